@@ -1,0 +1,23 @@
+package hiltboard.core.chain;
+
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Worked;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A number in its place in the chain.
+ *
+ * @param current what counts now: the reading if there is one, else as designed or by rule
+ * @param expected what it is without its own reading
+ * @param hangsOnIt keys of the numbers that are computed from it directly
+ * @param madeTo the value that a part was made to
+ * @param stale what moved since the part was made
+ */
+public record Link(
+        Dimension dimension, Source source, Quantity current, Worked<? extends Quantity> expected,
+        List<String> hangsOnIt, Optional<Quantity> madeTo, Optional<Stale> stale) {
+
+    /** A part that was made to a number which has moved by more than its tolerance. */
+    public record Stale(Quantity madeTo, Quantity now, Quantity tolerance) {}
+}

@@ -1,0 +1,16 @@
+package hiltboard.core.chain;
+
+/** Where a number came from. */
+public enum Source {
+    DESIGNED("designed"), BY_RULE("by rule"), MEASURED("measured");
+
+    private final String words;
+
+    Source(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,11 @@
+package hiltboard.core.design;
+
+/**
+ * What is wrong with one entry, in the maker's words.
+ *
+ * @param field key of the field
+ * @param given the entry as it was typed
+ * @param problem what is wrong with it
+ * @param accepted what would be taken
+ */
+public record Finding(String field, String given, String problem, String accepted) {}

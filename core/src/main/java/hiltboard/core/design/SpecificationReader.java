@@ -1,0 +1,160 @@
+package hiltboard.core.design;
+
+import hiltboard.core.design.SpecificationField.Choice;
+import hiltboard.core.design.SpecificationField.Count;
+import hiltboard.core.design.SpecificationField.LengthWithin;
+import hiltboard.core.design.SpecificationField.Option;
+import hiltboard.core.machine.PinHole;
+import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Understood;
+import hiltboard.core.measure.Units;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+
+/** Reads a form of entries in shop notation into a {@link Specification}, collecting every finding first. */
+public final class SpecificationReader {
+    private final Units units;
+    private final Map<SpecificationField, Object> values = new EnumMap<>(SpecificationField.class);
+    private final Map<String, String> understood = new LinkedHashMap<>();
+    private final List<String> asked = new ArrayList<>();
+    private final List<Finding> findings = new ArrayList<>();
+
+    private SpecificationReader(Units units) {
+        this.units = units;
+    }
+
+    /**
+     * What came of the form.
+     *
+     * @param asked keys of the questions that belong to such a knife, in order
+     * @param understood what each good entry was taken to mean, in the reader's units
+     * @param findings what is wrong, by field; empty exactly when there is a specification
+     */
+    public record Answer(List<String> asked, Map<String, String> understood, List<Finding> findings, Optional<Specification> specification) {
+        public Answer {
+            asked = List.copyOf(asked);
+            understood = Map.copyOf(understood);
+            findings = List.copyOf(findings);
+        }
+    }
+
+    /** Reads the entries; fields that do not belong to the construction are ignored, missing ones are findings. */
+    public static Answer read(Map<String, String> entries, Units units) {
+        return new SpecificationReader(units).answer(entries);
+    }
+
+    /** Reads entries that {@link Specification#entries} wrote. */
+    public static Specification restore(Map<String, String> entries) {
+        Answer answer = read(entries, Units.MILLIMETRE_CELSIUS);
+        return answer.specification().orElseThrow(() -> new IllegalStateException("Kept specification cannot be read: " + answer.findings()));
+    }
+
+    private Answer answer(Map<String, String> entries) {
+        for (SpecificationField field : SpecificationField.values()) {
+            if (isAsked(field)) {
+                asked.add(field.key());
+                take(field, entries.getOrDefault(field.key(), ""));
+            }
+        }
+        Specification read = new Specification(values);
+        compare(read, entries);
+        return new Answer(asked, understood, findings, findings.isEmpty() ? Optional.of(read) : Optional.empty());
+    }
+
+    private boolean isAsked(SpecificationField field) {
+        try {
+            return field.isAsked(new Specification(values));
+        } catch (IllegalStateException earlierAnswerMissing) {
+            return false;
+        }
+    }
+
+    private void take(SpecificationField field, String entry) {
+        if (field.accepts() instanceof LengthWithin within) {
+            takeLength(field, entry, within);
+        } else if (field.accepts() instanceof Count count) {
+            takeCount(field, entry, count);
+        } else {
+            takeChoice(field, entry, (Choice) field.accepts());
+        }
+    }
+
+    private void takeLength(SpecificationField field, String entry, LengthWithin within) {
+        Understood<Length> read = ShopNotation.length(entry, units);
+        if (read instanceof Understood.Refused<Length> refused) {
+            find(field, entry, refused.problem(), refused.accepted());
+        } else if (read instanceof Understood.Value<Length> value) {
+            Length length = value.quantity();
+            understood.put(field.key(), length.in(units));
+            if (length.compareTo(within.least()) < 0 || length.compareTo(within.most()) > 0) {
+                find(field, entry, length.in(units) + " is outside what is made", field.acceptedWords(units));
+            } else {
+                values.put(field, length);
+            }
+        }
+    }
+
+    private void takeCount(SpecificationField field, String entry, Count count) {
+        String text = entry.strip();
+        if (text.matches("\\d{1,3}") && Integer.parseInt(text) >= count.least() && Integer.parseInt(text) <= count.most()) {
+            values.put(field, Integer.valueOf(text));
+            understood.put(field.key(), String.valueOf(Integer.parseInt(text)));
+        } else {
+            find(field, entry, text.isEmpty() ? "Nothing was entered" : "“" + text + "” is not a count that fits", field.acceptedWords(units));
+        }
+    }
+
+    private void takeChoice(SpecificationField field, String entry, Choice choice) {
+        Optional<Option> option = choice.options().stream().filter(each -> each.value().equalsIgnoreCase(entry.strip())).findFirst();
+        option.ifPresentOrElse(found -> {
+            values.put(field, found.value());
+            understood.put(field.key(), found.words());
+        }, () -> find(field, entry, entry.isBlank() ? "Nothing was chosen" : "“" + entry + "” is not one of the choices", field.acceptedWords(units)));
+    }
+
+    /** Values that are possible alone and impossible together. */
+    private void compare(Specification read, Map<String, String> entries) {
+        mustBeLess(read, entries, SpecificationField.EDGE_THICKNESS, SpecificationField.STOCK_THICKNESS);
+        mustBeLess(read, entries, SpecificationField.TANG_WIDTH, SpecificationField.HEEL_WIDTH);
+        mustBeLess(read, entries, SpecificationField.STOCK_THICKNESS, SpecificationField.TANG_WIDTH);
+        if (read.answers(SpecificationField.PIN_DIAMETER)) {
+            mustHaveDrill(read.length(SpecificationField.PIN_DIAMETER), entries);
+        }
+        if (read.answers(SpecificationField.BEVEL_HEIGHT) && read.answers(SpecificationField.HEEL_WIDTH)
+                && read.bevelHeight().compareTo(read.length(SpecificationField.HEEL_WIDTH)) > 0) {
+            tooLarge(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEEL_WIDTH, "at most ");
+        }
+    }
+
+    private void mustHaveDrill(Length pin, Map<String, String> entries) {
+        try {
+            new PinHole(pin).drill(units);
+        } catch (ImpossibleQuantity none) {
+            find(SpecificationField.PIN_DIAMETER, entries.getOrDefault(SpecificationField.PIN_DIAMETER.key(), ""),
+                    "No drill of the table fits a pin of " + pin.in(units), none.accepted());
+        }
+    }
+
+    private void mustBeLess(Specification read, Map<String, String> entries, SpecificationField small, SpecificationField large) {
+        if (read.answers(small) && read.answers(large) && read.length(small).compareTo(read.length(large)) >= 0) {
+            tooLarge(read, entries, small, large, "less than ");
+        }
+    }
+
+    private void tooLarge(Specification read, Map<String, String> entries, SpecificationField small, SpecificationField large, String limit) {
+        String bound = read.words(large, units);
+        find(small, entries.getOrDefault(small.key(), ""), small.label() + " " + read.words(small, units) + " does not fit "
+                + large.label().toLowerCase(Locale.ROOT) + " " + bound, limit + bound);
+    }
+
+    private void find(SpecificationField field, String given, String problem, String accepted) {
+        findings.add(new Finding(field.key(), given, problem, accepted));
+    }
+}

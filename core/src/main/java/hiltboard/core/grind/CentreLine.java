@@ -1,0 +1,24 @@
+package hiltboard.core.grind;
+
+import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Worked;
+
+/**
+ * The line scribed along the edge of a blank before bevels are ground: half of the measured thickness above the plate.
+ * Common practice: a drill lying on a plate is right only if its diameter is the thickness.
+ */
+public record CentreLine(Length measuredThickness) {
+    /** @throws ImpossibleQuantity if the thickness is not positive */
+    public CentreLine {
+        if (!measuredThickness.isPositive()) {
+            throw new ImpossibleQuantity("thickness", measuredThickness.toString(), "more than nothing");
+        }
+    }
+
+    public Worked<Length> height(Units units) {
+        Length half = measuredThickness.half();
+        return Worked.of(half, measuredThickness.in(units) + " ÷ 2 = " + half.in(units));
+    }
+}

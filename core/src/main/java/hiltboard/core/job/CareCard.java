@@ -1,0 +1,31 @@
+package hiltboard.core.job;
+
+import hiltboard.core.design.Finish;
+import hiltboard.core.design.SheathKind;
+import hiltboard.core.design.Specification;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What the client is told about keeping the knife. Common practice of the trade. */
+public final class CareCard {
+    private CareCard() {}
+
+    /** The lines of the card for this knife. */
+    public static List<String> of(Specification spec) {
+        List<String> lines = new ArrayList<>();
+        lines.add("It is sharp. Keep it from children, cut away from yourself, never catch a falling knife.");
+        lines.add("Wash by hand, dry at once. No dishwasher.");
+        lines.add(spec.steel().stainless()
+                ? "The blade is stainless, which is not rust-proof: salt and acid are rinsed off after use."
+                : "The blade is carbon steel: it rusts if left wet and greys with use. A thin film of food-safe oil or wax keeps it.");
+        if (spec.finish() == Finish.ETCHED_DARK_TUMBLED) {
+            lines.add("The dark finish is etched: no metal polish, no scouring.");
+        }
+        lines.add("Handle: " + spec.handleMaterial().words() + ". Do not soak it; keep it from heat.");
+        if (spec.sheath() == SheathKind.LEATHER) {
+            lines.add("Do not store it in the leather sheath: leather holds moisture.");
+        }
+        lines.add("It cuts; it is no pry bar, screwdriver or chisel.");
+        return List.copyOf(lines);
+    }
+}

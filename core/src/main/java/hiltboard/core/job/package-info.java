@@ -1,0 +1,7 @@
+/**
+ * What can be said of a piece besides its numbers? Start at {@link Mishap} and {@link CareCard}.
+ */
+@NullMarked
+package hiltboard.core.job;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,58 @@
+package hiltboard.core.material;
+
+/** What a handle is made of, with what drilling, gluing and dust ask of the maker. Common practice of the trade. */
+public enum HandleMaterial {
+    WALNUT("Black walnut", "Back it with a board under the drill.", "", Dust.WOOD),
+    MAPLE("Sugar maple", "Back it with a board under the drill.", "", Dust.WOOD),
+    DENSE_OILY_WOOD("Dense oily hardwood", "Clear the flutes at every peck; back it with a board.",
+            "Wipe the glue faces with solvent just before gluing: the oil keeps the adhesive off.", Dust.WOOD),
+    BURL("Burl", "Back it with a board; fill voids before shaping.", "Fill open voids before gluing.", Dust.WOOD),
+    STABILISED_WOOD("Stabilised wood", "Back it with a board under the drill.", "", Dust.WOOD),
+    BONE("Bone", "Drill slowly, clear the dust often.", "", Dust.BONE),
+    ANTLER("Antler", "Drill slowly, clear the dust often.", "", Dust.BONE),
+    GLASS_EPOXY("Glass-epoxy laminate (NEMA G-10)", "Carbide lasts; a board under it keeps the exit clean.", "", Dust.FIBRE),
+    CANVAS_PHENOLIC("Canvas phenolic laminate (NEMA C)", "Back it with a board under the drill.", "", Dust.FIBRE),
+    CARBON_FIBRE("Carbon fibre", "Drill slowly; it eats tools.", "", Dust.FIBRE),
+    CAST_RESIN("Cast resin", "Slow speed, light feed: it melts.", "", Dust.FIBRE);
+
+    private enum Dust {
+        WOOD("Wood dust: extraction and a mask; some woods sensitise. No sparks into wood dust."),
+        BONE("Bone and antler dust: extraction and a fitted mask."),
+        FIBRE("Glass, carbon and resin dust: extraction, a fitted mask, cover the skin.");
+
+        private final String caution;
+
+        Dust(String caution) {
+            this.caution = caution;
+        }
+    }
+
+    private final String words;
+    private final String drilling;
+    private final String gluing;
+    private final Dust dust;
+
+    HandleMaterial(String words, String drilling, String gluing, Dust dust) {
+        this.words = words;
+        this.drilling = drilling;
+        this.gluing = gluing;
+        this.dust = dust;
+    }
+
+    public String words() {
+        return words;
+    }
+
+    public String drilling() {
+        return drilling;
+    }
+
+    /** What gluing it asks beyond the usual; empty where nothing. */
+    public String gluing() {
+        return gluing;
+    }
+
+    public String dustCaution() {
+        return dust.caution;
+    }
+}

@@ -1,0 +1,140 @@
+package hiltboard.core.measure;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/**
+ * A length, held as a whole number of nanometres. It may be negative as a difference.
+ *
+ * <p>1 in = 25 400 000 nm exactly (NIST SP 811, appendix B.8), so 1/64 in is 396 875 nm and nothing that a
+ * maker types is rounded: {@code 0.690 in} stays {@code 0.690 in}.
+ */
+public record Length(long nanometres) implements Quantity, Comparable<Length> {
+    private static final BigDecimal NANOMETRES_PER_INCH = new BigDecimal(25_400_000);
+    private static final BigDecimal NANOMETRES_PER_MILLIMETRE = new BigDecimal(1_000_000);
+
+    public static final Length ZERO = new Length(0);
+
+    public static Length ofInches(String decimal) {
+        return ofInches(new BigDecimal(decimal));
+    }
+
+    public static Length ofInches(BigDecimal inches) {
+        return rounded(inches.multiply(NANOMETRES_PER_INCH));
+    }
+
+    public static Length ofMillimetres(String decimal) {
+        return ofMillimetres(new BigDecimal(decimal));
+    }
+
+    public static Length ofMillimetres(BigDecimal millimetres) {
+        return rounded(millimetres.multiply(NANOMETRES_PER_MILLIMETRE));
+    }
+
+    /** @throws ImpossibleQuantity if the number is not finite */
+    public static Length ofMillimetres(double millimetres) {
+        if (!Double.isFinite(millimetres)) {
+            throw new ImpossibleQuantity("length", millimetres + " mm", "a finite number");
+        }
+        return ofMillimetres(BigDecimal.valueOf(millimetres));
+    }
+
+    /** A fraction of an inch, such as 3/16. */
+    public static Length ofInchFraction(int numerator, int denominator) {
+        return rounded(NANOMETRES_PER_INCH.multiply(BigDecimal.valueOf(numerator))
+                .divide(BigDecimal.valueOf(denominator), 3, RoundingMode.HALF_EVEN));
+    }
+
+    private static Length rounded(BigDecimal nanometres) {
+        try {
+            return new Length(nanometres.setScale(0, RoundingMode.HALF_EVEN).longValueExact());
+        } catch (ArithmeticException tooLarge) {
+            throw new ImpossibleQuantity("length", nanometres.toPlainString() + " nm", "less than 9 000 km");
+        }
+    }
+
+    public Length plus(Length other) {
+        return new Length(Math.addExact(nanometres, other.nanometres));
+    }
+
+    public Length minus(Length other) {
+        return new Length(Math.subtractExact(nanometres, other.nanometres));
+    }
+
+    /** Scaled, to the nearest nanometre. */
+    public Length times(double factor) {
+        return new Length(Math.round(nanometres * factor));
+    }
+
+    public Length half() {
+        return times(0.5);
+    }
+
+    public Length absolute() {
+        return new Length(Math.abs(nanometres));
+    }
+
+    public boolean isPositive() {
+        return nanometres > 0;
+    }
+
+    public double millimetres() {
+        return nanometres / 1e6;
+    }
+
+    public double inches() {
+        return nanometres / 25_400_000d;
+    }
+
+    @Override
+    public double magnitude() {
+        return nanometres;
+    }
+
+    @Override
+    public int compareTo(Length other) {
+        return Long.compare(nanometres, other.nanometres);
+    }
+
+    /**
+     * Thousandths of an inch with the fourth place only where it is not zero ({@code 0.690 in}, {@code 0.1875 in}),
+     * or hundredths of a millimetre with the third only where it is not zero ({@code 4.20 mm}).
+     */
+    @Override
+    public String in(Units units) {
+        return number(units) + " " + symbol(units);
+    }
+
+    /** As {@link #in}, without zeros at the end: for sizes that nobody reads off a micrometer ({@code 14 in}). */
+    public String brieflyIn(Units units) {
+        BigDecimal plain = new BigDecimal(number(units)).stripTrailingZeros();
+        return plain.toPlainString() + " " + symbol(units);
+    }
+
+    /** The number alone, as {@link #in} writes it. */
+    public String number(Units units) {
+        return switch (units.length()) {
+            case INCH -> decimal(NANOMETRES_PER_INCH, 3);
+            case MILLIMETRE -> decimal(NANOMETRES_PER_MILLIMETRE, 2);
+        };
+    }
+
+    @Override
+    public String symbol(Units units) {
+        return switch (units.length()) {
+            case INCH -> "in";
+            case MILLIMETRE -> "mm";
+        };
+    }
+
+    private String decimal(BigDecimal perUnit, int places) {
+        BigDecimal fine = BigDecimal.valueOf(nanometres).divide(perUnit, places + 1, RoundingMode.HALF_UP);
+        BigDecimal coarse = fine.setScale(places, RoundingMode.HALF_UP);
+        return (fine.compareTo(coarse) == 0 ? coarse : fine).toPlainString();
+    }
+
+    @Override
+    public String toString() {
+        return in(Units.MILLIMETRE_CELSIUS);
+    }
+}

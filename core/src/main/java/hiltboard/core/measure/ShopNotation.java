@@ -1,0 +1,166 @@
+package hiltboard.core.measure;
+
+import hiltboard.core.measure.Units.LengthUnit;
+import hiltboard.core.measure.Units.TemperatureUnit;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.Duration;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Reads quantities as makers write them: {@code 3/16}, {@code 1-1/2 in}, {@code .163}, {@code 163 thou},
+ * {@code 4.2 mm}, {@code #28}, {@code F}.
+ *
+ * <p>A number without a unit is in the reader's own unit, with two exceptions that hold everywhere because
+ * nobody writes millimetres so: a fraction and a number that begins with its point ({@code .163}) are inches.
+ */
+public final class ShopNotation {
+    private static final int LONGEST_ENTRY = 40;
+    private static final String LENGTHS = "a length such as 3/16, .163, 163 thou, 4.2 mm, 1-1/2 in, #28 or F";
+    private static final String TEMPERATURES = "a temperature such as 1500 F or 815 C";
+    private static final String TIMES = "a time such as 20 min, 2 h, 1 h 30 min or 90 s";
+    private static final String HARDNESSES = "a Rockwell C hardness such as 60 or 61.5 HRC, from 20 to 70";
+
+    private static final Pattern DRILL = Pattern.compile("(?:(?:#|no\\.?|number)\\s*(\\d{1,2})|(?:letter\\s+)?([a-z]))(?:\\s*drill)?");
+    private static final Pattern FRACTION =
+            Pattern.compile("(?:(\\d{1,4})(?:\\s*-\\s*|\\s+))?(\\d{1,4})\\s*/\\s*(\\d{1,4})\\s*(in|inch|inches|\")?");
+    private static final Pattern DECIMAL = Pattern.compile("(\\d{0,9})(?:([.,])(\\d{0,9}))?\\s*([a-zµ\"]+\\.?)?");
+    private static final Pattern TEMPERATURE = Pattern.compile("(-?\\d{1,5}(?:[.,]\\d{1,3})?)\\s*(?:°|deg(?:rees)?)?\\s*([fc])?");
+    private static final Pattern TIME = Pattern.compile("(?:(\\d{1,4}(?:\\.\\d{1,3})?)\\s*h(?:ours?|r)?)?\\s*(?:(\\d{1,5}(?:\\.\\d{1,3})?)\\s*m(?:in(?:utes?)?)?)?\\s*(?:(\\d{1,6})\\s*s(?:ec(?:onds?)?)?)?");
+    private static final Pattern HARDNESS = Pattern.compile("(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:hrc|rc|c)?");
+
+    private ShopNotation() {}
+
+    /** Reads a length that is not negative. */
+    public static Understood<Length> length(String entry, Units units) {
+        String text = tidy(entry);
+        if (text.isEmpty() || text.length() > LONGEST_ENTRY) {
+            return refused(entry, LENGTHS);
+        }
+        return fraction(text)
+                .or(() -> decimal(text, units.length()))
+                .or(() -> drill(text))
+                .map(ShopNotation::understood)
+                .orElseGet(() -> refused(entry, LENGTHS));
+    }
+
+    /** Reads a temperature; a bare number is in the reader's unit. */
+    public static Understood<Temperature> temperature(String entry, Units units) {
+        Matcher match = TEMPERATURE.matcher(tidy(entry));
+        if (!match.matches()) {
+            return refused(entry, TEMPERATURES);
+        }
+        double degrees = Double.parseDouble(match.group(1).replace(',', '.'));
+        boolean celsius = Optional.ofNullable(match.group(2))
+                .map("c"::equals)
+                .orElse(units.temperature() == TemperatureUnit.CELSIUS);
+        try {
+            return understood(celsius ? Temperature.ofCelsius(degrees) : Temperature.ofFahrenheit(degrees));
+        } catch (ImpossibleQuantity belowZero) {
+            return refused(entry, TEMPERATURES + ", above absolute zero");
+        }
+    }
+
+    /** Reads a stretch of time; a bare number is minutes. */
+    public static Understood<Span> time(String entry) {
+        String text = tidy(entry);
+        if (text.matches("\\d{1,5}")) {
+            return understood(Span.ofMinutes(Long.parseLong(text)));
+        }
+        Matcher match = TIME.matcher(text);
+        if (text.isEmpty() || !match.matches()) {
+            return refused(entry, TIMES);
+        }
+        return understood(new Span(seconds(match.group(1), 3600).plus(seconds(match.group(2), 60)).plus(seconds(match.group(3), 1))));
+    }
+
+    /** Reads a Rockwell C hardness. */
+    public static Understood<Hardness> hardness(String entry) {
+        Matcher match = HARDNESS.matcher(tidy(entry));
+        if (!match.matches()) {
+            return refused(entry, HARDNESSES);
+        }
+        try {
+            return understood(new Hardness(new BigDecimal(match.group(1).replace(',', '.'))));
+        } catch (ImpossibleQuantity outside) {
+            return refused(entry, HARDNESSES);
+        }
+    }
+
+    private static Duration seconds(String number, int factor) {
+        return number == null ? Duration.ZERO : Duration.ofMillis(Math.round(Double.parseDouble(number) * factor * 1000));
+    }
+
+    private static Optional<Length> fraction(String text) {
+        Matcher match = FRACTION.matcher(text);
+        if (!match.matches()) {
+            return Optional.empty();
+        }
+        int denominator = Integer.parseInt(match.group(3));
+        if (denominator == 0) {
+            return Optional.empty();
+        }
+        Length part = Length.ofInchFraction(Integer.parseInt(match.group(2)), denominator);
+        int whole = match.group(1) == null ? 0 : Integer.parseInt(match.group(1));
+        return Optional.of(Length.ofInchFraction(whole, 1).plus(part));
+    }
+
+    private static Optional<Length> decimal(String text, LengthUnit own) {
+        Matcher match = DECIMAL.matcher(text);
+        if (!match.matches() || !text.matches(".*\\d.*")) {
+            return Optional.empty();
+        }
+        String whole = match.group(1);
+        String places = match.group(3) == null ? "" : match.group(3);
+        if (whole.isEmpty() && places.isEmpty()) {
+            return Optional.empty();
+        }
+        BigDecimal number = new BigDecimal((whole.isEmpty() ? "0" : whole) + (places.isEmpty() ? "" : "." + places));
+        if (match.group(4) == null) {
+            return Optional.of(own == LengthUnit.INCH || whole.isEmpty() ? Length.ofInches(number) : Length.ofMillimetres(number));
+        }
+        return named(number, match.group(4).replace(".", ""));
+    }
+
+    private static Optional<Length> named(BigDecimal number, String unit) {
+        return switch (unit) {
+            case "in", "inch", "inches", "\"" -> Optional.of(Length.ofInches(number));
+            case "thou", "mil", "mils" -> Optional.of(Length.ofInches(number.movePointLeft(3)));
+            case "mm" -> Optional.of(Length.ofMillimetres(number));
+            case "cm" -> Optional.of(Length.ofMillimetres(number.movePointRight(1)));
+            case "µm", "um", "micron", "microns" ->
+                    Optional.of(Length.ofMillimetres(number.movePointLeft(3).setScale(9, RoundingMode.HALF_EVEN)));
+            default -> Optional.empty();
+        };
+    }
+
+    private static Optional<Length> drill(String text) {
+        Matcher match = DRILL.matcher(text);
+        if (!match.matches()) {
+            return Optional.empty();
+        }
+        String name = match.group(1) == null ? match.group(2).toUpperCase(Locale.ROOT) : "#" + Integer.parseInt(match.group(1));
+        return DrillSize.named(name).map(DrillSize::diameter);
+    }
+
+    private static String tidy(String entry) {
+        return entry.strip().toLowerCase(Locale.ROOT)
+                .replace('″', '"').replace('”', '"').replace('−', '-').replace('⁄', '/').replace('\u00a0', ' ')
+                .replace('μ', 'µ')
+                .replace("½", " 1/2").replace("¼", " 1/4").replace("¾", " 3/4").replace("⅛", " 1/8").strip();
+    }
+
+    private static <Q extends Quantity> Understood<Q> understood(Q quantity) {
+        return new Understood.Value<>(quantity);
+    }
+
+    private static <Q extends Quantity> Understood<Q> refused(String entry, String accepted) {
+        String shown = entry.strip();
+        String shortened = shown.length() > LONGEST_ENTRY ? shown.substring(0, LONGEST_ENTRY) + "…" : shown;
+        String problem = shown.isEmpty() ? "Nothing was entered" : "“" + shortened + "” was not understood";
+        return new Understood.Refused<>(problem, accepted);
+    }
+}

@@ -1,0 +1,45 @@
+package hiltboard.core.measure;
+
+import java.time.Duration;
+
+/** A stretch of time on the shop's clock, not negative. */
+public record Span(Duration duration) implements Quantity {
+    /** @throws ImpossibleQuantity if negative */
+    public Span {
+        if (duration.isNegative()) {
+            throw new ImpossibleQuantity("time", duration.toString(), "zero or more");
+        }
+    }
+
+    public static Span ofMinutes(long minutes) {
+        return new Span(Duration.ofMinutes(minutes));
+    }
+
+    @Override
+    public String in(Units units) {
+        return words(duration);
+    }
+
+    @Override
+    public String symbol(Units units) {
+        return "min";
+    }
+
+    @Override
+    public double magnitude() {
+        return duration.toSeconds() / 60d;
+    }
+
+    /** {@code 45 s}, {@code 20 min}, {@code 2 h}, {@code 3 h 30 min}. */
+    public static String words(Duration time) {
+        if (time.toSeconds() < 60) {
+            return time.toSeconds() + " s";
+        }
+        long hours = time.toMinutes() / 60;
+        long minutes = time.toMinutes() % 60;
+        if (hours == 0) {
+            return minutes + " min";
+        }
+        return minutes == 0 ? hours + " h" : hours + " h " + minutes + " min";
+    }
+}

@@ -1,0 +1,63 @@
+package hiltboard.core.route;
+
+import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Route.Wait;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What stands between a piece and its next step.
+ *
+ * @param closedBy what keeps the gate shut
+ * @param cares what is open and only said
+ * @param overridden what is open and was overridden with a reason
+ */
+public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle> overridden) {
+    public Gate {
+        closedBy = List.copyOf(closedBy);
+        cares = List.copyOf(cares);
+        overridden = List.copyOf(overridden);
+    }
+
+    /** A rule that is not kept yet, with the work that is missing. */
+    public record Obstacle(OrderRule rule, List<Operation> missing) {
+        public Obstacle {
+            missing = List.copyOf(missing);
+        }
+    }
+
+    /**
+     * The gate before a step.
+     *
+     * @param done keys of the operations that are done
+     * @param overriddenRules keys of the rules that the owner overrode for this step
+     */
+    public static Gate before(Step step, Set<String> done, Set<String> overriddenRules) {
+        Map<OrderRule, List<Operation>> missing = new LinkedHashMap<>();
+        for (Wait wait : step.waits()) {
+            if (!done.contains(wait.operation().key())) {
+                missing.computeIfAbsent(wait.rule(), rule -> new ArrayList<>()).add(wait.operation());
+            }
+        }
+        List<Obstacle> closed = new ArrayList<>();
+        List<Obstacle> cares = new ArrayList<>();
+        List<Obstacle> overridden = new ArrayList<>();
+        missing.forEach((rule, operations) -> {
+            List<Obstacle> kind = overriddenRules.contains(rule.key()) ? overridden : rule.severity().closesGate() ? closed : cares;
+            kind.add(new Obstacle(rule, operations));
+        });
+        return new Gate(closed, cares, overridden);
+    }
+
+    public boolean isOpen() {
+        return closedBy.isEmpty();
+    }
+
+    /** Whether every rule is kept, those of care too: the step's natural turn. */
+    public boolean isItsTurn() {
+        return closedBy.isEmpty() && cares.isEmpty();
+    }
+}

@@ -1,0 +1,31 @@
+package hiltboard.core;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import org.junit.jupiter.api.Test;
+
+class ArchitectureTest {
+    private static final JavaClasses CORE = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("hiltboard.core");
+
+    @Test
+    void core_knows_nothing_but_java() {
+        classes().should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify..")
+                .check(CORE);
+    }
+
+    @Test
+    void packages_do_not_hang_on_each_other_in_a_circle() {
+        slices().matching("hiltboard.core.(*)..").should().beFreeOfCycles().check(CORE);
+    }
+
+    @Test
+    void core_reads_no_clock() {
+        com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses().should().callMethod(java.time.Instant.class, "now")
+                .orShould().callMethod(java.time.LocalDate.class, "now").orShould().callMethod(System.class, "currentTimeMillis").check(CORE);
+    }
+}

@@ -1,0 +1,58 @@
+package hiltboard.core.blade;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.design.Specifications;
+import java.util.List;
+import java.util.Random;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class KnifeOutlineTest {
+
+    @Test
+    @DisplayName("[worked] the drawing is as long and as wide as specified, for every knife")
+    void true_to_the_specification() {
+        Random random = new Random(5);
+        for (int i = 0; i < 1_000; i++) {
+            Specification spec = Specifications.random(random);
+            KnifeOutline outline = KnifeOutline.of(spec);
+            assertThat(outline.bladeLength()).isCloseTo(mm(spec, SpecificationField.BLADE_LENGTH), within(0.01));
+            double lowest = outline.blade().stream().mapToDouble(Point::y).min().orElseThrow();
+            assertThat(-lowest).isCloseTo(mm(spec, SpecificationField.HEEL_WIDTH), within(0.01));
+            double handle = outline.overallLength() - outline.bladeLength();
+            double expected = mm(spec, SpecificationField.HANDLE_LENGTH) + (spec.isFullTang() ? 0 : mm(spec, SpecificationField.GUARD_THICKNESS));
+            assertThat(handle).isCloseTo(expected, within(1.0));
+        }
+    }
+
+    @Test
+    void the_bar_holds_everything_that_is_steel() {
+        Random random = new Random(6);
+        for (int i = 0; i < 500; i++) {
+            KnifeOutline outline = KnifeOutline.of(Specifications.random(random));
+            for (List<Point> steel : List.of(outline.blade(), outline.tang())) {
+                assertThat(steel).allSatisfy(point -> {
+                    assertThat(point.x()).isBetween(outline.bar().get(0).x(), outline.bar().get(1).x());
+                    assertThat(point.y()).isBetween(outline.bar().get(2).y(), outline.bar().get(0).y());
+                });
+            }
+        }
+    }
+
+    @Test
+    void pins_lie_inside_the_scales_and_only_a_hidden_tang_has_a_guard() {
+        KnifeOutline full = KnifeOutline.of(Specifications.fullTang("pinCount", "3"));
+        assertThat(full.pins()).hasSize(3).allSatisfy(pin -> assertThat(pin.x()).isBetween(-114.3, 0.0));
+        assertThat(full.guard()).isEmpty();
+        assertThat(KnifeOutline.of(Specifications.hiddenTang()).guard()).hasSize(4);
+        assertThat(KnifeOutline.of(Specifications.hiddenTang("spacer", "NONE")).spacer()).isEmpty();
+    }
+
+    private static double mm(Specification spec, SpecificationField field) {
+        return spec.length(field).millimetres();
+    }
+}

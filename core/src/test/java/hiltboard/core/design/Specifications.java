@@ -1,0 +1,81 @@
+package hiltboard.core.design;
+
+import hiltboard.core.design.SpecificationField.Choice;
+import hiltboard.core.design.SpecificationField.Count;
+import hiltboard.core.measure.Units;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+
+/** Specifications to test with: the form's own starting values, and any that the reader accepts. */
+public final class Specifications {
+    private Specifications() {}
+
+    public static Map<String, String> usual() {
+        Map<String, String> entries = new LinkedHashMap<>();
+        for (SpecificationField field : SpecificationField.values()) {
+            entries.put(field.key(), field.usual());
+        }
+        return entries;
+    }
+
+    public static Map<String, String> usualHiddenTang() {
+        Map<String, String> entries = usual();
+        entries.put("construction", "HIDDEN_TANG");
+        return entries;
+    }
+
+    public static Specification fullTang(String... changes) {
+        return changed(usual(), changes);
+    }
+
+    public static Specification hiddenTang(String... changes) {
+        return changed(usualHiddenTang(), changes);
+    }
+
+    private static Specification changed(Map<String, String> entries, String... keysAndValues) {
+        for (int i = 0; i < keysAndValues.length; i += 2) {
+            entries.put(keysAndValues[i], keysAndValues[i + 1]);
+        }
+        return SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow();
+    }
+
+    /** Any choice in any combination; sizes in thousandths within each field's limits. */
+    public static Specification random(Random random) {
+        while (true) {
+            Map<String, String> entries = new LinkedHashMap<>();
+            for (SpecificationField field : SpecificationField.values()) {
+                entries.put(field.key(), randomEntry(field, random));
+            }
+            Optional<Specification> spec = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification();
+            if (spec.isPresent()) {
+                return spec.get();
+            }
+        }
+    }
+
+    private static String randomEntry(SpecificationField field, Random random) {
+        if (field.accepts() instanceof Choice choice) {
+            return choice.options().get(random.nextInt(choice.options().size())).value();
+        }
+        if (field.accepts() instanceof Count count) {
+            return String.valueOf(count.least() + random.nextInt(count.most() - count.least() + 1));
+        }
+        return switch (field) {
+            case STOCK_THICKNESS -> thou(random, 90, 250);
+            case HEEL_WIDTH -> thou(random, 800, 2500);
+            case BEVEL_HEIGHT -> thou(random, 200, 800);
+            case EDGE_THICKNESS -> thou(random, 5, 40);
+            case TANG_WIDTH -> thou(random, 300, 700);
+            case PIN_DIAMETER -> "1/" + (1 << (2 + random.nextInt(3)));
+            case BLADE_LENGTH -> thou(random, 2000, 14000);
+            case HANDLE_LENGTH -> thou(random, 3000, 6000);
+            default -> thou(random, 130, 450);
+        };
+    }
+
+    private static String thou(Random random, int least, int most) {
+        return least + random.nextInt(most - least) + " thou";
+    }
+}

@@ -1,0 +1,25 @@
+package hiltboard.core.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hiltboard.core.design.Specifications;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class CareCardTest {
+
+    @Test
+    @DisplayName("[trade] carbon steel is told to rust, a leather sheath not to be a store, an etched blade not to be polished")
+    void the_card_speaks_of_this_knife() {
+        assertThat(CareCard.of(Specifications.fullTang("steel", "1095", "sheath", "LEATHER", "finish", "ETCHED_DARK_TUMBLED")))
+                .anyMatch(line -> line.contains("rusts")).anyMatch(line -> line.contains("leather holds moisture")).anyMatch(line -> line.contains("no metal polish"));
+        assertThat(CareCard.of(Specifications.fullTang("steel", "440C"))).noneMatch(line -> line.contains("leather")).anyMatch(line -> line.contains("stainless"));
+    }
+
+    @Test
+    @DisplayName("[trade] a cracked blade is never offered to be done again")
+    void a_crack_is_the_end() {
+        assertThat(Mishap.CRACKED.waysBack()).doesNotContain(Mishap.WayBack.REDO);
+        assertThat(Mishap.values()).allSatisfy(mishap -> assertThat(mishap.waysBack()).isNotEmpty());
+    }
+}

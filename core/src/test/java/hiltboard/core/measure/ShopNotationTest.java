@@ -1,0 +1,102 @@
+package hiltboard.core.measure;
+
+import static hiltboard.core.measure.Units.INCH_FAHRENHEIT;
+import static hiltboard.core.measure.Units.MILLIMETRE_CELSIUS;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.Random;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ShopNotationTest {
+
+    @ParameterizedTest(name = "[worked] {0} is {1} nm in an inch shop")
+    @CsvSource({
+        "3/16, 4762500", ".163, 4140200", "163 thou, 4140200", "4.2 mm, 4200000", "1-1/2 in, 38100000", "1 1/2\", 38100000",
+        "#28, 3568700", "F, 6527800", "no. 28, 3568700", "letter F, 6527800", "0.690 in, 17526000", "1½, 38100000", "2 cm, 20000000",
+        "250 µm, 250000", "'4,2 mm', 4200000", "14, 355600000", "187.5 thou, 4762500", "4.7625mm, 4762500", "0.005 mm, 5000", ".1875, 4762500"})
+    void reads_lengths_as_makers_write_them(String entry, long nanometres) {
+        assertThat(length(entry, INCH_FAHRENHEIT)).isEqualTo(new Length(nanometres));
+    }
+
+    @ParameterizedTest(name = "[trade] {0} is {1} nm in a millimetre shop: fractions and a leading point are inches everywhere")
+    @CsvSource({"4.2, 4200000", "0.5, 500000", ".163, 4140200", "3/16, 4762500", "1-1/2, 38100000", "120, 120000000", "1 in, 25400000"})
+    void a_bare_number_is_in_the_readers_unit(String entry, long nanometres) {
+        assertThat(length(entry, MILLIMETRE_CELSIUS)).isEqualTo(new Length(nanometres));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "  ", "x1", "3/0", "1.2.3", "#81", "#0", "4.2 furlongs", "--3", "-1", "1/", "/2", ".", "mm", "NaN", "Infinity", "1e3",
+        "99999999999999999999999999999999999999999999", "3/16/2", "é", "' or 1=1", "#", "AA"})
+    void refuses_what_nobody_can_mean_and_says_what_it_takes(String entry) {
+        assertThat(ShopNotation.length(entry, INCH_FAHRENHEIT)).isInstanceOfSatisfying(Understood.Refused.class,
+                refused -> assertThat(refused.accepted()).contains("3/16", "4.2 mm", "#28"));
+    }
+
+    @Test
+    @DisplayName("[worked] 0.690 in typed is 0.690 in shown, and so is every thousandth and every 64th")
+    void says_back_exactly_what_was_typed() {
+        assertThat(length("0.690 in", INCH_FAHRENHEIT).in(INCH_FAHRENHEIT)).isEqualTo("0.690 in");
+        for (int thou = 1; thou < 12_000; thou++) {
+            String typed = String.format("%d.%03d in", thou / 1000, thou % 1000);
+            assertThat(length(typed, MILLIMETRE_CELSIUS).in(INCH_FAHRENHEIT)).isEqualTo(typed);
+        }
+        for (int sixtyFourths = 1; sixtyFourths <= 64; sixtyFourths++) {
+            assertThat(length(sixtyFourths + "/64", INCH_FAHRENHEIT).nanometres() * 64).isEqualTo(25_400_000L * sixtyFourths);
+        }
+    }
+
+    @Test
+    @DisplayName("[worked] the same size in any notation is the same entry")
+    void notations_agree() {
+        assertThat(new String[] {"3/16", ".1875", "187.5 thou", "4.7625mm", "3/16\"", "0.1875 in"})
+                .allSatisfy(entry -> assertThat(length(entry, INCH_FAHRENHEIT).in(INCH_FAHRENHEIT)).isEqualTo("0.1875 in"));
+    }
+
+    @Test
+    void any_printable_entry_gets_an_answer_and_never_an_exception() {
+        Random random = new Random(7);
+        for (int i = 0; i < 20_000; i++) {
+            StringBuilder entry = new StringBuilder();
+            for (int n = random.nextInt(14); n > 0; n--) {
+                entry.append("0123456789./-# inmthouF\"°½".charAt(random.nextInt(26)));
+            }
+            assertThat(ShopNotation.length(entry.toString(), INCH_FAHRENHEIT)).isNotNull();
+            assertThat(ShopNotation.temperature(entry.toString(), INCH_FAHRENHEIT)).isNotNull();
+            assertThat(ShopNotation.time(entry.toString())).isNotNull();
+            assertThat(ShopNotation.hardness(entry.toString())).isNotNull();
+        }
+    }
+
+    @ParameterizedTest(name = "NIST SP 811: {0} is {1} °C")
+    @CsvSource({"1500 F, 815.5556", "32 °F, 0", "815 C, 815", "-109.3 F, -78.5", "400, 204.4444"})
+    void reads_temperatures(String entry, double celsius) {
+        assertThat(ShopNotation.temperature(entry, INCH_FAHRENHEIT)).isInstanceOfSatisfying(Understood.Value.class,
+                value -> assertThat(value.quantity().magnitude()).isCloseTo(celsius, org.assertj.core.data.Offset.offset(1e-3)));
+        assertThat(ShopNotation.temperature("-500 C", INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"20 min, 1200", "2 h, 7200", "1 h 30 min, 5400", "90 s, 90", "15, 900", "1.5 h, 5400"})
+    void reads_times(String entry, long seconds) {
+        assertThat(ShopNotation.time(entry)).isEqualTo(new Understood.Value<>(new Span(Duration.ofSeconds(seconds))));
+    }
+
+    @Test
+    @DisplayName("ISO 6508-1: Rockwell C is read from 20 to 70")
+    void reads_hardness_within_its_scale() {
+        assertThat(ShopNotation.hardness("61.5 HRC")).isInstanceOf(Understood.Value.class);
+        assertThat(ShopNotation.hardness("19.9")).isInstanceOf(Understood.Refused.class);
+        assertThat(ShopNotation.hardness("70.1")).isInstanceOf(Understood.Refused.class);
+    }
+
+    private static Length length(String entry, Units units) {
+        Understood<Length> read = ShopNotation.length(entry, units);
+        assertThat(read).as(entry).isInstanceOf(Understood.Value.class);
+        return ((Understood.Value<Length>) read).quantity();
+    }
+}

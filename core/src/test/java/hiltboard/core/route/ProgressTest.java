@@ -1,0 +1,113 @@
+package hiltboard.core.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.Specifications;
+import hiltboard.core.route.Planned.Ordered;
+import hiltboard.core.route.Progress.Window;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class ProgressTest {
+    private static final Instant MORNING = Instant.parse("2026-03-02T08:00:00Z");
+    private final Route route = route(Specifications.fullTang());
+
+    @Test
+    @DisplayName("[trade] hardening waits for holes and file work, and says that hard steel cannot be drilled")
+    void the_gate_before_hardening() {
+        Set<String> done = allBefore("harden");
+        done.remove("drill-tang-holes");
+        Gate gate = Gate.before(route.step("harden").orElseThrow(), done, Set.of());
+        assertThat(gate.isOpen()).isFalse();
+        assertThat(gate.closedBy()).singleElement().satisfies(obstacle -> {
+            assertThat(obstacle.missing()).extracting(Operation::key).containsExactly("drill-tang-holes");
+            assertThat(obstacle.rule().consequence()).contains("cannot be drilled");
+        });
+    }
+
+    @Test
+    @DisplayName("[trade] an untempered piece cannot be worked on; gluing waits for fronts and dry fit")
+    void the_gates_before_fitting_and_gluing() {
+        Set<String> untempered = allBefore("temper-first");
+        assertThat(Gate.before(route.step("drill-scales").orElseThrow(), untempered, Set.of()).closedBy())
+                .anySatisfy(obstacle -> assertThat(obstacle.rule().key()).isEqualTo("temper-before-work"));
+        Set<String> unfinished = allBefore("glue-handle");
+        unfinished.removeAll(Set.of("finish-fronts", "dry-fit"));
+        assertThat(Gate.before(route.step("glue-handle").orElseThrow(), unfinished, Set.of()).closedBy())
+                .extracting(obstacle -> obstacle.rule().key()).containsExactlyInAnyOrder("fronts-before-glue", "dry-fit-before-adhesive");
+    }
+
+    @Test
+    void an_override_opens_its_rule_and_stays_visible_and_opens_no_other() {
+        Set<String> done = allBefore("glue-handle");
+        done.removeAll(Set.of("finish-fronts", "dry-fit"));
+        Gate gate = Gate.before(route.step("glue-handle").orElseThrow(), done, Set.of("fronts-before-glue"));
+        assertThat(gate.overridden()).extracting(obstacle -> obstacle.rule().key()).containsExactly("fronts-before-glue");
+        assertThat(gate.closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("dry-fit-before-adhesive");
+    }
+
+    @Test
+    void care_is_said_and_does_not_close_the_gate() {
+        Set<String> done = allBefore("sharpen");
+        done.remove("read-brief");
+        Gate gate = Gate.before(route.step("sharpen").orElseThrow(), done, Set.of());
+        assertThat(gate.isOpen()).isTrue();
+        assertThat(gate.isItsTurn()).isFalse();
+        assertThat(gate.cares()).extracting(obstacle -> obstacle.rule().key()).containsExactly("brief-before-sharpening");
+    }
+
+    @Test
+    @DisplayName("[trade] the temper clock runs from the quench and closes after two hours")
+    void the_temper_window() {
+        Progress progress = progressUpTo("temper-first");
+        assertThat(progress.isUntempered()).isTrue();
+        assertThat(progress.windows()).singleElement().isEqualTo(new Window(route.step("temper-first").orElseThrow(),
+                rule("temper-at-once"), MORNING.plus(Duration.ofHours(2))));
+        assertThat(progressUpTo("temper-second").isUntempered()).isFalse();
+    }
+
+    @Test
+    void the_state_on_the_wall_follows_the_work() {
+        assertThat(progressUpTo("profile").state()).isEqualTo(State.BAR);
+        assertThat(progressUpTo("harden").state()).isEqualTo(State.PROFILED);
+        assertThat(progressUpTo("temper-first").state()).isEqualTo(State.HARDENED);
+        assertThat(progressUpTo("hand-over").state()).isEqualTo(State.HANDLED);
+        assertThat(new Progress(route, Map.of()).attendedMinutesLeft()).isEqualTo(route.attendedMinutes());
+    }
+
+    @Test
+    @DisplayName("[trade] doing the quench again undoes both tempers and what was ground since, and leaves the holes")
+    void what_is_done_again() {
+        assertThat(progressUpTo("hand-sand").redoneWith("harden")).extracting(Operation::key)
+                .contains("harden", "temper-first", "temper-second", "finish-grind").doesNotContain("drill-tang-holes", "profile", "hand-sand");
+    }
+
+    private static Route route(Specification spec) {
+        return ((Ordered) new RoutePlanner(OrderRules.all()).plan(Operations.of(spec, Place.ALONE))).route();
+    }
+
+    private static OrderRule rule(String key) {
+        return OrderRules.all().stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
+    }
+
+    private Set<String> allBefore(String key) {
+        return new java.util.HashSet<>(progressUpTo(key).doneAt().keySet());
+    }
+
+    private Progress progressUpTo(String key) {
+        Map<String, Instant> done = new HashMap<>();
+        for (Route.Step step : route.steps()) {
+            if (step.operation().key().equals(key)) {
+                break;
+            }
+            done.put(step.operation().key(), MORNING);
+        }
+        return new Progress(route, done);
+    }
+}
