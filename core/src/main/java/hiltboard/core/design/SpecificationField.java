@@ -105,6 +105,11 @@ public enum SpecificationField {
         return usual;
     }
 
+    /** What a form starts with, in these units. */
+    public String usualIn(Units units) {
+        return accepts instanceof LengthWithin ? inches(usual).brieflyIn(units) : usual;
+    }
+
     /** Whether this question is asked for such a knife. Fields are ordered so that it looks only at earlier answers. */
     public boolean isAsked(Specification soFar) {
         return asked.test(soFar);

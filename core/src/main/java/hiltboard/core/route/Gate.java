@@ -34,9 +34,13 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
      *
      * @param done keys of the operations that are done
      * @param overriddenRules keys of the rules that the owner overrode for this step
+     * @param firstPieceProved whether the first piece of the batch has been proved; it matters to the others of a batch only
      */
-    public static Gate before(Step step, Set<String> done, Set<String> overriddenRules) {
+    public static Gate before(Step step, Set<String> done, Set<String> overriddenRules, boolean firstPieceProved) {
         Map<OrderRule, List<Operation>> missing = new LinkedHashMap<>();
+        if (step.operation().is(Trait.SEES_FIRST) && !firstPieceProved) {
+            missing.put(OrderRules.FIRST_PIECE_PROVED, List.of());
+        }
         for (Wait wait : step.waits()) {
             if (!done.contains(wait.operation().key())) {
                 missing.computeIfAbsent(wait.rule(), rule -> new ArrayList<>()).add(wait.operation());

@@ -12,8 +12,9 @@ import java.util.Set;
 
 /** The order rules of the trade for full tangs with pinned scales and hidden tangs with guard and spacer. Common practice. */
 public final class OrderRules {
-    /** The rule that makes a batch wait for its first piece, which is another piece's work. */
-    public static final String FIRST_PIECE = "first-piece-before-the-rest";
+    /** The first piece is another piece's work, so this rule stands outside the order of one route. */
+    static final OrderRule FIRST_PIECE_PROVED = rule("first-piece-proved", Set.of(PROVES), Set.of(SEES_FIRST), COSTLY,
+            "The first piece proves the process before the rest follow.", "A fault is repeated in every piece.", "Prove the first piece of the batch.");
 
     private static final Duration TEMPER_WINDOW = Duration.ofHours(2);
     private static final Duration NEUTRALISE_WINDOW = Duration.ofMinutes(5);
@@ -28,7 +29,7 @@ public final class OrderRules {
                     "Handle and leather are cut to the approved shape.", "Material cut for a shape that nobody agreed to.", "Get the client's word on the drawing."),
             rule("number-before-work", Set.of(NUMBERS), Set.of(MEASURES_STOCK, LAYS_OUT, CUTS_STEEL), COSTLY,
                     "Pieces of a batch are numbered before the first operation.", "Look-alikes get swapped.", "Number the piece and its slot."),
-            rule(FIRST_PIECE, Set.of(SEES_FIRST), Set.of(CUTS_STEEL), COSTLY,
+            rule("first-piece-before-the-rest", Set.of(SEES_FIRST), Set.of(CUTS_STEEL), COSTLY,
                     "The first piece proves the process.", "A fault is repeated in every piece.", "Prove the first piece, then cut the rest."),
             rule("cut-before-proof", Set.of(CUTS_STEEL, FILES_SOFT_STEEL), Set.of(PROVES), COSTLY,
                     "The first piece is proved on finished soft work.", "A proof of unfinished work proves nothing.", "Finish the soft work of the first piece."),

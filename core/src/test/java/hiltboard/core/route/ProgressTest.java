@@ -16,14 +16,14 @@ import org.junit.jupiter.api.Test;
 
 class ProgressTest {
     private static final Instant MORNING = Instant.parse("2026-03-02T08:00:00Z");
-    private final Route route = route(Specifications.fullTang());
+    private final Route route = route(Specifications.fullTang(), Place.ALONE);
 
     @Test
     @DisplayName("[trade] hardening waits for holes and file work, and says that hard steel cannot be drilled")
     void the_gate_before_hardening() {
         Set<String> done = allBefore("harden");
         done.remove("drill-tang-holes");
-        Gate gate = Gate.before(route.step("harden").orElseThrow(), done, Set.of());
+        Gate gate = Gate.before(route.step("harden").orElseThrow(), done, Set.of(), true);
         assertThat(gate.isOpen()).isFalse();
         assertThat(gate.closedBy()).singleElement().satisfies(obstacle -> {
             assertThat(obstacle.missing()).extracting(Operation::key).containsExactly("drill-tang-holes");
@@ -35,11 +35,11 @@ class ProgressTest {
     @DisplayName("[trade] an untempered piece cannot be worked on; gluing waits for fronts and dry fit")
     void the_gates_before_fitting_and_gluing() {
         Set<String> untempered = allBefore("temper-first");
-        assertThat(Gate.before(route.step("drill-scales").orElseThrow(), untempered, Set.of()).closedBy())
+        assertThat(Gate.before(route.step("drill-scales").orElseThrow(), untempered, Set.of(), true).closedBy())
                 .anySatisfy(obstacle -> assertThat(obstacle.rule().key()).isEqualTo("temper-before-work"));
         Set<String> unfinished = allBefore("glue-handle");
         unfinished.removeAll(Set.of("finish-fronts", "dry-fit"));
-        assertThat(Gate.before(route.step("glue-handle").orElseThrow(), unfinished, Set.of()).closedBy())
+        assertThat(Gate.before(route.step("glue-handle").orElseThrow(), unfinished, Set.of(), true).closedBy())
                 .extracting(obstacle -> obstacle.rule().key()).containsExactlyInAnyOrder("fronts-before-glue", "dry-fit-before-adhesive");
     }
 
@@ -47,7 +47,7 @@ class ProgressTest {
     void an_override_opens_its_rule_and_stays_visible_and_opens_no_other() {
         Set<String> done = allBefore("glue-handle");
         done.removeAll(Set.of("finish-fronts", "dry-fit"));
-        Gate gate = Gate.before(route.step("glue-handle").orElseThrow(), done, Set.of("fronts-before-glue"));
+        Gate gate = Gate.before(route.step("glue-handle").orElseThrow(), done, Set.of("fronts-before-glue"), true);
         assertThat(gate.overridden()).extracting(obstacle -> obstacle.rule().key()).containsExactly("fronts-before-glue");
         assertThat(gate.closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("dry-fit-before-adhesive");
     }
@@ -56,10 +56,21 @@ class ProgressTest {
     void care_is_said_and_does_not_close_the_gate() {
         Set<String> done = allBefore("sharpen");
         done.remove("read-brief");
-        Gate gate = Gate.before(route.step("sharpen").orElseThrow(), done, Set.of());
+        Gate gate = Gate.before(route.step("sharpen").orElseThrow(), done, Set.of(), true);
         assertThat(gate.isOpen()).isTrue();
         assertThat(gate.isItsTurn()).isFalse();
         assertThat(gate.cares()).extracting(obstacle -> obstacle.rule().key()).containsExactly("brief-before-sharpening");
+    }
+
+    @Test
+    @DisplayName("[trade] the rest of a batch waits until its first piece is proved")
+    void the_first_piece_proves_the_process() {
+        Route later = route(Specifications.fullTang(), Place.LATER_OF_BATCH);
+        Route.Step look = later.step("see-first-piece").orElseThrow();
+        assertThat(Gate.before(look, Set.of(), Set.of(), false).closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("first-piece-proved");
+        assertThat(Gate.before(look, Set.of(), Set.of(), true).isOpen()).isTrue();
+        assertThat(Gate.before(later.step("drill-tang-holes").orElseThrow(), Set.of(), Set.of(), true).closedBy())
+                .extracting(obstacle -> obstacle.rule().key()).contains("first-piece-before-the-rest");
     }
 
     @Test
@@ -88,8 +99,8 @@ class ProgressTest {
                 .contains("harden", "temper-first", "temper-second", "finish-grind").doesNotContain("drill-tang-holes", "profile", "hand-sand");
     }
 
-    private static Route route(Specification spec) {
-        return ((Ordered) new RoutePlanner(OrderRules.all()).plan(Operations.of(spec, Place.ALONE))).route();
+    private static Route route(Specification spec, Place place) {
+        return ((Ordered) new RoutePlanner(OrderRules.all()).plan(Operations.of(spec, place))).route();
     }
 
     private static OrderRule rule(String key) {

@@ -1,0 +1,16 @@
+package hiltboard.server;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Every view has its own address; all are the one page. */
+@Hidden
+@Controller
+class PageController {
+
+    @GetMapping({"/", "/wall", "/new", "/people", "/bench", "/bench/{piece}/{step}", "/pieces/{piece}", "/pieces/{piece}/{part}", "/calculate"})
+    String page() {
+        return "forward:/index.html";
+    }
+}

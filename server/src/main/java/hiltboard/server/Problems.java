@@ -1,0 +1,58 @@
+package hiltboard.server;
+
+import java.net.URI;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.databind.DatabindException;
+
+/** The one place that turns errors into RFC 9457 problem details. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(Refusal refusal) {
+        ProblemDetail problem = problem(refusal.status(), refusal.kind(), refusal.getMessage());
+        refusal.more().forEach(problem::setProperty);
+        return ResponseEntity.status(refusal.status()).body(problem);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> notKept(DataIntegrityViolationException failure) {
+        LOG.warn("The data file refused a change", failure);
+        return ResponseEntity.status(HttpStatus.CONFLICT)
+                .body(problem(HttpStatus.CONFLICT, "not-kept", "The data file refused this change because it does not fit what is there. Reload the page and try again."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> defect(Exception failure) {
+        LOG.error("A defect of the program", failure);
+        return ResponseEntity.internalServerError()
+                .body(problem(HttpStatus.INTERNAL_SERVER_ERROR, "defect", "Something is wrong in the program. Nothing was changed; the server's log has the details."));
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String where = failure.getCause() instanceof DatabindException mapping && !mapping.getPath().isEmpty()
+                ? "The field “" + mapping.getPath().get(mapping.getPath().size() - 1).getPropertyName() + "” is missing or of another kind than expected"
+                : "The request's body is not the JSON that is expected here";
+        return new ResponseEntity<>(problem(HttpStatus.BAD_REQUEST, "malformed", where + "; see /api/openapi.json."), headers, status);
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String kind, String words) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, words);
+        problem.setType(URI.create("urn:hilt:" + kind));
+        return problem;
+    }
+}

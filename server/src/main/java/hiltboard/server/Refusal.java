@@ -1,0 +1,83 @@
+package hiltboard.server;
+
+import hiltboard.core.design.Finding;
+import hiltboard.core.measure.ImpossibleQuantity;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+
+/**
+ * A command that is not carried out, with words that the person can act on. Leaves as RFC 9457 problem details.
+ */
+public final class Refusal extends RuntimeException {
+    private final HttpStatus status;
+    private final String kind;
+    private final Map<String, Object> more;
+
+    private Refusal(HttpStatus status, String kind, String words, Map<String, Object> more) {
+        super(words);
+        this.status = status;
+        this.kind = kind;
+        this.more = Map.copyOf(more);
+    }
+
+    public static Refusal notThere(String what) {
+        return new Refusal(HttpStatus.NOT_FOUND, "not-there", what, Map.of());
+    }
+
+    public static Refusal notAllowed(String words) {
+        return new Refusal(HttpStatus.FORBIDDEN, "not-allowed", words, Map.of());
+    }
+
+    /** Entries that were not understood, each at its field. */
+    public static Refusal entries(List<Finding> findings) {
+        String words = findings.size() == 1 ? findings.get(0).problem() + ". Accepted: " + findings.get(0).accepted() : findings.size() + " entries need another look";
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "entries", words, Map.of("findings", findings));
+    }
+
+    public static Refusal entry(String field, String given, String problem, String accepted) {
+        return entries(List.of(new Finding(field, given, problem, accepted)));
+    }
+
+    public static Refusal impossible(String field, String given, ImpossibleQuantity impossible) {
+        return entry(field, given, "A " + impossible.quantity() + " of " + impossible.given() + " cannot be", impossible.accepted());
+    }
+
+    /** A reading that is possible and unlikely: it is taken when the maker is sure. */
+    public static Refusal question(String words) {
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "question", words, Map.of());
+    }
+
+    /** The step's turn has not come, or it has gone by. */
+    public static Refusal outOfTurn(String words) {
+        return new Refusal(HttpStatus.CONFLICT, "out-of-turn", words, Map.of());
+    }
+
+    /** Two people changed the same thing. */
+    public static Refusal bothChanged(List<Both> values) {
+        return new Refusal(HttpStatus.CONFLICT, "both-changed", "Somebody else changed this meanwhile: choose which value stays", Map.of("both", values));
+    }
+
+    public static Refusal tooSoon(String words, long waitSeconds) {
+        return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "too-soon", words, Map.of("waitSeconds", waitSeconds));
+    }
+
+    public static Refusal malformed(String words) {
+        return new Refusal(HttpStatus.BAD_REQUEST, "malformed", words, Map.of());
+    }
+
+    /** Both values of a thing that two people changed; {@code theirsIs} names the version to base the next change on. */
+    public record Both(String field, String label, String yours, String theirs, String theirsBy, String theirsIs) {}
+
+    public HttpStatus status() {
+        return status;
+    }
+
+    public String kind() {
+        return kind;
+    }
+
+    public Map<String, Object> more() {
+        return more;
+    }
+}

@@ -1,0 +1,18 @@
+package hiltboard.server.access;
+
+import hiltboard.core.measure.Units;
+import hiltboard.server.Refusal;
+
+/** Somebody of the shop, with the units that they read. */
+public record Person(long id, String name, String signInName, Role role, Units units) {
+    public boolean isOwner() {
+        return role == Role.OWNER;
+    }
+
+    /** @throws Refusal unless this is an owner */
+    public void mustBeOwner(String toDoWhat) {
+        if (!isOwner()) {
+            throw Refusal.notAllowed("Only the owner may " + toDoWhat + ".");
+        }
+    }
+}

@@ -1,0 +1,61 @@
+package hiltboard.server.access;
+
+import jakarta.servlet.DispatcherType;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
+import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.core.userdetails.UserDetailsService;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Session cookie, CSRF token, and what may be reached without signing in. */
+@Configuration(proxyBeanMethods = false)
+class SecurityConfiguration {
+    /** The hashes are of the empty style elements that the page's style packages fill by script. */
+    private static final String CONTENT = "default-src 'self'; script-src 'self'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; "
+            + "style-src 'self' 'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU=' %s; frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
+    private static final String STYLE_HASHES = "";
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http) throws Exception {
+        return http
+                .authorizeHttpRequests(requests -> requests
+                        .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
+                        .requestMatchers("/api/session", "/api/setup", "/api/sign-in", "/api/sign-in/demo", "/api/openapi.json").permitAll()
+                        .requestMatchers("/api/**").authenticated()
+                        .requestMatchers("/actuator/health").permitAll()
+                        .requestMatchers(HttpMethod.GET, "/**").permitAll()
+                        .anyRequest().denyAll())
+                .csrf(CsrfConfigurer::spa)
+                .exceptionHandling(errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .requestCache(AbstractHttpConfigurer::disable)
+                .formLogin(AbstractHttpConfigurer::disable)
+                .httpBasic(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
+                .headers(headers -> headers
+                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT.formatted(STYLE_HASHES)))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
+                .build();
+    }
+
+    @Bean
+    SecurityContextRepository sessions() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    /** Signing in is done by {@link AccessController}; without this bean Spring would invent a user with a printed password. */
+    @Bean
+    UserDetailsService nobody() {
+        return name -> {
+            throw new UsernameNotFoundException("Sign in at /api/sign-in");
+        };
+    }
+}

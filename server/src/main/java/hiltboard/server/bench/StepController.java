@@ -1,0 +1,70 @@
+package hiltboard.server.bench;
+
+import hiltboard.server.access.Person;
+import hiltboard.server.bench.BenchService.NewReading;
+import hiltboard.server.bench.BenchService.WentWrong;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Receipt;
+import java.util.List;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is done with one step. */
+@RestController
+@RequestMapping("/api/pieces/{piece}/steps/{operation}")
+class StepController {
+    private final BenchService service;
+
+    StepController(BenchService service) {
+        this.service = service;
+    }
+
+    record Ticked(List<String> checks) {}
+
+    record Reason(String rule, String reason) {}
+
+    record Dimension(String dimension) {}
+
+    @PostMapping("/start")
+    Receipt start(@PathVariable long piece, @PathVariable String operation, Person person, Command command) {
+        return service.start(piece, operation, person, command);
+    }
+
+    @PostMapping("/rest")
+    Receipt rest(@PathVariable long piece, @PathVariable String operation, Person person, Command command) {
+        return service.rest(piece, operation, person, command);
+    }
+
+    @PostMapping("/done")
+    Receipt done(@PathVariable long piece, @PathVariable String operation, @RequestBody Ticked ticked, Person person, Command command) {
+        return service.done(piece, operation, ticked.checks(), person, command);
+    }
+
+    @PostMapping("/reopen")
+    Receipt reopen(@PathVariable long piece, @PathVariable String operation, Person person, Command command) {
+        return service.reopen(piece, operation, person, command);
+    }
+
+    @PostMapping("/override")
+    Receipt override(@PathVariable long piece, @PathVariable String operation, @RequestBody Reason reason, Person person, Command command) {
+        return service.override(piece, operation, reason.rule(), reason.reason(), person, command);
+    }
+
+    @PostMapping("/readings")
+    Receipt read(@PathVariable long piece, @PathVariable String operation, @RequestBody NewReading reading, Person person, Command command) {
+        return service.read(piece, operation, reading, person, command);
+    }
+
+    @PostMapping("/readings/strike")
+    Receipt strike(@PathVariable long piece, @PathVariable String operation, @RequestBody Dimension dimension, Person person, Command command) {
+        return service.strike(piece, operation, dimension.dimension(), person, command);
+    }
+
+    @PostMapping("/went-wrong")
+    Receipt wentWrong(@PathVariable long piece, @PathVariable String operation, @RequestBody WentWrong report, Person person, Command command) {
+        return service.wentWrong(piece, operation, report, person, command);
+    }
+}

@@ -1,0 +1,96 @@
+package hiltboard.server.chain;
+
+import hiltboard.core.measure.Hardness;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
+import java.math.BigDecimal;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** What was measured and what parts were made to. Lengths are kept in nanometres, hardness in HRC. */
+@Repository
+public class ReadingRepository {
+    private final JdbcClient sql;
+
+    ReadingRepository(JdbcClient sql) {
+        this.sql = sql;
+    }
+
+    /** A reading that counts. */
+    public record Reading(long id, long piece, String operation, String dimension, Quantity value, String typed, long takenAtMillis, String takenBy) {}
+
+    /** What a part was made to. */
+    public record MadeTo(long piece, String dimension, Quantity value) {}
+
+    public List<Reading> current(Collection<Long> pieces) {
+        return sql.sql("""
+                SELECT reading.id, piece_id, operation, dimension, kind, amount, typed, taken_at_ms, person.name AS taken_by
+                FROM reading JOIN person ON person.id = reading.taken_by
+                WHERE struck_at_ms IS NULL AND piece_id IN (:pieces) ORDER BY reading.id
+                """).param("pieces", pieces)
+                .query((row, number) -> new Reading(row.getLong("id"), row.getLong("piece_id"), row.getString("operation"), row.getString("dimension"),
+                        quantity(row), row.getString("typed"), row.getLong("taken_at_ms"), row.getString("taken_by"))).list();
+    }
+
+    public List<MadeTo> madeTo(Collection<Long> pieces) {
+        return sql.sql("SELECT piece_id, dimension, kind, amount FROM made_to WHERE struck_at_ms IS NULL AND piece_id IN (:pieces)")
+                .param("pieces", pieces)
+                .query((row, number) -> new MadeTo(row.getLong("piece_id"), row.getString("dimension"), quantity(row))).list();
+    }
+
+    public Optional<Reading> current(long piece, String dimension) {
+        return current(List.of(piece)).stream().filter(reading -> reading.dimension().equals(dimension)).findFirst();
+    }
+
+    public void take(long piece, String operation, String dimension, Quantity value, String typed, long person, long atMillis) {
+        strike(piece, dimension, atMillis);
+        sql.sql("""
+                INSERT INTO reading (piece_id, operation, dimension, kind, amount, typed, taken_at_ms, taken_by)
+                VALUES (:piece, :operation, :dimension, :kind, :amount, :typed, :at, :person)
+                """)
+                .param("piece", piece).param("operation", operation).param("dimension", dimension).param("kind", kind(value)).param("amount", amount(value))
+                .param("typed", typed).param("at", atMillis).param("person", person).update();
+    }
+
+    public void strike(long piece, String dimension, long atMillis) {
+        sql.sql("UPDATE reading SET struck_at_ms = :at WHERE piece_id = :piece AND dimension = :dimension AND struck_at_ms IS NULL")
+                .param("at", atMillis).param("piece", piece).param("dimension", dimension).update();
+    }
+
+    public void make(long piece, String operation, String dimension, Quantity value, long atMillis) {
+        strikeMade(piece, List.of(dimension), atMillis);
+        sql.sql("INSERT INTO made_to (piece_id, operation, dimension, kind, amount, made_at_ms) VALUES (:piece, :operation, :dimension, :kind, :amount, :at)")
+                .param("piece", piece).param("operation", operation).param("dimension", dimension).param("kind", kind(value)).param("amount", amount(value))
+                .param("at", atMillis).update();
+    }
+
+    public void strikeMade(long piece, Collection<String> dimensions, long atMillis) {
+        sql.sql("UPDATE made_to SET struck_at_ms = :at WHERE piece_id = :piece AND dimension IN (:dimensions) AND struck_at_ms IS NULL")
+                .param("at", atMillis).param("piece", piece).param("dimensions", dimensions).update();
+    }
+
+    private static Quantity quantity(ResultSet row) throws SQLException {
+        String amount = row.getString("amount");
+        return row.getString("kind").equals("LENGTH") ? new Length(Long.parseLong(amount)) : new Hardness(new BigDecimal(amount));
+    }
+
+    private static String kind(Quantity value) {
+        return value instanceof Length ? "LENGTH" : "HARDNESS";
+    }
+
+    /** Only lengths and hardness are read or made to. */
+    private static String amount(Quantity value) {
+        if (value instanceof Length length) {
+            return String.valueOf(length.nanometres());
+        }
+        if (value instanceof Hardness hardness) {
+            return hardness.hrc().toPlainString();
+        }
+        throw new IllegalArgumentException("No reading of this kind is kept: " + value);
+    }
+}

@@ -1,0 +1,135 @@
+package hiltboard.server.job;
+
+import hiltboard.core.design.Strength;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Clients, jobs, what was wished, and pieces. */
+@Repository
+class JobRepository {
+    private static final TypeReference<Map<String, String>> ENTRIES = new TypeReference<>() {};
+    private static final String SELECT_JOB = """
+            SELECT job.id, number, title, use_words, promised_on, client.name AS client_name, client.contact AS client_contact
+            FROM job JOIN client ON client.id = job.client_id
+            """;
+    private static final String SELECT_PIECE = """
+            SELECT piece.id, job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name AS held_by, version
+            FROM piece LEFT JOIN person holder ON holder.id = piece.held_by
+            """;
+    private final JdbcClient sql;
+    private final JsonMapper json;
+
+    JobRepository(JdbcClient sql, JsonMapper json) {
+        this.sql = sql;
+        this.json = json;
+    }
+
+    /** A job with its client. */
+    record Job(long id, String number, String title, String useWords, LocalDate promisedOn, String clientName, String clientContact) {}
+
+    /** One wish of the client: what was asked beside what was agreed. */
+    record Wish(String words, Strength strength, String asked, String agreed) {}
+
+    /** How a piece stands. */
+    enum Standing { ALIVE, HANDED_OVER, SCRAPPED }
+
+    /** A piece as it is kept; the reason is empty unless it is held. */
+    record Piece(long id, long job, int position, int pieces, Map<String, String> entries, Standing standing,
+                 Optional<String> heldReason, String heldBy, long heldAtMillis, long version) {}
+
+    long addClient(String name, String contact) {
+        return sql.sql("INSERT INTO client (name, contact) VALUES (:name, :contact) RETURNING id")
+                .param("name", name).param("contact", contact).query(Long.class).single();
+    }
+
+    Optional<Long> clientNamed(String name) {
+        return sql.sql("SELECT id FROM client WHERE name = :name ORDER BY id LIMIT 1").param("name", name).query(Long.class).optional();
+    }
+
+    long addJob(long client, String title, String useWords, LocalDate promisedOn, long atMillis) {
+        return sql.sql("""
+                INSERT INTO job (number, client_id, title, use_words, promised_on, created_at_ms)
+                VALUES ((SELECT printf('%03d', count(*) + 1) FROM job), :client, :title, :use, :promised, :at) RETURNING id
+                """)
+                .param("client", client).param("title", title).param("use", useWords).param("promised", promisedOn.toString()).param("at", atMillis)
+                .query(Long.class).single();
+    }
+
+    void addWish(long job, int position, Wish wish) {
+        sql.sql("INSERT INTO wish (job_id, position, words, strength, asked, agreed) VALUES (:job, :position, :words, :strength, :asked, :agreed)")
+                .param("job", job).param("position", position).param("words", wish.words()).param("strength", wish.strength().name())
+                .param("asked", wish.asked()).param("agreed", wish.agreed()).update();
+    }
+
+    long addPiece(long job, int position, int pieces, Map<String, String> entries) {
+        return sql.sql("INSERT INTO piece (job_id, position, pieces, specification, standing) VALUES (:job, :position, :pieces, :specification, 'ALIVE') RETURNING id")
+                .param("job", job).param("position", position).param("pieces", pieces).param("specification", json.writeValueAsString(entries))
+                .query(Long.class).single();
+    }
+
+    Optional<Job> job(long id) {
+        return sql.sql(SELECT_JOB + "WHERE job.id = :id").param("id", id).query((row, number) -> job(row)).optional();
+    }
+
+    List<Job> jobsWithLivingPieces() {
+        return sql.sql(SELECT_JOB + "WHERE job.id IN (SELECT job_id FROM piece WHERE standing = 'ALIVE')").query((row, number) -> job(row)).list();
+    }
+
+    List<Wish> wishes(long job) {
+        return sql.sql("SELECT words, strength, asked, agreed FROM wish WHERE job_id = :job ORDER BY position").param("job", job)
+                .query((row, number) -> new Wish(row.getString("words"), Strength.valueOf(row.getString("strength")), row.getString("asked"), row.getString("agreed")))
+                .list();
+    }
+
+    Optional<Piece> piece(long id) {
+        return sql.sql(SELECT_PIECE + "WHERE piece.id = :id").param("id", id).query((row, number) -> piece(row)).optional();
+    }
+
+    /** The pieces of jobs that are not finished, with those of the same job that are. */
+    List<Piece> piecesOf(Collection<Long> jobs) {
+        return sql.sql(SELECT_PIECE + "WHERE job_id IN (:jobs) ORDER BY job_id, position").param("jobs", jobs).query((row, number) -> piece(row)).list();
+    }
+
+    void specify(long piece, Map<String, String> entries) {
+        sql.sql("UPDATE piece SET specification = :specification, version = version + 1 WHERE id = :id")
+                .param("specification", json.writeValueAsString(entries)).param("id", piece).update();
+    }
+
+    void promise(long job, LocalDate day) {
+        sql.sql("UPDATE job SET promised_on = :day WHERE id = :id").param("day", day.toString()).param("id", job).update();
+    }
+
+    void hold(long piece, String reason, long person, long atMillis) {
+        sql.sql("UPDATE piece SET held_reason = :reason, held_by = :person, held_at_ms = :at, version = version + 1 WHERE id = :id")
+                .param("reason", reason).param("person", person).param("at", atMillis).param("id", piece).update();
+    }
+
+    void release(long piece) {
+        sql.sql("UPDATE piece SET held_reason = NULL, held_by = NULL, held_at_ms = NULL, version = version + 1 WHERE id = :id").param("id", piece).update();
+    }
+
+    void stand(long piece, Standing standing) {
+        sql.sql("UPDATE piece SET standing = :standing, version = version + 1 WHERE id = :id").param("standing", standing.name()).param("id", piece).update();
+    }
+
+    private static Job job(ResultSet row) throws SQLException {
+        return new Job(row.getLong("id"), row.getString("number"), row.getString("title"), row.getString("use_words"),
+                LocalDate.parse(row.getString("promised_on")), row.getString("client_name"), row.getString("client_contact"));
+    }
+
+    private Piece piece(ResultSet row) throws SQLException {
+        return new Piece(row.getLong("id"), row.getLong("job_id"), row.getInt("position"), row.getInt("pieces"),
+                json.readValue(row.getString("specification"), ENTRIES), Standing.valueOf(row.getString("standing")),
+                Optional.ofNullable(row.getString("held_reason")), Optional.ofNullable(row.getString("held_by")).orElse(""),
+                row.getLong("held_at_ms"), row.getLong("version"));
+    }
+}

@@ -1,0 +1,225 @@
+package hiltboard.server.job;
+
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.Finding;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Place;
+import hiltboard.server.Refusal;
+import hiltboard.server.Refusal.Both;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.job.JobRepository.Wish;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.route.Routes;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+
+/** Jobs are taken, changed and held here. */
+@Service
+public class JobService {
+    private static final int MOST_PIECES = 24;
+    private static final int LONGEST_TEXT = 2_000;
+
+    private final JobRepository jobs;
+    private final PieceFiles files;
+    private final Routes routes;
+    private final Changes changes;
+    private final ShopClock clock;
+
+    JobService(JobRepository jobs, PieceFiles files, Routes routes, Changes changes, ShopClock clock) {
+        this.jobs = jobs;
+        this.files = files;
+        this.routes = routes;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /** A commission or a batch as it was talked through; entries in shop notation. */
+    public record NewJob(String clientName, String clientContact, String title, String useWords, String promisedOn, int pieces, List<Wish> wishes, Map<String, String> specification) {}
+
+    /** One answer changed: what the page saw before, and what it is to be; both in shop notation or as kept. */
+    public record FieldChange(String field, String from, String to) {}
+
+    /** Takes a job: all findings are collected before anything is kept. The receipt is about the job's first piece. */
+    public Receipt take(NewJob job, Person person, Command command) {
+        person.mustBeOwner("take a job");
+        List<Finding> findings = findings(job);
+        SpecificationReader.Answer answer = SpecificationReader.read(job.specification(), person.units());
+        findings.addAll(answer.findings());
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        Specification specification = answer.specification().orElseThrow();
+        routes.of(specification, Place.ALONE);
+        return changes.make(command, () -> {
+            long client = jobs.clientNamed(job.clientName().strip()).orElseGet(() -> jobs.addClient(job.clientName().strip(), job.clientContact().strip()));
+            long id = jobs.addJob(client, job.title().strip(), job.useWords().strip(), LocalDate.parse(job.promisedOn()), clock.nowMillis());
+            for (int i = 0; i < job.wishes().size(); i++) {
+                jobs.addWish(id, i, job.wishes().get(i));
+            }
+            long first = 0;
+            for (int position = 1; position <= job.pieces(); position++) {
+                long piece = jobs.addPiece(id, position, job.pieces(), specification.entries());
+                first = position == 1 ? piece : first;
+            }
+            String number = jobs.job(id).orElseThrow().number();
+            Entry entry = Entry.ofJob(Entry.Kind.JOB_TAKEN, id, number + " " + job.title().strip() + " was taken for " + job.clientName().strip());
+            return new Entry(entry.kind(), entry.job(), entry.piece(), entry.words(), first);
+        });
+    }
+
+    /** Changes answers of the specification. What somebody else changed meanwhile is shown to both. */
+    public Receipt specify(long piece, List<FieldChange> fieldChanges, Person person, Command command) {
+        person.mustBeOwner("change a specification");
+        return changes.make(command, () -> {
+            PieceFile file = files.openAlive(piece);
+            Specification changed = changed(file, fieldChanges, person.units());
+            checkAgainstReadings(file, changed, person.units());
+            routes.of(changed, Place.of(file.piece().position(), file.piece().pieces()));
+            jobs.specify(piece, changed.entries());
+            return Entry.ofPiece(Entry.Kind.SPECIFICATION_CHANGED, file.jobId(), piece, file.name() + ": " + differences(file.specification(), changed, person.units()));
+        });
+    }
+
+    private static Specification changed(PieceFile file, List<FieldChange> fieldChanges, Units units) {
+        Map<String, String> entries = new LinkedHashMap<>(file.specification().entries());
+        List<Both> both = new ArrayList<>();
+        for (FieldChange change : fieldChanges) {
+            SpecificationField field = SpecificationField.withKey(change.field())
+                    .orElseThrow(() -> Refusal.entry(change.field(), change.to(), "There is no such question", "a field of the specification"));
+            String current = entries.getOrDefault(change.field(), "");
+            if (!current.equals(change.from()) && !current.equals(change.to())) {
+                both.add(new Both(change.field(), field.label(), change.to(), file.specification().words(field, units), "somebody else", current));
+            }
+            entries.put(change.field(), change.to());
+        }
+        if (!both.isEmpty()) {
+            throw Refusal.bothChanged(both);
+        }
+        SpecificationReader.Answer answer = SpecificationReader.read(entries, units);
+        return answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
+    }
+
+    private static void checkAgainstReadings(PieceFile file, Specification changed, Units units) {
+        try {
+            DimensionChain.of(PieceDimensions.of(changed), file.readingValues(), Map.of(), units);
+        } catch (ImpossibleQuantity impossible) {
+            throw Refusal.impossible("", "", impossible);
+        }
+    }
+
+    private static String differences(Specification before, Specification after, Units units) {
+        List<String> lines = new ArrayList<>();
+        for (SpecificationField field : SpecificationField.values()) {
+            String old = before.words(field, units);
+            String now = after.words(field, units);
+            if (!old.equals(now)) {
+                lines.add(field.label() + " " + (old.isEmpty() ? "" : "was " + old + ", ") + (now.isEmpty() ? "is dropped" : "is " + now));
+            }
+        }
+        return lines.isEmpty() ? "the specification stayed as it was" : String.join("; ", lines);
+    }
+
+    /** Moves the promised day. */
+    public Receipt promise(long job, String from, String to, Person person, Command command) {
+        person.mustBeOwner("change a promise");
+        LocalDate day = day(to);
+        return changes.make(command, () -> {
+            JobRepository.Job known = jobs.job(job).orElseThrow(() -> Refusal.notThere("There is no job with number " + job + "."));
+            String current = known.promisedOn().toString();
+            if (!current.equals(from) && !current.equals(to)) {
+                throw Refusal.bothChanged(List.of(new Both("promisedOn", "Promised for", to, current, "somebody else", current)));
+            }
+            jobs.promise(job, day);
+            return Entry.ofJob(Entry.Kind.PROMISE_CHANGED, job, known.number() + ": promised for " + to + " instead of " + current);
+        });
+    }
+
+    public Receipt hold(long piece, String reason, Person person, Command command) {
+        if (reason.isBlank() || reason.length() > LONGEST_TEXT) {
+            throw Refusal.entry("reason", reason, "A reason is needed", "why the piece is held, in a few words");
+        }
+        return changes.make(command, () -> {
+            PieceFile file = files.openAlive(piece);
+            jobs.hold(piece, reason.strip(), person.id(), clock.nowMillis());
+            return Entry.ofPiece(Entry.Kind.HELD, file.jobId(), piece, file.name() + " is held: " + reason.strip());
+        });
+    }
+
+    public Receipt release(long piece, Person person, Command command) {
+        return changes.make(command, () -> {
+            PieceFile file = files.openAlive(piece);
+            if (file.heldReason().isEmpty()) {
+                throw Refusal.outOfTurn(file.name() + " is not held.");
+            }
+            jobs.release(piece);
+            return Entry.ofPiece(Entry.Kind.RELEASED, file.jobId(), piece, file.name() + " was released by " + person.name());
+        });
+    }
+
+    /** Scraps a piece, part of a change that says why. */
+    public void scrap(long piece) {
+        jobs.stand(piece, JobRepository.Standing.SCRAPPED);
+    }
+
+    /** Holds a piece, part of a change that says why. */
+    public void holdFor(long piece, String reason, Person person) {
+        jobs.hold(piece, reason, person.id(), clock.nowMillis());
+    }
+
+    /** Marks a piece as handed over, part of the change that does it. */
+    public void handOver(long piece) {
+        jobs.stand(piece, JobRepository.Standing.HANDED_OVER);
+    }
+
+    private static List<Finding> findings(NewJob job) {
+        List<Finding> findings = new ArrayList<>();
+        needed(findings, "clientName", job.clientName(), "the client's name");
+        needed(findings, "title", job.title(), "what the knife is called in the shop");
+        needed(findings, "useWords", job.useWords(), "what it is for, in the client's words");
+        if (!isDay(job.promisedOn())) {
+            findings.add(new Finding("promisedOn", job.promisedOn(), "This is not a day", "a date such as 2027-03-31"));
+        }
+        if (job.pieces() < 1 || job.pieces() > MOST_PIECES) {
+            findings.add(new Finding("pieces", String.valueOf(job.pieces()), "So many are not made together", "1 to " + MOST_PIECES));
+        }
+        if (job.wishes().size() > 40 || job.wishes().stream().anyMatch(wish -> wish.words().isBlank() || wish.words().length() > LONGEST_TEXT)) {
+            findings.add(new Finding("wishes", "", "A wish is empty or too long", "a few words each, up to 40 wishes"));
+        }
+        return findings;
+    }
+
+    private static void needed(List<Finding> findings, String field, String text, String accepted) {
+        if (text.isBlank() || text.length() > LONGEST_TEXT) {
+            findings.add(new Finding(field, text.length() > 40 ? "" : text, text.isBlank() ? "Nothing was entered" : "This is too long", accepted));
+        }
+    }
+
+    private static LocalDate day(String text) {
+        if (!isDay(text)) {
+            throw Refusal.entry("promisedOn", text, "This is not a day", "a date such as 2027-03-31");
+        }
+        return LocalDate.parse(text);
+    }
+
+    private static boolean isDay(String text) {
+        try {
+            int year = LocalDate.parse(text).getYear();
+            return year > 1999 && year < 2200;
+        } catch (java.time.DateTimeException notADay) {
+            return false;
+        }
+    }
+}

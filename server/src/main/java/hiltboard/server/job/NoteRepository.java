@@ -1,0 +1,68 @@
+package hiltboard.server.job;
+
+import hiltboard.server.job.PieceController.NoteView;
+import hiltboard.server.job.PieceController.PhotoView;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** Notes and photographs of pieces. Originals are kept whole. */
+@Repository
+class NoteRepository {
+    private final JdbcClient sql;
+
+    NoteRepository(JdbcClient sql) {
+        this.sql = sql;
+    }
+
+    /** A picture as it is sent to a page. */
+    record Picture(String mediaType, byte[] bytes) {}
+
+    void write(long piece, String operation, String words, long person, long atMillis) {
+        sql.sql("INSERT INTO note (piece_id, operation, words, written_by, written_at_ms) VALUES (:piece, :operation, :words, :person, :at)")
+                .param("piece", piece).param("operation", operation).param("words", words).param("person", person).param("at", atMillis).update();
+    }
+
+    boolean strike(long piece, long note, long atMillis) {
+        return sql.sql("UPDATE note SET struck_at_ms = :at WHERE id = :id AND piece_id = :piece AND struck_at_ms IS NULL")
+                .param("at", atMillis).param("id", note).param("piece", piece).update() == 1;
+    }
+
+    List<NoteView> notes(long piece) {
+        return sql.sql("""
+                SELECT note.id, operation, words, person.name AS written_by, written_at_ms
+                FROM note JOIN person ON person.id = written_by WHERE piece_id = :piece AND struck_at_ms IS NULL ORDER BY note.id DESC
+                """).param("piece", piece)
+                .query((row, number) -> new NoteView(row.getLong("id"), row.getString("operation"), row.getString("words"), row.getString("written_by"), row.getLong("written_at_ms")))
+                .list();
+    }
+
+    long keep(long piece, String operation, String fileName, String mediaType, byte[] original, byte[] thumbnail, long person, long atMillis) {
+        return sql.sql("""
+                INSERT INTO photo (piece_id, operation, file_name, media_type, taken_by, taken_at_ms, original, thumbnail)
+                VALUES (:piece, :operation, :name, :type, :person, :at, :original, :thumbnail) RETURNING id
+                """)
+                .param("piece", piece).param("operation", operation).param("name", fileName).param("type", mediaType).param("person", person)
+                .param("at", atMillis).param("original", original).param("thumbnail", thumbnail).query(Long.class).single();
+    }
+
+    List<PhotoView> photos(long piece) {
+        return sql.sql("""
+                SELECT photo.id, operation, file_name, person.name AS taken_by, taken_at_ms
+                FROM photo JOIN person ON person.id = photo.taken_by WHERE piece_id = :piece ORDER BY photo.id DESC
+                """).param("piece", piece)
+                .query((row, number) -> new PhotoView(row.getLong("id"), row.getString("operation"), row.getString("file_name"), row.getString("taken_by"), row.getLong("taken_at_ms")))
+                .list();
+    }
+
+    Optional<Picture> original(long photo) {
+        return sql.sql("SELECT media_type, original FROM photo WHERE id = :id").param("id", photo)
+                .query((row, number) -> new Picture(row.getString("media_type"), row.getBytes("original"))).optional();
+    }
+
+    Optional<Picture> thumbnail(long photo) {
+        return sql.sql("SELECT thumbnail FROM photo WHERE id = :id").param("id", photo)
+                .query((row, number) -> new Picture("image/jpeg", row.getBytes("thumbnail"))).optional();
+    }
+}

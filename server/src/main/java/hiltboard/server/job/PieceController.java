@@ -1,0 +1,130 @@
+package hiltboard.server.job;
+
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.job.CareCard;
+import hiltboard.core.job.Mishap;
+import hiltboard.core.measure.Units;
+import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.route.Operations;
+import hiltboard.core.route.Progress;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.job.StepViews.NumberView;
+import hiltboard.server.job.StepViews.StepView;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.JournalEntry;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.route.StepRepository;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** One piece with everything that is known of it. */
+@RestController
+class PieceController {
+    private final PieceFiles files;
+    private final JobRepository jobs;
+    private final NoteRepository notes;
+    private final StepRepository steps;
+    private final Changes changes;
+    private final JobService service;
+    private final ShopClock clock;
+
+    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, Changes changes, JobService service, ShopClock clock) {
+        this.files = files;
+        this.jobs = jobs;
+        this.notes = notes;
+        this.steps = steps;
+        this.changes = changes;
+        this.service = service;
+        this.clock = clock;
+    }
+
+    /** One answer of the specification in words, and as it is kept. */
+    record SpecificationLine(String field, String label, String group, String words, String kept) {}
+
+    record WishView(String words, String strength, String asked, String agreed) {}
+
+    record NoteView(long id, String operation, String words, String by, long atMillis) {}
+
+    record PhotoView(long id, String operation, String fileName, String by, long atMillis) {}
+
+    record MishapView(String operation, String title, String words, String wayBack, String by, long atMillis) {}
+
+    record WindowView(String operation, String title, String reason, String consequence, long closesAtMillis) {}
+
+    /** What can go wrong and how to go on, for the form at the bench. */
+    record MishapChoice(String kind, String words, List<WayBackChoice> waysBack) {}
+
+    record WayBackChoice(String wayBack, String words) {}
+
+    /** A piece's file; times are epoch milliseconds, lengths in the reader's units. */
+    record PieceView(
+            long id, long jobId, String name, String jobTitle, String clientName, String clientContact, String useWords, String promisedOn, int daysInHand,
+            String earliestDay, int attendedMinutesLeft, int position, int pieces, String standing, String state, String stateWords, boolean isUntempered,
+            @Nullable String heldReason, String heldBy, long heldAtMillis, long version, List<WishView> wishes, List<SpecificationLine> specification,
+            Drawing drawing, List<StepView> steps, List<NumberView> numbers, List<WindowView> windows, List<NoteView> notes, List<PhotoView> photos,
+            List<MishapView> mishaps, List<JournalEntry> journal, List<String> careCard, String cautionsDefer, long nowMillis) {}
+
+    record Words(String words) {}
+
+    @GetMapping("/api/pieces/{id}")
+    @Transactional(readOnly = true)
+    PieceView piece(@PathVariable long id, Person person) {
+        PieceFile file = files.open(id);
+        Units units = person.units();
+        Progress progress = file.progress();
+        Set<String> done = progress.doneAt().keySet();
+        DaysInHand days = file.daysInHand(clock.today());
+        JobRepository.Job job = file.job();
+        JobRepository.Piece piece = file.piece();
+        return new PieceView(id, job.id(), file.name(), job.title(), job.clientName(), job.clientContact(), job.useWords(), job.promisedOn().toString(), days.inHand(),
+                days.earliest().toString(), progress.attendedMinutesLeft(), piece.position(), piece.pieces(), piece.standing().name(), progress.state().name(),
+                progress.state().words(), progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
+                jobs.wishes(job.id()).stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
+                specification(file, units), Drawing.of(file.specification()),
+                file.route().steps().stream().map(step -> StepViews.step(file, step, done)).toList(), StepViews.numbers(file, units), windows(progress),
+                notes.notes(id), notes.photos(id), mishaps(file), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
+    }
+
+    @GetMapping("/api/mishaps")
+    List<MishapChoice> mishapChoices() {
+        return Arrays.stream(Mishap.values()).map(mishap -> new MishapChoice(mishap.name(), mishap.words(),
+                mishap.waysBack().stream().map(way -> new WayBackChoice(way.name(), way.words())).toList())).toList();
+    }
+
+    @PostMapping("/api/pieces/{id}/hold")
+    Receipt hold(@PathVariable long id, @RequestBody Words reason, Person person, Command command) {
+        return service.hold(id, reason.words(), person, command);
+    }
+
+    @PostMapping("/api/pieces/{id}/release")
+    Receipt release(@PathVariable long id, Person person, Command command) {
+        return service.release(id, person, command);
+    }
+
+    private static List<SpecificationLine> specification(PieceFile file, Units units) {
+        var kept = file.specification().entries();
+        return Arrays.stream(SpecificationField.values()).filter(field -> kept.containsKey(field.key()))
+                .map(field -> new SpecificationLine(field.key(), field.label(), field.group(), file.specification().words(field, units), kept.get(field.key())))
+                .toList();
+    }
+
+    static List<WindowView> windows(Progress progress) {
+        return progress.windows().stream().map(window -> new WindowView(window.step().operation().key(), window.step().operation().title(),
+                window.rule().reason(), window.rule().consequence(), window.closes().toEpochMilli())).toList();
+    }
+
+    private List<MishapView> mishaps(PieceFile file) {
+        return steps.mishaps(file.id()).stream().map(row -> new MishapView(row.operation(), Mishap.named(row.kind()).map(Mishap::words).orElse(row.kind()),
+                row.words(), Mishap.WayBack.valueOf(row.wayBack()).words(), row.by(), row.atMillis())).toList();
+    }
+}

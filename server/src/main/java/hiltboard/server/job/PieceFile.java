@@ -1,0 +1,107 @@
+package hiltboard.server.job;
+
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.Specification;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Units;
+import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.route.Gate;
+import hiltboard.core.route.Progress;
+import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Route;
+import hiltboard.server.chain.ReadingRepository.MadeTo;
+import hiltboard.server.chain.ReadingRepository.Reading;
+import hiltboard.server.route.StepRepository.Override;
+import hiltboard.server.route.StepRepository.Standing;
+import hiltboard.server.route.StepRepository.StepRow;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+
+/**
+ * All that is known of one piece: the numbers of its chain, its route and how far it has come.
+ *
+ * @param steps the steps that have been started, by operation
+ * @param firstPieceProved whether the first piece of its batch has been proved
+ */
+public record PieceFile(
+        JobRepository.Job job, JobRepository.Piece piece, Specification specification, Route route, Map<String, StepRow> steps,
+        List<Reading> readings, List<MadeTo> made, List<Override> overrides, boolean firstPieceProved) {
+
+    public long id() {
+        return piece.id();
+    }
+
+    public long jobId() {
+        return job.id();
+    }
+
+    /** The piece as it is called in the shop: its job's number, and its own within a batch. */
+    public String name() {
+        return piece.pieces() == 1 ? job.number() : job.number() + "-" + piece.position();
+    }
+
+    public boolean isAlive() {
+        return piece.standing() == JobRepository.Standing.ALIVE;
+    }
+
+    public Optional<String> heldReason() {
+        return piece.heldReason();
+    }
+
+    public Progress progress() {
+        Set<String> known = route.steps().stream().map(step -> step.operation().key()).collect(Collectors.toSet());
+        return new Progress(route, steps.values().stream().filter(row -> row.standing() == Standing.DONE && known.contains(row.operation()))
+                .collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.doneAtMillis()))));
+    }
+
+    public Gate gate(Step step) {
+        return gate(step, progress().doneAt().keySet());
+    }
+
+    Gate gate(Step step, Set<String> done) {
+        Set<String> overridden = overrides.stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
+        return Gate.before(step, done, overridden, firstPieceProved);
+    }
+
+    public Optional<StepRow> row(Step step) {
+        return Optional.ofNullable(steps.get(step.operation().key()));
+    }
+
+    public DimensionChain chain(Units units) {
+        return chainWith(units, readingValues());
+    }
+
+    /** The chain as it would be with these readings. @throws hiltboard.core.measure.ImpossibleQuantity if they cannot be */
+    public DimensionChain chainWith(Units units, Map<String, Quantity> values) {
+        Map<String, Quantity> madeTo = made.stream().collect(Collectors.toMap(MadeTo::dimension, MadeTo::value));
+        return DimensionChain.of(PieceDimensions.of(specification), values, madeTo, units);
+    }
+
+    public Map<String, Quantity> readingValues() {
+        return readings.stream().collect(Collectors.toMap(Reading::dimension, Reading::value));
+    }
+
+    public Map<String, Reading> readingsByDimension() {
+        return readings.stream().collect(Collectors.toMap(Reading::dimension, Function.identity()));
+    }
+
+    public String jobTitle() {
+        return job.title();
+    }
+
+    public LocalDate promisedOn() {
+        return job.promisedOn();
+    }
+
+    public DaysInHand daysInHand(LocalDate today) {
+        Progress progress = progress();
+        return DaysInHand.of(progress.attendedMinutesLeft(), progress.restsLeft(), today, job.promisedOn());
+    }
+}

@@ -1,0 +1,102 @@
+package hiltboard.server.job;
+
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.route.Place;
+import hiltboard.core.route.Route;
+import hiltboard.core.route.Trait;
+import hiltboard.server.Refusal;
+import hiltboard.server.chain.ReadingRepository.MadeTo;
+import hiltboard.server.chain.ReadingRepository.Reading;
+import hiltboard.server.chain.ReadingRepository;
+import hiltboard.server.job.JobRepository.Job;
+import hiltboard.server.job.JobRepository.Piece;
+import hiltboard.server.route.Routes;
+import hiltboard.server.route.StepRepository.Override;
+import hiltboard.server.route.StepRepository.Standing;
+import hiltboard.server.route.StepRepository.StepRow;
+import hiltboard.server.route.StepRepository;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** Opens the files of pieces; belongs into a transaction of the caller. */
+@Component
+public class PieceFiles {
+    private static final int SPECIFICATIONS_KEPT = 2_000;
+
+    private final JobRepository jobs;
+    private final StepRepository steps;
+    private final ReadingRepository readings;
+    private final Routes routes;
+    private final Map<Map<String, String>, Specification> specifications = new ConcurrentHashMap<>();
+
+    PieceFiles(JobRepository jobs, StepRepository steps, ReadingRepository readings, Routes routes) {
+        this.jobs = jobs;
+        this.steps = steps;
+        this.readings = readings;
+        this.routes = routes;
+    }
+
+    /** The file of one piece. @throws Refusal if there is no such piece */
+    public PieceFile open(long id) {
+        Piece piece = jobs.piece(id).orElseThrow(() -> Refusal.notThere("There is no piece with number " + id + "."));
+        Job job = jobs.job(piece.job()).orElseThrow();
+        List<Piece> batch = piece.position() == 1 ? List.of(piece) : jobs.piecesOf(List.of(job.id())).stream().filter(each -> each.position() == 1 || each.id() == id).toList();
+        return files(List.of(job), batch).stream().filter(file -> file.id() == id).findFirst().orElseThrow();
+    }
+
+    /** The file of a piece that can still be worked on. @throws Refusal if it cannot */
+    public PieceFile openAlive(long id) {
+        PieceFile file = open(id);
+        if (!file.isAlive()) {
+            throw Refusal.outOfTurn(file.name() + (file.piece().standing() == JobRepository.Standing.SCRAPPED ? " was scrapped." : " has been handed over."));
+        }
+        return file;
+    }
+
+    /** Every piece of every job that is not finished, by job in the order of taking. */
+    public List<PieceFile> openAllOfLivingJobs() {
+        List<Job> living = jobs.jobsWithLivingPieces();
+        return living.isEmpty() ? List.of() : files(living, jobs.piecesOf(living.stream().map(Job::id).toList()));
+    }
+
+    private List<PieceFile> files(Collection<Job> ofJobs, List<Piece> pieces) {
+        Map<Long, Job> jobById = ofJobs.stream().collect(Collectors.toMap(Job::id, Function.identity()));
+        List<Long> ids = pieces.stream().map(Piece::id).toList();
+        Map<Long, List<StepRow>> stepsOf = steps.ofPieces(ids).stream().collect(Collectors.groupingBy(StepRow::piece));
+        Map<Long, List<Override>> overridesOf = steps.overrides(ids).stream().collect(Collectors.groupingBy(Override::piece));
+        Map<Long, List<Reading>> readingsOf = readings.current(ids).stream().collect(Collectors.groupingBy(Reading::piece));
+        Map<Long, List<MadeTo>> madeOf = readings.madeTo(ids).stream().collect(Collectors.groupingBy(MadeTo::piece));
+        Map<Long, Boolean> provedOf = pieces.stream().filter(piece -> piece.position() == 1)
+                .collect(Collectors.toMap(Piece::job, piece -> isProved(piece, stepsOf.getOrDefault(piece.id(), List.of()))));
+        return pieces.stream().map(piece -> {
+            Specification specification = specification(piece.entries());
+            Map<String, StepRow> rows = stepsOf.getOrDefault(piece.id(), List.of()).stream().collect(Collectors.toMap(StepRow::operation, Function.identity()));
+            return new PieceFile(jobById.get(piece.job()), piece, specification, route(piece, specification), rows,
+                    readingsOf.getOrDefault(piece.id(), List.of()), madeOf.getOrDefault(piece.id(), List.of()),
+                    overridesOf.getOrDefault(piece.id(), List.of()), provedOf.getOrDefault(piece.job(), false));
+        }).toList();
+    }
+
+    private Route route(Piece piece, Specification specification) {
+        return routes.of(specification, Place.of(piece.position(), piece.pieces()));
+    }
+
+    private boolean isProved(Piece first, List<StepRow> rows) {
+        Route route = route(first, specification(first.entries()));
+        return rows.stream().anyMatch(row -> row.standing() == Standing.DONE
+                && route.step(row.operation()).map(step -> step.operation().is(Trait.PROVES)).orElse(false));
+    }
+
+    private Specification specification(Map<String, String> entries) {
+        if (specifications.size() > SPECIFICATIONS_KEPT) {
+            specifications.clear();
+        }
+        return specifications.computeIfAbsent(entries, SpecificationReader::restore);
+    }
+}

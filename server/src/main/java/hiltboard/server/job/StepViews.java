@@ -1,0 +1,123 @@
+package hiltboard.server.job;
+
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.Link;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Gate;
+import hiltboard.core.route.Gate.Obstacle;
+import hiltboard.core.route.Operation;
+import hiltboard.core.route.OrderRule;
+import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Route.Wait;
+import hiltboard.server.chain.ReadingRepository.Reading;
+import hiltboard.server.route.StepRepository.StepRow;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Steps, gates and numbers in the words and units of whoever reads them. */
+public final class StepViews {
+    private StepViews() {}
+
+    /** A rule with the work that is missing. */
+    public record ObstacleView(String rule, String severity, String reason, String consequence, String remedy, List<String> missing) {
+        static ObstacleView of(Obstacle obstacle) {
+            OrderRule rule = obstacle.rule();
+            return new ObstacleView(rule.key(), rule.severity().words(), rule.reason(), rule.consequence(), rule.remedy(),
+                    obstacle.missing().stream().map(Operation::title).toList());
+        }
+    }
+
+    /** What a step waits for and why, whether done or not. */
+    public record WaitView(String operation, String title, String rule, String severity, String reason, String consequence, boolean done) {}
+
+    /** A gate that the owner overrode, with the reason that stays. */
+    public record OverrideView(String rule, String reason, String by, long atMillis) {}
+
+    /**
+     * One step of a route.
+     *
+     * @param standing WAITING, READY, RUNNING, RESTING or DONE
+     * @param isItsTurn whether nothing at all is open before it
+     */
+    public record StepView(
+            String operation, String title, String station, int attendedMinutes, long restMinutes, String restWords, String standing, boolean isItsTurn,
+            long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy,
+            List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
+            List<WaitView> waits, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
+
+    /** The reading that counts for a number. */
+    public record ReadingView(long id, String typed, String value, String by, long atMillis) {}
+
+    /** A part that was made to a number which has moved. */
+    public record StaleView(String madeTo, String now, String difference, String tolerance) {}
+
+    /** One number with its source and working. */
+    public record NumberView(
+            String key, String label, String source, String value, String expected, String note, List<String> working, List<String> cautions,
+            List<String> from, List<String> hangsOnIt, String tolerance, boolean isReadable, String unit,
+            @Nullable String madeTo, @Nullable StaleView stale, @Nullable ReadingView reading) {}
+
+    public static StepView step(PieceFile file, Step step, Set<String> done) {
+        Operation operation = step.operation();
+        Gate gate = file.gate(step, done);
+        Optional<StepRow> row = file.row(step);
+        List<WaitView> waits = step.waits().stream().map(wait -> wait(wait, done)).toList();
+        List<OverrideView> overrides = file.overrides().stream().filter(each -> each.operation().equals(operation.key()))
+                .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis())).toList();
+        return new StepView(operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), operation.rest().toMinutes(),
+                operation.restWords(), standing(row, gate), gate.isItsTurn(),
+                row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
+                row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""),
+                operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), waits,
+                gate.closedBy().stream().map(ObstacleView::of).toList(), gate.cares().stream().map(ObstacleView::of).toList(), overrides);
+    }
+
+    private static String standing(Optional<StepRow> row, Gate gate) {
+        return row.map(StepRow::standing).map(standing -> switch (standing) {
+            case RUNNING, RESTING, DONE -> standing.name();
+            case OPEN -> waiting(gate);
+        }).orElseGet(() -> waiting(gate));
+    }
+
+    private static String waiting(Gate gate) {
+        return gate.isOpen() ? "READY" : "WAITING";
+    }
+
+    private static WaitView wait(Wait wait, Set<String> done) {
+        OrderRule rule = wait.rule();
+        return new WaitView(wait.operation().key(), wait.operation().title(), rule.key(), rule.severity().words(), rule.reason(), rule.consequence(),
+                done.contains(wait.operation().key()));
+    }
+
+    static List<NumberView> numbers(PieceFile file, Units units) {
+        DimensionChain chain = file.chain(units);
+        Map<String, Reading> readings = file.readingsByDimension();
+        Set<String> readable = readable(file);
+        return chain.links().stream().map(link -> number(link, Optional.ofNullable(readings.get(link.dimension().key())), readable, units)).toList();
+    }
+
+    /** The numbers that some step of the route measures. */
+    public static Set<String> readable(PieceFile file) {
+        return file.route().steps().stream().flatMap(step -> step.operation().readings().stream()).collect(java.util.stream.Collectors.toSet());
+    }
+
+    private static NumberView number(Link link, Optional<Reading> reading, Set<String> readable, Units units) {
+        String key = link.dimension().key();
+        return new NumberView(key, link.dimension().label(), link.source().words(), link.current().in(units), link.expected().value().in(units),
+                link.expected().note(), link.expected().working(), link.expected().cautions(), link.dimension().from(), link.hangsOnIt(),
+                "± " + link.dimension().tolerance().in(units), readable.contains(key), link.current().symbol(units),
+                link.madeTo().map(value -> value.in(units)).orElse(null),
+                link.stale().map(stale -> new StaleView(stale.madeTo().in(units), stale.now().in(units), difference(stale, units), "± " + stale.tolerance().in(units))).orElse(null),
+                reading.map(each -> new ReadingView(each.id(), each.typed(), each.value().in(units), each.takenBy(), each.takenAtMillis())).orElse(null));
+    }
+
+    private static String difference(Link.Stale stale, Units units) {
+        if (stale.madeTo() instanceof hiltboard.core.measure.Length made && stale.now() instanceof hiltboard.core.measure.Length now) {
+            return now.minus(made).absolute().in(units);
+        }
+        return "";
+    }
+}

@@ -1,0 +1,62 @@
+package hiltboard.server.live;
+
+import hiltboard.server.ShopClock;
+import java.util.List;
+import java.util.function.Supplier;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionSynchronization;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** The one place that every change goes through: its rows, its journal entry and its live event are one transaction. */
+@Service
+public class Changes {
+    private final TransactionTemplate transactions;
+    private final Journal journal;
+    private final LiveStream live;
+    private final ShopClock clock;
+
+    Changes(TransactionTemplate transactions, Journal journal, LiveStream live, ShopClock clock) {
+        this.transactions = transactions;
+        this.journal = journal;
+        this.live = live;
+        this.clock = clock;
+    }
+
+    /**
+     * Carries out a command once. The same command sent again gets the first receipt and changes nothing.
+     *
+     * @param work writes the rows and says what goes into the journal; what it throws undoes everything
+     */
+    public Receipt make(Command command, Supplier<Entry> work) {
+        return transactions.execute(status -> journal.receipt(command.id()).orElseGet(() -> {
+            Entry entry = work.get();
+            JournalEntry written = journal.append(entry, command, clock.nowMillis());
+            Receipt receipt = new Receipt(written.sequence(), entry.about());
+            journal.keep(command, receipt);
+            tellAfterCommit(written);
+            return receipt;
+        }));
+    }
+
+    /** The journal of a piece and of its job, newest first. */
+    @Transactional(readOnly = true)
+    public List<JournalEntry> ofPiece(long piece, long job) {
+        return journal.ofPiece(piece, job);
+    }
+
+    @Transactional(readOnly = true)
+    public long latest() {
+        return journal.latest();
+    }
+
+    private void tellAfterCommit(JournalEntry entry) {
+        TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
+            @Override
+            public void afterCommit() {
+                live.tell(entry);
+            }
+        });
+    }
+}

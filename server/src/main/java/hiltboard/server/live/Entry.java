@@ -1,0 +1,29 @@
+package hiltboard.server.live;
+
+import java.util.Optional;
+
+/**
+ * What is written into the journal of a change.
+ *
+ * @param about what the change made or touched, by its own number; zero if nothing has one
+ */
+public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String words, long about) {
+
+    /** What kind of change; pages announce some of them. */
+    public enum Kind {
+        SHOP_OPENED, PERSON_ADDED, UNITS_CHOSEN, JOB_TAKEN, PROMISE_CHANGED, SPECIFICATION_CHANGED, STEP_STARTED, REST_STARTED, REST_UP,
+        STEP_DONE, STEP_REOPENED, READING_TAKEN, READING_STRUCK, GATE_OVERRIDDEN, HELD, RELEASED, WENT_WRONG, SCRAPPED, HANDED_OVER, NOTE_WRITTEN, NOTE_STRUCK, PHOTO_TAKEN
+    }
+
+    public static Entry ofPiece(Kind kind, long job, long piece, String words) {
+        return new Entry(kind, Optional.of(job), Optional.of(piece), words, piece);
+    }
+
+    public static Entry ofJob(Kind kind, long job, String words) {
+        return new Entry(kind, Optional.of(job), Optional.empty(), words, job);
+    }
+
+    public static Entry ofShop(Kind kind, String words, long about) {
+        return new Entry(kind, Optional.empty(), Optional.empty(), words, about);
+    }
+}

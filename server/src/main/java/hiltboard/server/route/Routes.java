@@ -1,0 +1,47 @@
+package hiltboard.server.route;
+
+import hiltboard.core.design.Specification;
+import hiltboard.core.route.Operations;
+import hiltboard.core.route.OrderRule;
+import hiltboard.core.route.OrderRules;
+import hiltboard.core.route.Place;
+import hiltboard.core.route.Planned;
+import hiltboard.core.route.Planned.Contradiction;
+import hiltboard.core.route.Planned.Ordered;
+import hiltboard.core.route.Route;
+import hiltboard.core.route.RoutePlanner;
+import hiltboard.server.Refusal;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** The route of a specification. The same specification always has the same route, so the latest are kept. */
+@Component
+public class Routes {
+    private static final int KEPT = 2_000;
+
+    private record Key(Specification specification, Place place) {}
+
+    private final RoutePlanner planner = new RoutePlanner(OrderRules.all());
+    private final Map<Key, Route> kept = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Key, Route> eldest) {
+            return size() > KEPT;
+        }
+    });
+
+    /** @throws Refusal if the choices contradict each other, with the rules that clash */
+    public Route of(Specification specification, Place place) {
+        return kept.computeIfAbsent(new Key(specification, place), key -> ordered(planner.plan(Operations.of(specification, place))));
+    }
+
+    private static Route ordered(Planned planned) {
+        if (planned instanceof Contradiction contradiction) {
+            String rules = contradiction.rules().stream().map(OrderRule::reason).distinct().collect(Collectors.joining(" "));
+            throw Refusal.outOfTurn("These choices contradict each other: " + rules);
+        }
+        return ((Ordered) planned).route();
+    }
+}

@@ -1,0 +1,113 @@
+package hiltboard.server.route;
+
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** The steps that have been started, the gates that were overridden and what went wrong. */
+@Repository
+public class StepRepository {
+    private static final String SELECT = """
+            SELECT step.id, piece_id, operation, standing, started_at_ms, starter.name AS started_by, started_by AS starter_id, rest_until_ms, done_at_ms, doer.name AS done_by
+            FROM step LEFT JOIN person starter ON starter.id = step.started_by LEFT JOIN person doer ON doer.id = step.done_by
+            """;
+    private final JdbcClient sql;
+
+    StepRepository(JdbcClient sql) {
+        this.sql = sql;
+    }
+
+    /** How a started step stands. OPEN is a step that was started or done once and has to be done again. */
+    public enum Standing { OPEN, RUNNING, RESTING, DONE }
+
+    /** A step that has been started; times are zero and names empty where there are none. */
+    public record StepRow(long piece, String operation, Standing standing, long startedAtMillis, String startedBy, long starterId,
+                          long restUntilMillis, long doneAtMillis, String doneBy) {}
+
+    /** A gate that the owner overrode. */
+    public record Override(long piece, String operation, String rule, String reason, String by, long atMillis) {}
+
+    /** Something that went wrong. */
+    public record MishapRow(String operation, String kind, String words, String wayBack, String by, long atMillis) {}
+
+    public List<StepRow> ofPieces(Collection<Long> pieces) {
+        return sql.sql(SELECT + "WHERE piece_id IN (:pieces)").param("pieces", pieces).query((row, number) -> step(row)).list();
+    }
+
+    public List<Override> overrides(Collection<Long> pieces) {
+        return sql.sql("""
+                SELECT piece_id, operation, rule, reason, person.name AS given_by, given_at_ms
+                FROM gate_override JOIN person ON person.id = given_by WHERE piece_id IN (:pieces) ORDER BY gate_override.id
+                """).param("pieces", pieces)
+                .query((row, number) -> new Override(row.getLong("piece_id"), row.getString("operation"), row.getString("rule"),
+                        row.getString("reason"), row.getString("given_by"), row.getLong("given_at_ms"))).list();
+    }
+
+    public void start(long piece, String operation, long person, long atMillis) {
+        sql.sql("""
+                INSERT INTO step (piece_id, operation, standing, started_at_ms, started_by) VALUES (:piece, :operation, 'RUNNING', :at, :person)
+                ON CONFLICT (piece_id, operation) DO UPDATE SET standing = 'RUNNING', started_at_ms = :at, started_by = :person,
+                    rest_until_ms = NULL, rest_announced = 0, done_at_ms = NULL, done_by = NULL
+                """)
+                .param("piece", piece).param("operation", operation).param("at", atMillis).param("person", person).update();
+    }
+
+    public void rest(long piece, String operation, long untilMillis) {
+        sql.sql("UPDATE step SET standing = 'RESTING', rest_until_ms = :until, rest_announced = 0 WHERE piece_id = :piece AND operation = :operation")
+                .param("until", untilMillis).param("piece", piece).param("operation", operation).update();
+    }
+
+    public void done(long piece, String operation, long person, long atMillis) {
+        sql.sql("UPDATE step SET standing = 'DONE', done_at_ms = :at, done_by = :person WHERE piece_id = :piece AND operation = :operation")
+                .param("at", atMillis).param("person", person).param("piece", piece).param("operation", operation).update();
+    }
+
+    public void reopen(long piece, Collection<String> operations) {
+        sql.sql("UPDATE step SET standing = 'OPEN', rest_until_ms = NULL, done_at_ms = NULL, done_by = NULL WHERE piece_id = :piece AND operation IN (:operations)")
+                .param("piece", piece).param("operations", operations).update();
+    }
+
+    public void override(long piece, String operation, String rule, String reason, long person, long atMillis) {
+        sql.sql("INSERT INTO gate_override (piece_id, operation, rule, reason, given_by, given_at_ms) VALUES (:piece, :operation, :rule, :reason, :person, :at)")
+                .param("piece", piece).param("operation", operation).param("rule", rule).param("reason", reason).param("person", person).param("at", atMillis).update();
+    }
+
+    public void wentWrong(long piece, String operation, String kind, String words, String wayBack, Optional<String> redoneFrom, long person, long atMillis) {
+        sql.sql("""
+                INSERT INTO mishap (piece_id, operation, kind, words, way_back, redone_from, reported_by, reported_at_ms)
+                VALUES (:piece, :operation, :kind, :words, :wayBack, :from, :person, :at)
+                """)
+                .param("piece", piece).param("operation", operation).param("kind", kind).param("words", words).param("wayBack", wayBack)
+                .param("from", redoneFrom.orElse(null)).param("person", person).param("at", atMillis).update();
+    }
+
+    public List<MishapRow> mishaps(long piece) {
+        return sql.sql("""
+                SELECT operation, kind, words, way_back, person.name AS reported_by, reported_at_ms
+                FROM mishap JOIN person ON person.id = reported_by WHERE piece_id = :piece ORDER BY mishap.id
+                """).param("piece", piece)
+                .query((row, number) -> new MishapRow(row.getString("operation"), row.getString("kind"), row.getString("words"),
+                        row.getString("way_back"), row.getString("reported_by"), row.getLong("reported_at_ms"))).list();
+    }
+
+    /** Rests that are up and have not been announced. */
+    public List<StepRow> restsUp(long nowMillis) {
+        return sql.sql(SELECT + "WHERE standing = 'RESTING' AND rest_announced = 0 AND rest_until_ms <= :now").param("now", nowMillis)
+                .query((row, number) -> step(row)).list();
+    }
+
+    public void announced(long piece, String operation) {
+        sql.sql("UPDATE step SET rest_announced = 1 WHERE piece_id = :piece AND operation = :operation")
+                .param("piece", piece).param("operation", operation).update();
+    }
+
+    private static StepRow step(ResultSet row) throws SQLException {
+        return new StepRow(row.getLong("piece_id"), row.getString("operation"), Standing.valueOf(row.getString("standing")),
+                row.getLong("started_at_ms"), Optional.ofNullable(row.getString("started_by")).orElse(""), row.getLong("starter_id"),
+                row.getLong("rest_until_ms"), row.getLong("done_at_ms"), Optional.ofNullable(row.getString("done_by")).orElse(""));
+    }
+}
