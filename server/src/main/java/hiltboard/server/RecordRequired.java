@@ -14,13 +14,14 @@ import java.util.Iterator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.security.web.csrf.CsrfToken;
 import org.springframework.stereotype.Component;
 
 /** Says in the OpenAPI description what the code says: a record's component is there unless it is {@code @Nullable}. */
 @Component
 class RecordRequired implements ModelConverter {
     RecordRequired() {
-        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Command.class, Person.class);
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Command.class, Person.class, CsrfToken.class);
     }
 
     @Override

@@ -4,8 +4,6 @@ import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
 import hiltboard.core.design.SpecificationField.Option;
-import hiltboard.core.machine.PinHole;
-import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
@@ -124,21 +122,9 @@ public final class SpecificationReader {
         mustBeLess(read, entries, SpecificationField.EDGE_THICKNESS, SpecificationField.STOCK_THICKNESS);
         mustBeLess(read, entries, SpecificationField.TANG_WIDTH, SpecificationField.HEEL_WIDTH);
         mustBeLess(read, entries, SpecificationField.STOCK_THICKNESS, SpecificationField.TANG_WIDTH);
-        if (read.answers(SpecificationField.PIN_DIAMETER)) {
-            mustHaveDrill(read.length(SpecificationField.PIN_DIAMETER), entries);
-        }
         if (read.answers(SpecificationField.BEVEL_HEIGHT) && read.answers(SpecificationField.HEEL_WIDTH)
                 && read.bevelHeight().compareTo(read.length(SpecificationField.HEEL_WIDTH)) > 0) {
             tooLarge(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEEL_WIDTH, "at most ");
-        }
-    }
-
-    private void mustHaveDrill(Length pin, Map<String, String> entries) {
-        try {
-            new PinHole(pin).drill(units);
-        } catch (ImpossibleQuantity none) {
-            find(SpecificationField.PIN_DIAMETER, entries.getOrDefault(SpecificationField.PIN_DIAMETER.key(), ""),
-                    "No drill of the table fits a pin of " + pin.in(units), none.accepted());
         }
     }
 

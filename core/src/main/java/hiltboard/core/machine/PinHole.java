@@ -22,14 +22,19 @@ public record PinHole(Length pin) {
         }
     }
 
-    /** @throws ImpossibleQuantity if no drill of the table lies within the fit */
+    /**
+     * The smallest drill that is at least 0.002 in over; where it is more than 0.007 in over, as for a pin that came
+     * a little under its nominal size, the answer carries a caution.
+     *
+     * @throws ImpossibleQuantity if the pin is larger than every drill of the table
+     */
     public Worked<Length> drill(Units units) {
         DrillSize drill = DrillSize.smallestOver(pin.plus(LEAST))
-                .filter(size -> size.diameter().compareTo(pin.plus(MOST)) <= 0)
-                .orElseThrow(() -> new ImpossibleQuantity("pin diameter", pin.toString(),
-                        "one with a drill " + LEAST + " to " + MOST + " over it; turn the pin to a stock size"));
+                .orElseThrow(() -> new ImpossibleQuantity("pin diameter", pin.toString(), "less than 1 in, where the drill table ends"));
         Length clearance = drill.diameter().minus(pin);
-        return Worked.of(drill.diameter(), pin.in(units) + " pin + " + clearance.in(units) + " (" + FIT + ") = "
+        Worked<Length> answer = Worked.of(drill.diameter(), pin.in(units) + " pin + " + clearance.in(units) + " (" + FIT + ") = "
                 + drill.name() + " drill, " + drill.diameter().in(units)).called(drill.name() + " drill");
+        return clearance.compareTo(MOST) <= 0 ? answer : answer.withCaution("Looser than a " + FIT + " (" + LEAST.in(units) + " to " + MOST.in(units)
+                + " over): ream the hole or turn a fuller pin.");
     }
 }

@@ -41,10 +41,6 @@ class SpecificationReaderTest {
         entries.put("tangWidth", "1-1/4");
         assertThat(SpecificationReader.read(entries, INCH_FAHRENHEIT).findings()).extracting(Finding::field).containsExactly("tangWidth");
         entries = Specifications.usual();
-        entries.put("pinDiameter", "8 mm");
-        assertThat(SpecificationReader.read(entries, INCH_FAHRENHEIT).findings())
-                .singleElement().satisfies(finding -> assertThat(finding.accepted()).contains("turn the pin to a stock size"));
-        entries = Specifications.usual();
         entries.put("grind", "HOLLOW");
         entries.put("bevelHeight", "2 in");
         assertThat(SpecificationReader.read(entries, INCH_FAHRENHEIT).findings()).extracting(Finding::field).containsExactly("bevelHeight");

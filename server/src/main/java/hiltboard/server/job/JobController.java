@@ -98,10 +98,10 @@ class JobController {
         String next = file.route().steps().stream().filter(step -> !done.contains(step.operation().key())).findFirst()
                 .map(step -> step.operation().title()).orElse("");
         return new HangingPiece(file.id(), file.name(), file.piece().standing().name(), progress.state().name(), progress.state().words(),
-                file.specification().finish().name(), Drawing.of(file.specification()), file.heldReason().orElse(null), progress.isUntempered(),
+                file.specification().finish().name(), Drawing.of(file.specification()), file.heldReason().orElse(null), file.isAlive() && progress.isUntempered(),
                 !file.chain(hiltboard.core.measure.Units.INCH_FAHRENHEIT).stale().isEmpty(),
                 file.route().steps().stream().map(step -> underWay(file, step)).flatMap(Optional::stream).toList(),
-                PieceController.windows(progress), next, done.size(), file.route().steps().size());
+                PieceController.windows(file), next, done.size(), file.route().steps().size());
     }
 
     private static Optional<UnderWay> underWay(PieceFile file, Step step) {

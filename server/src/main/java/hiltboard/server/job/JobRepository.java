@@ -1,6 +1,7 @@
 package hiltboard.server.job;
 
 import hiltboard.core.design.Strength;
+import hiltboard.server.job.Brief.Wish;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -35,9 +36,6 @@ class JobRepository {
 
     /** A job with its client. */
     record Job(long id, String number, String title, String useWords, LocalDate promisedOn, String clientName, String clientContact) {}
-
-    /** One wish of the client: what was asked beside what was agreed. */
-    record Wish(String words, Strength strength, String asked, String agreed) {}
 
     /** How a piece stands. */
     enum Standing { ALIVE, HANDED_OVER, SCRAPPED }

@@ -13,7 +13,7 @@ import hiltboard.server.Refusal;
 import hiltboard.server.Refusal.Both;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
-import hiltboard.server.job.JobRepository.Wish;
+import hiltboard.server.job.Brief.Wish;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;

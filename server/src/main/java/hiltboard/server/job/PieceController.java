@@ -88,10 +88,10 @@ class PieceController {
         JobRepository.Piece piece = file.piece();
         return new PieceView(id, job.id(), file.name(), job.title(), job.clientName(), job.clientContact(), job.useWords(), job.promisedOn().toString(), days.inHand(),
                 days.earliest().toString(), progress.attendedMinutesLeft(), piece.position(), piece.pieces(), piece.standing().name(), progress.state().name(),
-                progress.state().words(), progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
+                progress.state().words(), file.isAlive() && progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
                 jobs.wishes(job.id()).stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
                 specification(file, units), Drawing.of(file.specification()),
-                file.route().steps().stream().map(step -> StepViews.step(file, step, done)).toList(), StepViews.numbers(file, units), windows(progress),
+                file.route().steps().stream().map(step -> StepViews.step(file, step, done)).toList(), StepViews.numbers(file, units), windows(file),
                 notes.notes(id), notes.photos(id), mishaps(file), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
     }
 
@@ -118,8 +118,9 @@ class PieceController {
                 .toList();
     }
 
-    static List<WindowView> windows(Progress progress) {
-        return progress.windows().stream().map(window -> new WindowView(window.step().operation().key(), window.step().operation().title(),
+    /** Windows that are open; none once the piece is handed over or scrapped. */
+    static List<WindowView> windows(PieceFile file) {
+        return !file.isAlive() ? List.of() : file.progress().windows().stream().map(window -> new WindowView(window.step().operation().key(), window.step().operation().title(),
                 window.rule().reason(), window.rule().consequence(), window.closes().toEpochMilli())).toList();
     }
 

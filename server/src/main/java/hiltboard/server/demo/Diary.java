@@ -1,0 +1,124 @@
+package hiltboard.server.demo;
+
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.route.Operation;
+import hiltboard.core.route.Route.Step;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.bench.BenchService;
+import hiltboard.server.bench.BenchService.NewReading;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Command.Actor;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.Random;
+import java.util.UUID;
+import org.springframework.stereotype.Component;
+
+/** Plays the past of the demo shop through the same services that the benches use. */
+@Component
+class Diary {
+    private static final LocalTime OPENS = LocalTime.of(8, 0);
+    private static final LocalTime CLOSES = LocalTime.of(17, 0);
+
+    private final BenchService bench;
+    private final PieceFiles files;
+    private final ShopClock clock;
+
+    Diary(BenchService bench, PieceFiles files, ShopClock clock) {
+        this.bench = bench;
+        this.files = files;
+        this.clock = clock;
+    }
+
+    static Command command(Person person) {
+        return new Command(UUID.randomUUID().toString(), Optional.of(new Actor(person.id(), person.name())), "demo");
+    }
+
+    /**
+     * Does every step before {@code until}, ending by {@code end}: each maker by turns, in working hours, with readings a
+     * little off what was designed.
+     */
+    void work(long piece, String until, Instant end, List<Person> makers) {
+        Random chance = new Random(piece);
+        List<Step> steps = files.open(piece).route().steps().stream().takeWhile(step -> !step.operation().key().equals(until))
+                .filter(step -> !isDone(piece, step)).toList();
+        Instant at = beginning(steps, end);
+        for (Step step : steps) {
+            Person maker = makers.get(Math.floorMod(step.operation().station().ordinal() + (int) piece, makers.size()));
+            at = doStep(piece, step.operation(), at, maker, chance);
+        }
+    }
+
+    /** Starts a step and, where it rests, its rest. */
+    void begin(long piece, String operation, Instant then, Person maker) {
+        clock.at(then, () -> {
+            bench.start(piece, operation, maker, command(maker));
+            if (files.open(piece).route().step(operation).orElseThrow().operation().rests()) {
+                bench.rest(piece, operation, maker, command(maker));
+            }
+        });
+    }
+
+    void read(long piece, String operation, String dimension, String entry, Instant then, Person maker) {
+        long basedOn = Optional.ofNullable(files.open(piece).readingsByDimension().get(dimension)).map(reading -> reading.id()).orElse(0L);
+        clock.at(then, () -> bench.read(piece, operation, new NewReading(dimension, entry, basedOn, true), maker, command(maker)));
+    }
+
+    private Instant doStep(long piece, Operation operation, Instant at, Person maker, Random chance) {
+        Instant started = inWorkingHours(at);
+        Instant handsOff = started.plus(Duration.ofMinutes(Math.max(2, operation.attendedMinutes() - 3 + chance.nextInt(7))));
+        Instant ended = handsOff.plus(operation.rest());
+        clock.at(started, () -> bench.start(piece, operation.key(), maker, command(maker)));
+        clock.at(handsOff, () -> {
+            operation.readings().forEach(dimension -> read(piece, operation.key(), dimension, nearly(piece, dimension, maker, chance), handsOff, maker));
+        });
+        if (operation.rests()) {
+            clock.at(handsOff, () -> bench.rest(piece, operation.key(), maker, command(maker)));
+        }
+        clock.at(ended, () -> bench.done(piece, operation.key(), operation.checks(), maker, command(maker)));
+        return ended;
+    }
+
+    private String nearly(long piece, String dimension, Person maker, Random chance) {
+        PieceFile file = files.open(piece);
+        Quantity expected = file.chain(maker.units()).link(dimension).orElseThrow().expected().value();
+        if (expected instanceof Length length && length.compareTo(Length.ofInches("0.050")) > 0) {
+            return length.minus(Length.ofInches("0.001").times(chance.nextInt(3))).in(maker.units());
+        }
+        return expected.in(maker.units());
+    }
+
+    private boolean isDone(long piece, Step step) {
+        return files.open(piece).progress().doneAt().containsKey(step.operation().key());
+    }
+
+    /** Early enough that everything fits into working hours before the end. */
+    private Instant beginning(List<Step> steps, Instant end) {
+        Duration handsOn = Duration.ofMinutes(steps.stream().mapToLong(step -> step.operation().attendedMinutes() + 4).sum());
+        Duration rests = steps.stream().map(step -> step.operation().rest()).reduce(Duration.ZERO, Duration::plus);
+        return end.minus(handsOn.multipliedBy(4)).minus(rests.multipliedBy(3)).minus(Duration.ofDays(4));
+    }
+
+    private Instant inWorkingHours(Instant at) {
+        ZoneId zone = clock.zone();
+        ZonedDateTime local = at.atZone(zone);
+        if (local.toLocalTime().isBefore(OPENS)) {
+            local = local.with(OPENS);
+        } else if (local.toLocalTime().isAfter(CLOSES)) {
+            local = local.plusDays(1).with(OPENS);
+        }
+        while (local.getDayOfWeek().getValue() > 5) {
+            local = local.plusDays(1).with(OPENS);
+        }
+        return local.toInstant();
+    }
+}

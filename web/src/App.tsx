@@ -1,0 +1,100 @@
+import { lazy, Suspense } from 'react';
+import { NavLink, Route, Routes } from 'react-router';
+import { styled } from 'styled-components';
+import type { SessionView } from './api/schema';
+import { FirstStart } from './access/FirstStart';
+import { SignIn } from './access/SignIn';
+import { useSession, useSigning } from './access/useSession';
+import { Announcements } from './live/Announcements';
+import { useLive } from './live/useLive';
+import { Press } from './parts/Press';
+import { Quiet } from './parts/Sheet';
+import { Wall } from './wall/Wall';
+
+const NewCommission = lazy(() => import('./design/NewCommission'));
+const PiecePage = lazy(() => import('./job/PiecePage'));
+const HandOver = lazy(() => import('./job/HandOver'));
+const BenchPage = lazy(() => import('./bench/BenchPage'));
+const StepPage = lazy(() => import('./bench/StepPage'));
+const Calculate = lazy(() => import('./calc/Calculate'));
+const PeoplePage = lazy(async () => ({ default: (await import('./access/People')).People }));
+
+const Rail = styled.header`
+  background: ${({ theme }) => theme.blueDeep};
+  color: ${({ theme }) => theme.scribe};
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 0.2rem 1.1rem;
+  padding: 0.25rem 1rem;
+  font-family: ${({ theme }) => theme.label};
+  nav { display: flex; flex-wrap: wrap; gap: 0.2rem; flex: 1; }
+  a { color: inherit; text-decoration: none; padding: 0.65rem 0.9rem; min-height: 44px; font-size: 1.1rem; border-bottom: 3px solid transparent; }
+  a[aria-current='page'] { border-color: ${({ theme }) => theme.manila}; font-weight: 600; }
+  button { background: none; color: inherit; border-color: ${({ theme }) => theme.scribeQuiet}; }
+`;
+
+const Shop = styled.strong`
+  font-size: 1.15rem;
+`;
+
+const Room = styled.main`
+  padding: 1rem max(1rem, calc((100vw - 1560px) / 2)) 2.5rem;
+  display: flex;
+  flex-direction: column;
+  gap: 1rem;
+  min-height: calc(100vh - 60px);
+  @media print { padding: 0; }
+`;
+
+/** Lets in whoever is known; an empty shop is opened first. */
+export function App() {
+  const { data: session, error } = useSession();
+  if (!session) {
+    return <Room>{error ? <p>The shop’s server does not answer. Trying again…</p> : null}</Room>;
+  }
+  if (session.isShopEmpty) {
+    return <FirstStart />;
+  }
+  return session.person ? <OpenShop session={session} /> : <SignIn session={session} />;
+}
+
+function OpenShop({ session }: { session: SessionView }) {
+  const { isConnected, announced, dismiss } = useLive(session.sequence);
+  const { signOut } = useSigning();
+  return (
+    <>
+      <Rail data-no-print>
+        <Shop>{session.shopName}</Shop>
+        <nav aria-label="Views">
+          <NavLink to="/" end>
+            Wall
+          </NavLink>
+          <NavLink to="/bench">Bench</NavLink>
+          {session.person?.role === 'OWNER' ? <NavLink to="/new">New commission</NavLink> : null}
+          <NavLink to="/calculate">Calculate</NavLink>
+          <NavLink to="/people">People</NavLink>
+        </nav>
+        <span>{session.person?.name}</span>
+        <Press onPress={() => void signOut()}>Sign out</Press>
+      </Rail>
+      <Room>
+        <Suspense fallback={<Quiet>One moment…</Quiet>}>
+          <Routes>
+            <Route path="/" element={<Wall />} />
+            <Route path="/wall" element={<Wall />} />
+            <Route path="/new" element={<NewCommission />} />
+            <Route path="/pieces/:id" element={<PiecePage />} />
+            <Route path="/pieces/:id/hand-over" element={<HandOver />} />
+            <Route path="/bench" element={<BenchPage />} />
+            <Route path="/bench/:id/:operation" element={<StepPage />} />
+            <Route path="/calculate" element={<Calculate />} />
+            <Route path="/people" element={<PeoplePage />} />
+            <Route path="*" element={<p>There is nothing at this address.</p>} />
+          </Routes>
+        </Suspense>
+      </Room>
+      <Announcements isConnected={isConnected} announced={announced} onDismiss={dismiss} />
+    </>
+  );
+}

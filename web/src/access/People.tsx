@@ -1,0 +1,86 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { change, read } from '../api/client';
+import type { PersonView } from '../api/schema';
+import { useCaught } from '../parts/Caught';
+import { Choice } from '../parts/Choice';
+import { Entry } from '../parts/Entry';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
+import { usePerson } from './useSession';
+
+const ROLES = [
+  { value: 'MAKER', words: 'Maker' },
+  { value: 'OWNER', words: 'Owner' },
+];
+
+/** Your own units, and who works here. */
+export function People() {
+  const me = usePerson();
+  const queries = useQueryClient();
+  const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => read<PersonView[]>('/api/people') });
+  const { problem, run } = useCaught();
+  const choose = (lengthUnit: string, temperatureUnit: string) =>
+    void run(async () => {
+      await change('/api/people/units', { lengthUnit, temperatureUnit });
+      await queries.invalidateQueries();
+    });
+  return (
+    <>
+      <h1>People</h1>
+      <Panel>
+        <h2>What you read</h2>
+        <Quiet>Any field still takes the other units when they are named.</Quiet>
+        <Row>
+          <Choice label="Lengths" value={me.lengthUnit} options={LENGTH_UNITS} onChange={(unit) => choose(unit, me.temperatureUnit)} />
+          <Choice label="Temperatures" value={me.temperatureUnit} options={TEMPERATURE_UNITS} onChange={(unit) => choose(me.lengthUnit, unit)} />
+        </Row>
+        {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      </Panel>
+      <Panel>
+        <h2>Who works here</h2>
+        <ul>
+          {people?.map((person) => (
+            <li key={person.id}>
+              <strong>{person.name}</strong>, {person.role === 'OWNER' ? 'owner' : 'maker'}, reads {person.lengthUnit === 'INCH' ? 'inches' : 'millimetres'}
+            </li>
+          ))}
+        </ul>
+      </Panel>
+      {me.role === 'OWNER' ? <NewPerson onAdded={() => void queries.invalidateQueries({ queryKey: ['people'] })} /> : null}
+    </>
+  );
+}
+
+function NewPerson({ onAdded }: { onAdded: () => void }) {
+  const empty = { name: '', signInName: '', password: '', role: 'MAKER' };
+  const [person, setPerson] = useState(empty);
+  const { problem, isBusy, run } = useCaught();
+  const put = (field: keyof typeof empty) => (value: string) => setPerson({ ...person, [field]: value });
+  const wrong = (field: string) => {
+    const finding = problem?.findingFor(field);
+    return finding ? `${finding.problem}. Accepted: ${finding.accepted}` : undefined;
+  };
+  const add = () =>
+    void run(async () => {
+      await change('/api/people', person);
+      setPerson(empty);
+      onAdded();
+    });
+  return (
+    <Panel>
+      <h2>Add somebody</h2>
+      <Entry label="Name" value={person.name} onChange={put('name')} problem={wrong('name')} />
+      <Entry label="Sign-in name" value={person.signInName} onChange={put('signInName')} problem={wrong('signInName')} />
+      <Entry label="First password" type="password" value={person.password} onChange={put('password')} problem={wrong('password')} echo="At least 10 characters" autoComplete="new-password" />
+      <Choice label="Works as" value={person.role} options={ROLES} onChange={put('role')} />
+      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <div>
+        <Press data-kind="main" isDisabled={isBusy} onPress={add}>
+          Add
+        </Press>
+      </div>
+    </Panel>
+  );
+}

@@ -1,0 +1,99 @@
+import { heardServerTime } from '../live/useNow';
+import type { Finding, Receipt } from './schema';
+
+/** Two people changed the same thing: both values, and the version to base the next change on. */
+export interface Both {
+  field: string;
+  label: string;
+  yours: string;
+  theirs: string;
+  theirsBy: string;
+  theirsIs: string;
+}
+
+interface ProblemDetail {
+  type?: string;
+  detail?: string;
+  findings?: Finding[];
+  both?: Both[];
+}
+
+/** A refusal of the server in words that a person can act on. */
+export class Problem extends Error {
+  readonly kind: string;
+  readonly status: number;
+  readonly findings: Finding[];
+  readonly both: Both[];
+
+  constructor(status: number, problem: ProblemDetail) {
+    super(problem.detail ?? `The server answered ${status}.`);
+    this.status = status;
+    this.kind = (problem.type ?? '').replace('urn:hilt:', '');
+    this.findings = problem.findings ?? [];
+    this.both = problem.both ?? [];
+  }
+
+  findingFor(field: string): Finding | undefined {
+    return this.findings.find((finding) => finding.field === field);
+  }
+}
+
+const TRIES = 4;
+
+export async function read<T>(path: string): Promise<T> {
+  return answer<T>(await fetch(path, { headers: { Accept: 'application/json' } }));
+}
+
+/** Sends a command. It carries one id through every try, so a lost answer changes nothing twice. */
+export function change<T = Receipt>(path: string, body: unknown = {}): Promise<T> {
+  return send<T>(path, JSON.stringify(body), { 'Content-Type': 'application/json' });
+}
+
+/** Sends a file. */
+export function upload(path: string, form: FormData): Promise<Receipt> {
+  return send<Receipt>(path, form, {});
+}
+
+async function send<T>(path: string, body: BodyInit, headers: Record<string, string>): Promise<T> {
+  const id = crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`;
+  for (let attempt = 1; ; attempt += 1) {
+    try {
+      const response = await fetch(path, {
+        method: 'POST',
+        body,
+        headers: { ...headers, 'Command-Id': id, 'Command-Origin': location.pathname, 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+      });
+      return await answer<T>(response);
+    } catch (failure) {
+      if (failure instanceof Problem || attempt === TRIES) {
+        throw failure instanceof Problem ? failure : new Problem(0, { detail: 'The server cannot be reached. What you entered is still here; try again.' });
+      }
+      await new Promise((resolve) => setTimeout(resolve, 300 * attempt));
+    }
+  }
+}
+
+async function answer<T>(response: Response): Promise<T> {
+  const text = await response.text();
+  if (response.ok) {
+    const body = text ? JSON.parse(text) : undefined;
+    if (typeof body?.nowMillis === 'number') {
+      heardServerTime(body.nowMillis);
+    }
+    return body as T;
+  }
+  throw new Problem(response.status, problemOf(text, response.status));
+}
+
+function problemOf(text: string, status: number): ProblemDetail {
+  try {
+    return JSON.parse(text) as ProblemDetail;
+  } catch {
+    return { detail: status === 401 ? 'You are signed out. Sign in again.' : `The server answered ${status}.` };
+  }
+}
+
+function cookie(name: string): string {
+  const found = document.cookie.split('; ').find((each) => each.startsWith(`${name}=`));
+  return found ? decodeURIComponent(found.slice(name.length + 1)) : '';
+}

@@ -1,0 +1,79 @@
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { change } from '../api/client';
+import type { PieceView, StepView } from '../api/schema';
+import { Holding } from '../job/Holding';
+import { useCaught } from '../parts/Caught';
+import { Press } from '../parts/Press';
+import { Trouble } from '../parts/Sheet';
+import { clockTime, countdown, minutes, moment } from '../parts/words';
+import { Shortcuts } from './Shortcuts';
+import { Bar } from './StepPage.styles';
+import { WentWrong } from './WentWrong';
+
+interface ActionsProps {
+  piece: PieceView;
+  step: StepView;
+  ticked: readonly string[];
+  now: number;
+  isMine: boolean;
+}
+
+/** Start, rest, done, went wrong, hold: at the top, where the thumb finds them, and by keyboard. */
+export function Actions({ piece, step, ticked, now, isMine }: ActionsProps) {
+  const navigate = useNavigate();
+  const { problem, isBusy, run } = useCaught();
+  const [isWrong, setWrong] = useState(false);
+  const address = `/api/pieces/${piece.id}/steps/${step.operation}`;
+  const tell = (what: string, body: unknown = {}) => void run(() => change(`${address}/${what}`, body));
+  const isAlive = piece.standing === 'ALIVE';
+  const can = {
+    start: isAlive && step.standing === 'READY',
+    rest: isAlive && step.standing === 'RUNNING' && step.restMinutes > 0,
+    done: isAlive && (step.restMinutes > 0 ? step.standing === 'RESTING' && step.restUntilMillis <= now : step.standing === 'RUNNING'),
+    reopen: isAlive && step.standing === 'DONE',
+  };
+  const start = () => tell('start');
+  const rest = () => tell('rest');
+  const done = () => tell('done', { checks: ticked });
+  return (
+    <>
+      <Bar data-bar>
+        <strong role="timer">{standing(step, now, isMine)}</strong>
+        {can.start ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={start}>Start</Press> : null}
+        {can.rest ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>Rest {minutes(step.restMinutes)}</Press> : null}
+        {can.done ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={done}>Done</Press> : null}
+        {can.reopen ? <Press data-large isDisabled={isBusy} onPress={() => tell('reopen')}>Not done after all</Press> : null}
+        {isAlive ? <Press data-large data-kind="alarm" onPress={() => setWrong(true)}>Went wrong</Press> : null}
+        {isAlive ? <Holding piece={piece} large /> : null}
+        <Shortcuts
+          keys={[
+            { key: 's', words: 'Start', run: can.start ? start : undefined },
+            { key: 'r', words: 'Rest', run: can.rest ? rest : undefined },
+            { key: 'd', words: 'Done', run: can.done ? done : undefined },
+            { key: 'w', words: 'Went wrong', run: isAlive ? () => setWrong(true) : undefined },
+            { key: 'b', words: 'Back to the bench', run: () => void navigate('/bench') },
+            { key: 'p', words: 'The whole piece', run: () => void navigate(`/pieces/${piece.id}`) },
+          ]}
+        />
+      </Bar>
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      {isWrong ? <WentWrong piece={piece} step={step} onClose={() => setWrong(false)} /> : null}
+    </>
+  );
+}
+
+function standing(step: StepView, now: number, isMine: boolean): string {
+  switch (step.standing) {
+    case 'RUNNING':
+      return `${isMine ? 'You are' : `${step.startedBy} is`} at it since ${clockTime(step.startedAtMillis)}`;
+    case 'RESTING':
+      return step.restUntilMillis > now ? `${step.restWords}: ${countdown(step.restUntilMillis - now)} left, up ${clockTime(step.restUntilMillis)}` : 'The rest is up';
+    case 'DONE':
+      return `Done ${moment(step.doneAtMillis)} by ${step.doneBy}`;
+    case 'READY':
+      return `Can start: about ${minutes(step.attendedMinutes)}`;
+    default:
+      return 'Waits';
+  }
+}

@@ -1,0 +1,36 @@
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+
+export const Halves = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+  gap: 1rem;
+  align-items: start;
+  > div { display: flex; flex-direction: column; gap: 1rem; }
+  @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); }
+`;
+
+/** A manila tag to press. */
+export const Pick = styled(Link)`
+  display: grid;
+  grid-template-columns: 4.6rem 1fr auto;
+  gap: 0.2rem 0.9rem;
+  align-items: center;
+  min-height: 64px;
+  padding: 0.5rem 0.9rem 0.5rem 2rem;
+  color: ${({ theme }) => theme.ink};
+  text-decoration: none;
+  border-radius: 11px 4px 4px 11px;
+  background: radial-gradient(circle at 15px 50%, ${({ theme }) => theme.sheet} 5px, ${({ theme }) => theme.manilaEdge} 5.6px 7px, ${({ theme }) => theme.manila} 7.6px);
+  font-size: 1.05rem;
+  strong { font-family: ${({ theme }) => theme.label}; font-size: 1.25rem; }
+  small { display: block; font-size: 0.92rem; }
+  b { color: #7a1509; }
+  &[data-gone] { opacity: 0.6; text-decoration: line-through; }
+`;
+
+export const Picks = styled.ul`
+  display: flex;
+  flex-direction: column;
+  gap: 0.5rem;
+`;

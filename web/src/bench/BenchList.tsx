@@ -1,0 +1,65 @@
+import type { BenchStep } from '../api/schema';
+import { Press } from '../parts/Press';
+import { Panel, Quiet } from '../parts/Sheet';
+import { countdown, day, minutes } from '../parts/words';
+import { Pick, Picks } from './Bench.styles';
+import { useSteadyOrder } from './useSteadyOrder';
+
+interface BenchListProps {
+  title: string;
+  steps: readonly BenchStep[];
+  now: number;
+  nothing: string;
+}
+
+/** Steps to pick up. What changes elsewhere is shown at once, but nothing moves under a finger until it is put in order. */
+export function BenchList({ title, steps, now, nothing }: BenchListProps) {
+  const { shown, hasMoved, putInOrder } = useSteadyOrder(steps);
+  return (
+    <Panel aria-label={title}>
+      <h2>{title}</h2>
+      {shown.length === 0 ? <Quiet>{nothing}</Quiet> : null}
+      <Picks>
+        {shown.map(({ step, isGone }) => (
+          <li key={`${step.pieceId} ${step.operation}`}>
+            <Pick to={`/bench/${step.pieceId}/${step.operation}`} data-gone={isGone || undefined}>
+              <strong>{step.pieceName}</strong>
+              <span>
+                {step.title}
+                <small>
+                  {step.jobTitle}, {step.station}
+                </small>
+              </span>
+              <span>{isGone ? 'no longer here' : <Time step={step} now={now} />}</span>
+            </Pick>
+          </li>
+        ))}
+      </Picks>
+      {hasMoved ? (
+        <div>
+          <Press onPress={putInOrder}>Put in order</Press>
+        </div>
+      ) : null}
+    </Panel>
+  );
+}
+
+function Time({ step, now }: { step: BenchStep; now: number }) {
+  if (step.standing === 'RESTING') {
+    const left = step.restUntilMillis - now;
+    return left > 0 ? <>{countdown(left)} left</> : <b>rest is up</b>;
+  }
+  if (step.standing === 'RUNNING') {
+    return <>{step.startedBy}</>;
+  }
+  if (step.windowClosesAtMillis > 0) {
+    const left = step.windowClosesAtMillis - now;
+    return <b>{left > 0 ? `within ${countdown(left)}` : 'overdue'}</b>;
+  }
+  return (
+    <>
+      {minutes(step.attendedMinutes)}
+      <small>{day(step.promisedOn)}</small>
+    </>
+  );
+}

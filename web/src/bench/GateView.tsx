@@ -1,0 +1,96 @@
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import { change } from '../api/client';
+import type { ObstacleView, PieceView, StepView } from '../api/schema';
+import { useCaught } from '../parts/Caught';
+import { Entry } from '../parts/Entry';
+import { Press } from '../parts/Press';
+import { Ask, Quiet, Row } from '../parts/Sheet';
+import { moment } from '../parts/words';
+
+const Shut = styled.section`
+  border: 3px solid ${({ theme }) => theme.alarm};
+  background: ${({ theme }) => theme.alarmPaper};
+  padding: 0.8rem 1.1rem;
+  display: flex;
+  flex-direction: column;
+  gap: 0.7rem;
+  h2 { color: #6d150a; }
+`;
+
+const Care = styled.section`
+  border-left: 7px solid #9a5b00;
+  background: #fff6df;
+  padding: 0.6rem 1.1rem;
+`;
+
+/** The gate before the step: what is missing and what would happen; the owner may override with a reason that stays. */
+export function GateView({ piece, step, isOwner }: { piece: PieceView; step: StepView; isOwner: boolean }) {
+  const isOver = step.standing === 'DONE';
+  return (
+    <>
+      {!isOver && step.closedBy.length > 0 ? (
+        <Shut aria-label="The gate is shut">
+          <h2>The gate is shut</h2>
+          {step.closedBy.map((obstacle) => (
+            <Obstacle key={obstacle.rule} piece={piece} step={step} obstacle={obstacle} isOwner={isOwner} />
+          ))}
+        </Shut>
+      ) : null}
+      {!isOver && step.cares.length > 0 ? (
+        <Care aria-label="Usually earlier">
+          {step.cares.map((care) => (
+            <p key={care.rule}>
+              {care.reason} Otherwise: {care.consequence} Still open: {care.missing.join(', ')}.
+            </p>
+          ))}
+        </Care>
+      ) : null}
+      {step.overrides.map((override) => (
+        <Quiet key={override.rule}>
+          Gate overridden by {override.by}, {moment(override.atMillis)}: {override.reason}
+        </Quiet>
+      ))}
+    </>
+  );
+}
+
+function Obstacle({ piece, step, obstacle, isOwner }: { piece: PieceView; step: StepView; obstacle: ObstacleView; isOwner: boolean }) {
+  const [isAsking, setAsking] = useState(false);
+  const [reason, setReason] = useState('');
+  const { problem, run } = useCaught();
+  const override = () =>
+    void run(async () => {
+      await change(`/api/pieces/${piece.id}/steps/${step.operation}/override`, { rule: obstacle.rule, reason });
+      setAsking(false);
+    });
+  return (
+    <div>
+      <p>
+        <strong>{obstacle.reason}</strong> {obstacle.missing.length > 0 ? `Missing: ${obstacle.missing.join(', ')}.` : ''}
+      </p>
+      <p>
+        Otherwise: {obstacle.consequence} ({obstacle.severity}) {obstacle.remedy}
+      </p>
+      {isOwner ? (
+        <Press data-large data-kind="alarm" onPress={() => setAsking(true)}>
+          Override this gate
+        </Press>
+      ) : null}
+      <Ask title="Override the gate" isOpen={isAsking} onClose={() => setAsking(false)}>
+        <p>
+          {obstacle.reason} Otherwise: {obstacle.consequence} The reason stays on the piece’s record.
+        </p>
+        <Entry label="Why is it right this time?" value={reason} onChange={setReason} problem={problem?.message} onEnter={override} />
+        <Row>
+          <Press data-large data-kind="alarm" onPress={override}>
+            Override
+          </Press>
+          <Press data-large onPress={() => setAsking(false)}>
+            Keep it shut
+          </Press>
+        </Row>
+      </Ask>
+    </div>
+  );
+}

@@ -1,0 +1,88 @@
+import { useState } from 'react';
+import { change } from '../api/client';
+import type { NumberView, PieceView, StepView } from '../api/schema';
+import { BothChanged } from '../parts/BothChanged';
+import { useCaught } from '../parts/Caught';
+import { Entry } from '../parts/Entry';
+import { Press } from '../parts/Press';
+import { Ask, Row } from '../parts/Sheet';
+
+/** The numbers that are measured at this step. */
+export function Readings({ piece, step }: { piece: PieceView; step: StepView }) {
+  const numbers = step.readings.flatMap((key) => piece.numbers.filter((number) => number.key === key));
+  return numbers.length === 0 ? null : (
+    <>
+      <h2>Measure</h2>
+      {numbers.map((number) => (
+        <ReadingField key={number.key} piece={piece} step={step} number={number} />
+      ))}
+    </>
+  );
+}
+
+function ReadingField({ piece, step, number }: { piece: PieceView; step: StepView; number: NumberView }) {
+  const [typed, setTyped] = useState('');
+  /** The reading that this page saw when typing began: what somebody else enters meanwhile is a conflict, not an overwrite. */
+  const [seen, setSeen] = useState<number | undefined>();
+  const { problem, run, clear } = useCaught();
+  const address = `/api/pieces/${piece.id}/steps/${step.operation}/readings`;
+  const current = number.reading?.id ?? 0;
+
+  const type = (value: string) => {
+    if (seen === undefined) {
+      setSeen(current);
+    }
+    setTyped(value);
+  };
+  const forget = () => {
+    setTyped('');
+    setSeen(undefined);
+    clear();
+  };
+  const enter = (basedOn: number, sure: boolean) =>
+    void run(async () => {
+      await change(address, { dimension: number.key, entry: typed, basedOn, sure });
+      forget();
+    });
+  const finding = problem?.findings[0];
+  const isWrong = problem && problem.kind !== 'question' && problem.both.length === 0;
+  const wrong = isWrong ? (finding ? `${finding.problem}. Accepted: ${finding.accepted}` : problem.message) : undefined;
+  const both = problem?.both ?? [];
+
+  return (
+    <>
+      <Row>
+        <Entry
+          large
+          label={number.label}
+          name={number.key}
+          value={typed}
+          onChange={type}
+          onEnter={() => typed && enter(seen ?? current, false)}
+          problem={wrong}
+          echo={number.reading ? `Reads ${number.reading.value}, by ${number.reading.by}` : `Expected ${number.expected}`}
+        />
+        <Press data-large isDisabled={!typed} onPress={() => enter(seen ?? current, false)}>
+          Enter
+        </Press>
+        {number.reading && piece.standing === 'ALIVE' ? (
+          <Press data-large onPress={() => void run(() => change(`${address}/strike`, { dimension: number.key }))}>
+            Strike out
+          </Press>
+        ) : null}
+      </Row>
+      <Ask title="Is this right?" isOpen={problem?.kind === 'question'} onClose={clear}>
+        <p>{problem?.message}</p>
+        <Row>
+          <Press data-large onPress={clear}>
+            Measure again
+          </Press>
+          <Press data-large data-kind="main" onPress={() => enter(seen ?? current, true)}>
+            It is right
+          </Press>
+        </Row>
+      </Ask>
+      <BothChanged both={both} onTheirs={forget} onMine={() => enter(Number(both[0]?.theirsIs ?? current), false)} />
+    </>
+  );
+}

@@ -1,0 +1,77 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { usePerson } from '../access/useSession';
+import type { PieceView, StepView } from '../api/schema';
+import { Notes } from '../job/Notes';
+import { usePiece } from '../job/usePiece';
+import { useNow } from '../live/useNow';
+import { Panel, Quiet, Trouble } from '../parts/Sheet';
+import { windowWords } from '../wall/model';
+import { Actions } from './Actions';
+import { GateView } from './GateView';
+import { Readings } from './Readings';
+import { Checks } from './Checks';
+import { Targets } from './Targets';
+import { Cautions, Lines, StepHead, Station } from './StepPage.styles';
+
+/** One step at the bench: what to do, the targets, the cautions, the checks, the readings, the clock. */
+export default function StepPage() {
+  const { operation } = useParams();
+  const { data: piece, error } = usePiece();
+  const step = piece?.steps.find((each) => each.operation === operation);
+  if (!piece) {
+    return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
+  }
+  return step ? <AtTheBench key={step.operation} piece={piece} step={step} /> : <Trouble role="alert">This step is no longer part of {piece.name}’s route.</Trouble>;
+}
+
+function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
+  const person = usePerson();
+  const now = useNow();
+  const [ticks, setTicks] = useState<{ since: number; checks: string[] }>({ since: 0, checks: [] });
+  /** A step that is started anew is checked anew. */
+  const ticked = ticks.since === step.startedAtMillis ? ticks.checks : [];
+  const window = piece.windows.find((each) => each.operation === step.operation);
+
+  return (
+    <Station>
+      <StepHead>
+        <h1>{step.title}</h1>
+        <p>
+          <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> · {piece.jobTitle} · {step.station}
+        </p>
+      </StepHead>
+      {piece.heldReason ? <Trouble>Held: {piece.heldReason}</Trouble> : null}
+      {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
+      <Actions piece={piece} step={step} ticked={ticked} now={now} isMine={step.starterId === person.id} />
+      <GateView piece={piece} step={step} isOwner={person.role === 'OWNER'} />
+      <div>
+        <Panel aria-label="What to do">
+          <h2>What to do</h2>
+          <Lines>
+            {step.toDo.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </Lines>
+          <Targets piece={piece} step={step} />
+          <Readings piece={piece} step={step} />
+        </Panel>
+        <div>
+          <Checks step={step} ticked={ticked} onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })} />
+          {step.cautions.length > 0 ? (
+            <Cautions aria-label="Cautions">
+              <h2>Take care</h2>
+              <ul>
+                {step.cautions.map((line) => (
+                  <li key={line}>{line}</li>
+                ))}
+              </ul>
+              <p>{piece.cautionsDefer}</p>
+            </Cautions>
+          ) : null}
+        </div>
+      </div>
+      <Notes piece={piece} operation={step.operation} />
+    </Station>
+  );
+}

@@ -1,0 +1,73 @@
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { change } from '../api/client';
+import { useCaught } from '../parts/Caught';
+import { Entry } from '../parts/Entry';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Preview } from './Preview';
+import { SpecificationFields } from './SpecificationFields';
+import { Table } from './NewCommission.styles';
+import { useQuestions, useReading } from './useDesign';
+import { type Wish, Wishes } from './Wishes';
+
+const EMPTY_JOB = { clientName: '', clientContact: '', title: '', useWords: '', promisedOn: '', pieces: '1' };
+
+/** The talk at the table: what it is for, what was asked and agreed, and the knife as it grows. */
+export default function NewCommission() {
+  const navigate = useNavigate();
+  const { data: questions } = useQuestions();
+  const [job, setJob] = useState(EMPTY_JOB);
+  const [wishes, setWishes] = useState<Wish[]>([]);
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const entries = useMemo(() => ({ ...Object.fromEntries((questions?.fields ?? []).map((field) => [field.key, field.usual])), ...typed }), [questions, typed]);
+  const { reading } = useReading(entries);
+  const { problem, isBusy, run } = useCaught();
+
+  const put = (field: keyof typeof EMPTY_JOB) => (value: string) => setJob({ ...job, [field]: value });
+  const wrong = (field: string) => {
+    const finding = problem?.findingFor(field);
+    return finding ? `${finding.problem}. Accepted: ${finding.accepted}` : undefined;
+  };
+  const take = () =>
+    void run(async () => {
+      const receipt = await change('/api/jobs', { ...job, pieces: Number(job.pieces) || 0, wishes, specification: entries });
+      await navigate(`/pieces/${receipt.about}`);
+    });
+
+  return (
+    <>
+      <h1>New commission</h1>
+      <Table>
+        <div>
+          <Panel aria-label="The talk">
+            <h2>The talk</h2>
+            <Row>
+              <Entry label="Client" name="clientName" value={job.clientName} onChange={put('clientName')} problem={wrong('clientName')} />
+              <Entry label="How to reach them" value={job.clientContact} onChange={put('clientContact')} />
+            </Row>
+            <Entry label="What is it for, in the client’s words?" name="useWords" value={job.useWords} onChange={put('useWords')} problem={wrong('useWords')} lines />
+            <Row>
+              <Entry label="Called in the shop" name="title" value={job.title} onChange={put('title')} problem={wrong('title')} />
+              <Entry label="Promised for" name="promisedOn" type="date" value={job.promisedOn} onChange={put('promisedOn')} problem={wrong('promisedOn')} />
+              <Entry label="Pieces" name="pieces" value={job.pieces} onChange={put('pieces')} problem={wrong('pieces')} />
+            </Row>
+            <Wishes wishes={wishes} strengths={questions?.strengths ?? []} onChange={setWishes} problem={wrong('wishes')} />
+          </Panel>
+          <Panel aria-label="Specification">
+            <SpecificationFields entries={entries} reading={reading} onChange={(field, value) => setTyped({ ...typed, [field]: value })} />
+          </Panel>
+        </div>
+        <aside>
+          <Preview reading={reading} useWords={job.useWords} />
+          <Panel>
+            {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>Steel is cut only after the client has approved the outline.</Quiet>}
+            <Press data-kind="main" data-large isDisabled={isBusy} onPress={take}>
+              Take the job
+            </Press>
+          </Panel>
+        </aside>
+      </Table>
+    </>
+  );
+}

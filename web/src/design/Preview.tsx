@@ -1,0 +1,61 @@
+import { styled } from 'styled-components';
+import type { Reading } from '../api/schema';
+import { Silhouette } from '../job/Silhouette';
+import { Panel, Quiet } from '../parts/Sheet';
+import { day, minutes } from '../parts/words';
+
+const Blue = styled.div`
+  background: ${({ theme }) => theme.blue};
+  border-radius: 4px;
+  padding: 1.2rem;
+  display: grid;
+  place-items: center;
+  min-height: 120px;
+  color: ${({ theme }) => theme.scribe};
+`;
+
+const Route = styled.ol`
+  max-height: 300px;
+  overflow: auto;
+  font-size: 0.95rem;
+  li { display: flex; justify-content: space-between; gap: 1rem; border-bottom: 1px solid ${({ theme }) => theme.line}; padding: 0.15rem 0; }
+  span:last-child { color: ${({ theme }) => theme.quiet}; white-space: nowrap; }
+`;
+
+const WIDTH = 420;
+
+/** The knife as it stands in the talk: its drawing, its route, its hours and the earliest day. */
+export function Preview({ reading, useWords }: { reading?: Reading; useWords: string }) {
+  const drawing = reading?.drawing;
+  const finish = reading?.understood['finish'] === 'Etched dark and tumbled' ? 'ETCHED_DARK_TUMBLED' : '';
+  return (
+    <>
+      <Blue>
+        {drawing ? <Silhouette drawing={drawing} state="HANDLED" finish={finish} scale={WIDTH / drawing.width} label="The knife as specified" /> : 'The drawing comes back when every entry is understood.'}
+      </Blue>
+      {useWords ? (
+        <Quiet>
+          For: <q>{useWords}</q>
+        </Quiet>
+      ) : null}
+      {reading && drawing ? (
+        <Panel aria-label="Route">
+          <p>
+            <strong>{minutes(reading.attendedMinutes)}</strong> of hands-on work in {reading.route.length} steps; done by <strong>{day(reading.earliestDay)}</strong> at the earliest.
+          </p>
+          <Route aria-label="Steps">
+            {reading.route.map((step) => (
+              <li key={step.title}>
+                <span>{step.title}</span>
+                <span>
+                  {minutes(step.attendedMinutes)}
+                  {step.restMinutes > 0 ? ` + ${minutes(step.restMinutes)} rest` : ''}
+                </span>
+              </li>
+            ))}
+          </Route>
+        </Panel>
+      ) : null}
+    </>
+  );
+}

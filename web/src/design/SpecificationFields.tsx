@@ -1,0 +1,53 @@
+import { styled } from 'styled-components';
+import type { FieldView, Reading } from '../api/schema';
+import { Choice } from '../parts/Choice';
+import { Entry } from '../parts/Entry';
+import { useQuestions } from './useDesign';
+
+const Group = styled.fieldset`
+  border: none;
+  padding: 0;
+  margin: 0;
+  legend { font-family: ${({ theme }) => theme.label}; font-weight: 600; font-size: 1.2rem; padding: 0.4rem 0; }
+  > div { display: grid; grid-template-columns: repeat(auto-fill, minmax(205px, 1fr)); gap: 0.6rem 1rem; align-items: start; }
+`;
+
+interface SpecificationFieldsProps {
+  entries: Record<string, string>;
+  reading?: Reading;
+  onChange: (field: string, value: string) => void;
+}
+
+/** The questions that belong to this knife, each with what was understood or what is wrong. */
+export function SpecificationFields({ entries, reading, onChange }: SpecificationFieldsProps) {
+  const { data } = useQuestions();
+  const asked = new Set(reading?.asked ?? []);
+  const fields = (data?.fields ?? []).filter((field) => asked.has(field.key));
+  const groups = [...new Set(fields.map((field) => field.group))];
+  return (
+    <>
+      {groups.map((group) => (
+        <Group key={group}>
+          <legend>{group}</legend>
+          <div>
+            {fields
+              .filter((field) => field.group === group)
+              .map((field) => (
+                <Question key={field.key} field={field} value={entries[field.key] ?? ''} reading={reading} onChange={(value) => onChange(field.key, value)} />
+              ))}
+          </div>
+        </Group>
+      ))}
+    </>
+  );
+}
+
+function Question({ field, value, reading, onChange }: { field: FieldView; value: string; reading?: Reading; onChange: (value: string) => void }) {
+  const finding = reading?.findings.find((each) => each.field === field.key && each.given === value);
+  const problem = finding ? `${finding.problem}. Accepted: ${finding.accepted}` : undefined;
+  if (field.choices.length > 0) {
+    return <Choice label={field.label} value={value} options={field.choices} onChange={onChange} problem={problem} />;
+  }
+  const understood = reading?.understood[field.key];
+  return <Entry label={field.label} name={field.key} value={value} onChange={onChange} problem={problem} echo={understood ? `= ${understood}` : field.accepted} />;
+}

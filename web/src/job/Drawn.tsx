@@ -1,0 +1,57 @@
+import { styled } from 'styled-components';
+import type { PieceView } from '../api/schema';
+import { Silhouette } from './Silhouette';
+
+const Blue = styled.figure`
+  margin: 0;
+  background: ${({ theme }) => theme.blue};
+  color: ${({ theme }) => theme.scribe};
+  border-radius: 4px;
+  padding: 2.1rem 1.5rem 0.9rem;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 0.4rem;
+  @media print { print-color-adjust: exact; }
+`;
+
+const Frame = styled.div`
+  position: relative;
+  max-width: 100%;
+`;
+
+const Across = styled.div`
+  display: flex;
+  font-family: ${({ theme }) => theme.label};
+  font-variant-numeric: tabular-nums;
+  font-size: 0.95rem;
+  > span { border-top: 1px solid ${({ theme }) => theme.scribeQuiet}; text-align: center; padding-top: 0.1rem; position: relative; white-space: nowrap; }
+  > span::before, > span::after { content: '×'; position: absolute; top: -0.82em; line-height: 1.5; }
+  > span::before { left: -0.25em; }
+  > span::after { right: -0.25em; }
+`;
+
+const WIDTH = 860;
+const LARGEST_SCALE = 3.2;
+
+/** The knife in layout blue with its main sizes scribed beside it. */
+export function Drawn({ piece }: { piece: PieceView }) {
+  const { drawing } = piece;
+  const scale = Math.min(LARGEST_SCALE, WIDTH / drawing.width);
+  const words = (field: string): string => piece.specification.find((line) => line.field === field)?.words ?? '';
+  const finish = piece.specification.find((line) => line.field === 'finish')?.kept ?? '';
+  const behind = -drawing.minX * scale;
+  return (
+    <Blue>
+      <Frame>
+        <Silhouette drawing={drawing} state={piece.state} finish={finish} scale={scale} label={`Drawing of ${piece.name}, ${piece.stateWords}`} />
+      </Frame>
+      <Across style={{ inlineSize: `${drawing.width * scale}px` }}>
+        <span style={{ inlineSize: `${behind}px` }}>handle {words('handleLength')}</span>
+        <span style={{ inlineSize: `${drawing.width * scale - behind}px` }}>
+          blade {words('bladeLength')}, {words('heelWidth')} at the heel, from {words('stockThickness')} {words('steel')}
+        </span>
+      </Across>
+    </Blue>
+  );
+}

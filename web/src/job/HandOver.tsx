@@ -1,0 +1,143 @@
+import { styled } from 'styled-components';
+import { Link } from 'react-router';
+import type { PieceView } from '../api/schema';
+import { Press } from '../parts/Press';
+import { Quiet, Row, Trouble } from '../parts/Sheet';
+import { dayWithYear, moment } from '../parts/words';
+import { useSession } from '../access/useSession';
+import { Silhouette } from './Silhouette';
+import { Facts } from './PiecePage.styles';
+import { usePiece } from './usePiece';
+
+const Paper = styled.article`
+  background: #fff;
+  border: 1px solid ${({ theme }) => theme.line};
+  padding: 11mm;
+  width: min(196mm, 100%);
+  font-size: 0.82rem;
+  line-height: 1.3;
+  display: flex;
+  flex-direction: column;
+  gap: 0.7rem;
+  h1 { font-size: 1.4rem; }
+  h2 { font-size: 1.05rem; border-bottom: 1.5px solid ${({ theme }) => theme.ink}; }
+  td, th { padding-top: 0.1rem; padding-bottom: 0.1rem; }
+  @media print { border: none; padding: 0; width: 100%; font-size: 8.6pt; }
+`;
+
+const Blue = styled.div`
+  background: ${({ theme }) => theme.blue};
+  padding: 0.7rem;
+  display: grid;
+  place-items: center;
+  print-color-adjust: exact;
+`;
+
+const Two = styled.div`
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 0 1.2rem;
+  align-items: start;
+`;
+
+/** The piece's record and care card, on one sheet. */
+export default function HandOver() {
+  const { data: piece, error } = usePiece();
+  if (!piece) {
+    return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
+  }
+  return (
+    <>
+      <Row data-no-print>
+        <Link to={`/pieces/${piece.id}`}>Back to {piece.name}</Link>
+        <Press data-kind="main" onPress={() => window.print()}>
+          Print the sheet
+        </Press>
+        {piece.standing === 'HANDED_OVER' ? null : <Quiet>This record is not complete: the piece is {piece.stateWords}.</Quiet>}
+      </Row>
+      <Sheet piece={piece} />
+    </>
+  );
+}
+
+function Sheet({ piece }: { piece: PieceView }) {
+  const { data: session } = useSession();
+  const handedOver = piece.steps.find((step) => step.operation === 'hand-over');
+  const finish = piece.specification.find((line) => line.field === 'finish')?.kept ?? '';
+  return (
+    <Paper>
+      <header>
+        <Quiet>{session?.shopName}</Quiet>
+        <h1>
+          {piece.jobTitle}, piece {piece.name}
+        </h1>
+        <p>
+          Made for {piece.clientName}: <q>{piece.useWords}</q>{' '}
+          {handedOver && handedOver.doneAtMillis > 0 ? `Handed over ${dayWithYear(new Date(handedOver.doneAtMillis).toISOString().slice(0, 10))}.` : ''}
+        </p>
+      </header>
+      <Blue>
+        <Silhouette drawing={piece.drawing} state={piece.state} finish={finish} scale={Math.min(2, 480 / piece.drawing.width)} label={`Drawing of ${piece.name}`} />
+      </Blue>
+      <section>
+        <h2>Care card</h2>
+        <ul>
+          {piece.careCard.map((line) => (
+            <li key={line}>{line}</li>
+          ))}
+        </ul>
+      </section>
+      <Two>
+        <section>
+          <h2>Specification</h2>
+          <Facts>
+            <tbody>
+              {piece.specification.map((line) => (
+                <tr key={line.field}>
+                  <td>{line.label}</td>
+                  <td>{line.words}</td>
+                </tr>
+              ))}
+            </tbody>
+          </Facts>
+        </section>
+        <Record piece={piece} />
+      </Two>
+    </Paper>
+  );
+}
+
+function Record({ piece }: { piece: PieceView }) {
+  const makers = [...new Set(piece.steps.filter((step) => step.doneBy).map((step) => step.doneBy))];
+  const overrides = piece.steps.flatMap((step) => step.overrides.map((override) => ({ ...override, title: step.title })));
+  return (
+    <section>
+      <h2>As measured</h2>
+      <Facts>
+        <tbody>
+          {piece.numbers
+            .filter((number) => number.reading)
+            .map((number) => (
+              <tr key={number.key}>
+                <td>{number.label}</td>
+                <td>{number.value}</td>
+              </tr>
+            ))}
+        </tbody>
+      </Facts>
+      <p>
+        {piece.steps.filter((step) => step.standing === 'DONE').length} of {piece.steps.length} steps, by {makers.join(', ') || 'nobody yet'}.
+      </p>
+      {overrides.map((override) => (
+        <p key={override.rule + override.title}>
+          Gate before “{override.title}” overridden by {override.by}, {moment(override.atMillis)}: {override.reason}
+        </p>
+      ))}
+      {piece.mishaps.map((mishap) => (
+        <p key={mishap.atMillis}>
+          {moment(mishap.atMillis)}: {mishap.title}. {mishap.wayBack}.
+        </p>
+      ))}
+    </section>
+  );
+}

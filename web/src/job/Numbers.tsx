@@ -1,0 +1,77 @@
+import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
+import { styled } from 'styled-components';
+import type { NumberView, PieceView } from '../api/schema';
+import { Panel, Quiet, Trouble } from '../parts/Sheet';
+import { moment } from '../parts/words';
+
+const Line = styled(Disclosure)`
+  border-bottom: 1px solid ${({ theme }) => theme.line};
+  h3 { display: flex; }
+  h3 button { flex: 1; min-height: 44px; display: grid; grid-template-columns: 1fr auto 5.4rem; gap: 0.6rem; align-items: baseline; border: none; background: none; text-align: left; padding: 0.4rem 0; cursor: pointer; font-family: ${({ theme }) => theme.text}; font-weight: 400; font-size: 1rem; }
+  h3 strong { font-variant-numeric: tabular-nums; text-align: right; white-space: nowrap; }
+  h3 small { color: ${({ theme }) => theme.quiet}; }
+  [role='group'], [role='region'] { display: flex; flex-direction: column; gap: 0.3rem; padding-bottom: 0.3rem; }
+  code { font-family: ${({ theme }) => theme.label}; font-size: 1.05rem; font-variant-numeric: tabular-nums; }
+`;
+
+/** Every number with its source; it opens to its working and to where it came from. */
+export function Numbers({ piece }: { piece: PieceView }) {
+  const label = (key: string): string => piece.numbers.find((number) => number.key === key)?.label ?? key;
+  return (
+    <Panel aria-label="Numbers">
+      <h2>Numbers</h2>
+      {piece.numbers
+        .filter((number) => number.stale)
+        .map((number) => (
+          <Trouble key={number.key}>{staleWords(number)}</Trouble>
+        ))}
+      <div>
+        {piece.numbers.map((number) => (
+          <NumberLine key={number.key} number={number} label={label} />
+        ))}
+      </div>
+    </Panel>
+  );
+}
+
+export function staleWords(number: NumberView): string {
+  return number.stale
+    ? `${number.label} was made to ${number.stale.madeTo} and is ${number.stale.now} now: ${number.stale.difference} off, tolerance ${number.stale.tolerance}. Look at the part before assembly.`
+    : '';
+}
+
+function NumberLine({ number, label }: { number: NumberView; label: (key: string) => string }) {
+  return (
+    <Line>
+      <Heading level={3}>
+        <Button slot="trigger">
+          <span>
+            {number.label}
+            {number.note ? ` (${number.note})` : ''}
+          </span>
+          <strong>{number.value}</strong>
+          <small>{number.source}</small>
+        </Button>
+      </Heading>
+      <DisclosurePanel>
+        {number.reading ? (
+          <p>
+            Read {number.reading.value} (typed “{number.reading.typed}”), {number.reading.by}, {moment(number.reading.atMillis)}. Expected {number.expected}.
+          </p>
+        ) : null}
+        {number.working.map((line) => (
+          <code key={line}>{line}</code>
+        ))}
+        {number.cautions.map((line) => (
+          <Trouble key={line}>{line}</Trouble>
+        ))}
+        {number.from.length > 0 ? <Quiet>Comes from: {number.from.map(label).join(', ')}</Quiet> : null}
+        {number.hangsOnIt.length > 0 ? <Quiet>On it hang: {number.hangsOnIt.map(label).join(', ')}</Quiet> : null}
+        <Quiet>
+          Tolerance {number.tolerance}
+          {number.madeTo ? `; made to ${number.madeTo}` : ''}
+        </Quiet>
+      </DisclosurePanel>
+    </Line>
+  );
+}

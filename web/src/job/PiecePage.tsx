@@ -1,0 +1,120 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { PieceView } from '../api/schema';
+import { usePerson } from '../access/useSession';
+import { useNow } from '../live/useNow';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { day, daysInHand, minutes, moment } from '../parts/words';
+import { windowWords } from '../wall/model';
+import { Drawn } from './Drawn';
+import { Holding } from './Holding';
+import { Journal } from './Journal';
+import { Notes } from './Notes';
+import { Numbers } from './Numbers';
+import { PromiseDay } from './PromiseDay';
+import { RouteList } from './RouteList';
+import { SpecificationPanel } from './SpecificationPanel';
+import { Columns, Facts } from './PiecePage.styles';
+import { usePiece } from './usePiece';
+
+/** The traveller: everything that is known of one piece. */
+export default function PiecePage() {
+  const { data: piece, error } = usePiece();
+  if (!piece) {
+    return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
+  }
+  return <Traveller piece={piece} />;
+}
+
+function Traveller({ piece }: { piece: PieceView }) {
+  const person = usePerson();
+  return (
+    <>
+      <Top piece={piece} />
+      <Drawn piece={piece} />
+      <Columns>
+        <div>
+          <RouteList piece={piece} />
+          <Journal piece={piece} />
+        </div>
+        <div>
+          <Brief piece={piece} isOwner={person.role === 'OWNER'} />
+          <SpecificationPanel piece={piece} isOwner={person.role === 'OWNER'} />
+          <Numbers piece={piece} />
+          <Notes piece={piece} />
+        </div>
+      </Columns>
+    </>
+  );
+}
+
+function Top({ piece }: { piece: PieceView }) {
+  const now = useNow();
+  return (
+    <header>
+      <Row>
+        <h1>
+          {piece.name} · {piece.jobTitle}
+        </h1>
+        <span>
+          {piece.stateWords}, promised {day(piece.promisedOn)}, {daysInHand(piece.daysInHand)}
+        </span>
+        <Link to={`/pieces/${piece.id}/hand-over`}>Record and care card</Link>
+        {piece.standing === 'ALIVE' ? <Holding piece={piece} /> : null}
+      </Row>
+      {piece.heldReason ? (
+        <Trouble>
+          Held since {moment(piece.heldAtMillis)} by {piece.heldBy}: {piece.heldReason}
+        </Trouble>
+      ) : null}
+      {piece.isUntempered ? <Trouble>Hardened and untempered: brittle like glass. Drop nothing, hammer nothing.</Trouble> : null}
+      {piece.windows.map((window) => (
+        <Trouble key={window.operation}>
+          {windowWords(window, now)}. {window.reason}
+        </Trouble>
+      ))}
+      {piece.mishaps.map((mishap) => (
+        <Quiet key={mishap.atMillis}>
+          {moment(mishap.atMillis)}: {mishap.title}
+          {mishap.words ? ` (${mishap.words})` : ''}, {mishap.by}. {mishap.wayBack}.
+        </Quiet>
+      ))}
+    </header>
+  );
+}
+
+function Brief({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
+  const [isMoving, setMoving] = useState(false);
+  return (
+    <Panel aria-label="What the client asked for">
+      <h2>For {piece.clientName}</h2>
+      <p>
+        <q>{piece.useWords}</q>
+      </p>
+      <Facts>
+        <thead>
+          <tr>
+            <th>Wish</th>
+            <th>Asked</th>
+            <th>Agreed</th>
+          </tr>
+        </thead>
+        <tbody>
+          {piece.wishes.map((wish) => (
+            <tr key={wish.words}>
+              <td>
+                {wish.words} <small>({wish.strength})</small>
+              </td>
+              <td>{wish.asked || '—'}</td>
+              <td>{wish.agreed || '—'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Facts>
+      <Quiet>
+        {minutes(piece.attendedMinutesLeft)} of hands-on work left; could be done by {day(piece.earliestDay)}.
+      </Quiet>
+      {isOwner ? <PromiseDay piece={piece} isOpen={isMoving} onToggle={setMoving} /> : null}
+    </Panel>
+  );
+}

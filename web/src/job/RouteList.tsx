@@ -1,0 +1,73 @@
+import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import type { PieceView, StepView } from '../api/schema';
+import { Panel, Quiet } from '../parts/Sheet';
+import { minutes, moment } from '../parts/words';
+import { standingWords } from './model';
+
+const Step = styled(Disclosure)`
+  border-bottom: 1px solid ${({ theme }) => theme.line};
+  h3 { display: flex; }
+  h3 button { flex: 1; min-height: 46px; display: grid; grid-template-columns: 2rem 1fr auto; gap: 0.5rem; align-items: baseline; border: none; background: none; text-align: left; padding: 0.5rem 0; cursor: pointer; font-family: ${({ theme }) => theme.text}; font-weight: 400; font-size: 1rem; }
+  h3 button small { color: ${({ theme }) => theme.quiet}; font-size: 0.9rem; }
+  &[data-standing='DONE'] h3 b { font-weight: 400; }
+  &[data-standing='READY'] h3 button, &[data-standing='RUNNING'] h3 button, &[data-standing='RESTING'] h3 button { background: ${({ theme }) => theme.manila}; }
+  [role='group'], [role='region'] { display: flex; flex-direction: column; gap: 0.4rem; }
+  li { padding-left: 1rem; text-indent: -1rem; }
+`;
+
+/** The route: each step with its station and time, what it waits for and why, and the gate before it. */
+export function RouteList({ piece }: { piece: PieceView }) {
+  return (
+    <Panel aria-label="Route">
+      <h2>
+        Route: {piece.steps.filter((step) => step.standing === 'DONE').length} of {piece.steps.length} steps done
+      </h2>
+      <div>
+        {piece.steps.map((step, index) => (
+          <StepLine key={step.operation} step={step} index={index} pieceId={piece.id} />
+        ))}
+      </div>
+    </Panel>
+  );
+}
+
+function StepLine({ step, index, pieceId }: { step: StepView; index: number; pieceId: number }) {
+  const time = minutes(step.attendedMinutes) + (step.restMinutes > 0 ? ` + ${minutes(step.restMinutes)} ${step.restWords}` : '');
+  return (
+    <Step data-standing={step.standing}>
+      <Heading level={3}>
+        <Button slot="trigger">
+          <span>{step.standing === 'DONE' ? '✓' : index + 1}</span>
+          <span>
+            <b>{step.title}</b> <small>{step.station}, {time}</small>
+          </span>
+          <span>{standingWords(step)}</span>
+        </Button>
+      </Heading>
+      <DisclosurePanel>
+        {step.doneAtMillis > 0 ? (
+          <Quiet>
+            Done {moment(step.doneAtMillis)} by {step.doneBy}.
+          </Quiet>
+        ) : null}
+        <ul>
+          {step.waits.map((wait) => (
+            <li key={wait.rule + wait.operation}>
+              {wait.done ? '✓' : '○'} after “{wait.title}”: {wait.reason} Otherwise: {wait.consequence} <small>({wait.severity})</small>
+            </li>
+          ))}
+        </ul>
+        {step.overrides.map((override) => (
+          <Quiet key={override.rule}>
+            Gate overridden by {override.by}, {moment(override.atMillis)}: {override.reason}
+          </Quiet>
+        ))}
+        <p>
+          <Link to={`/bench/${pieceId}/${step.operation}`}>Open at the bench</Link>
+        </p>
+      </DisclosurePanel>
+    </Step>
+  );
+}

@@ -1,0 +1,79 @@
+import { styled } from 'styled-components';
+import type { Drawing } from '../api/schema';
+
+/** The stages in the order in which a piece goes through them. */
+const STATES = ['BAR', 'PROFILED', 'HARDENED', 'GROUND', 'FINISHED', 'GUARDED', 'HANDLED', 'HANDED_OVER'];
+
+const Lines = styled.svg`
+  display: block;
+  overflow: visible;
+  path, circle, line { vector-effect: non-scaling-stroke; stroke: ${({ theme }) => theme.scribe}; stroke-width: 1.3px; fill: none; stroke-linejoin: round; }
+  [data-part='bar'] { fill: rgb(232 240 250 / 9%); }
+  [data-part='ghost'] { stroke-dasharray: 4 3; stroke: ${({ theme }) => theme.scribeQuiet}; }
+  [data-part='steel'] { fill: rgb(232 240 250 / 14%); }
+  [data-part='steel'][data-look='hard'] { fill: #3c4f66; }
+  [data-part='steel'][data-look='ground'] { fill: #7f93aa; }
+  [data-part='steel'][data-look='satin'] { fill: #c3d0dd; }
+  [data-part='steel'][data-look='dark'] { fill: #20252b; }
+  [data-part='bevel'] { stroke-width: 1px; }
+  [data-part='bevel'][data-look='satin'] { stroke: #3f5a7a; }
+  [data-part='fitting'] { fill: #d3b672; stroke: #fff; }
+  [data-part='handle'] { fill: #8f6a45; }
+  [data-part='pin'] { fill: #f0dcae; stroke: none; }
+  [data-part='hole'] { stroke-width: 1px; }
+`;
+
+interface SilhouetteProps {
+  drawing: Drawing;
+  state: string;
+  finish: string;
+  /** Pixels per millimetre: the same for all pieces of one wall, so that they can be compared. */
+  scale: number;
+  label: string;
+}
+
+/** A piece to true scale from its own outline, drawn in the state that it is in. */
+export function Silhouette({ drawing, state, finish, scale, label }: SilhouetteProps) {
+  const reached = (wanted: string): boolean => STATES.indexOf(state) >= STATES.indexOf(wanted);
+  const look = steelLook(state, finish);
+  return (
+    <Lines
+      width={drawing.width * scale}
+      height={drawing.height * scale}
+      viewBox={`${drawing.minX} ${drawing.minY} ${drawing.width} ${drawing.height}`}
+      role="img"
+      aria-label={label}
+    >
+      {reached('PROFILED') ? (
+        <>
+          <path data-part="steel" data-look={reached('FINISHED') ? 'ground' : look} d={drawing.tang} />
+          <path data-part="steel" data-look={look} d={drawing.blade} />
+        </>
+      ) : (
+        <>
+          <path data-part="bar" d={drawing.bar} />
+          <path data-part="ghost" d={drawing.tang} />
+          <path data-part="ghost" d={drawing.blade} />
+        </>
+      )}
+      {reached('GROUND') ? <path data-part="bevel" data-look={look} d={drawing.bevel} /> : null}
+      {reached('HANDLED') ? <path data-part="handle" d={drawing.handle} /> : null}
+      {reached('GUARDED') && drawing.guard ? (
+        <>
+          <path data-part="fitting" d={drawing.guard} />
+          <path data-part="fitting" d={drawing.spacer} />
+        </>
+      ) : null}
+      {drawing.pins.map((pin) => (
+        <circle key={pin.x} data-part={reached('HANDLED') ? 'pin' : 'hole'} cx={pin.x} cy={pin.y} r={drawing.pinDiameter / 2} />
+      ))}
+    </Lines>
+  );
+}
+
+function steelLook(state: string, finish: string): string {
+  if (STATES.indexOf(state) >= STATES.indexOf('FINISHED')) {
+    return finish === 'ETCHED_DARK_TUMBLED' ? 'dark' : 'satin';
+  }
+  return state === 'GROUND' ? 'ground' : state === 'HARDENED' ? 'hard' : 'soft';
+}

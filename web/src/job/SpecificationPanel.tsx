@@ -1,0 +1,34 @@
+import { useState } from 'react';
+import type { PieceView } from '../api/schema';
+import { Press } from '../parts/Press';
+import { Panel } from '../parts/Sheet';
+import { Facts } from './PiecePage.styles';
+import { SpecificationChange } from './SpecificationChange';
+
+/** The agreed knife, and for the owner a way to change an answer. */
+export function SpecificationPanel({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
+  const [isChanging, setChanging] = useState(false);
+  return (
+    <Panel aria-label="Specification">
+      <h2>Specification</h2>
+      <Facts>
+        <tbody>
+          {piece.specification.map((line) => (
+            <tr key={line.field}>
+              <td>{line.label}</td>
+              <td>
+                <strong>{line.words}</strong>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </Facts>
+      {isOwner && piece.standing === 'ALIVE' ? (
+        <div>
+          <Press onPress={() => setChanging(true)}>Change the specification</Press>
+        </div>
+      ) : null}
+      {isChanging ? <SpecificationChange piece={piece} onClose={() => setChanging(false)} /> : null}
+    </Panel>
+  );
+}

@@ -1,0 +1,49 @@
+import { Link } from 'react-router';
+import { styled } from 'styled-components';
+import type { JournalEntry } from '../api/schema';
+import { Press } from '../parts/Press';
+import { clockTime } from '../parts/words';
+
+/** Stands in the flow above the page's foot, so that it never covers what a finger is about to press. */
+const Strip = styled.div`
+  position: sticky;
+  bottom: 0;
+  z-index: 5;
+  display: flex;
+  flex-direction: column;
+  gap: 1px;
+`;
+
+const Line = styled.div`
+  background: ${({ theme }) => theme.ink};
+  color: #fff;
+  padding: 0.35rem 1rem;
+  display: flex;
+  gap: 1rem;
+  align-items: center;
+  justify-content: space-between;
+  a { color: #fff; }
+`;
+
+interface AnnouncementsProps {
+  isConnected: boolean;
+  announced: readonly JournalEntry[];
+  onDismiss: (sequence: number) => void;
+}
+
+/** What everyone should hear: a rest that is up, a mishap, a lost connection. */
+export function Announcements({ isConnected, announced, onDismiss }: AnnouncementsProps) {
+  return (
+    <Strip role="status" aria-live="polite" data-no-print>
+      {isConnected ? null : <Line>The connection to the shop’s server is lost. Trying again; what you enter stays here.</Line>}
+      {announced.map((entry) => (
+        <Line key={entry.sequence}>
+          <span>
+            {clockTime(entry.atMillis)} · {entry.pieceId ? <Link to={`/pieces/${entry.pieceId}`}>{entry.words}</Link> : entry.words}
+          </span>
+          <Press onPress={() => onDismiss(entry.sequence)}>Heard</Press>
+        </Line>
+      ))}
+    </Strip>
+  );
+}

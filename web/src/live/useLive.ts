@@ -1,0 +1,54 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import type { JournalEntry } from '../api/schema';
+
+const RETRY_AFTER_MS = 2000;
+const SHOWN_AT_MOST = 4;
+/** What is said aloud on every page, whoever did it. */
+const ANNOUNCED = new Set(['REST_UP', 'WENT_WRONG', 'SCRAPPED', 'HELD', 'GATE_OVERRIDDEN', 'HANDED_OVER']);
+
+/** Follows the shop's changes: what they touch is read anew, and what matters to all is announced. Resumes where it broke off. */
+export function useLive(sequence: number) {
+  const [from] = useState(sequence);
+  const queries = useQueryClient();
+  const [isConnected, setConnected] = useState(true);
+  const [announced, setAnnounced] = useState<JournalEntry[]>([]);
+
+  useEffect(() => {
+    let last = from;
+    let source: EventSource;
+    let retry: number | undefined;
+
+    function heard(entry: JournalEntry) {
+      last = Math.max(last, entry.sequence);
+      void queries.invalidateQueries({ queryKey: ['wall'] });
+      void queries.invalidateQueries({ queryKey: ['bench'] });
+      void queries.invalidateQueries({ queryKey: entry.pieceId ? ['piece', entry.pieceId] : ['piece'] });
+      if (ANNOUNCED.has(entry.kind)) {
+        setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
+      }
+    }
+
+    function open() {
+      source = new EventSource(`/api/live?after=${last}`);
+      source.addEventListener('open', () => setConnected(true));
+      source.addEventListener('change', (event) => heard(JSON.parse(String(event.data)) as JournalEntry));
+      source.addEventListener('everything', () => void queries.invalidateQueries());
+      source.addEventListener('error', () => {
+        setConnected(false);
+        if (source.readyState === EventSource.CLOSED) {
+          void queries.invalidateQueries({ queryKey: ['session'] });
+          retry = window.setTimeout(open, RETRY_AFTER_MS);
+        }
+      });
+    }
+
+    open();
+    return () => {
+      source.close();
+      window.clearTimeout(retry);
+    };
+  }, [from, queries]);
+
+  return { isConnected, announced, dismiss: (heard: number) => setAnnounced((all) => all.filter((entry) => entry.sequence !== heard)) };
+}

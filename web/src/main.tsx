@@ -1,0 +1,34 @@
+import '@fontsource/atkinson-hyperlegible/latin-400.css';
+import '@fontsource/atkinson-hyperlegible/latin-700.css';
+import '@fontsource/barlow-semi-condensed/latin-400.css';
+import '@fontsource/barlow-semi-condensed/latin-600.css';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter } from 'react-router';
+import { ThemeProvider } from 'styled-components';
+import { Problem } from './api/client';
+import { App } from './App';
+import { GlobalStyle } from './GlobalStyle';
+import { theme } from './theme';
+
+/** Nothing goes stale by itself: the live stream says what to read anew. */
+const queries = new QueryClient({
+  defaultOptions: { queries: { staleTime: Infinity, retry: (count, failure) => !(failure instanceof Problem && failure.status > 0) && count < 3 } },
+});
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <ThemeProvider theme={theme}>
+          <GlobalStyle />
+          <BrowserRouter>
+            <App />
+          </BrowserRouter>
+        </ThemeProvider>
+      </QueryClientProvider>
+    </StrictMode>,
+  );
+}

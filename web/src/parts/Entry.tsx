@@ -1,0 +1,67 @@
+import type { ReactNode } from 'react';
+import { FieldError, Input, Label, Text, TextArea, TextField } from 'react-aria-components';
+import { styled } from 'styled-components';
+
+const Box = styled(TextField)`
+  display: flex;
+  flex-direction: column;
+  gap: 0.2rem;
+  label { font-family: ${({ theme }) => theme.label}; font-weight: 600; }
+  input, textarea {
+    min-height: 44px;
+    padding: 0.35rem 0.6rem;
+    border: 1.5px solid #7c7a72;
+    border-radius: 4px;
+    background: #fff;
+    font-variant-numeric: tabular-nums;
+  }
+  textarea { min-height: 84px; resize: vertical; }
+  &[data-large] input { min-height: 56px; font-size: 1.35rem; }
+  &[data-invalid] input, &[data-invalid] textarea { border: 2px solid ${({ theme }) => theme.alarm}; }
+  [slot='description'] { color: ${({ theme }) => theme.quiet}; font-size: 0.92rem; min-height: 1.3em; }
+  [data-error] { color: ${({ theme }) => theme.alarm}; font-size: 0.95rem; font-weight: 700; }
+`;
+
+interface EntryProps {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  /** What was understood, or a hint. */
+  echo?: ReactNode;
+  /** What is wrong with the entry; it is kept as typed. */
+  problem?: string;
+  name?: string;
+  type?: 'text' | 'password' | 'date' | 'number';
+  lines?: boolean;
+  large?: boolean;
+  autoComplete?: string;
+  onLeave?: () => void;
+  onEnter?: () => void;
+}
+
+/** One field: what it asks, what was typed, what was understood, what is wrong. */
+export function Entry({ label, value, onChange, echo, problem, name, type = 'text', lines, large, autoComplete = 'off', onLeave, onEnter }: EntryProps) {
+  return (
+    <Box
+      value={value}
+      onChange={onChange}
+      isInvalid={Boolean(problem)}
+      name={name}
+      type={type === 'date' || type === 'number' ? 'text' : type}
+      data-large={large || undefined}
+      onBlur={onLeave}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' && onEnter) {
+          onEnter();
+        } else {
+          event.continuePropagation();
+        }
+      }}
+    >
+      <Label>{label}</Label>
+      {lines ? <TextArea /> : <Input type={type} autoComplete={autoComplete} spellCheck={false} />}
+      {problem ? <FieldError data-error>{problem}</FieldError> : null}
+      {echo !== undefined ? <Text slot="description">{echo}</Text> : null}
+    </Box>
+  );
+}

@@ -1,0 +1,76 @@
+import type { ReactNode } from 'react';
+import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
+import { styled } from 'styled-components';
+
+export const Panel = styled.section`
+  background: ${({ theme }) => theme.sheet};
+  border: 1px solid ${({ theme }) => theme.line};
+  border-radius: 5px;
+  padding: 1rem 1.2rem;
+  display: flex;
+  flex-direction: column;
+  gap: 0.7rem;
+`;
+
+export const Row = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.7rem;
+  align-items: center;
+`;
+
+export const Trouble = styled.p`
+  background: ${({ theme }) => theme.alarmPaper};
+  color: ${({ theme }) => theme.alarm};
+  border-left: 5px solid ${({ theme }) => theme.alarm};
+  padding: 0.5rem 0.8rem;
+  font-weight: 700;
+`;
+
+export const Quiet = styled.p`
+  color: ${({ theme }) => theme.quiet};
+  font-size: 0.95rem;
+`;
+
+const Veil = styled(ModalOverlay)`
+  position: fixed;
+  inset: 0;
+  background: rgb(11 35 66 / 55%);
+  display: grid;
+  place-items: center;
+  z-index: 20;
+  padding: 1rem;
+`;
+
+const Body = styled(Dialog)`
+  background: ${({ theme }) => theme.sheet};
+  border-radius: 6px;
+  padding: 1.3rem 1.5rem;
+  width: min(680px, 94vw);
+  max-height: 88vh;
+  overflow: auto;
+  display: flex;
+  flex-direction: column;
+  gap: 0.9rem;
+`;
+
+interface AskProps {
+  title: string;
+  isOpen: boolean;
+  onClose: () => void;
+  children: ReactNode;
+}
+
+/** A sheet laid over the page, for what has to be answered first. */
+export function Ask({ title, isOpen, onClose, children }: AskProps) {
+  return (
+    <Veil isOpen={isOpen} onOpenChange={(open) => (open ? undefined : onClose())} isDismissable>
+      <Modal>
+        <Body>
+          <Heading slot="title">{title}</Heading>
+          {children}
+        </Body>
+      </Modal>
+    </Veil>
+  );
+}

@@ -1,0 +1,33 @@
+import type { HangingPiece, Rail, UnderWay, WindowView } from '../api/schema';
+import { countdown } from '../parts/words';
+
+const WIDEST_PIECE_PX = 330;
+const LARGEST_SCALE = 0.85;
+
+/** One scale for the whole wall: the longest piece still fits. */
+export function scaleFor(rails: readonly Rail[]): number {
+  const longest = Math.max(1, ...rails.flatMap((rail) => rail.pieces.map((piece) => piece.drawing.width)));
+  return Math.min(LARGEST_SCALE, WIDEST_PIECE_PX / longest);
+}
+
+/** What a rest or a step under way says on the tag. */
+export function underWayWords(step: UnderWay, now: number): string {
+  if (!step.isResting) {
+    return `${step.who}: ${step.title}`;
+  }
+  const left = step.untilMillis - now;
+  return left > 0 ? `${step.title}: ${step.restWords}, ${countdown(left)} left` : `${step.title}: the rest is up`;
+}
+
+export function windowWords(window: WindowView, now: number): string {
+  const left = window.closesAtMillis - now;
+  return left > 0 ? `${window.title} within ${countdown(left)}` : `${window.title} is overdue: ${window.consequence}`;
+}
+
+/** How the piece stands, in a word or two. */
+export function standingWords(piece: HangingPiece): string {
+  if (piece.standing === 'SCRAPPED') {
+    return 'scrapped';
+  }
+  return piece.isUntempered ? 'hardened, untempered: brittle' : piece.stateWords;
+}
