@@ -18,9 +18,10 @@ export function usePerson(): PersonView {
 /** Signing in and out; what was read for one person is forgotten for the next. */
 export function useSigning() {
   const queries = useQueryClient();
+  const forget = () => queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
   const enter = async (path: string, body: unknown) => {
     const session = await change<SessionView>(path, body);
-    queries.clear();
+    forget();
     queries.setQueryData(['session'], session);
   };
   return {
@@ -29,8 +30,8 @@ export function useSigning() {
     setUp: (setup: unknown) => enter('/api/setup', setup),
     signOut: async () => {
       await change('/api/sign-out');
-      queries.clear();
-      await queries.invalidateQueries();
+      await queries.invalidateQueries({ queryKey: ['session'] });
+      forget();
     },
   };
 }

@@ -554,11 +554,6 @@ export interface components {
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
         };
-        CsrfToken: {
-            headerName?: string;
-            parameterName?: string;
-            token?: string;
-        };
         DemoSignIn: {
             /** Format: int64 */
             personId: number;
@@ -915,6 +910,7 @@ export interface components {
         StepView: {
             /** Format: int32 */
             attendedMinutes: number;
+            canReopen: boolean;
             cares: components["schemas"]["ObstacleView"][];
             cautions: string[];
             checks: string[];
@@ -1020,7 +1016,6 @@ export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
 export type CalculatorView = components['schemas']['CalculatorView'];
 export type ChosenUnits = components['schemas']['ChosenUnits'];
-export type CsrfToken = components['schemas']['CsrfToken'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
 export type Dimension = components['schemas']['Dimension'];
 export type Drawing = components['schemas']['Drawing'];
@@ -1706,9 +1701,7 @@ export interface operations {
     };
     session: {
         parameters: {
-            query: {
-                token: components["schemas"]["CsrfToken"];
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
@@ -1728,9 +1721,7 @@ export interface operations {
     };
     setup: {
         parameters: {
-            query: {
-                token: components["schemas"]["CsrfToken"];
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
@@ -1754,9 +1745,7 @@ export interface operations {
     };
     signIn: {
         parameters: {
-            query: {
-                token: components["schemas"]["CsrfToken"];
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;
@@ -1780,9 +1769,7 @@ export interface operations {
     };
     signInToDemo: {
         parameters: {
-            query: {
-                token: components["schemas"]["CsrfToken"];
-            };
+            query?: never;
             header?: never;
             path?: never;
             cookie?: never;

@@ -31,7 +31,7 @@ export function Actions({ piece, step, ticked, now, isMine }: ActionsProps) {
     start: isAlive && step.standing === 'READY',
     rest: isAlive && step.standing === 'RUNNING' && step.restMinutes > 0,
     done: isAlive && (step.restMinutes > 0 ? step.standing === 'RESTING' && step.restUntilMillis <= now : step.standing === 'RUNNING'),
-    reopen: isAlive && step.standing === 'DONE',
+    reopen: isAlive && step.canReopen,
   };
   const start = () => tell('start');
   const rest = () => tell('rest');

@@ -13,7 +13,7 @@ export const Halves = styled.div`
 /** A manila tag to press. */
 export const Pick = styled(Link)`
   display: grid;
-  grid-template-columns: 4.6rem 1fr auto;
+  grid-template-columns: 3.7rem 1fr auto;
   gap: 0.2rem 0.9rem;
   align-items: center;
   min-height: 64px;
@@ -25,6 +25,7 @@ export const Pick = styled(Link)`
   font-size: 1.05rem;
   strong { font-family: ${({ theme }) => theme.label}; font-size: 1.25rem; }
   small { display: block; font-size: 0.92rem; }
+  > :last-child { text-align: right; max-width: 6.4rem; }
   b { color: #7a1509; }
   &[data-gone] { opacity: 0.6; text-decoration: line-through; }
 `;

@@ -12,7 +12,7 @@ const Step = styled(Disclosure)`
   h3 button { flex: 1; min-height: 46px; display: grid; grid-template-columns: 2rem 1fr auto; gap: 0.5rem; align-items: baseline; border: none; background: none; text-align: left; padding: 0.5rem 0; cursor: pointer; font-family: ${({ theme }) => theme.text}; font-weight: 400; font-size: 1rem; }
   h3 button small { color: ${({ theme }) => theme.quiet}; font-size: 0.9rem; }
   &[data-standing='DONE'] h3 b { font-weight: 400; }
-  &[data-standing='READY'] h3 button, &[data-standing='RUNNING'] h3 button, &[data-standing='RESTING'] h3 button { background: ${({ theme }) => theme.manila}; }
+  &[data-turn] h3 button, &[data-standing='RUNNING'] h3 button, &[data-standing='RESTING'] h3 button { background: ${({ theme }) => theme.manila}; }
   [role='group'], [role='region'] { display: flex; flex-direction: column; gap: 0.4rem; }
   li { padding-left: 1rem; text-indent: -1rem; }
 `;
@@ -36,7 +36,7 @@ export function RouteList({ piece }: { piece: PieceView }) {
 function StepLine({ step, index, pieceId }: { step: StepView; index: number; pieceId: number }) {
   const time = minutes(step.attendedMinutes) + (step.restMinutes > 0 ? ` + ${minutes(step.restMinutes)} ${step.restWords}` : '');
   return (
-    <Step data-standing={step.standing}>
+    <Step data-standing={step.standing} data-turn={(step.standing === 'READY' && step.isItsTurn) || undefined}>
       <Heading level={3}>
         <Button slot="trigger">
           <span>{step.standing === 'DONE' ? '✓' : index + 1}</span>

@@ -16,7 +16,7 @@ const Box = styled(Checkbox)`
   &[data-selected] { border-color: ${({ theme }) => theme.good}; }
   &[data-selected] > span { background: ${({ theme }) => theme.good}; border-color: ${({ theme }) => theme.good}; color: #fff; }
   &[data-focus-visible] { outline: 3px solid ${({ theme }) => theme.focus}; }
-  &[data-disabled] { cursor: default; opacity: 0.75; }
+  &[data-disabled] { cursor: default; background: none; }
 `;
 
 interface TickProps {

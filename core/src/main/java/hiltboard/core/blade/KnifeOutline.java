@@ -13,15 +13,15 @@ import java.util.stream.IntStream;
  * @param blade outline from spine to edge, without the tang
  * @param tang the steel behind the blade
  * @param bevel the line where the bevel begins
- * @param guard empty for a full tang
- * @param spacer empty where there is none
+ * @param guard none for a full tang
+ * @param spacer none where there is none
  * @param handle the scales or the block
  * @param pins centres of the handle's pins
  * @param pinDiameter in millimetres; zero without pins
  */
 public record KnifeOutline(
-        List<Point> bar, List<Point> blade, List<Point> tang, List<Point> bevel, List<Point> guard, List<Point> spacer,
-        List<Point> handle, List<Point> pins, double pinDiameter) {
+        Outline bar, Outline blade, Outline tang, Outline bevel, Outline guard, Outline spacer, Outline handle,
+        List<Point> pins, double pinDiameter) {
 
     private static final double SAW_ROOM = 3;
     private static final double SLIMMEST_HANDLE = 20;
@@ -34,12 +34,12 @@ public record KnifeOutline(
 
     /** Length of the blade from the heel's plane to the point, in millimetres. */
     public double bladeLength() {
-        return blade.stream().mapToDouble(Point::x).max().orElseThrow();
+        return blade.points().stream().mapToDouble(Point::x).max().orElseThrow();
     }
 
     /** The knife's length from butt to point, in millimetres. */
     public double overallLength() {
-        return bladeLength() - handle.stream().mapToDouble(Point::x).min().orElseThrow();
+        return bladeLength() - handle.points().stream().mapToDouble(Point::x).min().orElseThrow();
     }
 
     private static final class Drawing {
@@ -58,43 +58,43 @@ public record KnifeOutline(
         }
 
         private KnifeOutline outline() {
-            List<Point> tang = spec.isFullTang() ? handle(0) : hiddenTang();
+            Outline tang = spec.isFullTang() ? handle(0) : hiddenTang();
             List<Point> pins = spec.isFullTang() ? pins() : List.of();
             double pin = spec.isFullTang() ? mm(SpecificationField.PIN_DIAMETER) : 0;
             double guard = spec.isFullTang() ? 0 : mm(SpecificationField.GUARD_THICKNESS);
             double spacer = spec.hasSpacer() ? mm(SpecificationField.SPACER_THICKNESS) : 0;
-            return new KnifeOutline(bar(tang), blade(), tang, bevel(), guard > 0 ? block(0, guard, width * 0.12 + 2) : List.of(),
-                    spacer > 0 ? block(guard, spacer, (handleWidth - width) / 2) : List.of(), handle(guard + spacer), pins, pin);
+            return new KnifeOutline(bar(tang.points()), blade(), tang, bevel(), guard > 0 ? block(0, guard, width * 0.12 + 2) : Outline.none(),
+                    spacer > 0 ? block(guard, spacer, (handleWidth - width) / 2) : Outline.none(), handle(guard + spacer), pins, pin);
         }
 
-        private List<Point> blade() {
+        private Outline blade() {
             double ricasso = length * RICASSO_SHARE;
-            return Path.from(0, 0)
+            return Outline.from(0, 0)
                     .to(length * 0.55, 0).curve(length * 0.84, 0, length, -width * 0.38)
                     .curve(length * 0.88, -width, length * 0.55, -width)
-                    .to(ricasso, -width).to(ricasso * 0.7, -width * 0.93).to(0, -width * 0.93).points();
+                    .to(ricasso, -width).to(ricasso * 0.7, -width * 0.93).to(0, -width * 0.93);
         }
 
-        private List<Point> bevel() {
+        private Outline bevel() {
             double ricasso = length * RICASSO_SHARE;
             double top = Math.min(0, -width + spec.bevelHeight().millimetres());
             double shown = Math.min(top, -width * 0.04);
-            return Path.from(ricasso, -width).curve(ricasso, shown, ricasso + width * 0.35, shown)
-                    .to(length * 0.6, shown).curve(length * 0.86, shown, length * 0.985, -width * 0.40).points();
+            return Outline.from(ricasso, -width).curve(ricasso, shown, ricasso + width * 0.35, shown)
+                    .to(length * 0.6, shown).curve(length * 0.86, shown, length * 0.985, -width * 0.40);
         }
 
         /** The handle behind guard and spacer; centred on a hidden tang, in line with the spine of a full tang. */
-        private List<Point> handle(double front) {
+        private Outline handle(double front) {
             double end = front + handleLengthBehind(front);
             double top = spec.isFullTang() ? 0 : -width / 2 + handleWidth / 2;
             double bottom = top - handleWidth;
             double span = end - front;
-            return Path.from(-front, top)
+            return Outline.from(-front, top)
                     .curve(-front - span * 0.5, top + handleWidth * 0.10, -end + 4, top - handleWidth * 0.05)
                     .curve(-end, top - handleWidth * 0.08, -end, top - handleWidth * 0.35)
                     .to(-end + 1, bottom + handleWidth * 0.12).curve(-end + 2, bottom - handleWidth * 0.06, -end + 9, bottom - handleWidth * 0.04)
                     .curve(-front - span * 0.62, bottom + handleWidth * 0.16, -front - span * 0.42, bottom - handleWidth * 0.02)
-                    .curve(-front - span * 0.22, bottom - handleWidth * 0.14, -front, bottom + handleWidth * 0.10).points();
+                    .curve(-front - span * 0.22, bottom - handleWidth * 0.14, -front, bottom + handleWidth * 0.10);
         }
 
         private double handleLengthBehind(double front) {
@@ -102,16 +102,16 @@ public record KnifeOutline(
             return front == 0 ? handleLength : handleLength - spacer;
         }
 
-        private List<Point> hiddenTang() {
+        private Outline hiddenTang() {
             double tang = mm(SpecificationField.TANG_WIDTH);
             double middle = -width / 2;
             double end = mm(SpecificationField.GUARD_THICKNESS) + handleLength * 0.75;
-            return Path.from(0, middle + tang / 2).to(-end, middle + tang * 0.22).to(-end - 3, middle).to(-end, middle - tang * 0.22)
-                    .to(0, middle - tang / 2).points();
+            return Outline.from(0, middle + tang / 2).to(-end, middle + tang * 0.22).to(-end - 3, middle).to(-end, middle - tang * 0.22)
+                    .to(0, middle - tang / 2);
         }
 
-        private List<Point> block(double front, double thickness, double over) {
-            return Path.from(-front, over).to(-front - thickness, over).to(-front - thickness, -width - over).to(-front, -width - over).points();
+        private Outline block(double front, double thickness, double over) {
+            return Outline.from(-front, over).to(-front - thickness, over).to(-front - thickness, -width - over).to(-front, -width - over);
         }
 
         private List<Point> pins() {
@@ -122,11 +122,11 @@ public record KnifeOutline(
                     .mapToObj(i -> new Point(-(count == 1 ? handleLength / 2 : first + step * i), -handleWidth * 0.47)).toList();
         }
 
-        private List<Point> bar(List<Point> tang) {
+        private Outline bar(List<Point> tang) {
             double back = tang.stream().mapToDouble(Point::x).min().orElse(0) - SAW_ROOM;
             double low = Math.min(-width, tang.stream().mapToDouble(Point::y).min().orElse(0)) - SAW_ROOM;
             double high = Math.max(0, tang.stream().mapToDouble(Point::y).max().orElse(0)) + SAW_ROOM;
-            return Path.from(back, high).to(length + SAW_ROOM, high).to(length + SAW_ROOM, low).to(back, low).points();
+            return Outline.from(back, high).to(length + SAW_ROOM, high).to(length + SAW_ROOM, low).to(back, low);
         }
 
         private double mm(SpecificationField field) {

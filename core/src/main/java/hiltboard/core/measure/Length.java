@@ -105,10 +105,12 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         return number(units) + " " + symbol(units);
     }
 
-    /** As {@link #in}, without zeros at the end: for sizes that nobody reads off a micrometer ({@code 14 in}). */
+    /** As {@link #in}, but from an inch upwards without zeros at the end: nobody reads such sizes off a micrometer ({@code 14 in}). */
     public String brieflyIn(Units units) {
-        BigDecimal plain = new BigDecimal(number(units)).stripTrailingZeros();
-        return plain.toPlainString() + " " + symbol(units);
+        if (Math.abs(nanometres) < NANOMETRES_PER_INCH.longValueExact()) {
+            return in(units);
+        }
+        return new BigDecimal(number(units)).stripTrailingZeros().toPlainString() + " " + symbol(units);
     }
 
     /** The number alone, as {@link #in} writes it. */

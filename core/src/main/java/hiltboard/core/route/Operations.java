@@ -304,12 +304,12 @@ public final class Operations {
         add(Operation.at(GLUING, "clean-for-glue", "Roughen and degrease", 10).is(CLEANS_FOR_GLUE)
                 .toDo("Roughen both faces, solvent, do not touch again.").cautions(SOLVENT, spec.handleMaterial().gluing()).checks("Clean rag on both faces"));
         Operation.Builder glue = Operation.at(GLUING, "glue-handle", "Glue the handle", 25).is(GLUES_HANDLE, GRIPS_BLADE)
-                .toDo("Mix exactly as the maker says; coat both faces; clamp without starving the joint.").cautions(EPOXY).checks("Squeeze-out all round");
+                .toDo("Mix exactly as the maker says; coat both faces; clamp without starving the joint.").cautions(EPOXY).checks("Squeeze-out all round").leaves(State.HANDLED);
         add(spec.isFullTang() ? glue.targets(PieceDimensions.PIN_LENGTH).makes(PieceDimensions.PIN_LENGTH) : glue);
         add(Operation.at(GLUING, "clean-squeeze-out", "Squeeze-out off the front", 10).is(CLEANS_SQUEEZE_OUT)
                 .toDo("Swab the front while it is wet; look again after ten minutes.").cautions(SOLVENT).checks("The front is clean"));
         add(Operation.at(GLUING, "cure-handle", "Let the adhesive cure", 5).is(CURES_HANDLE).rest(Duration.ofHours(16), "curing overnight")
-                .toDo("Leave it in the clamps.").checks("The rest in the cup is hard").leaves(State.HANDLED));
+                .toDo("Leave it in the clamps.").checks("The rest in the cup is hard"));
     }
 
     private void handleShape() {

@@ -20,6 +20,7 @@ class QuantityTest {
         assertThat(threeSixteenths.in(MILLIMETRE_CELSIUS)).isEqualTo("4.763 mm");
         assertThat(Length.ofInches("14").brieflyIn(INCH_FAHRENHEIT)).isEqualTo("14 in");
         assertThat(Length.ofMillimetres("25.4")).isEqualTo(Length.ofInches("1"));
+        assertThat(Length.ofInches("0.02").brieflyIn(INCH_FAHRENHEIT)).isEqualTo("0.020 in");
         assertThat(Length.ofInches("100").brieflyIn(INCH_FAHRENHEIT)).isEqualTo("100 in");
     }
 

@@ -2,7 +2,6 @@ package hiltboard.server.bench;
 
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Progress;
-import hiltboard.core.route.Route.Step;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.PieceFile;
@@ -12,7 +11,6 @@ import hiltboard.server.job.StepViews.StepView;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -59,16 +57,14 @@ class BenchController {
 
     private Stream<BenchStep> steps(PieceFile file) {
         Progress progress = file.progress();
-        Set<String> done = progress.doneAt().keySet();
         DaysInHand days = file.daysInHand(clock.today());
         List<BenchStep> picked = new ArrayList<>();
         int ready = 0;
-        for (Step step : file.route().steps()) {
-            StepView view = StepViews.step(file, step, done);
+        for (StepView view : StepViews.steps(file)) {
             boolean underWay = view.standing().equals("RUNNING") || view.standing().equals("RESTING");
             boolean canStart = view.standing().equals("READY") && view.isItsTurn() && ready++ < SHOWN_OF_A_PIECE;
             if (underWay || canStart) {
-                long closes = progress.windows().stream().filter(window -> window.step().equals(step)).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
+                long closes = progress.windows().stream().filter(window -> window.step().operation().key().equals(view.operation())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
                 picked.add(new BenchStep(file.id(), file.name(), file.jobTitle(), view.operation(), view.title(), view.station(), view.attendedMinutes(), view.standing(),
                         view.startedBy(), view.starterId(), view.restUntilMillis(), view.restWords(), days.inHand(), file.promisedOn().toString(), closes));
             }

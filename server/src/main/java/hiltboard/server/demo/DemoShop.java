@@ -124,7 +124,7 @@ class DemoShop implements SmartInitializingSingleton {
             long first = take(35, 16, "Camp knives for the hill rescue", "Hollin Fell Rescue", "Rope, tent pegs, food. Gloves on, in the rain.", 4,
                     List.of(wish("All four alike", Strength.MUST, "identical", "one drawing, numbered"), wish("Orange handle", Strength.MAY, "orange", "orange glass-epoxy")),
                     Map.of("bladeLength", "5", "stockThickness", "3/16", "heelWidth", "1-1/4", "handleMaterial", "GLASS_EPOXY", "finish", "BELT_SATIN", "steel", "5160", "pinCount", "3", "pinDiameter", "3/16"));
-            diary.work(first, "glue-handle", ago(Duration.ofHours(3)), makers);
+            diary.work(first, "clean-for-glue", ago(Duration.ofHours(3)), makers);
             diary.work(first + 1, "belt-satin", ago(Duration.ofHours(5)), makers);
             diary.work(first + 2, "temper-second", ago(Duration.ofHours(3)), makers);
             diary.begin(first + 2, "temper-second", ago(Duration.ofMinutes(50)), makers.get(2));
@@ -143,7 +143,8 @@ class DemoShop implements SmartInitializingSingleton {
             long piece = take(20, 23, "Fish knife", "Anselm Cray", "Filleting trout on the boat. Must not rust.", 1,
                     List.of(wish("Stainless", Strength.MUST, "stainless", "440C"), wish("Thin", Strength.MUST, "very thin", "3/32 in, edge 0.010 in")),
                     Map.of("steel", "440C", "stockThickness", "3/32", "bladeLength", "7", "heelWidth", "1", "edgeThickness", ".010", "handleMaterial", "CARBON_FIBRE", "notches", "NONE", "bevels", "AFTER_HARDENING"));
-            diary.work(piece, "temper-first", ago(Duration.ofMinutes(40)), makers);
+            diary.work(piece, "cold-treat", ago(Duration.ofMinutes(100)), makers);
+            diary.work(piece, "temper-first", ago(Duration.ofMinutes(20)), makers);
         }
 
         private void paringKnives() {
@@ -186,7 +187,7 @@ class DemoShop implements SmartInitializingSingleton {
                     Map.of("bladeLength", "6", "heelWidth", "1-1/2", "stockThickness", "1/8", "finish", "BELT_SATIN", "mark", "NONE", "steel", "1075", "handleMaterial", "STABILISED_WOOD"));
             diary.work(first, "nothing comes after hand-over", ago(Duration.ofHours(24)), makers);
             diary.work(first + 1, "sharpen", ago(Duration.ofHours(3)), makers);
-            diary.work(first + 2, "etched never", ago(Duration.ofDays(2)), makers.subList(0, 2));
+            diary.work(first + 2, "nothing comes after hand-over", ago(Duration.ofDays(2)), makers.subList(0, 2));
             scrap(first + 3);
         }
 

@@ -1,5 +1,6 @@
 package hiltboard.server.demo;
 
+import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.route.Operation;
@@ -44,8 +45,8 @@ class Diary {
     }
 
     /**
-     * Does every step before {@code until}, ending by {@code end}: each maker by turns, in working hours, with readings a
-     * little off what was designed.
+     * Does every step before {@code until}, each maker by turns, in working hours, with readings a little off what was
+     * designed; the last one ends at {@code end}.
      */
     void work(long piece, String until, Instant end, List<Person> makers) {
         Random chance = new Random(piece);
@@ -53,8 +54,11 @@ class Diary {
                 .filter(step -> !isDone(piece, step)).toList();
         Instant at = beginning(steps, end);
         for (Step step : steps) {
-            Person maker = makers.get(Math.floorMod(step.operation().station().ordinal() + (int) piece, makers.size()));
-            at = doStep(piece, step.operation(), at, maker, chance);
+            Operation operation = step.operation();
+            Instant latest = end.minus(Duration.ofMinutes(operation.attendedMinutes() + 4)).minus(operation.rest());
+            at = step == steps.get(steps.size() - 1) && latest.isAfter(at) ? latest : inWorkingHours(at);
+            Person maker = makers.get(Math.floorMod(operation.station().ordinal() + (int) piece, makers.size()));
+            at = doStep(piece, operation, at, maker, chance);
         }
     }
 
@@ -73,14 +77,11 @@ class Diary {
         clock.at(then, () -> bench.read(piece, operation, new NewReading(dimension, entry, basedOn, true), maker, command(maker)));
     }
 
-    private Instant doStep(long piece, Operation operation, Instant at, Person maker, Random chance) {
-        Instant started = inWorkingHours(at);
+    private Instant doStep(long piece, Operation operation, Instant started, Person maker, Random chance) {
         Instant handsOff = started.plus(Duration.ofMinutes(Math.max(2, operation.attendedMinutes() - 3 + chance.nextInt(7))));
         Instant ended = handsOff.plus(operation.rest());
         clock.at(started, () -> bench.start(piece, operation.key(), maker, command(maker)));
-        clock.at(handsOff, () -> {
-            operation.readings().forEach(dimension -> read(piece, operation.key(), dimension, nearly(piece, dimension, maker, chance), handsOff, maker));
-        });
+        operation.readings().forEach(dimension -> read(piece, operation.key(), dimension, nearly(piece, dimension, maker, chance), handsOff, maker));
         if (operation.rests()) {
             clock.at(handsOff, () -> bench.rest(piece, operation.key(), maker, command(maker)));
         }
@@ -91,7 +92,7 @@ class Diary {
     private String nearly(long piece, String dimension, Person maker, Random chance) {
         PieceFile file = files.open(piece);
         Quantity expected = file.chain(maker.units()).link(dimension).orElseThrow().expected().value();
-        if (expected instanceof Length length && length.compareTo(Length.ofInches("0.050")) > 0) {
+        if (!dimension.equals(PieceDimensions.PIN_DIAMETER) && expected instanceof Length length && length.compareTo(Length.ofInches("0.050")) > 0) {
             return length.minus(Length.ofInches("0.001").times(chance.nextInt(3))).in(maker.units());
         }
         return expected.in(maker.units());

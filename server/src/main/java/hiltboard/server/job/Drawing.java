@@ -1,11 +1,12 @@
 package hiltboard.server.job;
 
 import hiltboard.core.blade.KnifeOutline;
+import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.Specification;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A knife's outline as SVG paths in millimetres, y downwards; a path is empty where the knife has no such part.
@@ -21,21 +22,32 @@ public record Drawing(
 
     public static Drawing of(Specification specification) {
         KnifeOutline outline = KnifeOutline.of(specification);
-        List<Point> all = List.of(outline.bar(), outline.blade(), outline.guard(), outline.handle()).stream().flatMap(List::stream).toList();
+        List<Point> all = Stream.of(outline.bar(), outline.blade(), outline.guard(), outline.handle()).map(Outline::points).flatMap(List::stream).toList();
         double left = all.stream().mapToDouble(Point::x).min().orElseThrow();
         double right = all.stream().mapToDouble(Point::x).max().orElseThrow();
         double top = all.stream().mapToDouble(Point::y).max().orElseThrow();
         double bottom = all.stream().mapToDouble(Point::y).min().orElseThrow();
-        return new Drawing(left, -top, right - left, top - bottom, closed(outline.bar()), closed(outline.blade()), closed(outline.tang()),
-                line(outline.bevel()), closed(outline.guard()), closed(outline.spacer()), closed(outline.handle()),
-                outline.pins().stream().map(pin -> new Spot(pin.x(), -pin.y())).toList(), outline.pinDiameter());
+        return new Drawing(rounded(left), rounded(-top), rounded(right - left), rounded(top - bottom), closed(outline.bar()), closed(outline.blade()),
+                closed(outline.tang()), open(outline.bevel()), closed(outline.guard()), closed(outline.spacer()), closed(outline.handle()),
+                outline.pins().stream().map(pin -> new Spot(rounded(pin.x()), rounded(-pin.y()))).toList(), outline.pinDiameter());
     }
 
-    private static String closed(List<Point> points) {
-        return points.isEmpty() ? "" : line(points) + "Z";
+    private static String closed(Outline outline) {
+        return outline.isEmpty() ? "" : open(outline) + "Z";
     }
 
-    private static String line(List<Point> points) {
-        return points.stream().map(point -> String.format(Locale.ROOT, "%.2f %.2f", point.x(), -point.y())).collect(Collectors.joining("L", "M", ""));
+    private static String open(Outline outline) {
+        return outline.segments().stream()
+                .map(segment -> segment.control().map(control -> "Q" + at(control) + " ").orElse("L") + at(segment.end()))
+                .collect(Collectors.joining("", "M" + at(outline.start()), ""));
+    }
+
+    private static String at(Point point) {
+        return rounded(point.x()) + " " + rounded(-point.y());
+    }
+
+    /** To the hundredth of a millimetre. */
+    private static double rounded(double millimetres) {
+        return Math.round(millimetres * 100) / 100.0 + 0.0;
     }
 }

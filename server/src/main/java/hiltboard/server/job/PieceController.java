@@ -18,7 +18,6 @@ import hiltboard.server.live.Receipt;
 import hiltboard.server.route.StepRepository;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -82,7 +81,6 @@ class PieceController {
         PieceFile file = files.open(id);
         Units units = person.units();
         Progress progress = file.progress();
-        Set<String> done = progress.doneAt().keySet();
         DaysInHand days = file.daysInHand(clock.today());
         JobRepository.Job job = file.job();
         JobRepository.Piece piece = file.piece();
@@ -91,7 +89,7 @@ class PieceController {
                 progress.state().words(), file.isAlive() && progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
                 jobs.wishes(job.id()).stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
                 specification(file, units), Drawing.of(file.specification()),
-                file.route().steps().stream().map(step -> StepViews.step(file, step, done)).toList(), StepViews.numbers(file, units), windows(file),
+                StepViews.steps(file), StepViews.numbers(file, units), windows(file),
                 notes.notes(id), notes.photos(id), mishaps(file), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
     }
 

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /** Steps, gates and numbers in the words and units of whoever reads them. */
@@ -41,9 +42,10 @@ public final class StepViews {
      *
      * @param standing WAITING, READY, RUNNING, RESTING or DONE
      * @param isItsTurn whether nothing at all is open before it
+     * @param canReopen whether “done” can be taken back, since nothing has been built on it
      */
     public record StepView(
-            String operation, String title, String station, int attendedMinutes, long restMinutes, String restWords, String standing, boolean isItsTurn,
+            String operation, String title, String station, int attendedMinutes, long restMinutes, String restWords, String standing, boolean isItsTurn, boolean canReopen,
             long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy,
             List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
             List<WaitView> waits, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
@@ -60,7 +62,15 @@ public final class StepViews {
             List<String> from, List<String> hangsOnIt, String tolerance, boolean isReadable, String unit,
             @Nullable String madeTo, @Nullable StaleView stale, @Nullable ReadingView reading) {}
 
-    public static StepView step(PieceFile file, Step step, Set<String> done) {
+    /** Every step of the route. */
+    public static List<StepView> steps(PieceFile file) {
+        Set<String> done = file.progress().doneAt().keySet();
+        Set<String> builtOn = file.route().steps().stream().filter(step -> done.contains(step.operation().key()))
+                .flatMap(step -> step.waits().stream()).map(wait -> wait.operation().key()).collect(Collectors.toSet());
+        return file.route().steps().stream().map(step -> step(file, step, done, builtOn)).toList();
+    }
+
+    private static StepView step(PieceFile file, Step step, Set<String> done, Set<String> builtOn) {
         Operation operation = step.operation();
         Gate gate = file.gate(step, done);
         Optional<StepRow> row = file.row(step);
@@ -68,7 +78,7 @@ public final class StepViews {
         List<OverrideView> overrides = file.overrides().stream().filter(each -> each.operation().equals(operation.key()))
                 .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis())).toList();
         return new StepView(operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), operation.rest().toMinutes(),
-                operation.restWords(), standing(row, gate), gate.isItsTurn(),
+                operation.restWords(), standing(row, gate), gate.isItsTurn(), done.contains(operation.key()) && !builtOn.contains(operation.key()),
                 row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
                 row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""),
                 operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), waits,
@@ -101,7 +111,7 @@ public final class StepViews {
 
     /** The numbers that some step of the route measures. */
     public static Set<String> readable(PieceFile file) {
-        return file.route().steps().stream().flatMap(step -> step.operation().readings().stream()).collect(java.util.stream.Collectors.toSet());
+        return file.route().steps().stream().flatMap(step -> step.operation().readings().stream()).collect(Collectors.toSet());
     }
 
     private static NumberView number(Link link, Optional<Reading> reading, Set<String> readable, Units units) {
