@@ -1,8 +1,9 @@
 package hiltboard.server;
 
 import hiltboard.server.access.SetupCode;
+import java.time.Clock;
 import java.util.Map;
-import org.springframework.boot.SpringApplication;
+import java.util.stream.Stream;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -17,19 +18,23 @@ public class HiltBoard {
 
     public static void main(String[] arguments) {
         try {
-            ConfigurableApplicationContext running = start(Map.of(), arguments);
-            announce(running);
+            announce(start(Clock.systemDefaultZone(), Map.of(), arguments));
         } catch (RuntimeException failure) {
             System.err.println(StartFailure.inOneSentence(failure));
             System.exit(1);
         }
     }
 
-    /** Starts the application; further settings override the program's own. */
-    public static ConfigurableApplicationContext start(Map<String, Object> settings, String... arguments) {
-        SpringApplication application = new SpringApplicationBuilder(HiltBoard.class).properties(settings).application();
-        application.setRegisterShutdownHook(true);
-        return application.run(arguments);
+    /**
+     * Starts the application.
+     *
+     * @param clock the shop's clock
+     * @param settings override the program's own
+     */
+    public static ConfigurableApplicationContext start(Clock clock, Map<String, Object> settings, String... arguments) {
+        return new SpringApplicationBuilder(HiltBoard.class)
+                .initializers(context -> context.getBeanFactory().registerSingleton("clock", clock))
+                .run(Stream.concat(settings.entrySet().stream().map(setting -> "--" + setting.getKey() + "=" + setting.getValue()), Stream.of(arguments)).toArray(String[]::new));
     }
 
     private static void announce(ConfigurableApplicationContext running) {

@@ -10,8 +10,12 @@ import org.springframework.stereotype.Component;
 /** The clock on the shop's wall. The demo shop turns it back, for its own thread only, while its past is played through. */
 @Component
 public class ShopClock {
-    private final Clock clock = Clock.systemDefaultZone();
+    private final Clock clock;
     private final ThreadLocal<Optional<Instant>> pretended = ThreadLocal.withInitial(Optional::empty);
+
+    ShopClock(Clock clock) {
+        this.clock = clock;
+    }
 
     public Instant now() {
         return pretended.get().orElseGet(clock::instant);

@@ -1,0 +1,96 @@
+package hiltboard.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.time.Duration;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Talks HTTP to the application as a page does: with its cookies, its CSRF token and an id for each command. */
+final class Client {
+    private static final JsonMapper JSON = new JsonMapper();
+    private final String address;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).connectTimeout(Duration.ofSeconds(20)).build();
+
+    private Client(String address) {
+        this.address = address;
+    }
+
+    static Client at(String address) {
+        Client client = new Client(address);
+        client.get("/api/session").isOk();
+        return client;
+    }
+
+    /** What the server answered. */
+    record Answer(int status, String text, HttpResponse<String> response) {
+        JsonNode json() {
+            return JSON.readTree(text);
+        }
+
+        Answer isOk() {
+            assertThat(status).as(text).isEqualTo(200);
+            return this;
+        }
+
+        Answer isRefused(int expected, String kind) {
+            assertThat(status).as(text).isEqualTo(expected);
+            assertThat(json().path("type").asString()).isEqualTo("urn:hilt:" + kind);
+            assertThat(response.headers().firstValue("Content-Type").orElse("")).startsWith("application/problem+json");
+            return this;
+        }
+
+        String detail() {
+            return json().path("detail").asString();
+        }
+    }
+
+    Answer get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address + path)).GET());
+    }
+
+    Answer post(String path, Object body) {
+        return postAs(UUID.randomUUID().toString(), path, body);
+    }
+
+    /** Posts under a given command id. */
+    Answer postAs(String commandId, String path, Object body) {
+        return send(withToken(path).header("Command-Id", commandId).header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body instanceof String text ? text : JSON.writeValueAsString(body))));
+    }
+
+    Answer send(HttpRequest.Builder request) {
+        try {
+            HttpResponse<String> response = http.send(request.timeout(Duration.ofSeconds(60)).build(), BodyHandlers.ofString());
+            return new Answer(response.statusCode(), response.body(), response);
+        } catch (IOException failure) {
+            throw new UncheckedIOException(failure);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    HttpRequest.Builder withToken(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path)).header("X-XSRF-TOKEN", cookie("XSRF-TOKEN"));
+    }
+
+    HttpClient http() {
+        return http;
+    }
+
+    String cookie(String name) {
+        return cookies.getCookieStore().getCookies().stream().filter(each -> each.getName().equals(name)).map(HttpCookie::getValue).findFirst().orElse("");
+    }
+}

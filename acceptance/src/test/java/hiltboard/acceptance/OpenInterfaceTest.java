@@ -1,0 +1,82 @@
+package hiltboard.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The OpenAPI description, and what the interface answers to people who do not read it. */
+class OpenInterfaceTest {
+    private static final List<String> HOSTILE = List.of("", "{", "null", "[]", "{}", "\"text\"", "7", "[null]", "{\"a\":{\"b\":[1,2,{\"c\":null}]}}",
+            "{\"checks\":null}", "{\"dimension\":null,\"entry\":[],\"basedOn\":\"x\",\"sure\":3}", "{\"words\":\"\\u0000\\uD800\"}", "x".repeat(20_000),
+            "{\"from\":\"2026-13-45\",\"to\":\"+999999999-01-01\"}", "{\"clientName\":1}", "[{\"field\":\"steel\",\"from\":\"\",\"to\":\"\"}]",
+            "[{\"field\":\"bladeLength\",\"from\":\"\",\"to\":\"9999999999999999999 in\"}]", "{\"thickness\":{\"value\":{},\"unit\":[]}}",
+            "{\"kind\":\"X\",\"words\":\"\",\"wayBack\":\"REDO\",\"redoFrom\":\"nothing\"}", "{\"dimension\":\"stock.thickness\",\"entry\":\"1e999\",\"basedOn\":-1,\"sure\":true}");
+    private static RunningShop shop;
+    private static Client owner;
+    private static JsonNode description;
+
+    @BeforeAll
+    static void open() {
+        shop = RunningShop.withTwoMakers();
+        owner = shop.signedIn("olwen");
+        Work.take(owner, 1, java.util.Map.of());
+        description = owner.get("/api/openapi.json").isOk().json();
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    @Test
+    void the_page_was_built_for_this_description() throws IOException {
+        JsonNode kept = new JsonMapper().readTree(Files.readString(Path.of("../web/openapi.json")));
+        assertThat(kept).as("web/openapi.json differs from the server: save /api/openapi.json there and run ./hilt types").isEqualTo(description);
+    }
+
+    @Test
+    void no_input_gives_a_500_and_every_refusal_is_a_problem_detail() {
+        List<String> broken = new ArrayList<>();
+        description.path("paths").propertyNames().forEach(path -> {
+            for (String value : List.of("1", "0", "-1", "99999999999999999999", "nothing", "%00", "harden")) {
+                String address = path.replaceAll("\\{[^}]+}", value);
+                if (description.path("paths").path(path).has("get")) {
+                    note(broken, "GET " + address, owner.get(address));
+                }
+                if (description.path("paths").path(path).has("post") && !path.equals("/api/sign-out")) {
+                    HOSTILE.forEach(body -> note(broken, "POST " + address + " " + body, owner.post(address, body)));
+                }
+            }
+        });
+        assertThat(broken).isEmpty();
+    }
+
+    @Test
+    void other_methods_types_and_addresses_are_refused_politely() {
+        assertThat(owner.send(owner.withToken("/api/wall").PUT(HttpRequest.BodyPublishers.ofString("x"))).status()).isEqualTo(405);
+        assertThat(owner.send(owner.withToken("/api/calc/length").header("Content-Type", "text/plain").POST(HttpRequest.BodyPublishers.ofString("x"))).status()).isEqualTo(415);
+        assertThat(owner.get("/api/no-such-thing").status()).isEqualTo(404);
+        assertThat(owner.send(HttpRequest.newBuilder(URI.create(shop.address() + "/api/photos/1/original")).GET()).status()).isEqualTo(404);
+    }
+
+    private static void note(List<String> broken, String what, Client.Answer answer) {
+        boolean isRefusal = answer.status() >= 400;
+        String type = answer.response().headers().firstValue("Content-Type").orElse("");
+        // The web server itself refuses an address that is no address (%00), before the program sees it.
+        boolean isServersOwn = what.contains("%00");
+        if (answer.status() >= 500 || isRefusal && !isServersOwn && !type.startsWith("application/problem+json")) {
+            broken.add(answer.status() + " " + what + " → " + answer.text().substring(0, Math.min(200, answer.text().length())));
+        }
+    }
+}

@@ -1,0 +1,220 @@
+package hiltboard.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.sql.DriverManager;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Gates, numbers and conflicts over HTTP: what holds whoever sends the commands. */
+class SharedWorkTest {
+    private static RunningShop shop;
+    private static Client owner;
+    private static Client bram;
+    private static Client cato;
+
+    @BeforeAll
+    static void open() {
+        shop = RunningShop.withTwoMakers();
+        owner = shop.signedIn("olwen");
+        bram = shop.signedIn("bram");
+        cato = shop.signedIn("cato");
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    @Test
+    void hardening_waits_for_holes_and_file_work_and_says_what_would_happen() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, bram, piece, "drill-tang-holes");
+        assertThat(Work.start(bram, piece, "harden").isRefused(409, "out-of-turn").detail()).contains("Hard steel cannot be drilled or filed", "Drill the pin holes", "File the choil");
+        bram.post(Work.address(piece, "harden") + "/override", Map.of("rule", "soft-work-before-hardening", "reason", "test")).isRefused(403, "not-allowed");
+        owner.post(Work.address(piece, "harden") + "/override", Map.of("rule", "soft-work-before-hardening", "reason", " ")).isRefused(422, "entries");
+        for (JsonNode obstacle : Work.step(Work.piece(owner, piece), "harden").path("closedBy")) {
+            owner.post(Work.address(piece, "harden") + "/override", Map.of("rule", obstacle.path("rule").asString(), "reason", "A coupon, no knife")).isOk();
+        }
+        Work.start(bram, piece, "harden").isOk();
+        assertThat(Work.step(Work.piece(bram, piece), "harden").path("overrides").get(0).path("reason").asString()).isEqualTo("A coupon, no knife");
+    }
+
+    @Test
+    void nothing_is_fitted_on_untempered_steel() {
+        long piece = Work.take(owner, 1, Map.of("construction", "HIDDEN_TANG"));
+        Work.workUpTo(shop, bram, piece, "temper-first");
+        assertThat(Work.piece(bram, piece).path("isUntempered").asBoolean()).isTrue();
+        assertThat(Work.start(bram, piece, "fit-guard").isRefused(409, "out-of-turn").detail()).contains("snaps like glass");
+    }
+
+    @Test
+    void a_slot_milled_to_a_tang_that_was_sanded_afterwards_is_stale() {
+        long piece = Work.take(owner, 1, Map.of("construction", "HIDDEN_TANG", "stockThickness", ".165"));
+        Work.workUpTo(shop, bram, piece, "measure-for-guard");
+        Work.start(bram, piece, "measure-for-guard").isOk();
+        Work.read(bram, piece, "measure-for-guard", "tang.width", "0.690").isOk();
+        Work.read(bram, piece, "measure-for-guard", "tang.thickness", "0.163").isOk();
+        Work.read(bram, piece, "measure-for-guard", "guard.thickness", "0.366").isOk();
+        Work.done(bram, piece, "measure-for-guard").isOk();
+        Work.doStep(shop, bram, piece, "mill-guard-slot");
+        assertThat(Work.number(Work.piece(bram, piece), "slot.width").path("madeTo").asString()).isEqualTo("0.170 in");
+        assertThat(Work.number(Work.piece(bram, piece), "slot.width").has("stale")).isFalse();
+        Work.read(cato, piece, "measure-for-guard", "tang.thickness", "0.155").isOk();
+        JsonNode stale = Work.number(Work.piece(bram, piece), "slot.width").path("stale");
+        assertThat(stale.path("madeTo").asString()).isEqualTo("0.170 in");
+        assertThat(stale.path("now").asString()).isEqualTo("0.162 in");
+        assertThat(stale.path("difference").asString()).isEqualTo("0.008 in");
+    }
+
+    @Test
+    void readings_that_cannot_be_are_refused_and_unlikely_ones_are_questioned() {
+        long piece = Work.take(owner, 1, Map.of("stockThickness", ".165"));
+        Work.workUpTo(shop, bram, piece, "choose-stock");
+        Work.start(bram, piece, "choose-stock").isOk();
+        Work.read(bram, piece, "choose-stock", "stock.thickness", "thick").isRefused(422, "entries");
+        Work.read(bram, piece, "choose-stock", "stock.thickness", "0").isRefused(422, "entries");
+        assertThat(Work.read(bram, piece, "choose-stock", "stock.thickness", ".63").isRefused(422, "question").detail()).contains("0.630 in", "0.165 in");
+        Work.read(bram, piece, "choose-stock", "stock.thickness", ".010").isRefused(422, "entries");
+        Work.read(bram, piece, "choose-stock", "pin.diameter", ".25").isRefused(422, "entries");
+        assertThat(Work.done(bram, piece, "choose-stock").isRefused(409, "out-of-turn").detail()).contains("Stock thickness");
+        Work.read(bram, piece, "choose-stock", "stock.thickness", "163 thou").isOk();
+        assertThat(Work.number(Work.piece(bram, piece), "centre-line.height").path("value").asString()).isEqualTo("0.0815 in");
+    }
+
+    @Test
+    void two_makers_reading_the_same_number_both_see_both_values() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, bram, piece, "choose-stock");
+        Work.start(bram, piece, "choose-stock").isOk();
+        String address = Work.address(piece, "choose-stock") + "/readings";
+        bram.post(address, Map.of("dimension", "stock.thickness", "entry", ".156", "basedOn", 0, "sure", false)).isOk();
+        JsonNode both = cato.post(address, Map.of("dimension", "stock.thickness", "entry", ".158", "basedOn", 0, "sure", false)).isRefused(409, "both-changed").json().path("both").get(0);
+        assertThat(both.path("theirs").asString()).isEqualTo("0.156 in");
+        assertThat(both.path("yours").asString()).isEqualTo(".158");
+        assertThat(both.path("theirsBy").asString()).isEqualTo("Bram Holt");
+        cato.post(address, Map.of("dimension", "stock.thickness", "entry", ".158", "basedOn", both.path("theirsIs").asLong(Long.parseLong(both.path("theirsIs").asString())), "sure", false)).isOk();
+        assertThat(Work.number(Work.piece(bram, piece), "stock.thickness").path("value").asString()).isEqualTo("0.158 in");
+    }
+
+    @Test
+    void a_specification_changed_by_two_is_never_overwritten_silently() {
+        long piece = Work.take(owner, 1, Map.of());
+        String address = "/api/pieces/" + piece + "/specification";
+        owner.post(address, List.of(Map.of("field", "bladeLength", "from", "101.6 mm", "to", "5 in"))).isOk();
+        owner.post(address, List.of(Map.of("field", "bladeLength", "from", "101.6 mm", "to", "6 in"))).isRefused(409, "both-changed");
+        owner.post(address, List.of(Map.of("field", "finish", "from", "HAND_SATIN", "to", "ETCHED_DARK_TUMBLED"))).isOk();
+        JsonNode changed = Work.piece(owner, piece);
+        assertThat(Work.step(changed, "etch").path("standing").asString()).isEqualTo("WAITING");
+        assertThat(changed.path("journal").get(0).path("words").asString()).contains("Finish was Hand satin, is Etched dark and tumbled");
+        bram.post(address, List.of()).isRefused(403, "not-allowed");
+        String job = "/api/jobs/" + changed.path("jobId").asLong() + "/promise";
+        String promised = changed.path("promisedOn").asString();
+        owner.post(job, Map.of("from", promised, "to", "2031-05-01")).isOk();
+        owner.post(job, Map.of("from", promised, "to", "2031-06-01")).isRefused(409, "both-changed");
+    }
+
+    @Test
+    void the_same_command_sent_again_changes_nothing_twice() {
+        long piece = Work.take(owner, 1, Map.of());
+        String id = UUID.randomUUID().toString();
+        JsonNode first = bram.postAs(id, "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "once")).isOk().json();
+        JsonNode again = bram.postAs(id, "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "once")).isOk().json();
+        assertThat(again).isEqualTo(first);
+        assertThat(Work.piece(bram, piece).path("notes")).hasSize(1);
+        bram.postAs("x", "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "y")).isRefused(400, "malformed");
+    }
+
+    @Test
+    void of_many_who_start_the_same_step_at_once_one_does() throws Exception {
+        long piece = Work.take(owner, 1, Map.of());
+        var pool = Executors.newFixedThreadPool(8);
+        List<Future<Integer>> answers = IntStream.range(0, 16).mapToObj(i -> pool.submit(() -> Work.start(i % 2 == 0 ? bram : cato, piece, "approve-outline").status())).toList();
+        int started = 0;
+        for (Future<Integer> answer : answers) {
+            assertThat(answer.get()).isIn(200, 409);
+            started += answer.get() == 200 ? 1 : 0;
+        }
+        pool.shutdown();
+        assertThat(started).isEqualTo(1);
+    }
+
+    @Test
+    void what_went_wrong_is_done_again_with_new_readings() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, bram, piece, "finish-grind");
+        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "CRACKED", "words", "", "wayBack", "REDO", "redoFrom", "harden")).isRefused(422, "entries");
+        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "NOT_HARD", "words", "52 HRC", "wayBack", "REDO", "redoFrom", "harden")).isOk();
+        JsonNode again = Work.piece(bram, piece);
+        assertThat(Work.step(again, "harden").path("standing").asString()).isEqualTo("READY");
+        assertThat(Work.step(again, "drill-tang-holes").path("standing").asString()).isEqualTo("DONE");
+        assertThat(Work.number(again, "hardness").has("reading")).isFalse();
+        assertThat(Work.number(again, "stock.thickness").has("reading")).isTrue();
+        assertThat(again.path("state").asString()).isEqualTo("PROFILED");
+    }
+
+    @Test
+    void a_held_piece_is_not_worked_on_and_a_scrapped_one_is_over() {
+        long piece = Work.take(owner, 1, Map.of());
+        cato.post("/api/pieces/" + piece + "/hold", Map.of("words", "waiting for the client")).isOk();
+        assertThat(Work.start(bram, piece, "approve-outline").isRefused(409, "out-of-turn").detail()).contains("waiting for the client");
+        cato.post("/api/pieces/" + piece + "/release", Map.of()).isOk();
+        Work.start(bram, piece, "approve-outline").isOk();
+        bram.post(Work.address(piece, "approve-outline") + "/went-wrong", Map.of("kind", "OTHER", "words", "", "wayBack", "SCRAP", "redoFrom", "")).isOk();
+        Work.done(bram, piece, "approve-outline").isRefused(409, "out-of-turn");
+    }
+
+    @Test
+    void done_is_taken_back_while_nothing_is_built_on_it() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, bram, piece, "profile");
+        bram.post(Work.address(piece, "lay-out") + "/reopen", Map.of()).isRefused(409, "out-of-turn");
+        bram.post(Work.address(piece, "drill-tang-holes") + "/reopen", Map.of()).isOk();
+        assertThat(Work.step(Work.piece(bram, piece), "drill-tang-holes").path("standing").asString()).isEqualTo("READY");
+        assertThat(Work.number(Work.piece(bram, piece), "pin.drill").has("madeTo")).isFalse();
+    }
+
+    @Test
+    void the_rest_of_a_batch_waits_for_its_proved_first_piece() {
+        long first = Work.take(owner, 3, Map.of());
+        Work.workUpTo(shop, bram, first + 1, "see-first-piece");
+        assertThat(Work.start(bram, first + 1, "see-first-piece").isRefused(409, "out-of-turn").detail()).contains("repeated in every piece");
+        Work.workUpTo(shop, bram, first, "rough-bevels");
+        Work.start(bram, first + 1, "see-first-piece").isOk();
+    }
+
+    @Test
+    void a_step_rests_until_its_clock_is_up() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, bram, piece, "temper-first");
+        Work.start(bram, piece, "temper-first").isOk();
+        Work.done(bram, piece, "temper-first").isRefused(409, "out-of-turn");
+        bram.post(Work.address(piece, "temper-first") + "/rest", Map.of()).isOk();
+        shop.clock().putForward(Duration.ofMinutes(119));
+        assertThat(Work.done(bram, piece, "temper-first").isRefused(409, "out-of-turn").detail()).contains("rests for another");
+        shop.clock().putForward(Duration.ofMinutes(1));
+        Work.done(bram, piece, "temper-first").isOk();
+    }
+
+    @Test
+    void the_journal_can_only_grow() throws Exception {
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + shop.folder().resolve("shop.db")); var statement = connection.createStatement()) {
+            statement.execute("PRAGMA busy_timeout = 20000");
+            assertThatThrownBy(() -> statement.execute("DELETE FROM journal")).hasMessageContaining("append-only");
+            assertThatThrownBy(() -> statement.execute("UPDATE journal SET words = ''")).hasMessageContaining("append-only");
+            try (var modes = statement.executeQuery("PRAGMA journal_mode")) {
+                assertThat(modes.getString(1)).isEqualTo("wal");
+            }
+        }
+    }
+}

@@ -1,0 +1,94 @@
+package hiltboard.acceptance;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.JsonNode;
+
+/** Takes jobs and does steps over HTTP, as the page's commands do. */
+final class Work {
+    private Work() {}
+
+    /** The form of a commission with the usual answers of every question, some of them changed. */
+    static Map<String, Object> commission(Client owner, int pieces, Map<String, String> changed) {
+        Map<String, String> specification = new LinkedHashMap<>();
+        owner.get("/api/design/questions").isOk().json().path("fields").forEach(field -> specification.put(field.path("key").asString(), field.path("usual").asString()));
+        specification.putAll(changed);
+        return new LinkedHashMap<>(Map.of("clientName", "Greta Moss", "clientContact", "", "title", "Kitchen knife", "useWords", "Onions and herbs",
+                "promisedOn", LocalDate.now().plusDays(30).toString(), "pieces", pieces,
+                "wishes", List.of(Map.of("words", "Blade length", "strength", "MUST", "asked", "5 in", "agreed", "4 in")), "specification", specification));
+    }
+
+    /** Takes a job and answers the number of its first piece. */
+    static long take(Client owner, int pieces, Map<String, String> changed) {
+        return owner.post("/api/jobs", commission(owner, pieces, changed)).isOk().json().path("about").asLong();
+    }
+
+    static JsonNode piece(Client client, long piece) {
+        return client.get("/api/pieces/" + piece).isOk().json();
+    }
+
+    static JsonNode step(JsonNode piece, String operation) {
+        for (JsonNode step : piece.path("steps")) {
+            if (step.path("operation").asString().equals(operation)) {
+                return step;
+            }
+        }
+        throw new AssertionError("No step " + operation);
+    }
+
+    static JsonNode number(JsonNode piece, String key) {
+        for (JsonNode number : piece.path("numbers")) {
+            if (number.path("key").asString().equals(key)) {
+                return number;
+            }
+        }
+        throw new AssertionError("No number " + key);
+    }
+
+    static Client.Answer start(Client maker, long piece, String operation) {
+        return maker.post(address(piece, operation) + "/start", Map.of());
+    }
+
+    static Client.Answer read(Client maker, long piece, String operation, String dimension, String entry) {
+        long basedOn = number(piece(maker, piece), dimension).path("reading").path("id").asLong(0);
+        return maker.post(address(piece, operation) + "/readings", Map.of("dimension", dimension, "entry", entry, "basedOn", basedOn, "sure", false));
+    }
+
+    static Client.Answer done(Client maker, long piece, String operation) {
+        List<String> checks = step(piece(maker, piece), operation).path("checks").valueStream().map(JsonNode::asString).toList();
+        return maker.post(address(piece, operation) + "/done", Map.of("checks", checks));
+    }
+
+    /** Does one whole step: readings as expected, and the clock put forward through its rest. */
+    static void doStep(RunningShop shop, Client maker, long piece, String operation) {
+        start(maker, piece, operation).isOk();
+        JsonNode view = piece(maker, piece);
+        step(view, operation).path("readings").forEach(key ->
+                read(maker, piece, operation, key.asString(), number(view, key.asString()).path("expected").asString()).isOk());
+        long rest = step(view, operation).path("restMinutes").asLong();
+        if (rest > 0) {
+            maker.post(address(piece, operation) + "/rest", Map.of()).isOk();
+            shop.clock().putForward(Duration.ofMinutes(rest));
+        }
+        done(maker, piece, operation).isOk();
+    }
+
+    /** Does every step before one, in the order of the route. */
+    static void workUpTo(RunningShop shop, Client maker, long piece, String until) {
+        for (JsonNode step : piece(maker, piece).path("steps")) {
+            if (step.path("operation").asString().equals(until)) {
+                return;
+            }
+            if (!step.path("standing").asString().equals("DONE")) {
+                doStep(shop, maker, piece, step.path("operation").asString());
+            }
+        }
+    }
+
+    static String address(long piece, String operation) {
+        return "/api/pieces/" + piece + "/steps/" + operation;
+    }
+}
