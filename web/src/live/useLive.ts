@@ -3,6 +3,8 @@ import { useEffect, useState } from 'react';
 import type { JournalEntry } from '../api/schema';
 
 const RETRY_AFTER_MS = 2000;
+/** The server beats every 15 s: a connection that is silent for longer than this has died without a word. */
+const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
 /** What is said aloud on every page, whoever did it. */
 const ANNOUNCED = new Set(['REST_UP', 'WENT_WRONG', 'SCRAPPED', 'HELD', 'GATE_OVERRIDDEN', 'HANDED_OVER']);
@@ -18,8 +20,22 @@ export function useLive(sequence: number) {
     let last = from;
     let source: EventSource;
     let retry: number | undefined;
+    let silence: number | undefined;
+
+    function alive() {
+      setConnected(true);
+      window.clearTimeout(silence);
+      silence = window.setTimeout(reopen, SILENT_FOR_MS);
+    }
+
+    function reopen() {
+      setConnected(false);
+      source.close();
+      open();
+    }
 
     function heard(entry: JournalEntry) {
+      alive();
       last = Math.max(last, entry.sequence);
       void queries.invalidateQueries({ queryKey: ['wall'] });
       void queries.invalidateQueries({ queryKey: ['bench'] });
@@ -31,7 +47,8 @@ export function useLive(sequence: number) {
 
     function open() {
       source = new EventSource(`/api/live?after=${last}`);
-      source.addEventListener('open', () => setConnected(true));
+      source.addEventListener('open', alive);
+      source.addEventListener('beat', alive);
       source.addEventListener('change', (event) => heard(JSON.parse(String(event.data)) as JournalEntry));
       source.addEventListener('everything', () => void queries.invalidateQueries());
       source.addEventListener('error', () => {
@@ -44,9 +61,12 @@ export function useLive(sequence: number) {
     }
 
     open();
+    window.addEventListener('online', reopen);
     return () => {
+      window.removeEventListener('online', reopen);
       source.close();
       window.clearTimeout(retry);
+      window.clearTimeout(silence);
     };
   }, [from, queries]);
 

@@ -44,10 +44,10 @@ class LiveStream {
         return listener.emitter;
     }
 
-    /** Keeps connections open through idle hours and finds those that are gone. */
+    /** Lets a page notice that its connection has died silently, and the server that a page has. */
     @Scheduled(fixedDelay = 15_000)
     void beat() {
-        listeners.forEach(listener -> listener.send(SseEmitter.event().comment("still here")));
+        listeners.forEach(listener -> listener.send(SseEmitter.event().name("beat").data("{}")));
     }
 
     @EventListener(ContextClosedEvent.class)

@@ -1,0 +1,69 @@
+package hiltboard.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every view of the demo shop under axe (WCAG 2), and without an error in the browser's console. */
+class AccessibilityTest {
+    @RegisterExtension
+    static final Browser BROWSER = new Browser();
+    private static RunningShop shop;
+    private static Page page;
+    private static final List<String> CONSOLE = new ArrayList<>();
+
+    @BeforeAll
+    static void open() {
+        shop = RunningShop.demo();
+        page = BROWSER.window(shop.address(), 1280, 800);
+        page.onConsoleMessage(message -> {
+            if (message.type().equals("error")) {
+                CONSOLE.add(message.text());
+            }
+        });
+        page.navigate("/");
+        page.getByText("Who is at the bench?").waitFor();
+        check("sign-in");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
+        page.getByRole(AriaRole.NAVIGATION).waitFor();
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/bench", "/new", "/calculate", "/people", "/pieces/1", "/pieces/14", "/bench/1/shape-handle", "/bench/14/glue-handle", "/bench/14/mill-guard-slot", "/pieces/17/hand-over"})
+    void no_serious_findings(String view) {
+        page.navigate(view);
+        page.locator("main h1").first().waitFor();
+        check(view);
+    }
+
+    @Test
+    void dialogs_have_no_serious_findings() {
+        page.navigate("/bench/1/shape-handle");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Went wrong")).click();
+        page.getByRole(AriaRole.DIALOG).waitFor();
+        check("went wrong");
+    }
+
+    private static void check(String view) {
+        List<String> serious = new AxeBuilder(page).analyze().getViolations().stream()
+                .filter(violation -> List.of("serious", "critical").contains(violation.getImpact()))
+                .map(violation -> view + ": " + violation.getId() + " at " + violation.getNodes().get(0).getHtml() + " " + violation.getNodes().get(0).getFailureSummary()).toList();
+        assertThat(serious).isEmpty();
+        assertThat(CONSOLE.stream().filter(message -> !message.contains("401"))).isEmpty();
+    }
+}

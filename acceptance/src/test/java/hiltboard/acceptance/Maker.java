@@ -1,0 +1,69 @@
+package hiltboard.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import tools.jackson.databind.JsonNode;
+
+/** Somebody who works with the page. */
+record Maker(Page page) {
+
+    void openStep(long piece, String operation) {
+        page.navigate("/bench/" + piece + "/" + operation);
+        page.getByRole(AriaRole.TIMER).waitFor();
+    }
+
+    void press(String name) {
+        button(name).click();
+    }
+
+    Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator standing() {
+        return page.getByRole(AriaRole.TIMER);
+    }
+
+    void tickAll() {
+        for (Locator check : page.getByLabel("Checks", new Page.GetByLabelOptions().setExact(true)).locator("label").all()) {
+            check.click();
+        }
+    }
+
+    void enter(String dimension, String entry) {
+        Locator field = page.locator("input[name='" + dimension + "']");
+        field.fill(entry);
+        field.press("Enter");
+    }
+
+    void enterAndSee(String dimension, String entry, String read) {
+        enter(dimension, entry);
+        assertThat(page.getByText("Reads " + read)).isVisible();
+    }
+
+    /** Does one whole step on the screen: start, measure as expected, tick, rest, done. */
+    void doStep(RunningShop shop, long piece, JsonNode view, JsonNode step) {
+        openStep(piece, step.path("operation").asString());
+        press("Start");
+        assertThat(standing()).containsText("You are at it");
+        step.path("readings").forEach(key -> {
+            String expected = Work.number(view, key.asString()).path("expected").asString();
+            enterAndSee(key.asString(), expected, expected);
+        });
+        tickAll();
+        if (step.path("restMinutes").asLong() > 0) {
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Rest "))).click();
+            assertThat(standing()).containsText("left");
+            shop.clock().putForward(java.time.Duration.ofMinutes(step.path("restMinutes").asLong()));
+            assertThat(standing()).containsText("The rest is up");
+        }
+        press("Done");
+        if (!step.path("operation").asString().equals("hand-over")) {
+            assertThat(standing()).containsText("Done");
+        }
+    }
+}
