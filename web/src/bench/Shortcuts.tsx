@@ -25,7 +25,7 @@ export function Shortcuts({ keys }: { keys: readonly Shortcut[] }) {
   useEffect(() => {
     function pressed(event: KeyboardEvent) {
       const at = event.target instanceof HTMLElement ? event.target : document.body;
-      const isBusyElsewhere = at.closest('input, textarea, [role="dialog"], [role="listbox"]') !== null || document.querySelector('[role="dialog"]') !== null;
+      const isBusyElsewhere = at.closest('input:not([type="checkbox"]), textarea, [role="dialog"], [role="listbox"]') !== null || document.querySelector('[role="dialog"]') !== null;
       if (isBusyElsewhere || event.ctrlKey || event.metaKey || event.altKey) {
         return;
       }

@@ -43,7 +43,7 @@ export function Preview({ reading, useWords }: { reading?: Reading; useWords: st
           <p>
             <strong>{minutes(reading.attendedMinutes)}</strong> of hands-on work in {reading.route.length} steps; done by <strong>{day(reading.earliestDay)}</strong> at the earliest.
           </p>
-          <Route aria-label="Steps">
+          <Route aria-label="Steps" tabIndex={0}>
             {reading.route.map((step) => (
               <li key={step.title}>
                 <span>{step.title}</span>

@@ -1,0 +1,139 @@
+package hiltboard.acceptance.bench;
+
+import hiltboard.acceptance.BenchmarkShop;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Operations;
+import hiltboard.core.route.OrderRules;
+import hiltboard.core.route.Place;
+import hiltboard.core.route.RoutePlanner;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.stream.Stream;
+import java.util.zip.GZIPOutputStream;
+
+/** Measures what docs/performance.md says, and writes it. Run it with {@code ./hilt bench}. */
+public final class Benchmark {
+    private static final int PIECES = 25_000;
+    private static final int ALIVE = 300;
+    private static final int PAGES = 30;
+    private static final int ROUNDS = 300;
+    private final List<String> rows = new ArrayList<>();
+
+    private Benchmark() {}
+
+    public static void main(String[] arguments) throws Exception {
+        new Benchmark().run();
+    }
+
+    private void run() throws Exception {
+        Path folder = Files.createTempDirectory("hilt-bench");
+        try (BenchmarkShop shop = BenchmarkShop.prepared(folder)) {
+            System.out.println("Filling the archive…");
+            Archive.fill(folder.resolve("shop.db"), PIECES, ALIVE);
+            row("start to first answer, on the archive", "10 000", shop.start());
+            server(shop, folder);
+        }
+        route();
+        scripts();
+        write(folder);
+    }
+
+    private void server(BenchmarkShop shop, Path folder) throws Exception {
+        System.out.println("Measuring…");
+        row("the wall's data, p95", "50", p95(() -> shop.get("/api/wall")));
+        long piece = Archive.count(folder.resolve("shop.db"), "piece");
+        row("one piece, p95", "30", p95(() -> shop.get("/api/pieces/" + piece)));
+        row("the bench's data, p95", "–", p95(() -> shop.get("/api/bench")));
+        row("a change on " + PAGES + " listening pages, p95", "250", shop.changeReachesPages(piece, PAGES, 60));
+        row("memory of the server's heap in use, MB", "512", shop.heapMegabytes());
+    }
+
+    private void route() {
+        Map<String, String> entries = new LinkedHashMap<>();
+        Arrays.stream(SpecificationField.values()).forEach(field -> entries.put(field.key(), field.usual()));
+        entries.put("construction", "HIDDEN_TANG");
+        var specification = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow();
+        RoutePlanner planner = new RoutePlanner(OrderRules.all());
+        row("the route of one piece computed, p95", "5", p95(() -> planner.plan(Operations.of(specification, Place.ALONE))));
+    }
+
+    private void scripts() throws IOException {
+        String page = Files.readString(Path.of("../web/dist/index.html"));
+        long bytes = 0;
+        try (Stream<Path> files = Files.list(Path.of("../web/dist/assets"))) {
+            for (Path script : files.filter(file -> file.toString().endsWith(".js") && page.contains(file.getFileName().toString())).toList()) {
+                ByteArrayOutputStream zipped = new ByteArrayOutputStream();
+                try (GZIPOutputStream gzip = new GZIPOutputStream(zipped)) {
+                    Files.copy(script, gzip);
+                }
+                bytes += zipped.size();
+            }
+        }
+        row("scripts of the first page, gzipped, kB", "350", bytes / 1000.0);
+    }
+
+    /** Milliseconds that 95 of 100 calls stay under, after warming up. */
+    private static double p95(Callable<?> call) {
+        try {
+            for (int i = 0; i < ROUNDS; i++) {
+                call.call();
+            }
+            long[] nanos = new long[ROUNDS];
+            for (int i = 0; i < ROUNDS; i++) {
+                long start = System.nanoTime();
+                call.call();
+                nanos[i] = System.nanoTime() - start;
+            }
+            Arrays.sort(nanos);
+            return nanos[ROUNDS * 95 / 100] / 1e6;
+        } catch (Exception failure) {
+            throw new IllegalStateException(failure);
+        }
+    }
+
+    private void row(String what, String wanted, double measured) {
+        String line = String.format(Locale.ROOT, "| %s | %s | %.1f |", what, wanted, measured);
+        System.out.println(line);
+        rows.add(line);
+    }
+
+    private void write(Path folder) throws Exception {
+        Path data = folder.resolve("shop.db");
+        String text = """
+                # Performance
+
+                Written by `./hilt bench`; run it on your own machine. Milliseconds unless a unit is named.
+
+                Machine: %s, %d cores, %s %s, Java %s. Measured %s.
+
+                Archive: %,d pieces (%d alive), %,d steps, %,d readings, %,d journal entries; the file has %d MB. The server runs in a process of
+                its own with 512 MB of heap; the calls come over HTTP on the same machine.
+
+                | what | at most | measured |
+                | --- | --- | --- |
+                %s
+                """.formatted(processor(), Runtime.getRuntime().availableProcessors(), System.getProperty("os.name"), System.getProperty("os.arch"), System.getProperty("java.version"),
+                LocalDate.now(), Archive.count(data, "piece"), ALIVE, Archive.count(data, "step"), Archive.count(data, "reading"), Archive.count(data, "journal"),
+                Files.size(data) / 1_000_000, String.join("\n", rows));
+        Files.writeString(Path.of("../docs/performance.md"), text);
+    }
+
+    private static String processor() throws IOException {
+        Path info = Path.of("/proc/cpuinfo");
+        return Files.exists(info)
+                ? Files.readAllLines(info).stream().filter(line -> line.startsWith("model name")).findFirst().map(line -> line.replaceAll(".*:\\s*", "")).orElse("unknown")
+                : "unknown";
+    }
+}
