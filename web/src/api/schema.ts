@@ -962,7 +962,7 @@ export interface components {
             severity: string;
             title: string;
         };
-        Wall: {
+        WallView: {
             /** Format: int64 */
             nowMillis: number;
             rails: components["schemas"]["Rail"][];
@@ -1058,7 +1058,7 @@ export type StepView = components['schemas']['StepView'];
 export type Ticked = components['schemas']['Ticked'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type WaitView = components['schemas']['WaitView'];
-export type Wall = components['schemas']['Wall'];
+export type WallView = components['schemas']['WallView'];
 export type WayBackChoice = components['schemas']['WayBackChoice'];
 export type WentWrong = components['schemas']['WentWrong'];
 export type WindowView = components['schemas']['WindowView'];
@@ -1824,7 +1824,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Wall"];
+                    "application/json": components["schemas"]["WallView"];
                 };
             };
         };

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import type { Rail as RailData, Wall as WallData } from '../api/schema';
+import type { Rail as RailData, WallView as WallData } from '../api/schema';
 import { read } from '../api/client';
 import { useNow } from '../live/useNow';
 import { Quiet } from '../parts/Sheet';

@@ -55,7 +55,8 @@ CREATE TABLE piece (
     held_reason   TEXT,
     held_by       INTEGER REFERENCES person (id),
     held_at_ms    INTEGER,
-    version       INTEGER NOT NULL DEFAULT 1,
+    -- The journal's sequence of the latest change of this piece.
+    version       INTEGER NOT NULL DEFAULT 0,
     UNIQUE (job_id, position)
 ) STRICT;
 CREATE INDEX piece_alive ON piece (job_id) WHERE standing = 'ALIVE';

@@ -1,16 +1,19 @@
 package hiltboard.server.bench;
 
 import hiltboard.core.plan.DaysInHand;
-import hiltboard.core.route.Progress;
+import hiltboard.core.route.Operation;
+import hiltboard.core.route.Route.Step;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
-import hiltboard.server.job.StepViews;
-import hiltboard.server.job.StepViews.StepView;
+import hiltboard.server.route.StepRepository.Standing;
+import hiltboard.server.route.StepRepository.StepRow;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -56,19 +59,28 @@ class BenchController {
     }
 
     private Stream<BenchStep> steps(PieceFile file) {
-        Progress progress = file.progress();
+        Set<String> done = file.progress().doneAt().keySet();
         DaysInHand days = file.daysInHand(clock.today());
         List<BenchStep> picked = new ArrayList<>();
         int ready = 0;
-        for (StepView view : StepViews.steps(file)) {
-            boolean underWay = view.standing().equals("RUNNING") || view.standing().equals("RESTING");
-            boolean canStart = view.standing().equals("READY") && view.isItsTurn() && ready++ < SHOWN_OF_A_PIECE;
-            if (underWay || canStart) {
-                long closes = progress.windows().stream().filter(window -> window.step().operation().key().equals(view.operation())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
-                picked.add(new BenchStep(file.id(), file.name(), file.jobTitle(), view.operation(), view.title(), view.station(), view.attendedMinutes(), view.standing(),
-                        view.startedBy(), view.starterId(), view.restUntilMillis(), view.restWords(), days.inHand(), file.promisedOn().toString(), closes));
+        for (Step step : file.route().steps()) {
+            Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
+            if (standing == Standing.RUNNING || standing == Standing.RESTING) {
+                picked.add(benchStep(file, step, standing.name(), days));
+            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.gate(step, done).isItsTurn()) {
+                picked.add(benchStep(file, step, "READY", days));
+                ready++;
             }
         }
         return picked.stream();
+    }
+
+    private static BenchStep benchStep(PieceFile file, Step step, String standing, DaysInHand days) {
+        Operation operation = step.operation();
+        Optional<StepRow> row = file.row(step);
+        long closes = file.progress().windows().stream().filter(window -> window.step().equals(step)).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
+        return new BenchStep(file.id(), file.name(), file.jobTitle(), operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), standing,
+                row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L), row.map(StepRow::restUntilMillis).orElse(0L), operation.restWords(),
+                days.inHand(), file.promisedOn().toString(), closes);
     }
 }

@@ -92,13 +92,26 @@ class JobRepository {
         return sql.sql(SELECT_PIECE + "WHERE piece.id = :id").param("id", id).query((row, number) -> piece(row)).optional();
     }
 
+    /** A piece and the place in the journal of its latest change. */
+    record PieceVersion(long piece, long job, long version) {}
+
+    /** The pieces of these jobs by job and position, without their contents. */
+    List<PieceVersion> versions(Collection<Long> jobs) {
+        return sql.sql("SELECT id, job_id, version FROM piece WHERE job_id IN (:jobs) ORDER BY job_id, position").param("jobs", jobs)
+                .query((row, number) -> new PieceVersion(row.getLong("id"), row.getLong("job_id"), row.getLong("version"))).list();
+    }
+
+    List<Piece> pieces(Collection<Long> ids) {
+        return sql.sql(SELECT_PIECE + "WHERE piece.id IN (:ids)").param("ids", ids).query((row, number) -> piece(row)).list();
+    }
+
     /** The pieces of jobs that are not finished, with those of the same job that are. */
     List<Piece> piecesOf(Collection<Long> jobs) {
         return sql.sql(SELECT_PIECE + "WHERE job_id IN (:jobs) ORDER BY job_id, position").param("jobs", jobs).query((row, number) -> piece(row)).list();
     }
 
     void specify(long piece, Map<String, String> entries) {
-        sql.sql("UPDATE piece SET specification = :specification, version = version + 1 WHERE id = :id")
+        sql.sql("UPDATE piece SET specification = :specification WHERE id = :id")
                 .param("specification", json.writeValueAsString(entries)).param("id", piece).update();
     }
 
@@ -107,16 +120,16 @@ class JobRepository {
     }
 
     void hold(long piece, String reason, long person, long atMillis) {
-        sql.sql("UPDATE piece SET held_reason = :reason, held_by = :person, held_at_ms = :at, version = version + 1 WHERE id = :id")
+        sql.sql("UPDATE piece SET held_reason = :reason, held_by = :person, held_at_ms = :at WHERE id = :id")
                 .param("reason", reason).param("person", person).param("at", atMillis).param("id", piece).update();
     }
 
     void release(long piece) {
-        sql.sql("UPDATE piece SET held_reason = NULL, held_by = NULL, held_at_ms = NULL, version = version + 1 WHERE id = :id").param("id", piece).update();
+        sql.sql("UPDATE piece SET held_reason = NULL, held_by = NULL, held_at_ms = NULL WHERE id = :id").param("id", piece).update();
     }
 
     void stand(long piece, Standing standing) {
-        sql.sql("UPDATE piece SET standing = :standing, version = version + 1 WHERE id = :id").param("standing", standing.name()).param("id", piece).update();
+        sql.sql("UPDATE piece SET standing = :standing WHERE id = :id").param("standing", standing.name()).param("id", piece).update();
     }
 
     private static Job job(ResultSet row) throws SQLException {

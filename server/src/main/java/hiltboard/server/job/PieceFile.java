@@ -65,7 +65,8 @@ public record PieceFile(
         return gate(step, progress().doneAt().keySet());
     }
 
-    Gate gate(Step step, Set<String> done) {
+    /** The gate before a step, for a caller who knows already what is done. */
+    public Gate gate(Step step, Set<String> done) {
         Set<String> overridden = overrides.stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
         return Gate.before(step, done, overridden, firstPieceProved);
     }

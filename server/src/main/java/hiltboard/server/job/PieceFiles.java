@@ -65,6 +65,11 @@ public class PieceFiles {
         return living.isEmpty() ? List.of() : files(living, jobs.piecesOf(living.stream().map(Job::id).toList()));
     }
 
+    /** The files of these pieces of these jobs. */
+    List<PieceFile> openAll(Collection<Job> ofJobs, Collection<Long> ids) {
+        return ids.isEmpty() ? List.of() : files(ofJobs, jobs.pieces(ids));
+    }
+
     private List<PieceFile> files(Collection<Job> ofJobs, List<Piece> pieces) {
         Map<Long, Job> jobById = ofJobs.stream().collect(Collectors.toMap(Job::id, Function.identity()));
         List<Long> ids = pieces.stream().map(Piece::id).toList();

@@ -26,6 +26,7 @@ class Journal {
         this.sql = sql;
     }
 
+    /** Writes an entry; the piece that it is about takes the entry's sequence as its version. */
     JournalEntry append(Entry entry, Command command, long atMillis) {
         Optional<Actor> actor = command.actor();
         long sequence = sql.sql("""
@@ -35,6 +36,8 @@ class Journal {
                 .param("at", atMillis).param("person", actor.map(Actor::id).orElse(null)).param("origin", command.origin())
                 .param("kind", entry.kind().name()).param("job", entry.job().orElse(null)).param("piece", entry.piece().orElse(null))
                 .param("words", entry.words()).query(Long.class).single();
+        entry.piece().ifPresent(piece -> sql.sql("UPDATE piece SET version = :sequence WHERE id = :piece")
+                .param("sequence", sequence).param("piece", piece).update());
         return new JournalEntry(sequence, atMillis, actor.map(Actor::id).orElse(null), actor.map(Actor::name).orElse("The shop"),
                 command.origin(), entry.kind().name(), entry.job().orElse(null), entry.piece().orElse(null), entry.words());
     }

@@ -1,0 +1,86 @@
+package hiltboard.acceptance;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+
+/** Pictures of the main views from the demo shop, for docs/screenshots. Run it with {@code ./hilt screenshots}. */
+public final class Screenshots {
+    private static final Path FOLDER = Path.of("../docs/screenshots");
+    private final Browser browser = new Browser();
+
+    private Screenshots() {}
+
+    public static void main(String[] arguments) {
+        new Screenshots().take();
+    }
+
+    private void take() {
+        browser.open();
+        try (RunningShop shop = RunningShop.demo()) {
+            Page owner = signedIn(shop, "Ines Aldermoor", 1280, 800);
+            picture(owner, "/", "wall");
+            picture(owner, "/pieces/14", "piece");
+            commission(owner);
+            picture(owner, "/pieces/17/hand-over", "hand-over");
+            calculator(owner);
+            Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
+            picture(maker, "/bench", "bench");
+            picture(maker, "/bench/14/mill-guard-slot", "step");
+            picture(maker, "/bench/8/glue-handle", "gate");
+        } finally {
+            browser.close();
+        }
+    }
+
+    private Page signedIn(RunningShop shop, String name, int width, int height) {
+        Page page = browser.window(shop.address(), width, height);
+        page.navigate("/");
+        Locator person = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+        person.waitFor();
+        if (width > 1100) {
+            save(page, "sign-in");
+        }
+        person.click();
+        page.getByRole(AriaRole.NAVIGATION).waitFor();
+        return page;
+    }
+
+    private void commission(Page page) {
+        page.navigate("/new");
+        page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Perpetua Lamb");
+        page.getByLabel("What is it for").fill("Asparagus below the soil, opening sacks, and the odd rope.");
+        page.getByLabel("Called in the shop").fill("Garden knife");
+        page.locator("input[name='stockThickness']").fill("163 thou");
+        page.locator("input[name='bladeLength']").fill("long");
+        page.getByText("was not understood").waitFor();
+        page.locator("input[name='stockThickness']").scrollIntoViewIfNeeded();
+        page.mouse().wheel(0, 330);
+        page.waitForTimeout(400);
+        save(page, "new-commission");
+    }
+
+    private void calculator(Page page) {
+        page.navigate("/calculate");
+        Locator slot = page.getByLabel("Slot of a driven-on guard");
+        slot.getByLabel("Tang width").fill(".690");
+        slot.getByLabel("Tang thickness").fill("163 thou");
+        slot.getByLabel("Guard thickness").fill(".366");
+        slot.getByRole(AriaRole.BUTTON).click();
+        slot.getByText("0.815").first().waitFor();
+        slot.scrollIntoViewIfNeeded();
+        save(page, "calculate");
+    }
+
+    private void picture(Page page, String view, String name) {
+        page.navigate(view);
+        page.locator("main h1").first().waitFor();
+        page.waitForTimeout(500);
+        save(page, name);
+    }
+
+    private void save(Page page, String name) {
+        page.screenshot(new Page.ScreenshotOptions().setPath(FOLDER.resolve(name + ".png")));
+    }
+}

@@ -1,0 +1,95 @@
+package hiltboard.server.job;
+
+import hiltboard.core.measure.Units;
+import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.route.Progress;
+import hiltboard.core.route.Route.Step;
+import hiltboard.server.job.JobRepository.Job;
+import hiltboard.server.job.JobRepository.PieceVersion;
+import hiltboard.server.job.PieceController.WindowView;
+import hiltboard.server.route.StepRepository.Standing;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What hangs on the wall. A piece is drawn anew only when something about it has changed. */
+@Component
+class Wall {
+    private final JobRepository jobs;
+    private final PieceFiles files;
+    private final Map<Long, Hung> hung = new ConcurrentHashMap<>();
+
+    Wall(JobRepository jobs, PieceFiles files) {
+        this.jobs = jobs;
+        this.files = files;
+    }
+
+    /** A step that is under way or rests. */
+    record UnderWay(String operation, String title, String station, String who, boolean isResting, String restWords, long untilMillis) {}
+
+    /** A piece as it hangs on the wall. */
+    record HangingPiece(
+            long id, String name, String standing, String state, String stateWords, String finish, Drawing drawing, @Nullable String heldReason,
+            boolean isUntempered, boolean isStale, List<UnderWay> underWay, List<WindowView> windows, String nextTitle, int doneSteps, int allSteps) {}
+
+    /** A job with its pieces. */
+    record Rail(long jobId, String number, String title, String clientName, String useWords, String promisedOn, int daysInHand, List<HangingPiece> pieces) {}
+
+    /** A piece as it was drawn at a version of it, with the work that was left. */
+    private record Hung(long version, HangingPiece piece, boolean isAlive, int attendedMinutesLeft, List<Duration> restsLeft) {}
+
+    /** Every job with living pieces, the most urgent first; belongs into a transaction of the caller. */
+    List<Rail> rails(LocalDate today) {
+        Map<Long, Job> living = jobs.jobsWithLivingPieces().stream().collect(Collectors.toMap(Job::id, job -> job));
+        if (living.isEmpty()) {
+            return List.of();
+        }
+        List<PieceVersion> versions = jobs.versions(living.keySet());
+        Map<Long, Hung> current = versions.stream().map(each -> hung.get(each.piece())).filter(Objects::nonNull)
+                .collect(Collectors.toMap(each -> each.piece().id(), each -> each));
+        List<Long> changed = versions.stream().filter(each -> !current.containsKey(each.piece()) || current.get(each.piece()).version() != each.version())
+                .map(PieceVersion::piece).toList();
+        files.openAll(living.values(), changed).forEach(file -> current.put(file.id(), hang(file)));
+        hung.keySet().retainAll(current.keySet());
+        hung.putAll(current);
+        return versions.stream().collect(Collectors.groupingBy(PieceVersion::job, Collectors.mapping(each -> current.get(each.piece()), Collectors.toList())))
+                .entrySet().stream().map(entry -> rail(living.get(entry.getKey()), entry.getValue(), today))
+                .sorted(Comparator.comparingInt(Rail::daysInHand).thenComparing(Rail::promisedOn).thenComparingLong(Rail::jobId)).toList();
+    }
+
+    private static Rail rail(Job job, List<Hung> pieces, LocalDate today) {
+        int daysInHand = pieces.stream().filter(Hung::isAlive)
+                .mapToInt(piece -> DaysInHand.of(piece.attendedMinutesLeft(), piece.restsLeft(), today, job.promisedOn()).inHand()).min().orElse(0);
+        return new Rail(job.id(), job.number(), job.title(), job.clientName(), job.useWords(), job.promisedOn().toString(), daysInHand,
+                pieces.stream().map(Hung::piece).toList());
+    }
+
+    private static Hung hang(PieceFile file) {
+        Progress progress = file.progress();
+        return new Hung(file.piece().version(), hanging(file, progress), file.isAlive(), progress.attendedMinutesLeft(), progress.restsLeft());
+    }
+
+    private static HangingPiece hanging(PieceFile file, Progress progress) {
+        String next = file.route().steps().stream().map(Step::operation).filter(operation -> !progress.doneAt().containsKey(operation.key())).findFirst()
+                .map(operation -> operation.title()).orElse("");
+        return new HangingPiece(file.id(), file.name(), file.piece().standing().name(), progress.state().name(), progress.state().words(),
+                file.specification().finish().name(), Drawing.of(file.specification()), file.heldReason().orElse(null), file.isAlive() && progress.isUntempered(),
+                !file.chain(Units.INCH_FAHRENHEIT).stale().isEmpty(),
+                file.route().steps().stream().map(step -> underWay(file, step)).flatMap(Optional::stream).toList(),
+                PieceController.windows(file), next, progress.doneAt().size(), file.route().steps().size());
+    }
+
+    private static Optional<UnderWay> underWay(PieceFile file, Step step) {
+        return file.row(step).filter(row -> row.standing() == Standing.RUNNING || row.standing() == Standing.RESTING)
+                .map(row -> new UnderWay(row.operation(), step.operation().title(), step.operation().station().words(), row.startedBy(),
+                        row.standing() == Standing.RESTING, step.operation().restWords(), row.restUntilMillis()));
+    }
+}
