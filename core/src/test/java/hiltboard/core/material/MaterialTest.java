@@ -1,0 +1,45 @@
+package hiltboard.core.material;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hiltboard.core.measure.Units;
+import java.time.Duration;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class MaterialTest {
+
+    @ParameterizedTest(name = "[trade] {0} hardens from {1}, {2}")
+    @CsvSource({"1075, 1570 °F, FAST_OIL", "1084, 1500 °F, FAST_OIL", "W2, 1475 °F, FAST_OIL", "75Ni8, 1525 °F, MEDIUM_OIL", "440C, 1900 °F, PLATES_AND_AIR"})
+    void usual_hardening_heats(String designation, String heat, Quench quench) {
+        Steel steel = Steel.named(designation).orElseThrow();
+        assertThat(steel.hardening().in(Units.INCH_FAHRENHEIT)).isEqualTo(heat);
+        assertThat(steel.quench()).isEqualTo(quench);
+    }
+
+    @Test
+    @DisplayName("[trade] soak: 15 min for W2, 20 min for stainless; tempered at about 400 °F")
+    void soaks_and_tempers() {
+        assertThat(Steel.named("W2").orElseThrow().soak()).isEqualTo(Duration.ofMinutes(15));
+        assertThat(Steel.named("440C").orElseThrow().soak()).isEqualTo(Duration.ofMinutes(20));
+        assertThat(Steel.known()).allSatisfy(steel -> {
+            assertThat(steel.tempering().in(Units.INCH_FAHRENHEIT)).isEqualTo("400 °F");
+            assertThat(steel.tempering().celsius()).isLessThan(steel.hardening().celsius());
+        });
+    }
+
+    @Test
+    void only_stainless_goes_between_plates_and_names_are_found_in_any_case() {
+        assertThat(Steel.known()).allMatch(steel -> steel.stainless() != steel.quench().isOil());
+        assertThat(Steel.named(" 80crv2 ")).isPresent();
+        assertThat(Steel.named("mystery")).isEmpty();
+    }
+
+    @Test
+    void dust_is_cautioned_for_every_handle_material_and_oily_wood_is_wiped_before_gluing() {
+        assertThat(HandleMaterial.values()).allSatisfy(material -> assertThat(material.dustCaution()).containsIgnoringCase("extraction"));
+        assertThat(HandleMaterial.DENSE_OILY_WOOD.gluing()).contains("solvent");
+    }
+}
