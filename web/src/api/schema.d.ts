@@ -565,6 +565,8 @@ export interface components {
             bar: string;
             bevel: string;
             blade: string;
+            /** Format: double */
+            buttX: number;
             guard: string;
             handle: string;
             /** Format: double */
@@ -576,6 +578,8 @@ export interface components {
             /** Format: double */
             pinDiameter: number;
             pins: components["schemas"]["Spot"][];
+            /** Format: double */
+            pointX: number;
             spacer: string;
             tang: string;
             /** Format: double */

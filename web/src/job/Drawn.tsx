@@ -40,15 +40,15 @@ export function Drawn({ piece }: { piece: PieceView }) {
   const scale = Math.min(LARGEST_SCALE, WIDTH / drawing.width);
   const words = (field: string): string => piece.specification.find((line) => line.field === field)?.words ?? '';
   const finish = piece.specification.find((line) => line.field === 'finish')?.kept ?? '';
-  const behind = -drawing.minX * scale;
+  const px = (millimetres: number): string => `${millimetres * scale}px`;
   return (
     <Blue>
       <Frame>
         <Silhouette drawing={drawing} state={piece.state} finish={finish} scale={scale} label={`Drawing of ${piece.name}, ${piece.stateWords}`} />
       </Frame>
-      <Across style={{ inlineSize: `${drawing.width * scale}px` }}>
-        <span style={{ inlineSize: `${behind}px` }}>handle {words('handleLength')}</span>
-        <span style={{ inlineSize: `${drawing.width * scale - behind}px` }}>
+      <Across style={{ inlineSize: px(drawing.width), paddingInlineStart: px(drawing.buttX - drawing.minX) }}>
+        <span style={{ inlineSize: px(-drawing.buttX) }}>handle {words('handleLength')}</span>
+        <span style={{ inlineSize: px(drawing.pointX) }}>
           blade {words('bladeLength')}, {words('heelWidth')} at the heel, from {words('stockThickness')} {words('steel')}
         </span>
       </Across>

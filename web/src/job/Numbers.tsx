@@ -9,6 +9,7 @@ const Line = styled(Disclosure)`
   h3 { display: flex; }
   h3 button { flex: 1; min-height: 44px; display: grid; grid-template-columns: 1fr auto 5.4rem; gap: 0.6rem; align-items: baseline; border: none; background: none; text-align: left; padding: 0.4rem 0; cursor: pointer; font-family: ${({ theme }) => theme.text}; font-weight: 400; font-size: 1rem; }
   h3 strong { font-variant-numeric: tabular-nums; text-align: right; white-space: nowrap; }
+  h3 [data-stale] { color: ${({ theme }) => theme.alarm}; }
   h3 small { color: ${({ theme }) => theme.quiet}; }
   [role='group'], [role='region'] { display: flex; flex-direction: column; gap: 0.3rem; padding-bottom: 0.3rem; }
   code { font-family: ${({ theme }) => theme.label}; font-size: 1.05rem; font-variant-numeric: tabular-nums; }
@@ -20,11 +21,6 @@ export function Numbers({ piece }: { piece: PieceView }) {
   return (
     <Panel aria-label="Numbers">
       <h2>Numbers</h2>
-      {piece.numbers
-        .filter((number) => number.stale)
-        .map((number) => (
-          <Trouble key={number.key}>{staleWords(number)}</Trouble>
-        ))}
       <div>
         {piece.numbers.map((number) => (
           <NumberLine key={number.key} number={number} label={label} />
@@ -49,7 +45,7 @@ function NumberLine({ number, label }: { number: NumberView; label: (key: string
             {number.label}
             {number.note ? ` (${number.note})` : ''}
           </span>
-          <strong>{number.value}</strong>
+          <strong data-stale={number.stale ? true : undefined}>{number.value}</strong>
           <small>{number.source}</small>
         </Button>
       </Heading>
@@ -59,6 +55,7 @@ function NumberLine({ number, label }: { number: NumberView; label: (key: string
             Read {number.reading.value} (typed “{number.reading.typed}”), {number.reading.by}, {moment(number.reading.atMillis)}. Expected {number.expected}.
           </p>
         ) : null}
+        {number.stale ? <Trouble>{staleWords(number)}</Trouble> : null}
         {number.working.map((line) => (
           <code key={line}>{line}</code>
         ))}

@@ -10,7 +10,7 @@ import { Drawn } from './Drawn';
 import { Holding } from './Holding';
 import { Journal } from './Journal';
 import { Notes } from './Notes';
-import { Numbers } from './Numbers';
+import { Numbers, staleWords } from './Numbers';
 import { PromiseDay } from './PromiseDay';
 import { RouteList } from './RouteList';
 import { SpecificationPanel } from './SpecificationPanel';
@@ -68,6 +68,7 @@ function Top({ piece }: { piece: PieceView }) {
         </Trouble>
       ) : null}
       {piece.isUntempered ? <Trouble>Hardened and untempered: brittle like glass. Drop nothing, hammer nothing.</Trouble> : null}
+      {piece.numbers.map((number) => (number.stale ? <Trouble key={number.key}>{staleWords(number)}</Trouble> : null))}
       {piece.windows.map((window) => (
         <Trouble key={window.operation}>
           {windowWords(window, now)}. {window.reason}

@@ -1,8 +1,10 @@
+import { useState } from 'react';
 import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { PieceView, StepView } from '../api/schema';
-import { Panel, Quiet } from '../parts/Sheet';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { minutes, moment } from '../parts/words';
 import { standingWords } from './model';
 
@@ -17,17 +19,23 @@ const Step = styled(Disclosure)`
   li { padding-left: 1rem; text-indent: -1rem; }
 `;
 
-/** The route: each step with its station and time, what it waits for and why, and the gate before it. */
+const DONE_SHOWN = 2;
+
+/** The route: each step with its station and time, what it waits for and why, and the gate before it. What is long done is folded away. */
 export function RouteList({ piece }: { piece: PieceView }) {
+  const [isWhole, setWhole] = useState(false);
+  const done = piece.steps.filter((step) => step.standing === 'DONE');
+  const folded = isWhole ? [] : done.slice(0, -DONE_SHOWN);
   return (
     <Panel aria-label="Route">
-      <h2>
-        Route: {piece.steps.filter((step) => step.standing === 'DONE').length} of {piece.steps.length} steps done
-      </h2>
+      <Row>
+        <h2>
+          Route: {done.length} of {piece.steps.length} steps done
+        </h2>
+        {done.length > DONE_SHOWN ? <Press onPress={() => setWhole(!isWhole)}>{isWhole ? 'Fold the done ones away' : `Show the ${folded.length} done before`}</Press> : null}
+      </Row>
       <div>
-        {piece.steps.map((step, index) => (
-          <StepLine key={step.operation} step={step} index={index} pieceId={piece.id} />
-        ))}
+        {piece.steps.map((step, index) => (folded.includes(step) ? null : <StepLine key={step.operation} step={step} index={index} pieceId={piece.id} />))}
       </div>
     </Panel>
   );

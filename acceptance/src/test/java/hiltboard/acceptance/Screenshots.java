@@ -4,6 +4,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.time.LocalDate;
 
 /** Pictures of the main views from the demo shop, for docs/screenshots. Run it with {@code ./hilt screenshots}. */
 public final class Screenshots {
@@ -52,6 +53,7 @@ public final class Screenshots {
         page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Perpetua Lamb");
         page.getByLabel("What is it for").fill("Asparagus below the soil, opening sacks, and the odd rope.");
         page.getByLabel("Called in the shop").fill("Garden knife");
+        page.locator("input[name='promisedOn']").fill(LocalDate.now().plusDays(60).toString());
         page.locator("input[name='stockThickness']").fill("163 thou");
         page.locator("input[name='bladeLength']").fill("long");
         page.getByText("was not understood").waitFor();

@@ -56,7 +56,7 @@ public final class Calculators {
         return List.of(
                 new Result("width", "Slot width", slot.width(units)),
                 new Result("cutter", "Cutter", slot.cutter(units)),
-                new Result("length", "Slot length, overall", slot.length(units)),
+                new Result("length", "Slot length, overall", slot.length(slot.cutter(units).value(), units)),
                 new Result("pocketDepth", "Pocket depth from the back", slot.pocketDepth(units)));
     }
 

@@ -12,10 +12,19 @@ import java.util.Optional;
  * @param from keys of the numbers it is computed from; empty for a designed number
  * @param tolerance how far a part may differ from it and still do
  * @param plausible the readings that are taken without a question
+ * @param staysAsMade whether it counts as it was made once a part is made to it, as the cutter that a slot was cut with does
  */
-public record Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance, Plausible plausible) {
+public record Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance, Plausible plausible, boolean staysAsMade) {
     public Dimension {
         from = List.copyOf(from);
+    }
+
+    public Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance, Plausible plausible) {
+        this(key, label, from, rule, tolerance, plausible, false);
+    }
+
+    Dimension stayingAsMade() {
+        return new Dimension(key, label, from, rule, tolerance, plausible, true);
     }
 
     /** Computes the number from those it hangs on, in the reader's units. */

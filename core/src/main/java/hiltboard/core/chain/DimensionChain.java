@@ -77,13 +77,15 @@ public final class DimensionChain {
 
     private Link judged(Dimension dimension, Worked<? extends Quantity> expected) {
         Optional<Quantity> reading = Optional.ofNullable(readings.get(dimension.key()));
-        Quantity current = reading.isPresent() ? reading.get() : expected.value();
         Optional<Quantity> made = Optional.ofNullable(madeTo.get(dimension.key()));
+        Optional<Quantity> kept = made.filter(value -> dimension.staysAsMade());
+        Quantity current = reading.or(() -> kept).orElse(expected.value());
+        Source source = reading.isPresent() ? Source.MEASURED : kept.isPresent() ? Source.MADE_TO : dimension.sourceUnmeasured();
         Optional<Stale> stale = made
-                .filter(value -> !value.isWithin(dimension.tolerance(), expected.value()))
+                .filter(value -> !dimension.staysAsMade() && !value.isWithin(dimension.tolerance(), expected.value()))
                 .map(value -> new Stale(value, expected.value(), dimension.tolerance()));
         List<String> hangers = dimensions.values().stream()
                 .filter(other -> other.from().contains(dimension.key())).map(Dimension::key).toList();
-        return new Link(dimension, reading.isPresent() ? Source.MEASURED : dimension.sourceUnmeasured(), current, expected, hangers, made, stale);
+        return new Link(dimension, source, current, expected, hangers, made, stale);
     }
 }

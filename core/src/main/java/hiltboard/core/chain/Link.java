@@ -8,7 +8,7 @@ import java.util.Optional;
 /**
  * A number in its place in the chain.
  *
- * @param current what counts now: the reading if there is one, else as designed or by rule
+ * @param current what counts now: the reading if there is one, else what it was made to if that stays, else as designed or by rule
  * @param expected what it is without its own reading
  * @param hangsOnIt keys of the numbers that are computed from it directly
  * @param madeTo the value that a part was made to

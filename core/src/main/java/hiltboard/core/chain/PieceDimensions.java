@@ -134,8 +134,9 @@ public final class PieceDimensions {
         designed(GUARD_THICKNESS, "Guard thickness", spec.length(SpecificationField.GUARD_THICKNESS), CLOSE);
         List<String> measured = List.of(TANG_WIDTH, TANG_THICKNESS, GUARD_THICKNESS);
         byRule(SLOT_WIDTH, "Slot width", measured, CLOSE, (known, units) -> slot(known).width(units));
-        byRule(SLOT_CUTTER, "Cutter", measured, CLOSE, (known, units) -> slot(known).cutter(units));
-        byRule(SLOT_LENGTH, "Slot length, overall", measured, FAIR, (known, units) -> slot(known).length(units));
+        dimensions.add(new Dimension(SLOT_CUTTER, "Cutter", measured, (known, units) -> slot(known).cutter(units), CLOSE, PieceDimensions::near).stayingAsMade());
+        byRule(SLOT_LENGTH, "Slot length, overall", List.of(TANG_WIDTH, SLOT_CUTTER), FAIR,
+                (known, units) -> slot(known).length(length(known, SLOT_CUTTER), units));
         byRule(POCKET_DEPTH, "Pocket depth from the back", measured, CLOSE, (known, units) -> slot(known).pocketDepth(units));
         if (spec.hasSpacer()) {
             designed(SPACER_THICKNESS, "Spacer thickness", spec.length(SpecificationField.SPACER_THICKNESS), CLOSE);

@@ -48,9 +48,8 @@ public record GuardSlot(Length tangWidth, Length tangThickness, Length guardThic
         return Worked.of(largest, "The largest stock cutter under " + slot.in(units) + " is " + largest.in(units));
     }
 
-    /** Overall, over the round ends. */
-    public Worked<Length> length(Units units) {
-        Length cutter = cutter(units).value();
+    /** Overall, over the round ends that this cutter leaves. */
+    public Worked<Length> length(Length cutter, Units units) {
         Length overall = tangWidth.plus(cutter);
         return Worked.of(overall, "Cutter centre runs " + tangWidth.in(units) + "; overall "
                 + tangWidth.in(units) + " + " + cutter.in(units) + " = " + overall.in(units));

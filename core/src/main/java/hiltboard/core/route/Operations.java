@@ -206,7 +206,7 @@ public final class Operations {
         add(Operation.at(MILL, "mill-guard-slot", "Mill the guard's slot", 50).is(CUTS_GUARD)
                 .toDo("Drill a chain, then mill: pocket from the back, slot through.", "Leave the lip at the front tight; file it to the tang.")
                 .targets(PieceDimensions.SLOT_WIDTH, PieceDimensions.SLOT_CUTTER, PieceDimensions.SLOT_LENGTH, PieceDimensions.POCKET_DEPTH)
-                .makes(PieceDimensions.SLOT_WIDTH, PieceDimensions.SLOT_LENGTH, PieceDimensions.POCKET_DEPTH)
+                .makes(PieceDimensions.SLOT_WIDTH, PieceDimensions.SLOT_CUTTER, PieceDimensions.SLOT_LENGTH, PieceDimensions.POCKET_DEPTH)
                 .cautions(DRILLING).checks("Readout zeroed on the blank's edge", "The tang enters the pocket, not yet the lip"));
         add(Operation.at(FITTING, "fit-guard", "Fit the guard", 60).is(FITS_GUARD, NEEDS_TEMPERED, GRIPS_BLADE)
                 .toDo("Leather-padded vice above the plunge; drive it on with a sacrificial plate.", "Check that it stays level as it goes.", "Strike it to print the ricasso; take it off and read the print.")

@@ -52,6 +52,18 @@ class DimensionChainTest {
     }
 
     @Test
+    @DisplayName("[worked] a slot cut with a 1/4 cutter for a 0.246 tang: sanded to 0.241 the width is off, the length as cut is not")
+    void the_cutter_that_was_used_stays_whatever_would_be_chosen_now() {
+        Specification wide = Specifications.hiddenTang("stockThickness", "1/4");
+        Map<String, Quantity> made = Map.of(PieceDimensions.SLOT_WIDTH, inches("0.253"), PieceDimensions.SLOT_CUTTER, inches("0.25"), PieceDimensions.SLOT_LENGTH, inches("0.940"));
+        DimensionChain chain = chain(wide, guardReadings("0.241"), made);
+        assertThat(chain.link(PieceDimensions.SLOT_CUTTER).orElseThrow().source()).isEqualTo(Source.MADE_TO);
+        assertThat(chain.link(PieceDimensions.SLOT_CUTTER).orElseThrow().expected().value()).isEqualTo(inches("0.1875"));
+        assertThat(chain.value(PieceDimensions.SLOT_LENGTH)).contains(inches("0.940"));
+        assertThat(chain.stale()).extracting(link -> link.dimension().key()).containsExactly(PieceDimensions.SLOT_WIDTH);
+    }
+
+    @Test
     void a_number_knows_what_hangs_on_it() {
         Link stock = chain(hidden, Map.of(), Map.of()).link(PieceDimensions.STOCK_THICKNESS).orElseThrow();
         assertThat(stock.hangsOnIt()).containsExactlyInAnyOrder(PieceDimensions.CENTRE_LINE, PieceDimensions.EDGE_BEFORE_HARDENING, PieceDimensions.BLADE_THICKNESS);

@@ -17,7 +17,7 @@ class GuardSlotTest {
     void the_common_case() {
         assertThat(slot.width(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.170"));
         assertThat(slot.cutter(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.125"));
-        assertThat(slot.length(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.815"));
+        assertThat(slot.length(inches("0.125"), INCH_FAHRENHEIT).value()).isEqualTo(inches("0.815"));
         assertThat(slot.pocketDepth(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.346"));
     }
 

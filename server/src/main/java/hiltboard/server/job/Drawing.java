@@ -11,10 +11,12 @@ import java.util.stream.Stream;
 /**
  * A knife's outline as SVG paths in millimetres, y downwards; a path is empty where the knife has no such part.
  *
+ * @param buttX end of the handle; the heel lies at zero
+ * @param pointX tip of the blade
  * @param minX left of the butt; with minY, width and height the smallest frame around bar and knife
  */
 public record Drawing(
-        double minX, double minY, double width, double height, String bar, String blade, String tang, String bevel,
+        double minX, double minY, double width, double height, double buttX, double pointX, String bar, String blade, String tang, String bevel,
         String guard, String spacer, String handle, List<Spot> pins, double pinDiameter) {
 
     /** A point in millimetres, y downwards. */
@@ -27,7 +29,8 @@ public record Drawing(
         double right = all.stream().mapToDouble(Point::x).max().orElseThrow();
         double top = all.stream().mapToDouble(Point::y).max().orElseThrow();
         double bottom = all.stream().mapToDouble(Point::y).min().orElseThrow();
-        return new Drawing(rounded(left), rounded(-top), rounded(right - left), rounded(top - bottom), closed(outline.bar()), closed(outline.blade()),
+        return new Drawing(rounded(left), rounded(-top), rounded(right - left), rounded(top - bottom),
+                rounded(outline.bladeLength() - outline.overallLength()), rounded(outline.bladeLength()), closed(outline.bar()), closed(outline.blade()),
                 closed(outline.tang()), open(outline.bevel()), closed(outline.guard()), closed(outline.spacer()), closed(outline.handle()),
                 outline.pins().stream().map(pin -> new Spot(rounded(pin.x()), rounded(-pin.y()))).toList(), outline.pinDiameter());
     }
