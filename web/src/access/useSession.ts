@@ -30,7 +30,7 @@ export function useSigning() {
     setUp: (setup: unknown) => enter('/api/setup', setup),
     signOut: async () => {
       await change('/api/sign-out');
-      await queries.invalidateQueries({ queryKey: ['session'] });
+      queries.setQueryData(['session'], await read<SessionView>('/api/session'));
       forget();
     },
   };
