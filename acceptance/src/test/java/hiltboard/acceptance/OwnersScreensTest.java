@@ -44,7 +44,7 @@ class OwnersScreensTest {
             assertThat(page.getByRole(AriaRole.ALERT)).containsText("Name or password is not right");
             page.getByLabel("Password").fill(RunningShop.OWNER_PASSWORD);
             press(page, "Sign in");
-            assertThat(page.getByText("Ida Fell")).isVisible();
+            assertThat(page.getByRole(AriaRole.BANNER)).containsText("Ida Fell");
             assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New commission"))).not().isVisible();
         }
     }
