@@ -16,10 +16,7 @@ export function FirstStart() {
   const { problem, isBusy, run } = useCaught();
   const [setup, setSetup] = useState(EMPTY);
   const put = (field: keyof typeof EMPTY) => (value: string) => setSetup({ ...setup, [field]: value });
-  const wrong = (field: string) => {
-    const finding = problem?.findingFor(field);
-    return finding ? `${finding.problem}. Accepted: ${finding.accepted}` : undefined;
-  };
+  const wrong = (field: string) => problem?.at(field);
   return (
     <Doorway title="A new shop">
       <Panel>

@@ -58,10 +58,7 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
   const [person, setPerson] = useState(empty);
   const { problem, isBusy, run } = useCaught();
   const put = (field: keyof typeof empty) => (value: string) => setPerson({ ...person, [field]: value });
-  const wrong = (field: string) => {
-    const finding = problem?.findingFor(field);
-    return finding ? `${finding.problem}. Accepted: ${finding.accepted}` : undefined;
-  };
+  const wrong = (field: string) => problem?.at(field);
   const add = () =>
     void run(async () => {
       await change('/api/people', person);

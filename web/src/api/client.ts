@@ -33,10 +33,14 @@ export class Problem extends Error {
     this.both = problem.both ?? [];
   }
 
-  findingFor(field: string): Finding | undefined {
-    return this.findings.find((finding) => finding.field === field);
+  /** What is wrong at a field, in words; nothing if it is not about this field. */
+  at(field: string): string | undefined {
+    const finding = this.findings.find((each) => each.field === field);
+    return finding ? findingWords(finding) : undefined;
   }
 }
+
+export const findingWords = (finding: Finding): string => `${finding.problem}. Accepted: ${finding.accepted}`;
 
 const TRIES = 4;
 

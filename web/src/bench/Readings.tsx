@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { change } from '../api/client';
+import { change, findingWords } from '../api/client';
 import type { NumberView, PieceView, StepView } from '../api/schema';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
@@ -44,9 +44,8 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
       await change(address, { dimension: number.key, entry: typed, basedOn, sure });
       forget();
     });
-  const finding = problem?.findings[0];
   const isWrong = problem && problem.kind !== 'question' && problem.both.length === 0;
-  const wrong = isWrong ? (finding ? `${finding.problem}. Accepted: ${finding.accepted}` : problem.message) : undefined;
+  const wrong = isWrong ? (problem.findings.map(findingWords)[0] ?? problem.message) : undefined;
   const both = problem?.both ?? [];
 
   return (

@@ -38,11 +38,8 @@ function One({ calculator }: { calculator: CalculatorView }) {
   const [answer, setAnswer] = useState<Answer | undefined>();
   const { problem, run } = useCaught();
   const compute = () => void run(() => change<Answer>(`/api/calc/${calculator.name}`, entries)).then(setAnswer);
-  const wrong = (field: string) => {
-    const finding = problem?.findingFor(field);
-    return finding ? `${finding.problem}. Accepted: ${finding.accepted}` : undefined;
-  };
-  const isElsewhere = problem && !calculator.inputs.some((input) => problem.findingFor(input.name));
+  const wrong = (field: string) => problem?.at(field);
+  const isElsewhere = problem && !calculator.inputs.some((input) => problem.at(input.name));
   return (
     <Panel aria-label={calculator.title}>
       <h2>{calculator.title}</h2>

@@ -25,10 +25,7 @@ export default function NewCommission() {
   const { problem, isBusy, run } = useCaught();
 
   const put = (field: keyof typeof EMPTY_JOB) => (value: string) => setJob({ ...job, [field]: value });
-  const wrong = (field: string) => {
-    const finding = problem?.findingFor(field);
-    return finding ? `${finding.problem}. Accepted: ${finding.accepted}` : undefined;
-  };
+  const wrong = (field: string) => problem?.at(field);
   const take = () =>
     void run(async () => {
       const receipt = await change('/api/jobs', { ...job, pieces: Number(job.pieces) || 0, wishes, specification: entries });

@@ -1,4 +1,5 @@
 import { styled } from 'styled-components';
+import { findingWords } from '../api/client';
 import type { FieldView, Reading } from '../api/schema';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
@@ -44,7 +45,7 @@ export function SpecificationFields({ entries, reading, onChange }: Specificatio
 
 function Question({ field, value, reading, onChange }: { field: FieldView; value: string; reading?: Reading; onChange: (value: string) => void }) {
   const finding = reading?.findings.find((each) => each.field === field.key && each.given === value);
-  const problem = finding ? `${finding.problem}. Accepted: ${finding.accepted}` : undefined;
+  const problem = finding ? findingWords(finding) : undefined;
   if (field.choices.length > 0) {
     return <Choice label={field.label} value={value} options={field.choices} onChange={onChange} problem={problem} />;
   }

@@ -63,7 +63,7 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
           </figure>
         ))}
       </Pictures>
-      <Entry label="New note" value={words} onChange={setWords} lines problem={problem?.findingFor('words')?.problem} />
+      <Entry label="New note" value={words} onChange={setWords} lines problem={problem?.at('words')} />
       <Row>
         <Press isDisabled={isBusy} onPress={write}>
           Write it down
@@ -73,7 +73,7 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
         </Press>
         <input ref={file} type="file" accept="image/*" hidden aria-label="Photograph" onChange={(event) => photograph(event.target.files?.[0])} />
       </Row>
-      {problem && !problem.findingFor('words') ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      {problem && !problem.at('words') ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>
   );
 }

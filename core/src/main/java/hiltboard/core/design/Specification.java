@@ -4,7 +4,6 @@ import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
 import hiltboard.core.design.SpecificationField.Option;
-import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Length;
@@ -60,11 +59,6 @@ public final class Specification {
 
     public SheathKind sheath() {
         return choice(SpecificationField.SHEATH, SheathKind.class);
-    }
-
-    /** The guard's material; hidden tang only. */
-    public FittingMaterial guardMaterial() {
-        return choice(SpecificationField.GUARD_MATERIAL, FittingMaterial.class);
     }
 
     public boolean isFullTang() {

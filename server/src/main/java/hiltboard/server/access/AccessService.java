@@ -8,6 +8,7 @@ import hiltboard.server.access.PersonRepository.Account;
 import hiltboard.server.access.PersonRepository.Shop;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -71,7 +72,7 @@ public class AccessService {
     /** Checks a password. @throws Refusal if it is wrong or tried too often */
     @Transactional(readOnly = true)
     public Person withPassword(String signInName, String password, String address) {
-        String who = signInName.strip().toLowerCase(java.util.Locale.ROOT);
+        String who = signInName.strip().toLowerCase(Locale.ROOT);
         throttle.check(who, clock.now());
         throttle.check(address, clock.now());
         Optional<Account> account = people.withSignInName(who);

@@ -3,6 +3,7 @@ package hiltboard.server.access;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
+import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
@@ -27,7 +28,7 @@ public class SetupCode {
     }
 
     boolean is(String entered) {
-        byte[] given = entered.strip().toUpperCase(java.util.Locale.ROOT).getBytes(StandardCharsets.UTF_8);
+        byte[] given = entered.strip().toUpperCase(Locale.ROOT).getBytes(StandardCharsets.UTF_8);
         return MessageDigest.isEqual(given, code.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -1,15 +1,9 @@
 package hiltboard.server.bench;
 
 import hiltboard.core.chain.DimensionChain;
-import hiltboard.core.chain.Link;
 import hiltboard.core.job.Mishap;
 import hiltboard.core.job.Mishap.WayBack;
-import hiltboard.core.measure.Hardness;
-import hiltboard.core.measure.ImpossibleQuantity;
-import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Span;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Operation;
@@ -17,11 +11,9 @@ import hiltboard.core.route.OrderRule;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Trait;
 import hiltboard.server.Refusal;
-import hiltboard.server.Refusal.Both;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.chain.ReadingRepository;
-import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
@@ -33,14 +25,13 @@ import hiltboard.server.route.StepRepository;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.time.Duration;
-import java.util.HashMap;
+import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 
-/** What a maker does at a bench: start, read, rest, finish, and say what went wrong. */
+/** What a maker does at a bench: start, rest, finish, and say what went wrong. */
 @Service
 public class BenchService {
     private final PieceFiles files;
@@ -59,25 +50,17 @@ public class BenchService {
         this.clock = clock;
     }
 
-    /**
-     * A reading as it was typed.
-     *
-     * @param basedOn id of the reading that the page saw, zero if none
-     * @param sure whether the maker has confirmed an unlikely value
-     */
-    public record NewReading(String dimension, String entry, long basedOn, boolean sure) {}
-
     /** What went wrong and how to go on; the operation to do again from is empty unless that is the way back. */
     public record WentWrong(String kind, String words, WayBack wayBack, String redoFrom) {}
 
     public Receipt start(long piece, String operation, Person person, Command command) {
         return changes.make(command, () -> {
             PieceFile file = workable(piece);
-            Step step = step(file, operation);
+            Step step = file.step(operation);
             file.row(step).ifPresent(row -> mustNotBeUnderWay(file, step, row));
             mustBeOpen(file, step);
             steps.start(piece, operation, person.id(), clock.nowMillis());
-            return entry(Entry.Kind.STEP_STARTED, file, step, "started");
+            return file.entry(Entry.Kind.STEP_STARTED, step, "started");
         });
     }
 
@@ -85,14 +68,14 @@ public class BenchService {
     public Receipt rest(long piece, String operation, Person person, Command command) {
         return changes.make(command, () -> {
             PieceFile file = workable(piece);
-            Step step = step(file, operation);
+            Step step = file.step(operation);
             mustStand(file, step, Standing.RUNNING);
             Duration rest = step.operation().rest();
             if (rest.isZero()) {
                 throw Refusal.outOfTurn("“" + step.operation().title() + "” has no rest; it is done when it is done.");
             }
             steps.rest(piece, operation, clock.nowMillis() + rest.toMillis());
-            return entry(Entry.Kind.REST_STARTED, file, step, "rests for " + Span.words(rest));
+            return file.entry(Entry.Kind.REST_STARTED, step, "rests for " + Span.words(rest));
         });
     }
 
@@ -100,7 +83,7 @@ public class BenchService {
     public Receipt done(long piece, String operation, List<String> ticked, Person person, Command command) {
         return changes.make(command, () -> {
             PieceFile file = workable(piece);
-            Step step = step(file, operation);
+            Step step = file.step(operation);
             mustBeFinishable(file, step);
             mustBeComplete(file, step.operation(), Set.copyOf(ticked));
             DimensionChain chain = file.chain(person.units());
@@ -110,9 +93,9 @@ public class BenchService {
             steps.done(piece, operation, person.id(), clock.nowMillis());
             if (step.operation().is(Trait.HANDS_OVER)) {
                 jobs.handOver(piece);
-                return entry(Entry.Kind.HANDED_OVER, file, step, "done");
+                return file.entry(Entry.Kind.HANDED_OVER, step, "done");
             }
-            return entry(Entry.Kind.STEP_DONE, file, step, "done");
+            return file.entry(Entry.Kind.STEP_DONE, step, "done");
         });
     }
 
@@ -120,14 +103,14 @@ public class BenchService {
     public Receipt reopen(long piece, String operation, Person person, Command command) {
         return changes.make(command, () -> {
             PieceFile file = workable(piece);
-            Step step = step(file, operation);
+            Step step = file.step(operation);
             mustStand(file, step, Standing.DONE);
             List<Operation> redone = file.progress().redoneWith(operation);
             if (redone.size() > 1) {
                 throw Refusal.outOfTurn("“" + redone.get(1).title() + "” was built on it. Use “Went wrong” to do work again.");
             }
             reopen(file, redone);
-            return entry(Entry.Kind.STEP_REOPENED, file, step, "is open again");
+            return file.entry(Entry.Kind.STEP_REOPENED, step, "is open again");
         });
     }
 
@@ -139,45 +122,11 @@ public class BenchService {
         }
         return changes.make(command, () -> {
             PieceFile file = workable(piece);
-            Step step = step(file, operation);
+            Step step = file.step(operation);
             OrderRule closed = file.gate(step).closedBy().stream().map(Gate.Obstacle::rule).filter(each -> each.key().equals(rule)).findFirst()
                     .orElseThrow(() -> Refusal.outOfTurn("This gate is open already."));
             steps.override(piece, operation, rule, reason.strip(), person.id(), clock.nowMillis());
-            return entry(Entry.Kind.GATE_OVERRIDDEN, file, step, "gate overridden (" + closed.reason() + ") because: " + reason.strip());
-        });
-    }
-
-    public Receipt read(long piece, String operation, NewReading reading, Person person, Command command) {
-        return changes.make(command, () -> {
-            PieceFile file = files.openAlive(piece);
-            Step step = step(file, operation);
-            if (!step.operation().readings().contains(reading.dimension())) {
-                throw Refusal.entry(reading.dimension(), reading.entry(), "This number is not read at “" + step.operation().title() + "”", String.join(", ", step.operation().readings()));
-            }
-            mustStillBe(file, reading, person);
-            Link link = file.chain(person.units()).link(reading.dimension()).orElseThrow();
-            Quantity value = understood(link, reading, person.units());
-            mustBePossible(file, reading, value, person.units());
-            if (!reading.sure()) {
-                link.dimension().plausible().question(value, link.expected().value(), person.units()).ifPresent(question -> {
-                    throw Refusal.question(question);
-                });
-            }
-            readings.take(piece, operation, reading.dimension(), value, reading.entry().strip(), person.id(), clock.nowMillis());
-            return entry(Entry.Kind.READING_TAKEN, file, step, link.dimension().label().toLowerCase(java.util.Locale.ROOT) + " reads " + value.in(person.units()));
-        });
-    }
-
-    public Receipt strike(long piece, String operation, String dimension, Person person, Command command) {
-        return changes.make(command, () -> {
-            PieceFile file = files.openAlive(piece);
-            Step step = step(file, operation);
-            Reading reading = readings.current(piece, dimension).orElseThrow(() -> Refusal.notThere("There is no such reading."));
-            Map<String, Quantity> without = new HashMap<>(file.readingValues());
-            without.remove(dimension);
-            compute(file, without, reading.typed(), dimension, person.units());
-            readings.strike(piece, dimension, clock.nowMillis());
-            return entry(Entry.Kind.READING_STRUCK, file, step, "reading " + reading.value().in(person.units()) + " was struck out");
+            return file.entry(Entry.Kind.GATE_OVERRIDDEN, step, "gate overridden (" + closed.reason() + ") because: " + reason.strip());
         });
     }
 
@@ -189,20 +138,20 @@ public class BenchService {
         }
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
-            Step step = step(file, operation);
+            Step step = file.step(operation);
             goBack(file, report, mishap, person);
             Optional<String> from = report.wayBack() == WayBack.REDO ? Optional.of(report.redoFrom()) : Optional.empty();
             steps.wentWrong(piece, operation, mishap.name(), report.words().strip(), report.wayBack().name(), from, person.id(), clock.nowMillis());
             Entry.Kind kind = report.wayBack() == WayBack.SCRAP ? Entry.Kind.SCRAPPED : Entry.Kind.WENT_WRONG;
-            return entry(kind, file, step, "went wrong: " + mishap.words() + (report.words().isBlank() ? "" : " (" + report.words().strip() + ")") + ". " + report.wayBack().words());
+            return file.entry(kind, step, "went wrong: " + mishap.words() + (report.words().isBlank() ? "" : " (" + report.words().strip() + ")") + ". " + report.wayBack().words());
         });
     }
 
     private void goBack(PieceFile file, WentWrong report, Mishap mishap, Person person) {
         switch (report.wayBack()) {
             case REDO -> {
-                Step from = step(file, report.redoFrom());
-                List<Operation> redone = new java.util.ArrayList<>(file.progress().redoneWith(from.operation().key()));
+                Step from = file.step(report.redoFrom());
+                List<Operation> redone = new ArrayList<>(file.progress().redoneWith(from.operation().key()));
                 file.route().steps().stream().filter(step -> file.row(step).filter(row -> row.standing() == Standing.RUNNING || row.standing() == Standing.RESTING).isPresent())
                         .map(Step::operation).filter(operation -> !redone.contains(operation)).forEach(redone::add);
                 reopen(file, redone);
@@ -230,10 +179,6 @@ public class BenchService {
             throw Refusal.outOfTurn(file.name() + " is held: " + reason);
         });
         return file;
-    }
-
-    private static Step step(PieceFile file, String operation) {
-        return file.route().step(operation).orElseThrow(() -> Refusal.notThere(file.name() + " has no step “" + operation + "”."));
     }
 
     private static void mustNotBeUnderWay(PieceFile file, Step step, StepRow row) {
@@ -289,45 +234,5 @@ public class BenchService {
             DimensionChain chain = file.chain(Units.INCH_FAHRENHEIT);
             throw Refusal.outOfTurn("Not measured yet: " + String.join("; ", missing.stream().map(key -> chain.link(key).orElseThrow().dimension().label()).toList()) + ".");
         }
-    }
-
-    private void mustStillBe(PieceFile file, NewReading reading, Person person) {
-        Optional<Reading> current = Optional.ofNullable(file.readingsByDimension().get(reading.dimension()));
-        long currentId = current.map(Reading::id).orElse(0L);
-        if (currentId != reading.basedOn()) {
-            String label = file.chain(person.units()).link(reading.dimension()).orElseThrow().dimension().label();
-            throw Refusal.bothChanged(List.of(new Both(reading.dimension(), label, reading.entry(),
-                    current.map(each -> each.value().in(person.units())).orElse("struck out"), current.map(Reading::takenBy).orElse("somebody"), String.valueOf(currentId))));
-        }
-    }
-
-    private static Quantity understood(Link link, NewReading reading, Units units) {
-        Understood<? extends Quantity> read = link.current() instanceof Hardness ? ShopNotation.hardness(reading.entry()) : ShopNotation.length(reading.entry(), units);
-        if (read instanceof Understood.Value<?> value) {
-            if (value.quantity().magnitude() > 0) {
-                return value.quantity();
-            }
-            throw Refusal.entry(reading.dimension(), reading.entry(), "A reading of nothing cannot be", "more than nothing");
-        }
-        Understood.Refused<?> refused = (Understood.Refused<?>) read;
-        throw Refusal.entry(reading.dimension(), reading.entry(), refused.problem(), refused.accepted());
-    }
-
-    private static void mustBePossible(PieceFile file, NewReading reading, Quantity value, Units units) {
-        Map<String, Quantity> with = new HashMap<>(file.readingValues());
-        with.put(reading.dimension(), value);
-        compute(file, with, reading.entry(), reading.dimension(), units);
-    }
-
-    private static void compute(PieceFile file, Map<String, Quantity> values, String entry, String dimension, Units units) {
-        try {
-            file.chainWith(units, values);
-        } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible(dimension, entry, impossible);
-        }
-    }
-
-    private static Entry entry(Entry.Kind kind, PieceFile file, Step step, String what) {
-        return Entry.ofPiece(kind, file.jobId(), file.id(), file.name() + ": " + step.operation().title() + ": " + what);
     }
 }

@@ -1,8 +1,8 @@
 package hiltboard.server.bench;
 
 import hiltboard.server.access.Person;
-import hiltboard.server.bench.BenchService.NewReading;
 import hiltboard.server.bench.BenchService.WentWrong;
+import hiltboard.server.bench.ReadingService.NewReading;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
 import java.util.List;
@@ -17,9 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pieces/{piece}/steps/{operation}")
 class StepController {
     private final BenchService service;
+    private final ReadingService readings;
 
-    StepController(BenchService service) {
+    StepController(BenchService service, ReadingService readings) {
         this.service = service;
+        this.readings = readings;
     }
 
     record Ticked(List<String> checks) {}
@@ -55,12 +57,12 @@ class StepController {
 
     @PostMapping("/readings")
     Receipt read(@PathVariable long piece, @PathVariable String operation, @RequestBody NewReading reading, Person person, Command command) {
-        return service.read(piece, operation, reading, person, command);
+        return readings.read(piece, operation, reading, person, command);
     }
 
     @PostMapping("/readings/strike")
     Receipt strike(@PathVariable long piece, @PathVariable String operation, @RequestBody Dimension dimension, Person person, Command command) {
-        return service.strike(piece, operation, dimension.dimension(), person, command);
+        return readings.strike(piece, operation, dimension.dimension(), person, command);
     }
 
     @PostMapping("/went-wrong")

@@ -8,7 +8,8 @@ import hiltboard.core.route.Route.Step;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchService;
-import hiltboard.server.bench.BenchService.NewReading;
+import hiltboard.server.bench.ReadingService;
+import hiltboard.server.bench.ReadingService.NewReading;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
@@ -31,11 +32,13 @@ class Diary {
     private static final LocalTime CLOSES = LocalTime.of(17, 0);
 
     private final BenchService bench;
+    private final ReadingService readings;
     private final PieceFiles files;
     private final ShopClock clock;
 
-    Diary(BenchService bench, PieceFiles files, ShopClock clock) {
+    Diary(BenchService bench, ReadingService readings, PieceFiles files, ShopClock clock) {
         this.bench = bench;
+        this.readings = readings;
         this.files = files;
         this.clock = clock;
     }
@@ -74,7 +77,7 @@ class Diary {
 
     void read(long piece, String operation, String dimension, String entry, Instant then, Person maker) {
         long basedOn = Optional.ofNullable(files.open(piece).readingsByDimension().get(dimension)).map(reading -> reading.id()).orElse(0L);
-        clock.at(then, () -> bench.read(piece, operation, new NewReading(dimension, entry, basedOn, true), maker, command(maker)));
+        clock.at(then, () -> readings.read(piece, operation, new NewReading(dimension, entry, basedOn, true), maker, command(maker)));
     }
 
     private Instant doStep(long piece, Operation operation, Instant started, Person maker, Random chance) {

@@ -19,6 +19,7 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.route.Routes;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -218,7 +219,7 @@ public class JobService {
         try {
             int year = LocalDate.parse(text).getYear();
             return year > 1999 && year < 2200;
-        } catch (java.time.DateTimeException notADay) {
+        } catch (DateTimeException notADay) {
             return false;
         }
     }

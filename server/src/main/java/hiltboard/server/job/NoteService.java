@@ -11,6 +11,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Iterator;
+import java.util.Locale;
 import java.util.Map;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
@@ -85,7 +86,7 @@ public class NoteService {
             if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
                 throw Refusal.entry("photo", "", "This picture has too many pixels", ACCEPTED);
             }
-            return MEDIA_TYPES.getOrDefault(reader.getFormatName().toLowerCase(java.util.Locale.ROOT), "application/octet-stream");
+            return MEDIA_TYPES.getOrDefault(reader.getFormatName().toLowerCase(Locale.ROOT), "application/octet-stream");
         } catch (IOException broken) {
             throw Refusal.entry("photo", "", "This picture is damaged", ACCEPTED);
         }

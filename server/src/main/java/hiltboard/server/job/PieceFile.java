@@ -10,8 +10,10 @@ import hiltboard.core.route.Gate;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route;
+import hiltboard.server.Refusal;
 import hiltboard.server.chain.ReadingRepository.MadeTo;
 import hiltboard.server.chain.ReadingRepository.Reading;
+import hiltboard.server.live.Entry;
 import hiltboard.server.route.StepRepository.Override;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
@@ -53,6 +55,16 @@ public record PieceFile(
 
     public Optional<String> heldReason() {
         return piece.heldReason();
+    }
+
+    /** A step of the route. @throws Refusal if the piece has no such step */
+    public Step step(String operation) {
+        return route.step(operation).orElseThrow(() -> Refusal.notThere(name() + " has no step “" + operation + "”."));
+    }
+
+    /** What the journal says of a step. */
+    public Entry entry(Entry.Kind kind, Step step, String what) {
+        return Entry.ofPiece(kind, jobId(), id(), name() + ": " + step.operation().title() + ": " + what);
     }
 
     public Progress progress() {

@@ -2,6 +2,7 @@ package hiltboard.server.job;
 
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.Link;
+import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Gate.Obstacle;
@@ -125,7 +126,7 @@ public final class StepViews {
     }
 
     private static String difference(Link.Stale stale, Units units) {
-        if (stale.madeTo() instanceof hiltboard.core.measure.Length made && stale.now() instanceof hiltboard.core.measure.Length now) {
+        if (stale.madeTo() instanceof Length made && stale.now() instanceof Length now) {
             return now.minus(made).absolute().in(units);
         }
         return "";
