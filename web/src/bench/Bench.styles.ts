@@ -27,6 +27,10 @@ export const Pick = styled(Link)`
   small { display: block; font-size: 0.92rem; }
   > :last-child { text-align: right; max-width: 6.4rem; }
   b { color: #7a1509; }
+  @media (max-width: 560px) {
+    grid-template-columns: 3.7rem 1fr;
+    > :last-child { grid-column: 2; text-align: left; max-width: none; }
+  }
   &[data-gone] { opacity: 0.6; text-decoration: line-through; }
 `;
 
