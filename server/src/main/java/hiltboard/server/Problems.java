@@ -1,6 +1,7 @@
 package hiltboard.server;
 
 import java.net.URI;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.databind.DatabindException;
 
 /** The one place that turns errors into RFC 9457 problem details. */
@@ -36,7 +38,11 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> defect(Exception failure) {
+    @Nullable ResponseEntity<ProblemDetail> defect(Exception failure) {
+        if (DisconnectedClientHelper.isClientDisconnectedException(failure)) {
+            LOG.debug("A page left before its answer was sent", failure);
+            return null;
+        }
         LOG.error("A defect of the program", failure);
         return ResponseEntity.internalServerError()
                 .body(problem(HttpStatus.INTERNAL_SERVER_ERROR, "defect", "Something is wrong in the program. Nothing was changed; the server's log has the details."));
