@@ -56,7 +56,7 @@ export default function NewCommission() {
           </Panel>
         </div>
         <aside>
-          <Preview reading={reading} useWords={job.useWords} />
+          <Preview reading={reading} finish={entries['finish'] ?? ''} useWords={job.useWords} />
           <Panel>
             {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>Steel is cut only after the client has approved the outline.</Quiet>}
             <Press data-kind="main" data-large isDisabled={isBusy} onPress={take}>

@@ -25,9 +25,8 @@ const Route = styled.ol`
 const WIDTH = 420;
 
 /** The knife as it stands in the talk: its drawing, its route, its hours and the earliest day. */
-export function Preview({ reading, useWords }: { reading?: Reading; useWords: string }) {
+export function Preview({ reading, finish, useWords }: { reading?: Reading; finish: string; useWords: string }) {
   const drawing = reading?.drawing;
-  const finish = reading?.understood['finish'] === 'Etched dark and tumbled' ? 'ETCHED_DARK_TUMBLED' : '';
   return (
     <>
       <Blue>

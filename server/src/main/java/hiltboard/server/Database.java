@@ -1,11 +1,11 @@
 package hiltboard.server;
 
-import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import hiltboard.server.StartFailure.UnreadableData;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
 import java.sql.SQLException;
 import javax.sql.DataSource;
 import org.springframework.beans.factory.annotation.Qualifier;
@@ -37,7 +37,9 @@ class Database {
     HikariDataSource writer(@Value("${hilt.data}") Path folder) {
         SQLiteConfig config = configuration();
         config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
-        return pool("writer", 1, new SQLiteDataSource(config), file(folder));
+        Path file = file(folder);
+        makeReadable(file);
+        return pool("writer", 1, new SQLiteDataSource(config), file);
     }
 
     @Bean
@@ -54,7 +56,7 @@ class Database {
         proxy.setTargetDataSource(writer);
         proxy.setReadOnlyDataSource(readers);
         proxy.setDefaultAutoCommit(true);
-        proxy.setDefaultTransactionIsolation(java.sql.Connection.TRANSACTION_SERIALIZABLE);
+        proxy.setDefaultTransactionIsolation(Connection.TRANSACTION_SERIALIZABLE);
         return proxy;
     }
 
@@ -93,26 +95,27 @@ class Database {
 
     private static HikariDataSource pool(String name, int size, SQLiteDataSource source, Path file) {
         source.setUrl("jdbc:sqlite:" + file);
-        HikariConfig pool = new HikariConfig();
+        HikariDataSource pool = new HikariDataSource();
         pool.setPoolName(name);
         pool.setDataSource(source);
         pool.setMaximumPoolSize(size);
         pool.setMaxLifetime(0);
-        HikariDataSource lazy = new HikariDataSource();
-        pool.copyStateTo(lazy);
-        return lazy;
+        return pool;
     }
 
     private static Path file(Path folder) {
-        Path file = folder.resolve("shop.db");
+        return folder.resolve("shop.db");
+    }
+
+    /** @throws UnreadableData if there can be no data file, or if what is there is none */
+    private static void makeReadable(Path file) {
         try {
-            Files.createDirectories(folder);
+            Files.createDirectories(file.getParent());
             check(file);
         } catch (IOException | SQLException unusable) {
             throw new UnreadableData("The data file " + file.toAbsolutePath() + " cannot be read (" + unusable.getMessage()
                     + "). Restore it from a backup, or name another folder with HILT_DATA.");
         }
-        return file;
     }
 
     private static void check(Path file) throws SQLException {

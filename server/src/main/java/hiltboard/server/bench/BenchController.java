@@ -2,6 +2,8 @@ package hiltboard.server.bench;
 
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Operation;
+import hiltboard.core.route.Progress;
+import hiltboard.core.route.Progress.Window;
 import hiltboard.core.route.Route.Step;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -59,26 +61,28 @@ class BenchController {
     }
 
     private Stream<BenchStep> steps(PieceFile file) {
-        Set<String> done = file.progress().doneAt().keySet();
+        Progress progress = file.progress();
+        Set<String> done = progress.doneAt().keySet();
+        List<Window> windows = progress.windows();
         DaysInHand days = file.daysInHand(clock.today());
         List<BenchStep> picked = new ArrayList<>();
         int ready = 0;
         for (Step step : file.route().steps()) {
             Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
             if (standing == Standing.RUNNING || standing == Standing.RESTING) {
-                picked.add(benchStep(file, step, standing.name(), days));
+                picked.add(benchStep(file, step, standing.name(), days, windows));
             } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.gate(step, done).isItsTurn()) {
-                picked.add(benchStep(file, step, "READY", days));
+                picked.add(benchStep(file, step, "READY", days, windows));
                 ready++;
             }
         }
         return picked.stream();
     }
 
-    private static BenchStep benchStep(PieceFile file, Step step, String standing, DaysInHand days) {
+    private static BenchStep benchStep(PieceFile file, Step step, String standing, DaysInHand days, List<Window> windows) {
         Operation operation = step.operation();
         Optional<StepRow> row = file.row(step);
-        long closes = file.progress().windows().stream().filter(window -> window.step().equals(step)).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
+        long closes = windows.stream().filter(window -> window.step().equals(step)).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
         return new BenchStep(file.id(), file.name(), file.jobTitle(), operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), standing,
                 row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L), row.map(StepRow::restUntilMillis).orElse(0L), operation.restWords(),
                 days.inHand(), file.promisedOn().toString(), closes);

@@ -75,7 +75,7 @@ public class ReadingService {
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
             Step step = file.step(operation);
-            Reading reading = readings.current(piece, dimension).orElseThrow(() -> Refusal.notThere("There is no such reading."));
+            Reading reading = Optional.ofNullable(file.readingsByDimension().get(dimension)).orElseThrow(() -> Refusal.notThere("There is no such reading."));
             Map<String, Quantity> without = new HashMap<>(file.readingValues());
             without.remove(dimension);
             compute(file, without, reading.typed(), dimension, person.units());

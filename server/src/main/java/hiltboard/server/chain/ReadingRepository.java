@@ -8,7 +8,6 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.Collection;
 import java.util.List;
-import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -41,10 +40,6 @@ public class ReadingRepository {
         return sql.sql("SELECT piece_id, dimension, kind, amount FROM made_to WHERE struck_at_ms IS NULL AND piece_id IN (:pieces)")
                 .param("pieces", pieces)
                 .query((row, number) -> new MadeTo(row.getLong("piece_id"), row.getString("dimension"), quantity(row))).list();
-    }
-
-    public Optional<Reading> current(long piece, String dimension) {
-        return current(List.of(piece)).stream().filter(reading -> reading.dimension().equals(dimension)).findFirst();
     }
 
     public void take(long piece, String operation, String dimension, Quantity value, String typed, long person, long atMillis) {

@@ -9,6 +9,7 @@ import java.util.concurrent.ConcurrentLinkedQueue;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
@@ -35,7 +36,7 @@ class LiveStream {
     }
 
     /** Opens a stream; {@code missed} is read once the stream is listening, so that nothing falls between. */
-    SseEmitter open(java.util.function.Supplier<List<JournalEntry>> missed) {
+    SseEmitter open(Supplier<List<JournalEntry>> missed) {
         Listener listener = new Listener(new SseEmitter(0L));
         listener.emitter.onCompletion(() -> listeners.remove(listener));
         listener.emitter.onError(failure -> listeners.remove(listener));

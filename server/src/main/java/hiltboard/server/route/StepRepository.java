@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class StepRepository {
     private static final String SELECT = """
-            SELECT step.id, piece_id, operation, standing, started_at_ms, starter.name AS started_by, started_by AS starter_id, rest_until_ms, done_at_ms, doer.name AS done_by
+            SELECT piece_id, operation, standing, started_at_ms, starter.name AS started_by, started_by AS starter_id, rest_until_ms, done_at_ms, doer.name AS done_by
             FROM step LEFT JOIN person starter ON starter.id = step.started_by LEFT JOIN person doer ON doer.id = step.done_by
             """;
     private final JdbcClient sql;
