@@ -65,7 +65,7 @@ export function App() {
 }
 
 function OpenShop({ session }: { session: SessionView }) {
-  const { isConnected, announced, dismiss } = useLive(session.sequence);
+  const { isConnected, announced, dismiss } = useLive(session);
   const { signOut } = useSigning();
   return (
     <>

@@ -1,17 +1,18 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import type { JournalEntry } from '../api/schema';
+import type { JournalEntry, SessionView } from '../api/schema';
 
 const RETRY_AFTER_MS = 2000;
 /** The server beats every 15 s: a connection that is silent for longer than this has died without a word. */
 const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
-/** What is said aloud on every page, whoever did it. */
+/** What is said aloud on the pages of everybody but the one who did it. */
 const ANNOUNCED = new Set(['REST_UP', 'WENT_WRONG', 'SCRAPPED', 'HELD', 'GATE_OVERRIDDEN', 'HANDED_OVER']);
 
 /** Follows the shop's changes: what they touch is read anew, and what matters to all is announced. Resumes where it broke off. */
-export function useLive(sequence: number) {
-  const [from] = useState(sequence);
+export function useLive(session: SessionView) {
+  const [from] = useState(session.sequence);
+  const self = session.person?.id;
   const queries = useQueryClient();
   const [isConnected, setConnected] = useState(true);
   const [announced, setAnnounced] = useState<JournalEntry[]>([]);
@@ -40,7 +41,7 @@ export function useLive(sequence: number) {
       void queries.invalidateQueries({ queryKey: ['wall'] });
       void queries.invalidateQueries({ queryKey: ['bench'] });
       void queries.invalidateQueries({ queryKey: entry.pieceId ? ['piece', entry.pieceId] : ['piece'] });
-      if (ANNOUNCED.has(entry.kind)) {
+      if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
       }
     }
@@ -68,7 +69,7 @@ export function useLive(sequence: number) {
       window.clearTimeout(retry);
       window.clearTimeout(silence);
     };
-  }, [from, queries]);
+  }, [from, self, queries]);
 
   return { isConnected, announced, dismiss: (heard: number) => setAnnounced((all) => all.filter((entry) => entry.sequence !== heard)) };
 }

@@ -89,7 +89,7 @@ class OwnersScreensTest {
             Work.workUpTo(shop, owner, piece, "measure-for-guard");
             Maker bram = BROWSER.signedIn(shop, "bram");
             bram.openStep(piece, "measure-for-guard");
-            bram.press("Start");
+            bram.start();
             bram.enterAndSee("tang.width", ".690", "0.690 in");
             bram.enterAndSee("tang.thickness", "163 thou", "0.163 in");
             bram.enterAndSee("guard.thickness", "9.2964 mm", "0.366 in");

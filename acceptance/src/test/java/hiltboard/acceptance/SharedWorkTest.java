@@ -112,7 +112,9 @@ class SharedWorkTest {
         long piece = Work.take(owner, 1, Map.of());
         String address = "/api/pieces/" + piece + "/specification";
         owner.post(address, List.of(Map.of("field", "bladeLength", "from", "101.6 mm", "to", "5 in"))).isOk();
-        owner.post(address, List.of(Map.of("field", "bladeLength", "from", "101.6 mm", "to", "6 in"))).isRefused(409, "both-changed");
+        JsonNode both = owner.post(address, List.of(Map.of("field", "bladeLength", "from", "101.6 mm", "to", "6 in"))).isRefused(409, "both-changed").json().path("both").get(0);
+        assertThat(both.path("theirs").asString()).isEqualTo("5 in");
+        assertThat(both.path("theirsBy").asString()).isEqualTo("Olwen Tarr");
         owner.post(address, List.of(Map.of("field", "finish", "from", "HAND_SATIN", "to", "ETCHED_DARK_TUMBLED"))).isOk();
         JsonNode changed = Work.piece(owner, piece);
         assertThat(Work.step(changed, "etch").path("standing").asString()).isEqualTo("WAITING");
@@ -121,7 +123,8 @@ class SharedWorkTest {
         String job = "/api/jobs/" + changed.path("jobId").asLong() + "/promise";
         String promised = changed.path("promisedOn").asString();
         owner.post(job, Map.of("from", promised, "to", "2031-05-01")).isOk();
-        owner.post(job, Map.of("from", promised, "to", "2031-06-01")).isRefused(409, "both-changed");
+        JsonNode days = owner.post(job, Map.of("from", promised, "to", "2031-06-01")).isRefused(409, "both-changed").json().path("both").get(0);
+        assertThat(days.path("theirsBy").asString()).isEqualTo("Olwen Tarr");
     }
 
     @Test

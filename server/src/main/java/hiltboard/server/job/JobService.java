@@ -17,6 +17,7 @@ import hiltboard.server.job.Brief.Wish;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
+import hiltboard.server.live.JournalEntry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.route.Routes;
 import java.time.DateTimeException;
@@ -86,7 +87,8 @@ public class JobService {
         person.mustBeOwner("change a specification");
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
-            Specification changed = changed(file, fieldChanges, person.units());
+            String lastBy = lastBy(Entry.Kind.SPECIFICATION_CHANGED, changes.ofPiece(piece, file.jobId()));
+            Specification changed = changed(file, fieldChanges, lastBy, person.units());
             checkAgainstReadings(file, changed, person.units());
             routes.of(changed, Place.of(file.piece().position(), file.piece().pieces()));
             jobs.specify(piece, changed.entries());
@@ -94,7 +96,12 @@ public class JobService {
         });
     }
 
-    private static Specification changed(PieceFile file, List<FieldChange> fieldChanges, Units units) {
+    private static String lastBy(Entry.Kind kind, List<JournalEntry> newestFirst) {
+        return newestFirst.stream().filter(entry -> entry.kind().equals(kind.name())).findFirst().map(JournalEntry::who).orElse("Somebody else");
+    }
+
+    /** @param lastBy who changed the specification last, named where both changed the same answer */
+    private static Specification changed(PieceFile file, List<FieldChange> fieldChanges, String lastBy, Units units) {
         Map<String, String> entries = new LinkedHashMap<>(file.specification().entries());
         List<Both> both = new ArrayList<>();
         for (FieldChange change : fieldChanges) {
@@ -102,7 +109,7 @@ public class JobService {
                     .orElseThrow(() -> Refusal.entry(change.field(), change.to(), "There is no such question", "a field of the specification"));
             String current = entries.getOrDefault(change.field(), "");
             if (!current.equals(change.from()) && !current.equals(change.to())) {
-                both.add(new Both(change.field(), field.label(), change.to(), file.specification().words(field, units), "somebody else", current));
+                both.add(new Both(change.field(), field.label(), change.to(), file.specification().words(field, units), lastBy, current));
             }
             entries.put(change.field(), change.to());
         }
@@ -141,7 +148,7 @@ public class JobService {
             JobRepository.Job known = jobs.job(job).orElseThrow(() -> Refusal.notThere("There is no job with number " + job + "."));
             String current = known.promisedOn().toString();
             if (!current.equals(from) && !current.equals(to)) {
-                throw Refusal.bothChanged(List.of(new Both("promisedOn", "Promised for", to, current, "somebody else", current)));
+                throw Refusal.bothChanged(List.of(new Both("promisedOn", "Promised for", to, current, lastBy(Entry.Kind.PROMISE_CHANGED, changes.ofJob(job)), current)));
             }
             jobs.promise(job, day);
             return Entry.ofJob(Entry.Kind.PROMISE_CHANGED, job, known.number() + ": promised for " + to + " instead of " + current);

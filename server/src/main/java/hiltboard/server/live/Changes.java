@@ -46,6 +46,12 @@ public class Changes {
         return journal.ofPiece(piece, job);
     }
 
+    /** The journal of a job without that of its pieces, newest first. */
+    @Transactional(readOnly = true)
+    public List<JournalEntry> ofJob(long job) {
+        return journal.ofJob(job);
+    }
+
     @Transactional(readOnly = true)
     public long latest() {
         return journal.latest();

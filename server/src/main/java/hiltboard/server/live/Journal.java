@@ -66,4 +66,8 @@ class Journal {
         return sql.sql(SELECT + "WHERE piece_id = :piece OR (job_id = :job AND piece_id IS NULL) ORDER BY journal.sequence DESC")
                 .param("piece", piece).param("job", job).query(ROW).list();
     }
+
+    List<JournalEntry> ofJob(long job) {
+        return sql.sql(SELECT + "WHERE job_id = :job AND piece_id IS NULL ORDER BY journal.sequence DESC").param("job", job).query(ROW).list();
+    }
 }
