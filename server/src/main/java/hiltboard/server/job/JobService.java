@@ -87,8 +87,7 @@ public class JobService {
         person.mustBeOwner("change a specification");
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
-            String lastBy = lastBy(Entry.Kind.SPECIFICATION_CHANGED, changes.ofPiece(piece, file.jobId()));
-            Specification changed = changed(file, fieldChanges, lastBy, person.units());
+            Specification changed = changed(file, fieldChanges, person.units());
             checkAgainstReadings(file, changed, person.units());
             routes.of(changed, Place.of(file.piece().position(), file.piece().pieces()));
             jobs.specify(piece, changed.entries());
@@ -100,8 +99,7 @@ public class JobService {
         return newestFirst.stream().filter(entry -> entry.kind().equals(kind.name())).findFirst().map(JournalEntry::who).orElse("Somebody else");
     }
 
-    /** @param lastBy who changed the specification last, named where both changed the same answer */
-    private static Specification changed(PieceFile file, List<FieldChange> fieldChanges, String lastBy, Units units) {
+    private Specification changed(PieceFile file, List<FieldChange> fieldChanges, Units units) {
         Map<String, String> entries = new LinkedHashMap<>(file.specification().entries());
         List<Both> both = new ArrayList<>();
         for (FieldChange change : fieldChanges) {
@@ -109,6 +107,7 @@ public class JobService {
                     .orElseThrow(() -> Refusal.entry(change.field(), change.to(), "There is no such question", "a field of the specification"));
             String current = entries.getOrDefault(change.field(), "");
             if (!current.equals(change.from()) && !current.equals(change.to())) {
+                String lastBy = lastBy(Entry.Kind.SPECIFICATION_CHANGED, changes.ofPiece(file.piece().id(), file.jobId()));
                 both.add(new Both(change.field(), field.label(), change.to(), file.specification().words(field, units), lastBy, current));
             }
             entries.put(change.field(), change.to());
