@@ -17,7 +17,6 @@ import hiltboard.server.job.Brief.Wish;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
-import hiltboard.server.live.JournalEntry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.route.Routes;
 import java.time.DateTimeException;
@@ -26,6 +25,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** Jobs are taken, changed and held here. */
@@ -95,10 +95,6 @@ public class JobService {
         });
     }
 
-    private static String lastBy(Entry.Kind kind, List<JournalEntry> newestFirst) {
-        return newestFirst.stream().filter(entry -> entry.kind().equals(kind.name())).findFirst().map(JournalEntry::who).orElse("Somebody else");
-    }
-
     private Specification changed(PieceFile file, List<FieldChange> fieldChanges, Units units) {
         Map<String, String> entries = new LinkedHashMap<>(file.specification().entries());
         List<Both> both = new ArrayList<>();
@@ -107,7 +103,7 @@ public class JobService {
                     .orElseThrow(() -> Refusal.entry(change.field(), change.to(), "There is no such question", "a field of the specification"));
             String current = entries.getOrDefault(change.field(), "");
             if (!current.equals(change.from()) && !current.equals(change.to())) {
-                String lastBy = lastBy(Entry.Kind.SPECIFICATION_CHANGED, changes.ofPiece(file.piece().id(), file.jobId()));
+                String lastBy = changes.lastBy(Entry.Kind.SPECIFICATION_CHANGED, file.jobId(), Optional.of(file.id()));
                 both.add(new Both(change.field(), field.label(), change.to(), file.specification().words(field, units), lastBy, current));
             }
             entries.put(change.field(), change.to());
@@ -147,7 +143,8 @@ public class JobService {
             JobRepository.Job known = jobs.job(job).orElseThrow(() -> Refusal.notThere("There is no job with number " + job + "."));
             String current = known.promisedOn().toString();
             if (!current.equals(from) && !current.equals(to)) {
-                throw Refusal.bothChanged(List.of(new Both("promisedOn", "Promised for", to, current, lastBy(Entry.Kind.PROMISE_CHANGED, changes.ofJob(job)), current)));
+                String lastBy = changes.lastBy(Entry.Kind.PROMISE_CHANGED, job, Optional.empty());
+                throw Refusal.bothChanged(List.of(new Both("promisedOn", "Promised for", to, current, lastBy, current)));
             }
             jobs.promise(job, day);
             return Entry.ofJob(Entry.Kind.PROMISE_CHANGED, job, known.number() + ": promised for " + to + " instead of " + current);

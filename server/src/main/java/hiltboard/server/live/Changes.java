@@ -2,6 +2,7 @@ package hiltboard.server.live;
 
 import hiltboard.server.ShopClock;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,10 +47,10 @@ public class Changes {
         return journal.ofPiece(piece, job);
     }
 
-    /** The journal of a job without that of its pieces, newest first. */
+    /** Who made the latest change of a kind to a piece, or to the job itself where no piece is named; “Somebody else” if nobody is known. */
     @Transactional(readOnly = true)
-    public List<JournalEntry> ofJob(long job) {
-        return journal.ofJob(job);
+    public String lastBy(Entry.Kind kind, long job, Optional<Long> piece) {
+        return journal.latest(kind, job, piece).map(JournalEntry::who).orElse("Somebody else");
     }
 
     @Transactional(readOnly = true)

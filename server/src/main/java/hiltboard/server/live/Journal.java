@@ -67,7 +67,8 @@ class Journal {
                 .param("piece", piece).param("job", job).query(ROW).list();
     }
 
-    List<JournalEntry> ofJob(long job) {
-        return sql.sql(SELECT + "WHERE job_id = :job AND piece_id IS NULL ORDER BY journal.sequence DESC").param("job", job).query(ROW).list();
+    Optional<JournalEntry> latest(Entry.Kind kind, long job, Optional<Long> piece) {
+        return sql.sql(SELECT + "WHERE kind = :kind AND job_id = :job AND piece_id IS :piece ORDER BY journal.sequence DESC LIMIT 1")
+                .param("kind", kind.name()).param("job", job).param("piece", piece.orElse(null)).query(ROW).optional();
     }
 }
