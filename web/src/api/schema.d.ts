@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/mishaps/ledger": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mishapLedger"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people": {
         parameters: {
             query?: never;
@@ -276,6 +292,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/specification/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/specification/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/steps/{operation}/done": {
         parameters: {
             query?: never;
@@ -382,6 +430,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/steps/{operation}/ways-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["waysBack"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -554,6 +618,29 @@ export interface components {
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
         };
+        ConflictView: {
+            consequence: string;
+            done: string;
+            reason: string;
+            remedy: string;
+        };
+        Decided: {
+            changes: components["schemas"]["FieldChange"][];
+            clientAgreed: boolean;
+            keep: string[];
+            pieces: number[];
+            reason: string;
+        };
+        DecisionView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            change: string;
+            clientAgreed: boolean;
+            effect: string;
+            isTaken: boolean;
+            reason: string;
+        };
         DemoSignIn: {
             /** Format: int64 */
             personId: number;
@@ -584,6 +671,31 @@ export interface components {
             tang: string;
             /** Format: double */
             width: number;
+        };
+        EffectView: {
+            again: components["schemas"]["OperationView"][];
+            asksClient: string[];
+            change: string;
+            changesPrice: boolean;
+            comesIn: components["schemas"]["OperationView"][];
+            conflicts: components["schemas"]["ConflictView"][];
+            /** Format: int32 */
+            daysInHandNow: number;
+            /** Format: int32 */
+            daysInHandThen: number;
+            dropsOut: components["schemas"]["OperationView"][];
+            earliestDay: string;
+            /** Format: int32 */
+            heats: number;
+            lost: components["schemas"]["OperationView"][];
+            material: string[];
+            /** Format: int32 */
+            minutesMore: number;
+            name: string;
+            needsClient: boolean;
+            noLongerFit: components["schemas"]["MisfitView"][];
+            /** Format: int64 */
+            pieceId: number;
         };
         FieldChange: {
             field: string;
@@ -645,15 +757,38 @@ export interface components {
             who: string;
             words: string;
         };
+        MisfitView: {
+            affects: string[];
+            label: string;
+            madeTo: string;
+            now: string;
+            tolerance: string;
+        };
         MishapChoice: {
             kind: string;
-            waysBack: components["schemas"]["WayBackChoice"][];
+            measured: string;
+            needsMeasure: boolean;
+            stations: string[];
             words: string;
+        };
+        MishapCountView: {
+            /** Format: int32 */
+            costMinutes: number;
+            /** Format: int32 */
+            lost: number;
+            operation: string;
+            /** Format: int32 */
+            times: number;
+            title: string;
         };
         MishapView: {
             /** Format: int64 */
             atMillis: number;
             by: string;
+            /** Format: int32 */
+            costMinutes: number;
+            decision: string;
+            measured: string;
             operation: string;
             title: string;
             wayBack: string;
@@ -725,6 +860,10 @@ export interface components {
             rule: string;
             severity: string;
         };
+        OperationView: {
+            operation: string;
+            title: string;
+        };
         OptionView: {
             value: string;
             words: string;
@@ -735,6 +874,12 @@ export interface components {
             by: string;
             reason: string;
             rule: string;
+        };
+        Own: {
+            art: string;
+            forWhom: string;
+            isSpare: boolean;
+            rackSlot: string;
         };
         PersonView: {
             /** Format: int64 */
@@ -760,10 +905,14 @@ export interface components {
             cautionsDefer: string;
             clientContact: string;
             clientName: string;
+            conditions: string[];
             /** Format: int32 */
             daysInHand: number;
+            decisions: components["schemas"]["DecisionView"][];
             drawing: components["schemas"]["Drawing"];
             earliestDay: string;
+            /** Format: int32 */
+            heats: number;
             /** Format: int64 */
             heldAtMillis: number;
             heldBy: string;
@@ -781,12 +930,14 @@ export interface components {
             /** Format: int64 */
             nowMillis: number;
             numbers: components["schemas"]["NumberView"][];
+            own: components["schemas"]["Own"];
             photos: components["schemas"]["PhotoView"][];
             /** Format: int32 */
             pieces: number;
             /** Format: int32 */
             position: number;
             promisedOn: string;
+            siblings: components["schemas"]["SiblingView"][];
             specification: components["schemas"]["SpecificationLine"][];
             standing: string;
             state: string;
@@ -880,6 +1031,12 @@ export interface components {
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
         };
+        SiblingView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            standing: string;
+        };
         SignIn: {
             password: string;
             signInName: string;
@@ -942,6 +1099,7 @@ export interface components {
             targets: string[];
             title: string;
             toDo: string[];
+            waitedForBy: components["schemas"]["WaitView"][];
             waits: components["schemas"]["WaitView"][];
         };
         Ticked: {
@@ -973,24 +1131,45 @@ export interface components {
             /** Format: int64 */
             sequence: number;
         };
-        WayBackChoice: {
+        Ways: {
+            cautions: string[];
+            ways: components["schemas"]["WayView"][];
+            working: string[];
+        };
+        WayView: {
+            again: string[];
+            cautions: string[];
+            comesIn: string[];
+            /** Format: int32 */
+            daysInHand: number;
+            earliestDay: string;
+            from: string;
+            material: string[];
+            /** Format: int32 */
+            minutes: number;
+            rests: string[];
             wayBack: string;
             words: string;
         };
         WentWrong: {
+            from: string;
             kind: string;
-            redoFrom: string;
+            measured: string;
             /** @enum {string} */
-            wayBack: "REDO" | "HOLD" | "SCRAP";
+            wayBack: "REDO" | "REMAKE" | "HEAT_AGAIN" | "GRIND_OUT" | "WELD" | "GO_ON" | "SPARE" | "HOLD" | "SCRAP";
             words: string;
         };
         WindowView: {
             /** Format: int64 */
             closesAtMillis: number;
             consequence: string;
+            /** Format: int64 */
+            openedAtMillis: number;
             operation: string;
             reason: string;
             title: string;
+            /** Format: int64 */
+            warnFromMillis: number;
         };
         Wish: {
             agreed: string;
@@ -1020,16 +1199,22 @@ export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
 export type CalculatorView = components['schemas']['CalculatorView'];
 export type ChosenUnits = components['schemas']['ChosenUnits'];
+export type ConflictView = components['schemas']['ConflictView'];
+export type Decided = components['schemas']['Decided'];
+export type DecisionView = components['schemas']['DecisionView'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
 export type Dimension = components['schemas']['Dimension'];
 export type Drawing = components['schemas']['Drawing'];
+export type EffectView = components['schemas']['EffectView'];
 export type FieldChange = components['schemas']['FieldChange'];
 export type FieldView = components['schemas']['FieldView'];
 export type Finding = components['schemas']['Finding'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type InputView = components['schemas']['InputView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
+export type MisfitView = components['schemas']['MisfitView'];
 export type MishapChoice = components['schemas']['MishapChoice'];
+export type MishapCountView = components['schemas']['MishapCountView'];
 export type MishapView = components['schemas']['MishapView'];
 export type NewJob = components['schemas']['NewJob'];
 export type NewMaker = components['schemas']['NewMaker'];
@@ -1038,8 +1223,10 @@ export type NewReading = components['schemas']['NewReading'];
 export type NoteView = components['schemas']['NoteView'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
+export type OperationView = components['schemas']['OperationView'];
 export type OptionView = components['schemas']['OptionView'];
 export type OverrideView = components['schemas']['OverrideView'];
+export type Own = components['schemas']['Own'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
 export type PieceView = components['schemas']['PieceView'];
@@ -1053,6 +1240,7 @@ export type Receipt = components['schemas']['Receipt'];
 export type ResultView = components['schemas']['ResultView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
+export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];
@@ -1063,7 +1251,8 @@ export type Ticked = components['schemas']['Ticked'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type WaitView = components['schemas']['WaitView'];
 export type WallView = components['schemas']['WallView'];
-export type WayBackChoice = components['schemas']['WayBackChoice'];
+export type Ways = components['schemas']['Ways'];
+export type WayView = components['schemas']['WayView'];
 export type WentWrong = components['schemas']['WentWrong'];
 export type WindowView = components['schemas']['WindowView'];
 export type Wish = components['schemas']['Wish'];
@@ -1251,6 +1440,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MishapChoice"][];
+                };
+            };
+        };
+    };
+    mishapLedger: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MishapCountView"][];
                 };
             };
         };
@@ -1484,7 +1693,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FieldChange"][];
+                "application/json": components["schemas"]["Decided"];
             };
         };
         responses: {
@@ -1495,6 +1704,58 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decided"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decided"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EffectView"][];
                 };
             };
         };
@@ -1672,6 +1933,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    waysBack: {
+        parameters: {
+            query: {
+                kind: string;
+                measured?: string;
+            };
+            header?: never;
+            path: {
+                operation: string;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Ways"];
                 };
             };
         };

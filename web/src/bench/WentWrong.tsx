@@ -1,12 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { change, read } from '../api/client';
-import type { MishapChoice, PieceView, StepView } from '../api/schema';
+import { useRef, useState } from 'react';
+import { change, findingWords, read, upload } from '../api/client';
+import type { MishapChoice, PieceView, StepView, WayView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
+import { useWaysBack } from './useWaysBack';
+import { WaysBack, wayKey } from './WaysBack';
 
 interface WentWrongProps {
   piece: PieceView;
@@ -14,42 +16,49 @@ interface WentWrongProps {
   onClose: () => void;
 }
 
-/** What happened, and how to go on. */
+/** What happened, and the ways back that are open now, each with what it costs. */
 export function WentWrong({ piece, step, onClose }: WentWrongProps) {
-  const { data: choices } = useQuery({ queryKey: ['mishaps'], queryFn: () => read<MishapChoice[]>('/api/mishaps') });
-  const [kind, setKind] = useState('OTHER');
+  const { data: known } = useQuery({ queryKey: ['mishaps'], queryFn: () => read<MishapChoice[]>('/api/mishaps') });
+  const [kind, setKind] = useState('');
+  const [measured, setMeasured] = useState('');
   const [words, setWords] = useState('');
-  const [wayBack, setWayBack] = useState('HOLD');
-  const [redoFrom, setRedoFrom] = useState(step.operation);
+  const [way, setWay] = useState<WayView | undefined>();
   const { problem, isBusy, run } = useCaught();
-  const chosen = choices?.find((choice) => choice.kind === kind);
-  const begun = piece.steps.filter((each) => each.standing !== 'WAITING' && each.standing !== 'READY');
+  const chosen = known?.find((each) => each.kind === kind);
+  const { ways, problem: waysProblem } = useWaysBack(piece.id, step.operation, chosen, measured);
+  const open = ways?.ways ?? [];
+  const picked = open.find((each) => way && wayKey(each) === wayKey(way));
+  const finding = (problem ?? waysProblem)?.findings.find((each) => each.field === 'measured');
   const choose = (next: string) => {
     setKind(next);
-    const ways = choices?.find((choice) => choice.kind === next)?.waysBack ?? [];
-    if (!ways.some((way) => way.wayBack === wayBack)) {
-      setWayBack(ways[0]?.wayBack ?? 'HOLD');
-    }
+    setWay(undefined);
   };
   const tell = () =>
+    picked &&
     void run(async () => {
-      await change(`/api/pieces/${piece.id}/steps/${step.operation}/went-wrong`, { kind, words, wayBack, redoFrom: wayBack === 'REDO' ? redoFrom : '' });
+      await change(`/api/pieces/${piece.id}/steps/${step.operation}/went-wrong`, { kind, words, measured, wayBack: picked.wayBack, from: picked.from });
       onClose();
     });
   return (
     <Ask title={`What went wrong with ${piece.name}?`} isOpen onClose={onClose}>
-      <Choice label="What happened" value={kind} options={(choices ?? []).map((choice) => ({ value: choice.kind, words: choice.words }))} onChange={choose} />
-      <Entry label="In your words" value={words} onChange={setWords} />
-      <Choice label="How to go on" value={wayBack} options={(chosen?.waysBack ?? []).map((way) => ({ value: way.wayBack, words: way.words }))} onChange={setWayBack} />
-      {wayBack === 'REDO' ? (
+      <What known={known ?? []} station={step.station} kind={kind} onChoose={choose} />
+      {chosen ? (
         <>
-          <Choice label="Do it again from" value={redoFrom} options={begun.map((each) => ({ value: each.operation, words: each.title }))} onChange={setRedoFrom} />
-          <Quiet>That step, what was built on it and what is under way are open again; their readings are taken anew.</Quiet>
+          <Row>
+            {chosen.measured ? <Entry label={chosen.measured} name="measured" value={measured} onChange={setMeasured} problem={finding ? findingWords(finding) : undefined} echo={chosen.needsMeasure ? 'needed to decide' : 'if it was measured'} /> : null}
+            <Entry label="In your words" value={words} onChange={setWords} />
+            <Photograph piece={piece} step={step} />
+          </Row>
+          {ways?.working.map((line) => <code key={line}>{line}</code>)}
+          {ways?.cautions.map((line) => <Trouble key={line}>{line}</Trouble>)}
+          <WaysBack ways={open} way={picked} onWay={setWay} />
         </>
-      ) : null}
-      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      ) : (
+        <Quiet>Press what happened; the ways back that are open now are shown with what they cost.</Quiet>
+      )}
+      {problem && !finding ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
-        <Press data-large data-kind="alarm" isDisabled={isBusy} onPress={tell}>
+        <Press data-large data-kind="alarm" isDisabled={isBusy || !picked} onPress={tell}>
           Write it down
         </Press>
         <Press data-large onPress={onClose}>
@@ -57,5 +66,55 @@ export function WentWrong({ piece, step, onClose }: WentWrongProps) {
         </Press>
       </Row>
     </Ask>
+  );
+}
+
+interface WhatProps {
+  known: readonly MishapChoice[];
+  station: string;
+  kind: string;
+  onChoose: (kind: string) => void;
+}
+
+/** What usually happens at this station as presses; everything else in one list. */
+function What({ known, station, kind, onChoose }: WhatProps) {
+  const here = known.filter((each) => each.stations.includes(station) && each.kind !== 'OTHER');
+  const elsewhere = known.filter((each) => !here.includes(each));
+  return (
+    <>
+      <Row role="group" aria-label={`Usual at the ${station.toLowerCase()}`}>
+        {here.map((each) => (
+          <Press key={each.kind} data-large data-kind={each.kind === kind ? 'main' : undefined} aria-pressed={each.kind === kind} onPress={() => onChoose(each.kind)}>
+            {each.words}
+          </Press>
+        ))}
+      </Row>
+      <Choice label="Something else" value={elsewhere.some((each) => each.kind === kind) ? kind : ''} options={elsewhere.map((each) => ({ value: each.kind, words: each.words }))} onChange={onChoose} />
+    </>
+  );
+}
+
+/** Keeps a photograph at the step, before or after the mishap is written down. */
+function Photograph({ piece, step }: { piece: PieceView; step: StepView }) {
+  const file = useRef<HTMLInputElement>(null);
+  const [kept, setKept] = useState(0);
+  const { problem, isBusy, run } = useCaught();
+  const photograph = (taken: File | undefined) =>
+    taken &&
+    void run(async () => {
+      const form = new FormData();
+      form.append('photo', taken);
+      form.append('operation', step.operation);
+      await upload(`/api/pieces/${piece.id}/photos`, form);
+      setKept(kept + 1);
+    });
+  return (
+    <>
+      <Press data-large isDisabled={isBusy} onPress={() => file.current?.click()}>
+        {kept > 0 ? `${kept} photographed; one more` : 'Photograph it'}
+      </Press>
+      <input ref={file} type="file" accept="image/*" hidden aria-label="Photograph of what went wrong" onChange={(event) => photograph(event.target.files?.[0])} />
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+    </>
   );
 }

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import type { PieceView } from '../api/schema';
+import type { MishapView, PieceView } from '../api/schema';
 import { usePerson } from '../access/useSession';
 import { useNow } from '../live/useNow';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
@@ -74,14 +74,31 @@ function Top({ piece }: { piece: PieceView }) {
           {windowWords(window, now)}. {window.reason}
         </Trouble>
       ))}
+      <Quiet>
+        As it lies: {piece.conditions.join(', ')}
+        {piece.heats > 1 ? `, hardened ${piece.heats} times` : ''}.{piece.own.isSpare ? ' The spare of its batch.' : ''}
+      </Quiet>
       {piece.mishaps.map((mishap) => (
-        <Quiet key={mishap.atMillis}>
+        <Quiet key={`mishap ${mishap.atMillis}`}>
           {moment(mishap.atMillis)}: {mishap.title}
-          {mishap.words ? ` (${mishap.words})` : ''}, {mishap.by}. {mishap.wayBack}.
+          {told(mishap)}, {mishap.by}. {mishap.decision || mishap.wayBack}
+          {mishap.costMinutes > 0 ? ` (${minutes(mishap.costMinutes)})` : ''}.
+        </Quiet>
+      ))}
+      {piece.decisions.map((decision) => (
+        <Quiet key={`decision ${decision.atMillis}`}>
+          {moment(decision.atMillis)}: {decision.by} {decision.isTaken ? 'took' : 'dropped'} a change: {decision.change}.{decision.effect ? ` ${decision.effect}.` : ''}
+          {decision.reason ? ` Because: ${decision.reason}.` : ''}
+          {decision.clientAgreed ? ' The client agreed.' : ''}
         </Quiet>
       ))}
     </header>
   );
+}
+
+function told(mishap: MishapView): string {
+  const parts = [mishap.measured, mishap.words].filter(Boolean);
+  return parts.length > 0 ? ` (${parts.join('; ')})` : '';
 }
 
 function Brief({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {

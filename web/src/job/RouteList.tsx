@@ -67,6 +67,7 @@ function StepLine({ step, index, pieceId }: { step: StepView; index: number; pie
             </li>
           ))}
         </ul>
+        {step.waitedForBy.length > 0 ? <Quiet>For it waits: {[...new Set(step.waitedForBy.map((wait) => wait.title))].join(', ')}.</Quiet> : null}
         {step.overrides.map((override) => (
           <Quiet key={override.rule}>
             Gate overridden by {override.by}, {moment(override.atMillis)}: {override.reason}

@@ -1,39 +1,56 @@
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { change } from '../api/client';
-import type { PieceView } from '../api/schema';
+import type { EffectView, FieldChange, PieceView } from '../api/schema';
 import { SpecificationFields } from '../design/SpecificationFields';
-import { useReading } from '../design/useDesign';
+import { useQuestions, useReading } from '../design/useDesign';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Tick } from '../parts/Tick';
+import { Decision } from './Decision';
 
 interface SpecificationChangeProps {
   piece: PieceView;
   onClose: () => void;
 }
 
-/** Changes answers of an agreed specification; what somebody else changed meanwhile is shown, and the owner chooses. */
+/** Changes answers of an agreed specification: first what it would do, then the decision. What somebody else changed meanwhile is shown. */
 export function SpecificationChange({ piece, onClose }: SpecificationChangeProps) {
   const [before] = useState(() => Object.fromEntries(piece.specification.map((line) => [line.field, line.kept])));
-  const [entries, setEntries] = useState<Record<string, string>>(before);
+  const { data: questions } = useQuestions();
+  const [typed, setTyped] = useState<Record<string, string>>({});
+  const [others, setOthers] = useState<number[]>([]);
+  const [effects, setEffects] = useState<EffectView[] | undefined>();
   const { problem, isBusy, run, clear } = useCaught();
+  const entries = useMemo(() => ({ ...Object.fromEntries((questions?.fields ?? []).map((field) => [field.key, field.usual])), ...before, ...typed }), [questions, before, typed]);
   const { reading } = useReading(entries);
-  const changed = Object.keys(entries).filter((field) => entries[field] !== (before[field] ?? ''));
-  const send = (theirs: Record<string, string>) =>
+  const changes = changesOf(entries, before, reading?.asked ?? []);
+  const look = (theirs: Record<string, string>) =>
     void run(async () => {
-      const changes = changed.map((field) => ({ field, from: theirs[field] ?? before[field] ?? '', to: entries[field] ?? '' }));
-      await change(`/api/pieces/${piece.id}/specification`, changes);
-      onClose();
+      const asked: FieldChange[] = changes.map((each) => ({ ...each, from: theirs[each.field] ?? each.from }));
+      setEffects(await change<EffectView[]>(`/api/pieces/${piece.id}/specification/look`, { changes: asked, pieces: others, reason: '', clientAgreed: false, keep: [] }));
     });
+  if (effects) {
+    return <Decision piece={piece} changes={changes} others={others} effects={effects} onBack={() => setEffects(undefined)} onClose={onClose} />;
+  }
+  const alive = piece.siblings.filter((sibling) => sibling.standing === 'ALIVE');
   return (
     <Ask title={`Change the specification of ${piece.name}`} isOpen onClose={onClose}>
-      <Quiet>The route and the numbers are computed anew. Work that is done stays done; look at the piece before going on.</Quiet>
-      <SpecificationFields entries={entries} reading={reading} onChange={(field, value) => setEntries({ ...entries, [field]: value })} />
+      <Quiet>Nothing takes effect yet: the next sheet shows what the change spoils, what comes in, and what it costs.</Quiet>
+      <SpecificationFields entries={entries} reading={reading} onChange={(field, value) => setTyped({ ...typed, [field]: value })} />
+      {alive.length > 0 ? (
+        <Row role="group" aria-label="Also for these pieces of the batch">
+          <strong>Also for</strong>
+          {alive.map((sibling) => (
+            <Tick key={sibling.id} words={sibling.name} isTicked={others.includes(sibling.id)} onChange={(on) => setOthers(on ? [...others, sibling.id] : others.filter((id) => id !== sibling.id))} />
+          ))}
+        </Row>
+      ) : null}
       {problem && problem.both.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
-        <Press data-kind="main" isDisabled={isBusy || changed.length === 0} onPress={() => send({})}>
-          Agree to the change
+        <Press data-kind="main" isDisabled={isBusy || changes.length === 0} onPress={() => look({})}>
+          Show what it does
         </Press>
         <Press onPress={onClose}>Leave it</Press>
       </Row>
@@ -43,8 +60,13 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
           clear();
           onClose();
         }}
-        onMine={() => send(Object.fromEntries((problem?.both ?? []).map((each) => [each.field, each.theirsIs])))}
+        onMine={() => look(Object.fromEntries((problem?.both ?? []).map((each) => [each.field, each.theirsIs])))}
       />
     </Ask>
   );
+}
+
+/** What differs from the agreed answers, with the questions that only the changed piece is asked. */
+function changesOf(entries: Record<string, string>, before: Record<string, string>, asked: readonly string[]): FieldChange[] {
+  return asked.filter((field) => entries[field] !== (before[field] ?? '')).map((field) => ({ field, from: before[field] ?? '', to: entries[field] ?? '' }));
 }

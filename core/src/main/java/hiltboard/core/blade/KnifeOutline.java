@@ -29,7 +29,7 @@ public record KnifeOutline(
     private static final double RICASSO_SHARE = 0.07;
 
     public static KnifeOutline of(Specification spec) {
-        return new Drawing(spec).outline();
+        return spec.isAxe() ? AxeOutline.of(spec) : new Drawing(spec).outline();
     }
 
     /** Length of the blade from the heel's plane to the point, in millimetres. */
@@ -58,10 +58,10 @@ public record KnifeOutline(
         }
 
         private KnifeOutline outline() {
-            Outline tang = spec.isFullTang() ? handle(0) : hiddenTang();
-            List<Point> pins = spec.isFullTang() ? pins() : List.of();
-            double pin = spec.isFullTang() ? mm(SpecificationField.PIN_DIAMETER) : 0;
-            double guard = spec.isFullTang() ? 0 : mm(SpecificationField.GUARD_THICKNESS);
+            Outline tang = spec.hasScales() ? handle(0) : spec.isFolder() ? folderTang() : hiddenTang();
+            List<Point> pins = spec.hasScales() ? pins() : spec.isFolder() ? List.of(pivot()) : List.of();
+            double pin = spec.hasScales() ? mm(SpecificationField.PIN_DIAMETER) : spec.isFolder() ? mm(SpecificationField.PIVOT_DIAMETER) : 0;
+            double guard = spec.isHiddenTang() ? mm(SpecificationField.GUARD_THICKNESS) : 0;
             double spacer = spec.hasSpacer() ? mm(SpecificationField.SPACER_THICKNESS) : 0;
             return new KnifeOutline(bar(tang.points()), blade(), tang, bevel(), guard > 0 ? block(0, guard, width * 0.12 + 2) : Outline.none(),
                     spacer > 0 ? block(guard, spacer, (handleWidth - width) / 2) : Outline.none(), handle(guard + spacer), pins, pin);
@@ -86,7 +86,7 @@ public record KnifeOutline(
         /** The handle behind guard and spacer; centred on a hidden tang, in line with the spine of a full tang. */
         private Outline handle(double front) {
             double end = front + handleLengthBehind(front);
-            double top = spec.isFullTang() ? 0 : -width / 2 + handleWidth / 2;
+            double top = spec.hasBlock() ? -width / 2 + handleWidth / 2 : 0;
             double bottom = top - handleWidth;
             double span = end - front;
             return Outline.from(-front, top)
@@ -105,9 +105,19 @@ public record KnifeOutline(
         private Outline hiddenTang() {
             double tang = mm(SpecificationField.TANG_WIDTH);
             double middle = -width / 2;
-            double end = mm(SpecificationField.GUARD_THICKNESS) + handleLength * 0.75;
+            double end = (spec.isHiddenTang() ? mm(SpecificationField.GUARD_THICKNESS) : 0) + handleLength * 0.75;
             return Outline.from(0, middle + tang / 2).to(-end, middle + tang * 0.22).to(-end - 3, middle).to(-end, middle - tang * 0.22)
                     .to(0, middle - tang / 2);
+        }
+
+        /** What is hidden between the sides of a folder: the part around the pivot. */
+        private Outline folderTang() {
+            double back = width * 0.9;
+            return Outline.from(0, 0).to(-back, 0).curve(-back - 2, -width * 0.5, -back, -width * 0.85).to(0, -width * 0.93);
+        }
+
+        private Point pivot() {
+            return new Point(-width * 0.5, -width * 0.47);
         }
 
         private Outline block(double front, double thickness, double over) {

@@ -4,7 +4,9 @@ import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
 import hiltboard.core.design.SpecificationField.Option;
+import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.HandleMaterial;
+import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
@@ -61,6 +63,37 @@ public final class Specification {
         return choice(SpecificationField.SHEATH, SheathKind.class);
     }
 
+    public Hardening hardening() {
+        return choice(SpecificationField.HARDENING, Hardening.class);
+    }
+
+    /** What it is quenched in: as usual for the steel unless the shop chose otherwise. */
+    public Quench quench() {
+        return switch (isSentOut() ? QuenchChoice.BY_STEEL : choice(SpecificationField.QUENCH, QuenchChoice.class)) {
+            case BY_STEEL -> steel().quench();
+            case FAST_OIL -> Quench.FAST_OIL;
+            case MEDIUM_OIL -> Quench.MEDIUM_OIL;
+            case WATER_THEN_OIL -> Quench.WATER_THEN_OIL;
+            case PLATES -> Quench.PLATES_AND_AIR;
+        };
+    }
+
+    public MarkTiming markTiming() {
+        return choice(SpecificationField.MARK_TIMING, MarkTiming.class);
+    }
+
+    public Neutraliser neutraliser() {
+        return choice(SpecificationField.NEUTRALISER, Neutraliser.class);
+    }
+
+    public HeldBy heldBy() {
+        return choice(SpecificationField.HELD_BY, HeldBy.class);
+    }
+
+    public Adhesive adhesive() {
+        return choice(SpecificationField.ADHESIVE, Adhesive.class);
+    }
+
     public boolean isFullTang() {
         return construction() == Construction.FULL_TANG;
     }
@@ -69,21 +102,152 @@ public final class Specification {
         return construction() == Construction.HIDDEN_TANG;
     }
 
+    public boolean isMachined() {
+        return construction() == Construction.MACHINED;
+    }
+
+    public boolean isAxe() {
+        return construction().isAxe();
+    }
+
+    public boolean isFolder() {
+        return construction().isFolder();
+    }
+
+    public boolean isSlipJoint() {
+        return construction() == Construction.SLIP_JOINT;
+    }
+
+    public boolean isFrameLock() {
+        return construction() == Construction.FRAME_LOCK;
+    }
+
+    /** Scales on both sides of a tang as wide as the handle. */
+    public boolean hasScales() {
+        return construction().hasScales();
+    }
+
+    /** A block over a tang that is narrower than the handle. */
+    public boolean hasBlock() {
+        return construction().hasBlock();
+    }
+
+    public boolean isPatternWelded() {
+        return is(SpecificationField.STEEL_FORM, SteelForm.PATTERN_WELDED);
+    }
+
+    public boolean isLaminated() {
+        return is(SpecificationField.STEEL_FORM, SteelForm.LAMINATED);
+    }
+
+    public boolean isTwisted() {
+        return is(SpecificationField.PATTERN, Pattern.TWISTED);
+    }
+
+    /** Whether it comes out of a weld. */
+    public boolean isFromBillet() {
+        return isLaminated() || isPatternWelded();
+    }
+
+    /** Whether it goes through the forge before it is profiled. */
+    public boolean isForged() {
+        return isFromBillet() || is(SpecificationField.STEEL_FORM, SteelForm.FORGED);
+    }
+
+    public boolean isSentOut() {
+        return is(SpecificationField.HARDENING, Hardening.OUTSIDE);
+    }
+
+    public boolean isClayCoated() {
+        return is(SpecificationField.HARDENING, Hardening.CLAY);
+    }
+
+    public boolean hasDistalTaper() {
+        return is(SpecificationField.DISTAL_TAPER, DistalTaper.TAPERED);
+    }
+
+    public boolean hasTaperedTang() {
+        return is(SpecificationField.TANG_TAPER, TangTaper.TAPERED);
+    }
+
+    public boolean hasLighteningHoles() {
+        return is(SpecificationField.LIGHTENING, Lightening.HOLES);
+    }
+
+    public boolean hasScaleRelief() {
+        return is(SpecificationField.SCALE_RELIEF, ScaleRelief.POCKET);
+    }
+
+    /** Scales that come off with a driver. */
+    public boolean hasRemovableScales() {
+        return isMachined() || is(SpecificationField.FASTENING, Fastening.SCREWS);
+    }
+
+    public boolean hasShoulderedFasteners() {
+        return is(SpecificationField.FASTENING, Fastening.SHOULDERED_FASTENERS);
+    }
+
+    /** Fasteners or screws whose heads sit in counterbores. */
+    public boolean hasCounterbores() {
+        return hasRemovableScales() || hasShoulderedFasteners();
+    }
+
+    public boolean isShapedOnTemporaryPins() {
+        return is(SpecificationField.HANDLE_TURN, HandleTurn.TEMPORARY_PINS);
+    }
+
     public boolean hasSpacer() {
-        return isHiddenTang() && choice(SpecificationField.SPACER, Spacing.class) == Spacing.ONE;
+        return is(SpecificationField.SPACER, Spacing.ONE);
     }
 
     public boolean hasAlignmentPins() {
-        return isHiddenTang() && choice(SpecificationField.ALIGNMENT_PINS, AlignmentPins.class) == AlignmentPins.TWO;
+        return is(SpecificationField.ALIGNMENT_PINS, AlignmentPins.TWO);
+    }
+
+    public boolean isPeened() {
+        return is(SpecificationField.HELD_BY, HeldBy.PEENED);
+    }
+
+    public boolean isTakeDown() {
+        return is(SpecificationField.HELD_BY, HeldBy.TAKE_DOWN);
     }
 
     public boolean isBedded() {
-        return isHiddenTang() && choice(SpecificationField.BEDDING, Bedding.class) == Bedding.BEDDED;
+        return is(SpecificationField.BEDDING, Bedding.BEDDED);
+    }
+
+    public boolean isReleasedByWax() {
+        return is(SpecificationField.RELEASE_AGENT, ReleaseAgent.PASTE_WAX);
+    }
+
+    public boolean hasLiners() {
+        return is(SpecificationField.SIDES, Sides.LINERS);
+    }
+
+    public boolean hasBladePocket() {
+        return is(SpecificationField.POCKETS, BearingPockets.BOTH);
+    }
+
+    public boolean isTumbledWet() {
+        return is(SpecificationField.TUMBLING, Tumbling.WET);
+    }
+
+    public boolean isSharpenedBeforeHandle() {
+        return is(SpecificationField.SHARPENING, Sharpening.BEFORE_HANDLE);
+    }
+
+    public boolean startsAtSixtyGrit() {
+        return is(SpecificationField.ABRASIVE_START, AbrasiveStart.GRIT_60);
+    }
+
+    /** Whether adhesive holds the handle or the covers. */
+    public boolean isGlued() {
+        return isFullTang() && !hasRemovableScales() || hasBlock() && heldBy() != HeldBy.TAKE_DOWN || hasLiners();
     }
 
     /** How high the bevel reaches from the edge: the whole width for a full flat grind. */
     public Length bevelHeight() {
-        return length(grind() == Grind.FULL_FLAT ? SpecificationField.HEEL_WIDTH : SpecificationField.BEVEL_HEIGHT);
+        return length(!isAxe() && grind() == Grind.FULL_FLAT ? SpecificationField.HEEL_WIDTH : SpecificationField.BEVEL_HEIGHT);
     }
 
     /** @throws IllegalStateException if the field is not asked for this construction */
@@ -123,6 +287,11 @@ public final class Specification {
 
     boolean answers(SpecificationField field) {
         return values.containsKey(field);
+    }
+
+    /** Whether the question was asked and answered so. */
+    private boolean is(SpecificationField field, Enum<?> answer) {
+        return answer.name().equals(values.get(field));
     }
 
     private <E extends Enum<E>> E choice(SpecificationField field, Class<E> type) {

@@ -1,5 +1,6 @@
 package hiltboard.core.design;
 
+import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Steel;
@@ -16,32 +17,69 @@ import java.util.function.Predicate;
 /** One question of the specification: its label, what it accepts, when it is asked, and what is usually answered. */
 public enum SpecificationField {
     CONSTRUCTION("construction", "Construction", "Knife", choice(Construction.class, Construction::words), always(), "FULL_TANG"),
+    STEEL_FORM("steelForm", "Begins as", "Blade", choice(SteelForm.class, SteelForm::words), made(kind -> kind != Construction.MACHINED), "BAR"),
+    PATTERN("pattern", "Pattern", "Blade", choice(Pattern.class, Pattern::words), Specification::isPatternWelded, "STRAIGHT"),
     STEEL("steel", "Steel", "Blade", new Choice(Steel.known().stream()
             .map(steel -> new Option(steel.designation(), steel.words())).toList()), always(), "1084"),
-    STOCK_THICKNESS("stockThickness", "Stock thickness", "Blade", length("1/16", "1/2"), always(), "5/32"),
-    BLADE_LENGTH("bladeLength", "Blade length", "Blade", length("1", "20"), always(), "4"),
-    HEEL_WIDTH("heelWidth", "Width at the heel", "Blade", length("3/8", "4"), always(), "1-1/8"),
-    GRIND("grind", "Grind", "Blade", choice(Grind.class, Grind::words), always(), "FULL_FLAT"),
+    STOCK_THICKNESS("stockThickness", "Stock thickness", "Blade", length("1/16", "1/2"), made(kind -> !kind.isAxe()), "5/32"),
+    BLADE_LENGTH("bladeLength", "Blade length", "Blade", length("1", "20"), made(kind -> !kind.isAxe()), "4"),
+    HEEL_WIDTH("heelWidth", "Width at the heel", "Blade", length("3/8", "4"), made(kind -> !kind.isAxe()), "1-1/8"),
+    HEAD_LENGTH("headLength", "Head, poll to edge", "Blade", length("2", "10"), made(Construction::isAxe), "5-1/2"),
+    HEAD_THICKNESS("headThickness", "Head thickness at the eye", "Blade", length("1/2", "2"), made(Construction::isAxe), "1"),
+    EDGE_LENGTH("edgeLength", "Edge, heel to toe", "Blade", length("1", "7"), made(Construction::isAxe), "3"),
+    EYE_LENGTH("eyeLength", "Eye, front to back", "Blade", length("1/2", "3"), made(Construction::isAxe), "1-3/4"),
+    EYE_WIDTH("eyeWidth", "Eye width", "Blade", length("3/8", "1-1/2"), made(Construction::isAxe), "5/8"),
+    GRIND("grind", "Grind", "Blade", choice(Grind.class, Grind::words), made(kind -> !kind.isAxe()), "FULL_FLAT"),
     BEVEL_HEIGHT("bevelHeight", "Bevel height", "Blade", length("1/8", "4"),
-            spec -> spec.grind() != Grind.FULL_FLAT, "3/4"),
+            spec -> spec.isAxe() || spec.grind() != Grind.FULL_FLAT, "3/4"),
+    DISTAL_TAPER("distalTaper", "Distal taper", "Blade", choice(DistalTaper.class, DistalTaper::words), made(kind -> !kind.isAxe()), "NONE"),
+    TIP_THICKNESS("tipThickness", "Thickness near the point", "Blade", length(".020", "3/8"), Specification::hasDistalTaper, "3/32"),
     EDGE_THICKNESS("edgeThickness", "Edge before sharpening", "Blade", length(".003", ".060"), always(), ".020"),
     BEVELS("bevels", "Bevels are ground", "Blade", choice(BevelTiming.class, BevelTiming::words), always(), "ROUGH_THEN_FINISH"),
-    NOTCHES("notches", "Notches", "Blade", choice(Notches.class, Notches::words), always(), "CHOIL"),
+    ABRASIVE_START("abrasiveStart", "First belt", "Blade", choice(AbrasiveStart.class, AbrasiveStart::words), always(), "GRIT_36"),
+    HARDENING("hardening", "Hardened", "Blade", choice(Hardening.class, Hardening::words), always(), "IN_KILN"),
+    QUENCH("quench", "Quench", "Blade", choice(QuenchChoice.class, QuenchChoice::words), spec -> !spec.isSentOut(), "BY_STEEL"),
+    NOTCHES("notches", "Notches", "Blade", choice(Notches.class, Notches::words), made(kind -> !kind.isAxe() && !kind.isFolder()), "CHOIL"),
+    NICK_DEPTH("nickDepth", "Depth of the nail nick", "Blade", length(".015", ".060"), made(kind -> kind == Construction.SLIP_JOINT), ".030"),
     FINISH("finish", "Finish", "Blade", choice(Finish.class, Finish::words), always(), "HAND_SATIN"),
+    NEUTRALISER("neutraliser", "Acid is stopped with", "Blade", choice(Neutraliser.class, Neutraliser::words), spec -> spec.finish().isEtched(), "BAKING_SODA"),
+    TUMBLING("tumbling", "Tumbled", "Blade", choice(Tumbling.class, Tumbling::words), spec -> spec.finish().isTumbled(), "DRY"),
     MARK("mark", "Mark", "Blade", choice(Mark.class, Mark::words), always(), "ELECTRO_ETCHED"),
-    HANDLE_LENGTH("handleLength", "Handle length", "Handle", length("2", "10"), always(), "4-1/2"),
+    MARK_TIMING("markTiming", "The mark goes on", "Blade", choice(MarkTiming.class, MarkTiming::words), spec -> spec.mark() == Mark.ELECTRO_ETCHED, "BEFORE_ACID"),
+    HANDLE_LENGTH("handleLength", "Handle length", "Handle", length("2", "10"), made(kind -> !kind.isAxe()), "4-1/2"),
+    HAFT_LENGTH("haftLength", "Haft length", "Handle", length("8", "36"), made(Construction::isAxe), "14"),
     HANDLE_MATERIAL("handleMaterial", "Handle material", "Handle", choice(HandleMaterial.class, HandleMaterial::words), always(), "WALNUT"),
-    SCALE_THICKNESS("scaleThickness", "Scale thickness", "Handle", length("1/8", "3/4"), onlyFor(Construction.FULL_TANG), "3/8"),
-    PIN_COUNT("pinCount", "Pins", "Handle", new Count(1, 6), onlyFor(Construction.FULL_TANG), "2"),
-    PIN_DIAMETER("pinDiameter", "Pin diameter", "Handle", length("1/16", "3/8"), onlyFor(Construction.FULL_TANG), "1/4"),
-    TANG_WIDTH("tangWidth", "Tang width at the guard", "Handle", length("1/4", "1-1/2"), onlyFor(Construction.HIDDEN_TANG), ".690"),
-    GUARD_MATERIAL("guardMaterial", "Guard material", "Handle", choice(FittingMaterial.class, FittingMaterial::words), onlyFor(Construction.HIDDEN_TANG), "BRASS"),
-    GUARD_THICKNESS("guardThickness", "Guard thickness", "Handle", length("1/16", "1/2"), onlyFor(Construction.HIDDEN_TANG), "3/8"),
-    SPACER("spacer", "Spacer", "Handle", choice(Spacing.class, Spacing::words), onlyFor(Construction.HIDDEN_TANG), "ONE"),
+    FASTENING("fastening", "Scales are held by", "Handle", choice(Fastening.class, Fastening::words), made(kind -> kind == Construction.FULL_TANG), "PINS"),
+    TANG_TAPER("tangTaper", "Tang taper", "Handle", choice(TangTaper.class, TangTaper::words), made(kind -> kind == Construction.FULL_TANG), "NONE"),
+    BUTT_THICKNESS("buttThickness", "Tang thickness at the butt", "Handle", length("1/32", "3/8"), Specification::hasTaperedTang, "1/16"),
+    LIGHTENING("lightening", "Lightening", "Handle", choice(Lightening.class, Lightening::words), made(Construction::hasScales), "NONE"),
+    SCALE_THICKNESS("scaleThickness", "Scale thickness", "Handle", length("1/8", "3/4"), made(kind -> kind.hasScales() || kind == Construction.SLIP_JOINT), "3/8"),
+    SCALE_RELIEF("scaleRelief", "Inside of the scales", "Handle", choice(ScaleRelief.class, ScaleRelief::words), made(Construction::hasScales), "NONE"),
+    PIN_COUNT("pinCount", "Pins", "Handle", new Count(1, 6), made(Construction::hasScales), "2"),
+    PIN_DIAMETER("pinDiameter", "Pin diameter", "Handle", length("1/16", "3/8"), made(Construction::hasScales), "1/4"),
+    HANDLE_HOLLOW("handleHollow", "Deepest hollow of the finished handle", "Handle", length(".010", "1/4"), Specification::hasCounterbores, "1/16"),
+    HANDLE_TURN("handleTurn", "Handle is shaped", "Handle", choice(HandleTurn.class, HandleTurn::words),
+            spec -> spec.finish().isEtched() && spec.construction() == Construction.FULL_TANG && !spec.hasRemovableScales(), "BLADE_FIRST"),
+    TANG_WIDTH("tangWidth", "Tang width at the guard", "Handle", length("1/4", "1-1/2"), made(Construction::hasBlock), ".690"),
+    GUARD_MATERIAL("guardMaterial", "Guard material", "Handle", choice(FittingMaterial.class, FittingMaterial::words), made(kind -> kind == Construction.HIDDEN_TANG), "BRASS"),
+    GUARD_THICKNESS("guardThickness", "Guard thickness", "Handle", length("1/16", "1/2"), made(kind -> kind == Construction.HIDDEN_TANG), "3/8"),
+    SPACER("spacer", "Spacer", "Handle", choice(Spacing.class, Spacing::words), made(Construction::hasBlock), "ONE"),
     SPACER_MATERIAL("spacerMaterial", "Spacer material", "Handle", choice(FittingMaterial.class, FittingMaterial::words), Specification::hasSpacer, "NICKEL_SILVER"),
     SPACER_THICKNESS("spacerThickness", "Spacer thickness", "Handle", length("1/32", "1/2"), Specification::hasSpacer, "1/8"),
-    ALIGNMENT_PINS("alignmentPins", "Alignment pins", "Handle", choice(AlignmentPins.class, AlignmentPins::words), onlyFor(Construction.HIDDEN_TANG), "NONE"),
-    BEDDING("bedding", "Tang is", "Handle", choice(Bedding.class, Bedding::words), onlyFor(Construction.HIDDEN_TANG), "GLUED_AT_ONCE"),
+    ALIGNMENT_PINS("alignmentPins", "Alignment pins", "Handle", choice(AlignmentPins.class, AlignmentPins::words), made(kind -> kind == Construction.HIDDEN_TANG), "NONE"),
+    HELD_BY("heldBy", "Handle is held by", "Handle", choice(HeldBy.class, HeldBy::words), made(Construction::hasBlock), "GLUE"),
+    BEDDING("bedding", "Tang is", "Handle", choice(Bedding.class, Bedding::words), spec -> spec.hasBlock() && spec.heldBy() == HeldBy.GLUE, "GLUED_AT_ONCE"),
+    RELEASE_AGENT("releaseAgent", "Release agent", "Handle", choice(ReleaseAgent.class, ReleaseAgent::words), Specification::isBedded, "PASTE_WAX"),
+    SIDES("sides", "Sides", "Handle", choice(Sides.class, Sides::words), made(kind -> kind == Construction.SLIP_JOINT), "LINERS"),
+    LINER_THICKNESS("linerThickness", "Liner thickness", "Handle", length("1/64", "1/8"), Specification::hasLiners, ".050"),
+    PIVOT_DIAMETER("pivotDiameter", "Pivot diameter", "Handle", length("1/16", "3/8"), made(Construction::isFolder), "1/8"),
+    PLATE_THICKNESS("plateThickness", "Plate thickness", "Handle", length("3/32", "1/4"), made(kind -> kind == Construction.FRAME_LOCK), "5/32"),
+    POCKETS("pockets", "Bearing pockets", "Handle", choice(BearingPockets.class, BearingPockets::words), made(kind -> kind == Construction.FRAME_LOCK), "HANDLE_ONLY"),
+    WASHER_THICKNESS("washerThickness", "Bearing washer", "Handle", length(".005", ".040"), made(kind -> kind == Construction.FRAME_LOCK), ".020"),
+    BALL_DIAMETER("ballDiameter", "Bearing ball", "Handle", length("1/32", "1/8"), made(kind -> kind == Construction.FRAME_LOCK), "1/16"),
+    ACTION_CLEARANCE("actionClearance", "Clearance a side", "Handle", length(".005", ".070"), made(kind -> kind == Construction.FRAME_LOCK), ".020"),
+    ADHESIVE("adhesive", "Adhesive", "Handle", choice(Adhesive.class, Adhesive::words), Specification::isGlued, "SLOW_EPOXY"),
+    SHARPENING("sharpening", "The edge goes on", "Handle", choice(Sharpening.class, Sharpening::words), made(kind -> kind == Construction.FULL_TANG), "LAST"),
     SHEATH("sheath", "Sheath", "Sheath", choice(SheathKind.class, SheathKind::words), always(), "NONE");
 
     /** What a field takes. */
@@ -100,6 +138,15 @@ public enum SpecificationField {
         return accepts;
     }
 
+    /** Whether a change of the answer changes the outline, the use, the look or the price that the client agreed to. */
+    public boolean concernsClient() {
+        return switch (this) {
+            case CONSTRUCTION, STEEL_FORM, PATTERN, STEEL, BLADE_LENGTH, HEEL_WIDTH, HEAD_LENGTH, EDGE_LENGTH, GRIND, EDGE_THICKNESS, NOTCHES, FINISH, MARK,
+                    HANDLE_LENGTH, HAFT_LENGTH, HANDLE_MATERIAL, FASTENING, PIN_COUNT, PIN_DIAMETER, GUARD_MATERIAL, SPACER, SPACER_MATERIAL, HELD_BY, SIDES, SHEATH -> true;
+            default -> false;
+        };
+    }
+
     /** What a form starts with, in shop notation. */
     public String usual() {
         return usual;
@@ -130,8 +177,8 @@ public enum SpecificationField {
         return spec -> true;
     }
 
-    private static Predicate<Specification> onlyFor(Construction construction) {
-        return spec -> spec.construction() == construction;
+    private static Predicate<Specification> made(Predicate<Construction> kind) {
+        return spec -> kind.test(spec.construction());
     }
 
     private static <E extends Enum<E>> Choice choice(Class<E> type, Function<E, String> words) {

@@ -48,9 +48,13 @@ public final class SpecificationReader {
         return new SpecificationReader(units).answer(entries);
     }
 
-    /** Reads entries that {@link Specification#entries} wrote. */
+    /** Reads entries that {@link Specification#entries} wrote; a question that was not asked when they were written has its usual answer. */
     public static Specification restore(Map<String, String> entries) {
-        Answer answer = read(entries, Units.MILLIMETRE_CELSIUS);
+        Map<String, String> complete = new LinkedHashMap<>(entries);
+        for (SpecificationField field : SpecificationField.values()) {
+            complete.putIfAbsent(field.key(), field.usualIn(Units.MILLIMETRE_CELSIUS));
+        }
+        Answer answer = read(complete, Units.MILLIMETRE_CELSIUS);
         return answer.specification().orElseThrow(() -> new IllegalStateException("Kept specification cannot be read: " + answer.findings()));
     }
 
@@ -122,10 +126,20 @@ public final class SpecificationReader {
         mustBeLess(read, entries, SpecificationField.EDGE_THICKNESS, SpecificationField.STOCK_THICKNESS);
         mustBeLess(read, entries, SpecificationField.TANG_WIDTH, SpecificationField.HEEL_WIDTH);
         mustBeLess(read, entries, SpecificationField.STOCK_THICKNESS, SpecificationField.TANG_WIDTH);
+        mustBeLess(read, entries, SpecificationField.TIP_THICKNESS, SpecificationField.STOCK_THICKNESS);
+        mustBeLess(read, entries, SpecificationField.EDGE_THICKNESS, SpecificationField.TIP_THICKNESS);
+        mustBeLess(read, entries, SpecificationField.BUTT_THICKNESS, SpecificationField.STOCK_THICKNESS);
+        mustBeLess(read, entries, SpecificationField.NICK_DEPTH, SpecificationField.STOCK_THICKNESS);
+        mustBeLess(read, entries, SpecificationField.EYE_WIDTH, SpecificationField.HEAD_THICKNESS);
+        mustBeLess(read, entries, SpecificationField.EYE_LENGTH, SpecificationField.HEAD_LENGTH);
+        mustBeLess(read, entries, SpecificationField.HANDLE_HOLLOW, SpecificationField.SCALE_THICKNESS);
+        mustBeLess(read, entries, SpecificationField.WASHER_THICKNESS, SpecificationField.PLATE_THICKNESS);
+        SpecificationClashes.of(read).forEach((field, clash) -> find(field, entries.getOrDefault(field.key(), ""), clash.problem(), clash.accepted()));
         if (read.answers(SpecificationField.BEVEL_HEIGHT) && read.answers(SpecificationField.HEEL_WIDTH)
-                && read.bevelHeight().compareTo(read.length(SpecificationField.HEEL_WIDTH)) > 0) {
+                && read.length(SpecificationField.BEVEL_HEIGHT).compareTo(read.length(SpecificationField.HEEL_WIDTH)) > 0) {
             tooLarge(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEEL_WIDTH, "at most ");
         }
+        mustBeLess(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEAD_LENGTH);
     }
 
     private void mustBeLess(Specification read, Map<String, String> entries, SpecificationField small, SpecificationField large) {

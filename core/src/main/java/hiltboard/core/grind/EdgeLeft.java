@@ -18,11 +18,11 @@ public record EdgeLeft(Length thickness, BevelTiming bevels, Quench quench) {
         if (bevels == BevelTiming.AFTER_HARDENING) {
             return Worked.of(thickness, "Bevels come after hardening: the full thickness stays, " + thickness.in(units));
         }
-        Length usual = quench.isOil() ? THIN_OIL : PLATES;
+        Length usual = quench.isLiquid() ? THIN_OIL : PLATES;
         if (usual.compareTo(thickness) >= 0) {
             return Worked.of(thickness, "The stock is thinner than the usual " + usual.in(units) + ": it stays, " + thickness.in(units));
         }
         return Worked.of(usual, "Usual for " + quench.words() + ": " + usual.in(units)
-                + (quench.isOil() ? " (" + Length.ofInches("0.020").in(units) + " at the thinnest)" : ""));
+                + (quench.isLiquid() ? " (" + Length.ofInches("0.020").in(units) + " at the thinnest)" : ""));
     }
 }

@@ -1,6 +1,5 @@
 package hiltboard.core.job;
 
-import hiltboard.core.design.Finish;
 import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
 import java.util.ArrayList;
@@ -18,12 +17,18 @@ public final class CareCard {
         lines.add(spec.steel().stainless()
                 ? "The blade is stainless, which is not rust-proof: salt and acid are rinsed off after use."
                 : "The blade is carbon steel: it rusts if left wet and greys with use. A thin film of food-safe oil or wax keeps it.");
-        if (spec.finish() == Finish.ETCHED_DARK_TUMBLED) {
-            lines.add("The dark finish is etched: no metal polish, no scouring.");
+        if (spec.finish().isEtched()) {
+            lines.add("The finish is etched: no metal polish, no scouring.");
         }
         lines.add("Handle: " + spec.handleMaterial().words() + ". Do not soak it; keep it from heat.");
         if (spec.sheath() == SheathKind.LEATHER) {
             lines.add("Do not store it in the leather sheath: leather holds moisture.");
+        }
+        if (spec.isAxe()) {
+            lines.add("Look at the head before each use: a loose head is not swung.");
+        }
+        if (spec.isFolder()) {
+            lines.add("A drop of light oil at the pivot; keep grit out; close it with the palm, not over the edge.");
         }
         lines.add("It cuts; it is no pry bar, screwdriver or chisel.");
         return List.copyOf(lines);

@@ -1,5 +1,5 @@
 /**
- * What can be said of a piece besides its numbers? Start at {@link Mishap} and {@link CareCard}.
+ * What can be said of a piece besides its numbers? Start at {@link CareCard}.
  */
 @NullMarked
 package hiltboard.core.job;

@@ -2,6 +2,7 @@ package hiltboard.core.material;
 
 /** What a handle is made of, with what drilling, gluing and dust ask of the maker. Common practice of the trade. */
 public enum HandleMaterial {
+    HICKORY("Shagbark hickory", "Back it with a board under the drill.", "", Dust.WOOD),
     WALNUT("Black walnut", "Back it with a board under the drill.", "", Dust.WOOD),
     MAPLE("Sugar maple", "Back it with a board under the drill.", "", Dust.WOOD),
     DENSE_OILY_WOOD("Dense oily hardwood", "Clear the flutes at every peck; back it with a board.",
@@ -10,15 +11,19 @@ public enum HandleMaterial {
     STABILISED_WOOD("Stabilised wood", "Back it with a board under the drill.", "", Dust.WOOD),
     BONE("Bone", "Drill slowly, clear the dust often.", "", Dust.BONE),
     ANTLER("Antler", "Drill slowly, clear the dust often.", "", Dust.BONE),
+    HORN("Horn", "Drill slowly: it softens and smells when it is hot.", "", Dust.BONE),
+    LAYERED_TUSK("Layered tusk-like material", "An end mill, not a twist drill: it chips. Tape does not help.", "", Dust.BONE),
     GLASS_EPOXY("Glass-epoxy laminate (NEMA G-10)", "Carbide lasts; a board under it keeps the exit clean.", "", Dust.FIBRE),
     CANVAS_PHENOLIC("Canvas phenolic laminate (NEMA C)", "Back it with a board under the drill.", "", Dust.FIBRE),
     CARBON_FIBRE("Carbon fibre", "Drill slowly; it eats tools.", "", Dust.FIBRE),
-    CAST_RESIN("Cast resin", "Slow speed, light feed: it melts.", "", Dust.FIBRE);
+    CAST_RESIN("Cast resin", "Slow speed, light feed: it melts.", "", Dust.FIBRE),
+    TITANIUM("Titanium", "Sharp drill, slow speed, steady feed; it springs back.", "", Dust.TITANIUM);
 
     private enum Dust {
         WOOD("Wood dust: extraction and a mask; some woods sensitise. No sparks into wood dust."),
         BONE("Bone and antler dust: extraction and a fitted mask."),
-        FIBRE("Glass, carbon and resin dust: extraction, a fitted mask, cover the skin.");
+        FIBRE("Glass, carbon and resin dust: extraction, a fitted mask, cover the skin."),
+        TITANIUM("Titanium fines burn: extraction without sparks, sweep up at once, a class D extinguisher at hand, no steel sparks into them.");
 
         private final String caution;
 

@@ -2,7 +2,7 @@ package hiltboard.core.material;
 
 /** How the heat leaves the blade. */
 public enum Quench {
-    FAST_OIL("fast oil"), MEDIUM_OIL("medium oil"), PLATES_AND_AIR("cold plates and air");
+    FAST_OIL("fast oil"), MEDIUM_OIL("medium oil"), WATER_THEN_OIL("water, then oil"), PLATES_AND_AIR("cold plates and air");
 
     private final String words;
 
@@ -14,7 +14,8 @@ public enum Quench {
         return words;
     }
 
-    public boolean isOil() {
+    /** Whether the blade goes under a liquid. */
+    public boolean isLiquid() {
         return this != PLATES_AND_AIR;
     }
 }

@@ -4,6 +4,7 @@ import hiltboard.core.measure.Temperature;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A steel by its standard designation, with usual starting values for its heat treatment.
@@ -18,6 +19,7 @@ public record Steel(
         String designation, String family, Temperature hardening, Duration soak, Quench quench,
         Temperature tempering, int temperedHrc, boolean stainless) {
 
+    private static final Set<String> SHALLOW_HARDENING = Set.of("1075", "1095", "W1", "W2");
     private static final List<Steel> KNOWN = List.of(
             carbon("1075", 1570, 2, Quench.FAST_OIL, 60),
             carbon("1084", 1500, 3, Quench.FAST_OIL, 60),
@@ -29,6 +31,12 @@ public record Steel(
             carbon("O1", 1475, 10, Quench.MEDIUM_OIL, 61),
             carbon("80CrV2", 1525, 5, Quench.MEDIUM_OIL, 60),
             carbon("75Ni8", 1525, 5, Quench.MEDIUM_OIL, 59),
+            airHardening("A2", 1775, 20, 60),
+            airHardening("D2", 1850, 25, 60),
+            new Steel("X65Cr13", "stainless steel", Temperature.ofFahrenheit(1920), Duration.ofMinutes(20),
+                    Quench.PLATES_AND_AIR, Temperature.ofFahrenheit(400), 58, true),
+            new Steel("X46Cr13", "stainless steel", Temperature.ofFahrenheit(1900), Duration.ofMinutes(20),
+                    Quench.PLATES_AND_AIR, Temperature.ofFahrenheit(400), 55, true),
             new Steel("440C", "stainless steel", Temperature.ofFahrenheit(1900), Duration.ofMinutes(20),
                     Quench.PLATES_AND_AIR, Temperature.ofFahrenheit(400), 59, true));
 
@@ -37,12 +45,27 @@ public record Steel(
                 Duration.ofMinutes(soakMinutes), quench, Temperature.ofFahrenheit(400), hrc, false);
     }
 
+    private static Steel airHardening(String designation, int hardeningFahrenheit, int soakMinutes, int hrc) {
+        return new Steel(designation, "air-hardening tool steel", Temperature.ofFahrenheit(hardeningFahrenheit),
+                Duration.ofMinutes(soakMinutes), Quench.PLATES_AND_AIR, Temperature.ofFahrenheit(400), hrc, false);
+    }
+
     public static List<Steel> known() {
         return KNOWN;
     }
 
     public static Optional<Steel> named(String designation) {
         return KNOWN.stream().filter(steel -> steel.designation.equalsIgnoreCase(designation.strip())).findFirst();
+    }
+
+    /** Whether it hardens so shallowly that a line shows between edge and spine. */
+    public boolean takesHamon() {
+        return SHALLOW_HARDENING.contains(designation);
+    }
+
+    /** Whether it hardens in foil between plates instead of in a liquid. */
+    public boolean isAirHardening() {
+        return quench == Quench.PLATES_AND_AIR;
     }
 
     public String words() {

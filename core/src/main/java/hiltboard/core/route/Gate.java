@@ -23,7 +23,7 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
     }
 
     /** A rule that is not kept yet, with the work that is missing. */
-    public record Obstacle(OrderRule rule, List<Operation> missing) {
+    public record Obstacle(Rule rule, List<Operation> missing) {
         public Obstacle {
             missing = List.copyOf(missing);
         }
@@ -33,11 +33,12 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
      * The gate before a step.
      *
      * @param done keys of the operations that are done
+     * @param conditions what the piece is now
      * @param overriddenRules keys of the rules that the owner overrode for this step
      * @param firstPieceProved whether the first piece of the batch has been proved; it matters to the others of a batch only
      */
-    public static Gate before(Step step, Set<String> done, Set<String> overriddenRules, boolean firstPieceProved) {
-        Map<OrderRule, List<Operation>> missing = new LinkedHashMap<>();
+    public static Gate before(Step step, Set<String> done, Set<Condition> conditions, Set<String> overriddenRules, boolean firstPieceProved) {
+        Map<Rule, List<Operation>> missing = new LinkedHashMap<>();
         if (step.operation().is(Trait.SEES_FIRST) && !firstPieceProved) {
             missing.put(OrderRules.FIRST_PIECE_PROVED, List.of());
         }
@@ -46,6 +47,7 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
                 missing.computeIfAbsent(wait.rule(), rule -> new ArrayList<>()).add(wait.operation());
             }
         }
+        ConditionRules.all().stream().filter(rule -> rule.isAskedBefore(step.operation()) && !rule.isKeptBy(conditions)).forEach(rule -> missing.put(rule, List.of()));
         List<Obstacle> closed = new ArrayList<>();
         List<Obstacle> cares = new ArrayList<>();
         List<Obstacle> overridden = new ArrayList<>();

@@ -1,7 +1,9 @@
 package hiltboard.core.route;
 
+import hiltboard.core.design.SpecificationField;
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -16,12 +18,18 @@ import java.util.Set;
  * @param targets keys of the numbers that are worked to
  * @param readings keys of the numbers that are measured here; all are asked for before the step is done
  * @param makes keys of the numbers that a part is made to here
+ * @param restNumber key of the piece's own number that says how long it rests; empty where the usual rest holds
+ * @param part what is made or changed here
+ * @param shapedBy the answers of the specification that this work was done to: when one changes, it has to be done again
+ * @param sets the conditions that the piece is in afterwards
+ * @param clears the conditions that it is no longer in
  * @param leaves the state that the piece is in afterwards, where it changes
  */
 public record Operation(
-        String key, String title, Station station, int attendedMinutes, Duration rest, String restWords,
+        String key, String title, Station station, int attendedMinutes, Duration rest, String restWords, String restNumber,
         List<String> toDo, List<String> cautions, List<String> checks,
-        List<String> targets, List<String> readings, List<String> makes, Set<Trait> traits, Optional<State> leaves) {
+        List<String> targets, List<String> readings, List<String> makes, Set<Trait> traits, Optional<State> leaves,
+        Part part, Set<SpecificationField> shapedBy, Set<Condition> sets, Set<Condition> clears) {
 
     public Operation {
         toDo = List.copyOf(toDo);
@@ -30,7 +38,10 @@ public record Operation(
         targets = List.copyOf(targets);
         readings = List.copyOf(readings);
         makes = List.copyOf(makes);
-        traits = Set.copyOf(traits);
+        traits = Collections.unmodifiableSet(traits.isEmpty() ? EnumSet.noneOf(Trait.class) : EnumSet.copyOf(traits));
+        shapedBy = Set.copyOf(shapedBy);
+        sets = Set.copyOf(sets);
+        clears = Set.copyOf(clears);
     }
 
     public boolean is(Trait trait) {
@@ -53,14 +64,19 @@ public record Operation(
         private final int attendedMinutes;
         private Duration rest = Duration.ZERO;
         private String restWords = "";
+        private String restNumber = "";
         private final List<String> toDo = new ArrayList<>();
         private final List<String> cautions = new ArrayList<>();
         private final List<String> checks = new ArrayList<>();
-        private List<String> targets = List.of();
-        private List<String> readings = List.of();
-        private List<String> makes = List.of();
+        private final List<String> targets = new ArrayList<>();
+        private final List<String> readings = new ArrayList<>();
+        private final List<String> makes = new ArrayList<>();
         private final Set<Trait> traits = EnumSet.noneOf(Trait.class);
         private Optional<State> leaves = Optional.empty();
+        private Part part = Part.BLADE;
+        private final Set<SpecificationField> shapedBy = EnumSet.noneOf(SpecificationField.class);
+        private final Set<Condition> sets = EnumSet.noneOf(Condition.class);
+        private final Set<Condition> clears = EnumSet.noneOf(Condition.class);
 
         private Builder(Station station, String key, String title, int attendedMinutes) {
             this.station = station;
@@ -91,17 +107,17 @@ public record Operation(
         }
 
         Builder targets(String... keys) {
-            targets = List.of(keys);
+            targets.addAll(List.of(keys));
             return this;
         }
 
         Builder readings(String... keys) {
-            readings = List.of(keys);
+            readings.addAll(List.of(keys));
             return this;
         }
 
         Builder makes(String... keys) {
-            makes = List.of(keys);
+            makes.addAll(List.of(keys));
             return this;
         }
 
@@ -111,13 +127,40 @@ public record Operation(
             return this;
         }
 
+        /** Rests as long as one of the piece's own numbers says. */
+        Builder rest(String number, Duration usual, String words) {
+            restNumber = number;
+            return rest(usual, words);
+        }
+
+        Builder of(Part made) {
+            part = made;
+            return this;
+        }
+
+        Builder shapedBy(SpecificationField... fields) {
+            shapedBy.addAll(List.of(fields));
+            return this;
+        }
+
+        Builder sets(Condition... conditions) {
+            sets.addAll(List.of(conditions));
+            return this;
+        }
+
+        Builder clears(Condition... conditions) {
+            clears.addAll(List.of(conditions));
+            return this;
+        }
+
         Builder leaves(State state) {
             leaves = Optional.of(state);
             return this;
         }
 
         Operation done() {
-            return new Operation(key, title, station, attendedMinutes, rest, restWords, toDo, cautions, checks, targets, readings, makes, traits, leaves);
+            return new Operation(key, title, station, attendedMinutes, rest, restWords, restNumber, toDo, cautions, checks, targets, readings, makes,
+                    traits, leaves, part, shapedBy, sets, clears);
         }
     }
 }

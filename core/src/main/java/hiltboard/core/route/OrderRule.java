@@ -1,27 +1,66 @@
 package hiltboard.core.route;
 
+import hiltboard.core.design.Specification;
 import java.time.Duration;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /**
  * All work of one kind comes before all work of another, with the reason in the maker's words.
  *
+ * @param appliesTo the knives that it applies to, where a school or a choice decides; the work itself decides otherwise
  * @param before the kinds of work that come first
  * @param after the kinds of work that wait for them
- * @param reason why the order is so
- * @param consequence what happens otherwise
- * @param remedy what to do now
- * @param within how soon the later work has to begin once the earlier is done, where time matters
+ * @param isOnlyOrder whether doing the earlier work again leaves the later as good as it was
+ * @param window how soon the later work has to begin once the earlier is done, where time matters
  */
 public record OrderRule(
-        String key, Set<Trait> before, Set<Trait> after, Severity severity,
-        String reason, String consequence, String remedy, Optional<Duration> within) {
+        String key, Severity severity, Predicate<Specification> appliesTo, Set<Trait> before, Set<Trait> after,
+        String reason, String consequence, String remedy, boolean isOnlyOrder, Optional<TimeWindow> window) implements Rule {
 
-    public OrderRule {
-        before = Set.copyOf(before);
-        after = Set.copyOf(after);
+    /** A rule by its key, to be said in words. */
+    static OrderRule rule(String key, Severity severity) {
+        return new OrderRule(key, severity, spec -> true, Set.of(), Set.of(), "", "", "", false, Optional.empty());
+    }
+
+    OrderRule where(Predicate<Specification> condition) {
+        return new OrderRule(key, severity, condition, before, after, reason, consequence, remedy, isOnlyOrder, window);
+    }
+
+    OrderRule first(Trait trait, Trait... more) {
+        return new OrderRule(key, severity, appliesTo, EnumSet.of(trait, more), after, reason, consequence, remedy, isOnlyOrder, window);
+    }
+
+    OrderRule then(Trait trait, Trait... more) {
+        return new OrderRule(key, severity, appliesTo, before, EnumSet.of(trait, more), reason, consequence, remedy, isOnlyOrder, window);
+    }
+
+    OrderRule because(String words) {
+        return new OrderRule(key, severity, appliesTo, before, after, words, consequence, remedy, isOnlyOrder, window);
+    }
+
+    OrderRule otherwise(String words) {
+        return new OrderRule(key, severity, appliesTo, before, after, reason, words, remedy, isOnlyOrder, window);
+    }
+
+    OrderRule remedy(String words) {
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, words, isOnlyOrder, window);
+    }
+
+    OrderRule onlyOrder() {
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, true, window);
+    }
+
+    OrderRule within(Duration time) {
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, Optional.of(TimeWindow.of(time)));
+    }
+
+    /** As long as one of the piece's own numbers says. */
+    OrderRule within(String number, Duration usual) {
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, Optional.of(new TimeWindow(usual, number)));
     }
 
     boolean comesFirst(Operation operation) {

@@ -1,23 +1,45 @@
 package hiltboard.core.route;
 
+import hiltboard.core.measure.Quantity;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route.Wait;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
-/** How far a piece has come along its route. */
-public record Progress(Route route, Map<String, Instant> doneAt) {
+/**
+ * How far a piece has come along its route.
+ *
+ * @param doneAt when each finished step was done
+ * @param restUpAt when the rest of a finished step was up, where it had one; windows count from there
+ * @param worn what the piece was when its route was last turned back
+ */
+public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Instant> restUpAt, Worn worn) {
     public Progress {
         doneAt = Map.copyOf(doneAt);
+        restUpAt = Map.copyOf(restUpAt);
+    }
+
+    public Progress(Route route, Map<String, Instant> doneAt) {
+        this(route, doneAt, Map.of(), Worn.NEW);
     }
 
     /** A step that has to begin before its window closes. */
-    public record Window(Step step, OrderRule rule, Instant closes) {}
+    public record Window(Step step, OrderRule rule, Instant opened, Instant closes) {
+        /** From when on the end of the window is said aloud: its last quarter, or its last quarter of an hour if that is shorter. */
+        public Instant warnFrom() {
+            Duration quarter = Duration.between(opened, closes).dividedBy(4);
+            return closes.minus(quarter.compareTo(Duration.ofMinutes(15)) < 0 ? quarter : Duration.ofMinutes(15));
+        }
+    }
 
     /** The state that the piece is in. */
     public State state() {
@@ -26,26 +48,53 @@ public record Progress(Route route, Map<String, Instant> doneAt) {
                 .reduce(State.BAR, (a, b) -> a.compareTo(b) >= 0 ? a : b);
     }
 
+    /** What the piece is now, by all that was done to it. */
+    public Set<Condition> conditions() {
+        Set<Condition> now = EnumSet.noneOf(Condition.class);
+        now.addAll(worn.conditions());
+        doneSteps().stream().filter(step -> doneAt.get(step.operation().key()).isAfter(worn.since()))
+                .sorted(Comparator.comparing(step -> doneAt.get(step.operation().key())))
+                .forEach(step -> {
+                    now.removeAll(step.operation().clears());
+                    now.addAll(step.operation().sets());
+                });
+        return now;
+    }
+
     /** Hardened, and not tempered once: it may crack by itself. */
     public boolean isUntempered() {
-        return isDone(Trait.HARDENS) && !isDone(Trait.FIRST_TEMPER);
+        return conditions().contains(Condition.UNTEMPERED);
     }
 
     public boolean isProved() {
         return isDone(Trait.PROVES);
     }
 
-    /** Windows that are open: the earlier work is done and the later one is not. */
+    public boolean isDone(String operationKey) {
+        return doneAt.containsKey(operationKey);
+    }
+
+    /** Windows with their usual length. */
     public List<Window> windows() {
+        return windows(number -> Optional.empty());
+    }
+
+    /**
+     * Windows that are open: the earlier work is done and the later one is not.
+     *
+     * @param numbers the piece's own numbers, for windows whose length is one of them
+     */
+    public List<Window> windows(Function<String, Optional<Quantity>> numbers) {
         List<Window> windows = new ArrayList<>();
         for (Step step : route.steps()) {
-            if (doneAt.containsKey(step.operation().key())) {
+            if (isDone(step.operation().key())) {
                 continue;
             }
             for (Wait wait : step.waits()) {
-                Instant since = doneAt.get(wait.operation().key());
-                if (since != null && wait.rule().within().isPresent()) {
-                    windows.add(new Window(step, wait.rule(), since.plus(wait.rule().within().get())));
+                String earlier = wait.operation().key();
+                if (isDone(earlier) && wait.rule().window().isPresent()) {
+                    Instant since = restUpAt.getOrDefault(earlier, doneAt.get(earlier));
+                    windows.add(new Window(step, wait.rule(), since, since.plus(wait.rule().window().get().length(numbers))));
                 }
             }
         }
@@ -54,13 +103,18 @@ public record Progress(Route route, Map<String, Instant> doneAt) {
 
     /** The done work that has to be done again when this operation is: itself and all that was built on it, in route order. */
     public List<Operation> redoneWith(String operationKey) {
-        Set<String> again = new HashSet<>(Set.of(operationKey));
+        return redoneWith(Set.of(operationKey));
+    }
+
+    /** As {@link #redoneWith(String)}, for several operations at once. */
+    public List<Operation> redoneWith(Set<String> operationKeys) {
+        Set<String> again = new HashSet<>(operationKeys);
         List<Operation> redone = new ArrayList<>();
         for (Step step : route.steps()) {
-            boolean builtOnIt = step.waits().stream().anyMatch(wait -> again.contains(wait.operation().key()));
-            if (builtOnIt || step.operation().key().equals(operationKey)) {
+            boolean builtOnIt = step.waits().stream().anyMatch(wait -> !wait.rule().isOnlyOrder() && again.contains(wait.operation().key()));
+            if (builtOnIt || operationKeys.contains(step.operation().key())) {
                 again.add(step.operation().key());
-                if (doneAt.containsKey(step.operation().key())) {
+                if (isDone(step.operation().key())) {
                     redone.add(step.operation());
                 }
             }
@@ -78,11 +132,11 @@ public record Progress(Route route, Map<String, Instant> doneAt) {
     }
 
     private List<Step> left() {
-        return route.steps().stream().filter(step -> !doneAt.containsKey(step.operation().key())).toList();
+        return route.steps().stream().filter(step -> !isDone(step.operation().key())).toList();
     }
 
     private List<Step> doneSteps() {
-        return route.steps().stream().filter(step -> doneAt.containsKey(step.operation().key())).toList();
+        return route.steps().stream().filter(step -> isDone(step.operation().key())).toList();
     }
 
     private boolean isDone(Trait trait) {

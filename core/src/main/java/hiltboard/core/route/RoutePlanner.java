@@ -1,5 +1,6 @@
 package hiltboard.core.route;
 
+import hiltboard.core.design.Specification;
 import hiltboard.core.route.Planned.Contradiction;
 import hiltboard.core.route.Planned.Ordered;
 import hiltboard.core.route.Route.Step;
@@ -23,9 +24,15 @@ public final class RoutePlanner {
         this.rules = List.copyOf(rules);
     }
 
-    public Planned plan(List<Operation> operations) {
+    /**
+     * The order of this work.
+     *
+     * @param spec the knife, which decides which schools' rules apply
+     */
+    public Planned plan(Specification spec, List<Operation> operations) {
+        List<OrderRule> applying = rules.stream().filter(rule -> rule.appliesTo().test(spec)).toList();
         Map<String, List<Wait>> waits = new LinkedHashMap<>();
-        operations.forEach(operation -> waits.put(operation.key(), waitsOf(operation, operations)));
+        operations.forEach(operation -> waits.put(operation.key(), waitsOf(operation, operations, applying)));
         List<Operation> left = new ArrayList<>(operations);
         Set<String> placed = new HashSet<>();
         List<Step> steps = new ArrayList<>();
@@ -43,7 +50,7 @@ public final class RoutePlanner {
         return new Ordered(new Route(steps));
     }
 
-    private List<Wait> waitsOf(Operation operation, List<Operation> operations) {
+    private static List<Wait> waitsOf(Operation operation, List<Operation> operations, List<OrderRule> rules) {
         List<Wait> waits = new ArrayList<>();
         for (OrderRule rule : rules) {
             if (rule.waits(operation)) {

@@ -3,7 +3,7 @@ package hiltboard.core.route;
 /** Where in the shop a step is done. */
 public enum Station {
     TABLE("Table"), LAYOUT("Layout bench"), DRILL("Drill press"), MILL("Mill"), GRINDER("Grinder"), FILING("Filing vice"),
-    KILN("Kiln"), FINISHING("Finishing bench"), TANK("Etching tank"), FITTING("Fitting bench"), GLUING("Gluing bench"),
+    FORGE("Forge"), KILN("Kiln"), FINISHING("Finishing bench"), TANK("Etching tank"), FITTING("Fitting bench"), GLUING("Gluing bench"),
     LEATHER("Leather bench");
 
     private final String words;

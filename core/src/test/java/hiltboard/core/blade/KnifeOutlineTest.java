@@ -3,6 +3,7 @@ package hiltboard.core.blade;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hiltboard.core.design.Construction;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Specifications;
@@ -19,14 +20,29 @@ class KnifeOutlineTest {
         Random random = new Random(5);
         for (int i = 0; i < 1_000; i++) {
             Specification spec = Specifications.random(random);
+            if (spec.isAxe()) {
+                continue;
+            }
             KnifeOutline outline = KnifeOutline.of(spec);
             assertThat(outline.bladeLength()).isCloseTo(mm(spec, SpecificationField.BLADE_LENGTH), within(0.01));
             double lowest = outline.blade().points().stream().mapToDouble(Point::y).min().orElseThrow();
             assertThat(-lowest).isCloseTo(mm(spec, SpecificationField.HEEL_WIDTH), within(0.01));
             double handle = outline.overallLength() - outline.bladeLength();
-            double expected = mm(spec, SpecificationField.HANDLE_LENGTH) + (spec.isFullTang() ? 0 : mm(spec, SpecificationField.GUARD_THICKNESS));
+            double expected = mm(spec, SpecificationField.HANDLE_LENGTH) + (spec.isHiddenTang() ? mm(spec, SpecificationField.GUARD_THICKNESS) : 0);
             assertThat(handle).isCloseTo(expected, within(1.0));
         }
+    }
+
+    @Test
+    @DisplayName("[worked] an axe is drawn with its haft's length, and its head reaches from poll to edge")
+    void true_to_the_axe() {
+        KnifeOutline axe = KnifeOutline.of(Specifications.of(Construction.HATCHET, "headLength", "5-1/2", "edgeLength", "3", "haftLength", "14"));
+        List<Point> head = axe.blade().points();
+        double high = head.stream().mapToDouble(Point::y).max().orElseThrow() - head.stream().mapToDouble(Point::y).min().orElseThrow();
+        assertThat(high).isCloseTo(5.5 * 25.4, within(6.0));
+        double butt = axe.handle().points().stream().mapToDouble(Point::x).min().orElseThrow();
+        double top = axe.handle().points().stream().mapToDouble(Point::x).max().orElseThrow();
+        assertThat(top - butt).isCloseTo(14 * 25.4, within(0.01));
     }
 
     @Test

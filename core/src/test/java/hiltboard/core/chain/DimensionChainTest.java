@@ -66,7 +66,7 @@ class DimensionChainTest {
     @Test
     void a_number_knows_what_hangs_on_it() {
         Link stock = chain(hidden, Map.of(), Map.of()).link(PieceDimensions.STOCK_THICKNESS).orElseThrow();
-        assertThat(stock.hangsOnIt()).containsExactlyInAnyOrder(PieceDimensions.CENTRE_LINE, PieceDimensions.EDGE_BEFORE_HARDENING, PieceDimensions.BLADE_THICKNESS);
+        assertThat(stock.hangsOnIt()).containsExactlyInAnyOrder(PieceDimensions.CENTRE_LINE, PieceDimensions.LAND_LINE, PieceDimensions.EDGE_BEFORE_HARDENING, PieceDimensions.BLADE_THICKNESS);
     }
 
     @Test

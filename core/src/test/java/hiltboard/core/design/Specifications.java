@@ -34,6 +34,16 @@ public final class Specifications {
         return changed(usualHiddenTang(), changes);
     }
 
+    /** What a form starts with for such a construction; forged where it has to be. */
+    public static Specification of(Construction construction, String... changes) {
+        Map<String, String> entries = usual();
+        entries.put("construction", construction.name());
+        if (construction == Construction.INTEGRAL || construction.isAxe()) {
+            entries.put("steelForm", "FORGED");
+        }
+        return changed(entries, changes);
+    }
+
     private static Specification changed(Map<String, String> entries, String... keysAndValues) {
         for (int i = 0; i < keysAndValues.length; i += 2) {
             entries.put(keysAndValues[i], keysAndValues[i + 1]);
@@ -69,6 +79,22 @@ public final class Specifications {
             case EDGE_THICKNESS -> thou(random, 5, 40);
             case TANG_WIDTH -> thou(random, 300, 700);
             case PIN_DIAMETER -> "1/" + (1 << (2 + random.nextInt(3)));
+            case HEAD_THICKNESS -> thou(random, 800, 1500);
+            case HEAD_LENGTH -> thou(random, 3500, 9000);
+            case EDGE_LENGTH -> thou(random, 1500, 6000);
+            case EYE_LENGTH -> thou(random, 1000, 2500);
+            case EYE_WIDTH -> thou(random, 400, 790);
+            case HAFT_LENGTH -> thou(random, 9000, 30000);
+            case TIP_THICKNESS -> thou(random, 45, 90);
+            case BUTT_THICKNESS -> thou(random, 40, 90);
+            case NICK_DEPTH -> thou(random, 20, 50);
+            case HANDLE_HOLLOW -> thou(random, 20, 120);
+            case LINER_THICKNESS -> thou(random, 30, 90);
+            case PIVOT_DIAMETER, SPACER_THICKNESS -> thou(random, 90, 250);
+            case PLATE_THICKNESS -> thou(random, 120, 240);
+            case WASHER_THICKNESS, ACTION_CLEARANCE -> thou(random, 8, 30);
+            case BALL_DIAMETER -> thou(random, 32, 90);
+            case GUARD_THICKNESS -> thou(random, 130, 450);
             case BLADE_LENGTH -> thou(random, 2000, 14000);
             case HANDLE_LENGTH -> thou(random, 3000, 6000);
             default -> thou(random, 130, 450);

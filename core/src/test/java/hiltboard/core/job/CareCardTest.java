@@ -15,11 +15,4 @@ class CareCardTest {
                 .anyMatch(line -> line.contains("rusts")).anyMatch(line -> line.contains("leather holds moisture")).anyMatch(line -> line.contains("no metal polish"));
         assertThat(CareCard.of(Specifications.fullTang("steel", "440C"))).noneMatch(line -> line.contains("leather")).anyMatch(line -> line.contains("stainless"));
     }
-
-    @Test
-    @DisplayName("[trade] a cracked blade is never offered to be done again")
-    void a_crack_is_the_end() {
-        assertThat(Mishap.CRACKED.waysBack()).doesNotContain(Mishap.WayBack.REDO);
-        assertThat(Mishap.values()).allSatisfy(mishap -> assertThat(mishap.waysBack()).isNotEmpty());
-    }
 }

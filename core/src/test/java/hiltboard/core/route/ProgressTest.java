@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.Specifications;
-import hiltboard.core.route.Planned.Ordered;
 import hiltboard.core.route.Progress.Window;
 import java.time.Duration;
 import java.time.Instant;
@@ -15,6 +14,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 class ProgressTest {
+    private static final Set<Condition> SOUND = Set.of(Condition.ANNEALED);
     private static final Instant MORNING = Instant.parse("2026-03-02T08:00:00Z");
     private final Route route = route(Specifications.fullTang(), Place.ALONE);
 
@@ -23,7 +23,7 @@ class ProgressTest {
     void the_gate_before_hardening() {
         Set<String> done = allBefore("harden");
         done.remove("drill-tang-holes");
-        Gate gate = Gate.before(route.step("harden").orElseThrow(), done, Set.of(), true);
+        Gate gate = Gate.before(route.step("harden").orElseThrow(), done, SOUND, Set.of(), true);
         assertThat(gate.isOpen()).isFalse();
         assertThat(gate.closedBy()).singleElement().satisfies(obstacle -> {
             assertThat(obstacle.missing()).extracting(Operation::key).containsExactly("drill-tang-holes");
@@ -35,11 +35,11 @@ class ProgressTest {
     @DisplayName("[trade] an untempered piece cannot be worked on; gluing waits for fronts and dry fit")
     void the_gates_before_fitting_and_gluing() {
         Set<String> untempered = allBefore("temper-first");
-        assertThat(Gate.before(route.step("drill-scales").orElseThrow(), untempered, Set.of(), true).closedBy())
+        assertThat(Gate.before(route.step("drill-scales").orElseThrow(), untempered, SOUND, Set.of(), true).closedBy())
                 .anySatisfy(obstacle -> assertThat(obstacle.rule().key()).isEqualTo("temper-before-work"));
         Set<String> unfinished = allBefore("glue-handle");
         unfinished.removeAll(Set.of("finish-fronts", "dry-fit"));
-        assertThat(Gate.before(route.step("glue-handle").orElseThrow(), unfinished, Set.of(), true).closedBy())
+        assertThat(Gate.before(route.step("glue-handle").orElseThrow(), unfinished, SOUND, Set.of(), true).closedBy())
                 .extracting(obstacle -> obstacle.rule().key()).containsExactlyInAnyOrder("fronts-before-glue", "dry-fit-before-adhesive");
     }
 
@@ -47,7 +47,7 @@ class ProgressTest {
     void an_override_opens_its_rule_and_stays_visible_and_opens_no_other() {
         Set<String> done = allBefore("glue-handle");
         done.removeAll(Set.of("finish-fronts", "dry-fit"));
-        Gate gate = Gate.before(route.step("glue-handle").orElseThrow(), done, Set.of("fronts-before-glue"), true);
+        Gate gate = Gate.before(route.step("glue-handle").orElseThrow(), done, SOUND, Set.of("fronts-before-glue"), true);
         assertThat(gate.overridden()).extracting(obstacle -> obstacle.rule().key()).containsExactly("fronts-before-glue");
         assertThat(gate.closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("dry-fit-before-adhesive");
     }
@@ -56,7 +56,7 @@ class ProgressTest {
     void care_is_said_and_does_not_close_the_gate() {
         Set<String> done = allBefore("sharpen");
         done.remove("read-brief");
-        Gate gate = Gate.before(route.step("sharpen").orElseThrow(), done, Set.of(), true);
+        Gate gate = Gate.before(route.step("sharpen").orElseThrow(), done, SOUND, Set.of(), true);
         assertThat(gate.isOpen()).isTrue();
         assertThat(gate.isItsTurn()).isFalse();
         assertThat(gate.cares()).extracting(obstacle -> obstacle.rule().key()).containsExactly("brief-before-sharpening");
@@ -67,9 +67,9 @@ class ProgressTest {
     void the_first_piece_proves_the_process() {
         Route later = route(Specifications.fullTang(), Place.LATER_OF_BATCH);
         Route.Step look = later.step("see-first-piece").orElseThrow();
-        assertThat(Gate.before(look, Set.of(), Set.of(), false).closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("first-piece-proved");
-        assertThat(Gate.before(look, Set.of(), Set.of(), true).isOpen()).isTrue();
-        assertThat(Gate.before(later.step("drill-tang-holes").orElseThrow(), Set.of(), Set.of(), true).closedBy())
+        assertThat(Gate.before(look, Set.of(), SOUND, Set.of(), false).closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("first-piece-proved");
+        assertThat(Gate.before(look, Set.of(), SOUND, Set.of(), true).isOpen()).isTrue();
+        assertThat(Gate.before(later.step("drill-tang-holes").orElseThrow(), Set.of(), SOUND, Set.of(), true).closedBy())
                 .extracting(obstacle -> obstacle.rule().key()).contains("first-piece-before-the-rest");
     }
 
@@ -79,7 +79,7 @@ class ProgressTest {
         Progress progress = progressUpTo("temper-first");
         assertThat(progress.isUntempered()).isTrue();
         assertThat(progress.windows()).singleElement().isEqualTo(new Window(route.step("temper-first").orElseThrow(),
-                rule("temper-at-once"), MORNING.plus(Duration.ofHours(2))));
+                rule("temper-at-once"), MORNING, MORNING.plus(Duration.ofHours(2))));
         assertThat(progressUpTo("temper-second").isUntempered()).isFalse();
     }
 
@@ -100,7 +100,7 @@ class ProgressTest {
     }
 
     private static Route route(Specification spec, Place place) {
-        return ((Ordered) new RoutePlanner(OrderRules.all()).plan(Operations.of(spec, place))).route();
+        return Knife.of(spec, place).route();
     }
 
     private static OrderRule rule(String key) {

@@ -15,7 +15,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -62,8 +61,7 @@ class BenchController {
 
     private Stream<BenchStep> steps(PieceFile file) {
         Progress progress = file.progress();
-        Set<String> done = progress.doneAt().keySet();
-        List<Window> windows = progress.windows();
+        List<Window> windows = file.windows();
         DaysInHand days = file.daysInHand(clock.today());
         List<BenchStep> picked = new ArrayList<>();
         int ready = 0;
@@ -71,7 +69,7 @@ class BenchController {
             Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
             if (standing == Standing.RUNNING || standing == Standing.RESTING) {
                 picked.add(benchStep(file, step, standing.name(), days, windows));
-            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.gate(step, done).isItsTurn()) {
+            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.gate(step, progress).isItsTurn()) {
                 picked.add(benchStep(file, step, "READY", days, windows));
                 ready++;
             }

@@ -1,14 +1,12 @@
 package hiltboard.server.bench;
 
 import hiltboard.core.chain.DimensionChain;
-import hiltboard.core.job.Mishap;
-import hiltboard.core.job.Mishap.WayBack;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Operation;
-import hiltboard.core.route.OrderRule;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Rule;
 import hiltboard.core.route.Trait;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -27,7 +25,6 @@ import hiltboard.server.route.StepRepository.StepRow;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 
@@ -50,9 +47,6 @@ public class BenchService {
         this.clock = clock;
     }
 
-    /** What went wrong and how to go on; the operation to do again from is empty unless that is the way back. */
-    public record WentWrong(String kind, String words, WayBack wayBack, String redoFrom) {}
-
     public Receipt start(long piece, String operation, Person person, Command command) {
         return changes.make(command, () -> {
             PieceFile file = workable(piece);
@@ -70,7 +64,7 @@ public class BenchService {
             PieceFile file = workable(piece);
             Step step = file.step(operation);
             mustStand(file, step, Standing.RUNNING);
-            Duration rest = step.operation().rest();
+            Duration rest = file.rest(step.operation());
             if (rest.isZero()) {
                 throw Refusal.outOfTurn("“" + step.operation().title() + "” has no rest; it is done when it is done.");
             }
@@ -81,7 +75,7 @@ public class BenchService {
 
     /** Finishes a step when its checks are ticked, its readings are taken and its rest is up. */
     public Receipt done(long piece, String operation, List<String> ticked, Person person, Command command) {
-        return changes.make(command, () -> {
+        return changes.makeAll(command, () -> {
             PieceFile file = workable(piece);
             Step step = file.step(operation);
             mustBeFinishable(file, step);
@@ -93,10 +87,19 @@ public class BenchService {
             steps.done(piece, operation, person.id(), clock.nowMillis());
             if (step.operation().is(Trait.HANDS_OVER)) {
                 jobs.handOver(piece);
-                return file.entry(Entry.Kind.HANDED_OVER, step, "done");
+                return List.of(file.entry(Entry.Kind.HANDED_OVER, step, "done"));
             }
-            return file.entry(Entry.Kind.STEP_DONE, step, "done");
+            List<Entry> entries = new ArrayList<>(List.of(file.entry(Entry.Kind.STEP_DONE, step, "done")));
+            windowsOpenedBy(step, files.open(piece)).forEach(entries::add);
+            return entries;
         });
+    }
+
+    /** Whatever has to begin soon now is said at once. */
+    private List<Entry> windowsOpenedBy(Step done, PieceFile file) {
+        return file.windows().stream().filter(window -> window.step().waits().stream().anyMatch(wait -> wait.rule().equals(window.rule()) && wait.operation().key().equals(done.operation().key())))
+                .map(window -> file.entry(Entry.Kind.WINDOW_OPEN, window.step(), "has to begin within " + Span.words(Duration.ofMillis(Math.max(0, window.closes().toEpochMilli() - clock.nowMillis())))
+                        + ". " + window.rule().reason())).toList();
     }
 
     /** Takes back “done” while nothing has been built on the step. */
@@ -123,46 +126,15 @@ public class BenchService {
         return changes.make(command, () -> {
             PieceFile file = workable(piece);
             Step step = file.step(operation);
-            OrderRule closed = file.gate(step).closedBy().stream().map(Gate.Obstacle::rule).filter(each -> each.key().equals(rule)).findFirst()
+            Rule closed = file.gate(step).closedBy().stream().map(Gate.Obstacle::rule).filter(each -> each.key().equals(rule)).findFirst()
                     .orElseThrow(() -> Refusal.outOfTurn("This gate is open already."));
             steps.override(piece, operation, rule, reason.strip(), person.id(), clock.nowMillis());
             return file.entry(Entry.Kind.GATE_OVERRIDDEN, step, "gate overridden (" + closed.reason() + ") because: " + reason.strip());
         });
     }
 
-    public Receipt wentWrong(long piece, String operation, WentWrong report, Person person, Command command) {
-        Mishap mishap = Mishap.named(report.kind()).orElseThrow(() -> Refusal.entry("kind", report.kind(), "This is not known to go wrong", "one of /api/mishaps"));
-        if (!mishap.waysBack().contains(report.wayBack())) {
-            throw Refusal.entry("wayBack", report.wayBack().name(), "That is no way back from “" + mishap.words() + "”",
-                    String.join("; ", mishap.waysBack().stream().map(WayBack::words).toList()));
-        }
-        return changes.make(command, () -> {
-            PieceFile file = files.openAlive(piece);
-            Step step = file.step(operation);
-            goBack(file, report, mishap, person);
-            Optional<String> from = report.wayBack() == WayBack.REDO ? Optional.of(report.redoFrom()) : Optional.empty();
-            steps.wentWrong(piece, operation, mishap.name(), report.words().strip(), report.wayBack().name(), from, person.id(), clock.nowMillis());
-            Entry.Kind kind = report.wayBack() == WayBack.SCRAP ? Entry.Kind.SCRAPPED : Entry.Kind.WENT_WRONG;
-            return file.entry(kind, step, "went wrong: " + mishap.words() + (report.words().isBlank() ? "" : " (" + report.words().strip() + ")") + ". " + report.wayBack().words());
-        });
-    }
-
-    private void goBack(PieceFile file, WentWrong report, Mishap mishap, Person person) {
-        switch (report.wayBack()) {
-            case REDO -> {
-                Step from = file.step(report.redoFrom());
-                List<Operation> redone = new ArrayList<>(file.progress().redoneWith(from.operation().key()));
-                file.route().steps().stream().filter(step -> file.row(step).filter(row -> row.standing() == Standing.RUNNING || row.standing() == Standing.RESTING).isPresent())
-                        .map(Step::operation).filter(operation -> !redone.contains(operation)).forEach(redone::add);
-                reopen(file, redone);
-            }
-            case HOLD -> jobs.holdFor(file.id(), mishap.words() + (report.words().isBlank() ? "" : ": " + report.words().strip()), person);
-            case SCRAP -> jobs.scrap(file.id());
-        }
-    }
-
     /** Work that is done again is measured and made again. */
-    private void reopen(PieceFile file, List<Operation> redone) {
+    void reopen(PieceFile file, List<Operation> redone) {
         if (redone.isEmpty()) {
             return;
         }
@@ -205,7 +177,7 @@ public class BenchService {
     private static void mustBeOpen(PieceFile file, Step step) {
         List<Gate.Obstacle> closed = file.gate(step).closedBy();
         if (!closed.isEmpty()) {
-            OrderRule rule = closed.get(0).rule();
+            Rule rule = closed.get(0).rule();
             throw Refusal.outOfTurn("The gate before “" + step.operation().title() + "” is shut. " + rule.reason() + " Otherwise: " + rule.consequence()
                     + (closed.get(0).missing().isEmpty() ? "" : " Open: " + String.join(", ", closed.get(0).missing().stream().map(Operation::title).toList()) + "."));
         }

@@ -5,6 +5,7 @@ import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Route.Step;
@@ -95,7 +96,8 @@ public class ReadingService {
     }
 
     private static Quantity understood(Link link, NewReading reading, Units units) {
-        Understood<? extends Quantity> read = link.current() instanceof Hardness ? ShopNotation.hardness(reading.entry()) : ShopNotation.length(reading.entry(), units);
+        Understood<? extends Quantity> read = link.current() instanceof Hardness ? ShopNotation.hardness(reading.entry())
+                : link.current() instanceof Temperature ? ShopNotation.temperature(reading.entry(), units) : ShopNotation.length(reading.entry(), units);
         if (read instanceof Understood.Value<?> value) {
             if (value.quantity().magnitude() > 0) {
                 return value.quantity();

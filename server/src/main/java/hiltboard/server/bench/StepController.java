@@ -1,15 +1,17 @@
 package hiltboard.server.bench;
 
 import hiltboard.server.access.Person;
-import hiltboard.server.bench.BenchService.WentWrong;
+import hiltboard.server.bench.MishapService.WentWrong;
 import hiltboard.server.bench.ReadingService.NewReading;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
 import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What is done with one step. */
@@ -18,10 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 class StepController {
     private final BenchService service;
     private final ReadingService readings;
+    private final MishapService mishaps;
 
-    StepController(BenchService service, ReadingService readings) {
+    StepController(BenchService service, ReadingService readings, MishapService mishaps) {
         this.service = service;
         this.readings = readings;
+        this.mishaps = mishaps;
     }
 
     record Ticked(List<String> checks) {}
@@ -65,8 +69,14 @@ class StepController {
         return readings.strike(piece, operation, dimension.dimension(), person, command);
     }
 
+    /** The ways back that would be open, before anything is reported. */
+    @GetMapping("/ways-back")
+    MishapService.Ways waysBack(@PathVariable long piece, @PathVariable String operation, @RequestParam String kind, @RequestParam(defaultValue = "") String measured, Person person) {
+        return mishaps.ways(piece, operation, kind, measured, person);
+    }
+
     @PostMapping("/went-wrong")
     Receipt wentWrong(@PathVariable long piece, @PathVariable String operation, @RequestBody WentWrong report, Person person, Command command) {
-        return service.wentWrong(piece, operation, report, person, command);
+        return mishaps.wentWrong(piece, operation, report, person, command);
     }
 }

@@ -3,6 +3,7 @@ package hiltboard.server.chain;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Temperature;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -11,7 +12,7 @@ import java.util.List;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** What was measured and what parts were made to. Lengths are kept in nanometres, hardness in HRC. */
+/** What was measured and what parts were made to. Lengths are kept in nanometres, hardness in HRC, temperatures in degrees Celsius. */
 @Repository
 public class ReadingRepository {
     private final JdbcClient sql;
@@ -71,17 +72,24 @@ public class ReadingRepository {
 
     private static Quantity quantity(ResultSet row) throws SQLException {
         String amount = row.getString("amount");
-        return row.getString("kind").equals("LENGTH") ? new Length(Long.parseLong(amount)) : new Hardness(new BigDecimal(amount));
+        return switch (row.getString("kind")) {
+            case "LENGTH" -> new Length(Long.parseLong(amount));
+            case "TEMPERATURE" -> Temperature.ofCelsius(Double.parseDouble(amount));
+            default -> new Hardness(new BigDecimal(amount));
+        };
     }
 
     private static String kind(Quantity value) {
-        return value instanceof Length ? "LENGTH" : "HARDNESS";
+        return value instanceof Length ? "LENGTH" : value instanceof Temperature ? "TEMPERATURE" : "HARDNESS";
     }
 
-    /** Only lengths and hardness are read or made to. */
+    /** Only lengths, hardness and temperatures are read or made to. */
     private static String amount(Quantity value) {
         if (value instanceof Length length) {
             return String.valueOf(length.nanometres());
+        }
+        if (value instanceof Temperature temperature) {
+            return String.valueOf(temperature.celsius());
         }
         if (value instanceof Hardness hardness) {
             return hardness.hrc().toPlainString();

@@ -3,15 +3,16 @@ package hiltboard.server.demo;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Strength;
-import hiltboard.core.job.Mishap;
+import hiltboard.core.route.Mishap;
+import hiltboard.core.route.WayBack;
 import hiltboard.core.measure.Units;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.AccessService.NewPerson;
 import hiltboard.server.access.Person;
 import hiltboard.server.access.Role;
-import hiltboard.server.bench.BenchService;
-import hiltboard.server.bench.BenchService.WentWrong;
+import hiltboard.server.bench.MishapService.WentWrong;
+import hiltboard.server.bench.MishapService;
 import hiltboard.server.job.Brief;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.JobService.NewJob;
@@ -43,17 +44,17 @@ class DemoShop implements SmartInitializingSingleton {
     private final AccessService access;
     private final Changes changes;
     private final JobService jobs;
-    private final BenchService bench;
+    private final MishapService mishaps;
     private final NoteService notes;
     private final Diary diary;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, BenchService bench, NoteService notes, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
-        this.bench = bench;
+        this.mishaps = mishaps;
         this.notes = notes;
         this.diary = diary;
         this.clock = clock;
@@ -171,8 +172,8 @@ class DemoShop implements SmartInitializingSingleton {
                     List.of(wish("Light", Strength.MUST, "under 150 g", "thin stock, slim handle")), Map.of("bladeLength", "3-1/2", "heelWidth", "1", "stockThickness", "1/8", "handleMaterial", "DENSE_OILY_WOOD"));
             diary.work(piece, "finish-grind", ago(Duration.ofHours(50)), makers);
             diary.begin(piece, "finish-grind", ago(Duration.ofHours(27)), makers.get(2));
-            clock.at(ago(Duration.ofHours(26)), () -> bench.wentWrong(piece, "finish-grind",
-                    new WentWrong(Mishap.WARPED.name(), "1/16 in towards the left over the last three inches", Mishap.WayBack.HOLD, ""), makers.get(2), Diary.command(makers.get(2))));
+            clock.at(ago(Duration.ofHours(26)), () -> mishaps.wentWrong(piece, "finish-grind",
+                    new WentWrong(Mishap.WARPED.name(), "towards the left, over the last three inches", "1/16", WayBack.HOLD, ""), makers.get(2), Diary.command(makers.get(2))));
         }
 
         private void newCommission() {
@@ -193,8 +194,8 @@ class DemoShop implements SmartInitializingSingleton {
 
         private void scrap(long piece) {
             diary.work(piece, "temper-first", ago(Duration.ofDays(20)), makers);
-            clock.at(ago(Duration.ofDays(19)), () -> bench.wentWrong(piece, "harden",
-                    new WentWrong(Mishap.CRACKED.name(), "Crack from the plunge, 1 in long", Mishap.WayBack.SCRAP, ""), makers.get(3), Diary.command(makers.get(3))));
+            clock.at(ago(Duration.ofDays(19)), () -> mishaps.wentWrong(piece, "harden",
+                    new WentWrong(Mishap.CRACKED.name(), "from the plunge", "1", WayBack.SCRAP, ""), makers.get(3), Diary.command(makers.get(3))));
         }
 
         private long take(int daysAgo, int promisedInDays, String title, String client, String use, int pieces, List<Brief.Wish> wishes, Map<String, String> answers) {

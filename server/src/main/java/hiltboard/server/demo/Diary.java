@@ -58,7 +58,7 @@ class Diary {
         Instant at = beginning(steps, end);
         for (Step step : steps) {
             Operation operation = step.operation();
-            Instant latest = end.minus(Duration.ofMinutes(operation.attendedMinutes() + 4)).minus(operation.rest());
+            Instant latest = end.minus(Duration.ofMinutes(operation.attendedMinutes() + 4)).minus(files.open(piece).rest(operation));
             at = step == steps.get(steps.size() - 1) && latest.isAfter(at) ? latest : inWorkingHours(at);
             Person maker = makers.get(Math.floorMod(operation.station().ordinal() + (int) piece, makers.size()));
             at = doStep(piece, operation, at, maker, chance);
@@ -82,9 +82,9 @@ class Diary {
 
     private Instant doStep(long piece, Operation operation, Instant started, Person maker, Random chance) {
         Instant handsOff = started.plus(Duration.ofMinutes(Math.max(2, operation.attendedMinutes() - 3 + chance.nextInt(7))));
-        Instant ended = handsOff.plus(operation.rest());
-        clock.at(started, () -> bench.start(piece, operation.key(), maker, command(maker)));
+                clock.at(started, () -> bench.start(piece, operation.key(), maker, command(maker)));
         operation.readings().forEach(dimension -> read(piece, operation.key(), dimension, nearly(piece, dimension, maker, chance), handsOff, maker));
+        Instant ended = handsOff.plus(files.open(piece).rest(operation));
         if (operation.rests()) {
             clock.at(handsOff, () -> bench.rest(piece, operation.key(), maker, command(maker)));
         }

@@ -8,6 +8,7 @@ import hiltboard.core.design.SpecificationField.Option;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Strength;
 import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.route.Heats;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Progress;
@@ -65,7 +66,7 @@ class DesignController {
             return new Reading(answer.asked(), answer.understood(), answer.findings(), null, List.of(), 0, "");
         }
         Specification specification = answer.specification().get();
-        Route route = routes.of(specification, Place.ALONE);
+        Route route = routes.of(specification, Place.ALONE, Heats.ONCE);
         Progress nothingDone = new Progress(route, Map.of());
         DaysInHand days = DaysInHand.of(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), clock.today(), clock.today());
         return new Reading(answer.asked(), answer.understood(), answer.findings(), Drawing.of(specification),

@@ -2,7 +2,8 @@ package hiltboard.server.job;
 
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
-import hiltboard.server.job.JobService.FieldChange;
+import hiltboard.server.job.ChangeService.Decided;
+import hiltboard.server.job.ChangeService.EffectView;
 import hiltboard.server.job.JobService.NewJob;
 import hiltboard.server.job.Wall.Rail;
 import hiltboard.server.live.Changes;
@@ -21,12 +22,14 @@ import org.springframework.web.bind.annotation.RestController;
 class JobController {
     private final Wall wall;
     private final JobService service;
+    private final ChangeService changing;
     private final Changes changes;
     private final ShopClock clock;
 
-    JobController(Wall wall, JobService service, Changes changes, ShopClock clock) {
+    JobController(Wall wall, JobService service, ChangeService changing, Changes changes, ShopClock clock) {
         this.wall = wall;
         this.service = service;
+        this.changing = changing;
         this.changes = changes;
         this.clock = clock;
     }
@@ -53,8 +56,19 @@ class JobController {
         return service.promise(id, change.from(), change.to(), person, command);
     }
 
+    /** What a change of the specification would do, before it takes effect. */
+    @PostMapping("/api/pieces/{id}/specification/look")
+    List<EffectView> look(@PathVariable long id, @RequestBody Decided asked, Person person) {
+        return changing.look(id, asked.changes(), asked.pieces(), person);
+    }
+
     @PostMapping("/api/pieces/{id}/specification")
-    Receipt specify(@PathVariable long id, @RequestBody List<FieldChange> fieldChanges, Person person, Command command) {
-        return service.specify(id, fieldChanges, person, command);
+    Receipt specify(@PathVariable long id, @RequestBody Decided decided, Person person, Command command) {
+        return changing.take(id, decided, person, command);
+    }
+
+    @PostMapping("/api/pieces/{id}/specification/drop")
+    Receipt drop(@PathVariable long id, @RequestBody Decided decided, Person person, Command command) {
+        return changing.drop(id, decided, person, command);
     }
 }

@@ -1,14 +1,20 @@
 package hiltboard.server.job;
 
 import hiltboard.core.design.Strength;
+import hiltboard.core.route.Condition;
+import hiltboard.core.route.Heats;
+import hiltboard.core.route.Worn;
 import hiltboard.server.job.Brief.Wish;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -23,7 +29,8 @@ class JobRepository {
             FROM job JOIN client ON client.id = job.client_id
             """;
     private static final String SELECT_PIECE = """
-            SELECT piece.id, job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name AS held_by, version
+            SELECT piece.id, job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name AS held_by, version,
+                heats, softened_again, worn_conditions, worn_since_ms, for_whom, art, rack_slot, is_spare
             FROM piece LEFT JOIN person holder ON holder.id = piece.held_by
             """;
     private final JdbcClient sql;
@@ -40,9 +47,16 @@ class JobRepository {
     /** How a piece stands. */
     enum Standing { ALIVE, HANDED_OVER, SCRAPPED }
 
-    /** A piece as it is kept; the reason is empty unless it is held. */
+    /**
+     * A piece as it is kept; the reason is empty unless it is held.
+     *
+     * @param worn what it was when its route was last turned back
+     */
     record Piece(long id, long job, int position, int pieces, Map<String, String> entries, Standing standing,
-                 Optional<String> heldReason, String heldBy, long heldAtMillis, long version) {}
+                 Optional<String> heldReason, String heldBy, long heldAtMillis, long version, Heats heats, Worn worn, Own own) {}
+
+    /** What is this piece's own within a batch. */
+    public record Own(String forWhom, String art, String rackSlot, boolean isSpare) {}
 
     long addClient(String name, String contact) {
         return sql.sql("INSERT INTO client (name, contact) VALUES (:name, :contact) RETURNING id")
@@ -115,6 +129,18 @@ class JobRepository {
                 .param("specification", json.writeValueAsString(entries)).param("id", piece).update();
     }
 
+    void turnBack(long piece, Heats heats, Worn worn) {
+        sql.sql("UPDATE piece SET heats = :heats, softened_again = :softened, worn_conditions = :conditions, worn_since_ms = :since WHERE id = :id")
+                .param("heats", heats.count()).param("softened", heats.isSoftenedAgain())
+                .param("conditions", worn.conditions().stream().map(Condition::name).sorted().collect(Collectors.joining(",")))
+                .param("since", worn.since().toEpochMilli()).param("id", piece).update();
+    }
+
+    void own(long piece, Own own) {
+        sql.sql("UPDATE piece SET for_whom = :whom, art = :art, rack_slot = :slot, is_spare = :spare WHERE id = :id")
+                .param("whom", own.forWhom()).param("art", own.art()).param("slot", own.rackSlot()).param("spare", own.isSpare()).param("id", piece).update();
+    }
+
     void promise(long job, LocalDate day) {
         sql.sql("UPDATE job SET promised_on = :day WHERE id = :id").param("day", day.toString()).param("id", job).update();
     }
@@ -141,6 +167,16 @@ class JobRepository {
         return new Piece(row.getLong("id"), row.getLong("job_id"), row.getInt("position"), row.getInt("pieces"),
                 json.readValue(row.getString("specification"), ENTRIES), Standing.valueOf(row.getString("standing")),
                 Optional.ofNullable(row.getString("held_reason")), Optional.ofNullable(row.getString("held_by")).orElse(""),
-                row.getLong("held_at_ms"), row.getLong("version"));
+                row.getLong("held_at_ms"), row.getLong("version"), new Heats(row.getInt("heats"), row.getBoolean("softened_again")), worn(row),
+                new Own(row.getString("for_whom"), row.getString("art"), row.getString("rack_slot"), row.getBoolean("is_spare")));
+    }
+
+    private static Worn worn(ResultSet row) throws SQLException {
+        String conditions = row.getString("worn_conditions");
+        if (conditions == null) {
+            return Worn.NEW;
+        }
+        return new Worn(Arrays.stream(conditions.split(",")).filter(name -> !name.isEmpty()).map(Condition::valueOf).collect(Collectors.toSet()),
+                Instant.ofEpochMilli(row.getLong("worn_since_ms")));
     }
 }

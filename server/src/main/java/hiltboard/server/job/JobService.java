@@ -1,19 +1,17 @@
 package hiltboard.server.job;
 
-import hiltboard.core.chain.DimensionChain;
-import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
-import hiltboard.core.measure.ImpossibleQuantity;
-import hiltboard.core.measure.Units;
+import hiltboard.core.route.Heats;
 import hiltboard.core.route.Place;
+import hiltboard.core.route.Worn;
 import hiltboard.server.Refusal;
 import hiltboard.server.Refusal.Both;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Brief.Wish;
+import hiltboard.server.job.JobRepository.Own;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
@@ -22,7 +20,6 @@ import hiltboard.server.route.Routes;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,9 +48,6 @@ public class JobService {
     /** A commission or a batch as it was talked through; entries in shop notation. */
     public record NewJob(String clientName, String clientContact, String title, String useWords, String promisedOn, int pieces, List<Wish> wishes, Map<String, String> specification) {}
 
-    /** One answer changed: what the page saw before, and what it is to be; both in shop notation or as kept. */
-    public record FieldChange(String field, String from, String to) {}
-
     /** Takes a job: all findings are collected before anything is kept. The receipt is about the job's first piece. */
     public Receipt take(NewJob job, Person person, Command command) {
         person.mustBeOwner("take a job");
@@ -64,7 +58,7 @@ public class JobService {
             throw Refusal.entries(findings);
         }
         Specification specification = answer.specification().orElseThrow();
-        routes.of(specification, Place.ALONE);
+        routes.of(specification, Place.ALONE, Heats.ONCE);
         return changes.make(command, () -> {
             long client = jobs.clientNamed(job.clientName().strip()).orElseGet(() -> jobs.addClient(job.clientName().strip(), job.clientContact().strip()));
             long id = jobs.addJob(client, job.title().strip(), job.useWords().strip(), LocalDate.parse(job.promisedOn()), clock.nowMillis());
@@ -80,59 +74,6 @@ public class JobService {
             Entry entry = Entry.ofJob(Entry.Kind.JOB_TAKEN, id, number + " " + job.title().strip() + " was taken for " + job.clientName().strip());
             return new Entry(entry.kind(), entry.job(), entry.piece(), entry.words(), first);
         });
-    }
-
-    /** Changes answers of the specification. What somebody else changed meanwhile is shown to both. */
-    public Receipt specify(long piece, List<FieldChange> fieldChanges, Person person, Command command) {
-        person.mustBeOwner("change a specification");
-        return changes.make(command, () -> {
-            PieceFile file = files.openAlive(piece);
-            Specification changed = changed(file, fieldChanges, person.units());
-            checkAgainstReadings(file, changed, person.units());
-            routes.of(changed, Place.of(file.piece().position(), file.piece().pieces()));
-            jobs.specify(piece, changed.entries());
-            return Entry.ofPiece(Entry.Kind.SPECIFICATION_CHANGED, file.jobId(), piece, file.name() + ": " + differences(file.specification(), changed, person.units()));
-        });
-    }
-
-    private Specification changed(PieceFile file, List<FieldChange> fieldChanges, Units units) {
-        Map<String, String> entries = new LinkedHashMap<>(file.specification().entries());
-        List<Both> both = new ArrayList<>();
-        for (FieldChange change : fieldChanges) {
-            SpecificationField field = SpecificationField.withKey(change.field())
-                    .orElseThrow(() -> Refusal.entry(change.field(), change.to(), "There is no such question", "a field of the specification"));
-            String current = entries.getOrDefault(change.field(), "");
-            if (!current.equals(change.from()) && !current.equals(change.to())) {
-                String lastBy = changes.lastBy(Entry.Kind.SPECIFICATION_CHANGED, file.jobId(), Optional.of(file.id()));
-                both.add(new Both(change.field(), field.label(), change.to(), file.specification().words(field, units), lastBy, current));
-            }
-            entries.put(change.field(), change.to());
-        }
-        if (!both.isEmpty()) {
-            throw Refusal.bothChanged(both);
-        }
-        SpecificationReader.Answer answer = SpecificationReader.read(entries, units);
-        return answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
-    }
-
-    private static void checkAgainstReadings(PieceFile file, Specification changed, Units units) {
-        try {
-            DimensionChain.of(PieceDimensions.of(changed), file.readingValues(), Map.of(), units);
-        } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible("", "", impossible);
-        }
-    }
-
-    private static String differences(Specification before, Specification after, Units units) {
-        List<String> lines = new ArrayList<>();
-        for (SpecificationField field : SpecificationField.values()) {
-            String old = before.words(field, units);
-            String now = after.words(field, units);
-            if (!old.equals(now)) {
-                lines.add(field.label() + " " + (old.isEmpty() ? "" : "was " + old + ", ") + (now.isEmpty() ? "is dropped" : "is " + now));
-            }
-        }
-        return lines.isEmpty() ? "the specification stayed as it was" : String.join("; ", lines);
     }
 
     /** Moves the promised day. */
@@ -171,6 +112,23 @@ public class JobService {
             jobs.release(piece);
             return Entry.ofPiece(Entry.Kind.RELEASED, file.jobId(), piece, file.name() + " was released by " + person.name());
         });
+    }
+
+    /** Takes a hold off, part of a change that says why. */
+    public void releaseFrom(long piece) {
+        jobs.release(piece);
+    }
+
+    /** Keeps how often a blade was hardened and what the piece is at a turn of its route, part of a change that says why. */
+    public void turnBack(long piece, Heats heats, Worn worn) {
+        jobs.turnBack(piece, heats, worn);
+    }
+
+    /** The spare takes the place of a piece that is scrapped, part of a change that says why. */
+    public void useSpare(PieceFile spare, PieceFile lost) {
+        Own own = lost.piece().own();
+        jobs.own(spare.id(), new Own(own.forWhom(), own.art(), spare.piece().own().rackSlot(), false));
+        jobs.stand(lost.id(), JobRepository.Standing.SCRAPPED);
     }
 
     /** Scraps a piece, part of a change that says why. */

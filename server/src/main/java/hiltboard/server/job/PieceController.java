@@ -2,13 +2,17 @@ package hiltboard.server.job;
 
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.job.CareCard;
-import hiltboard.core.job.Mishap;
 import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.route.Condition;
+import hiltboard.core.route.Mishap;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.Progress;
+import hiltboard.core.route.Station;
+import hiltboard.core.route.WayBack;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
+import hiltboard.server.job.JobRepository.Own;
 import hiltboard.server.job.StepViews.NumberView;
 import hiltboard.server.job.StepViews.StepView;
 import hiltboard.server.live.Changes;
@@ -33,15 +37,17 @@ class PieceController {
     private final JobRepository jobs;
     private final NoteRepository notes;
     private final StepRepository steps;
+    private final DecisionRepository decided;
     private final Changes changes;
     private final JobService service;
     private final ShopClock clock;
 
-    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, Changes changes, JobService service, ShopClock clock) {
+    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided, Changes changes, JobService service, ShopClock clock) {
         this.files = files;
         this.jobs = jobs;
         this.notes = notes;
         this.steps = steps;
+        this.decided = decided;
         this.changes = changes;
         this.service = service;
         this.clock = clock;
@@ -56,14 +62,21 @@ class PieceController {
 
     record PhotoView(long id, String operation, String fileName, String by, long atMillis) {}
 
-    record MishapView(String operation, String title, String words, String wayBack, String by, long atMillis) {}
+    record MishapView(String operation, String title, String words, String measured, String wayBack, String decision, int costMinutes, String by, long atMillis) {}
 
-    record WindowView(String operation, String title, String reason, String consequence, long closesAtMillis) {}
+    /** A change of the agreed specification that was taken or dropped. */
+    record DecisionView(String change, String effect, boolean isTaken, boolean clientAgreed, String reason, String by, long atMillis) {}
 
-    /** What can go wrong and how to go on, for the form at the bench. */
-    record MishapChoice(String kind, String words, List<WayBackChoice> waysBack) {}
+    /** Another piece of the same batch. */
+    record SiblingView(long id, String name, String standing) {}
 
-    record WayBackChoice(String wayBack, String words) {}
+    record WindowView(String operation, String title, String reason, String consequence, long openedAtMillis, long warnFromMillis, long closesAtMillis) {}
+
+    /** What can go wrong, for the form at the bench: what is measured of it is empty where nothing is. */
+    record MishapChoice(String kind, String words, List<String> stations, String measured, boolean needsMeasure) {}
+
+    /** What goes wrong at an operation, over all pieces. */
+    record MishapCountView(String operation, String title, int times, int costMinutes, int lost) {}
 
     /** A piece's file; times are epoch milliseconds, lengths in the reader's units. */
     record PieceView(
@@ -71,7 +84,7 @@ class PieceController {
             String earliestDay, int attendedMinutesLeft, int position, int pieces, String standing, String state, String stateWords, boolean isUntempered,
             @Nullable String heldReason, String heldBy, long heldAtMillis, long version, List<WishView> wishes, List<SpecificationLine> specification,
             Drawing drawing, List<StepView> steps, List<NumberView> numbers, List<WindowView> windows, List<NoteView> notes, List<PhotoView> photos,
-            List<MishapView> mishaps, List<JournalEntry> journal, List<String> careCard, String cautionsDefer, long nowMillis) {}
+            List<MishapView> mishaps, List<DecisionView> decisions, List<String> conditions, int heats, List<SiblingView> siblings, Own own, List<JournalEntry> journal, List<String> careCard, String cautionsDefer, long nowMillis) {}
 
     record Words(String words) {}
 
@@ -90,13 +103,21 @@ class PieceController {
                 jobs.wishes(job.id()).stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
                 specification(file, units), Drawing.of(file.specification()),
                 StepViews.steps(file), StepViews.numbers(file, units), windows(file),
-                notes.notes(id), notes.photos(id), mishaps(file), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
+                notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.heats().count(), siblings(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
     }
 
     @GetMapping("/api/mishaps")
     List<MishapChoice> mishapChoices() {
         return Arrays.stream(Mishap.values()).map(mishap -> new MishapChoice(mishap.name(), mishap.words(),
-                mishap.waysBack().stream().map(way -> new WayBackChoice(way.name(), way.words())).toList())).toList();
+                Arrays.stream(Station.values()).filter(mishap::isUsualAt).map(Station::words).toList(), mishap.measured(), mishap.needsMeasure())).toList();
+    }
+
+    /** Where the shop loses work and blades, most often first. */
+    @GetMapping("/api/mishaps/ledger")
+    @Transactional(readOnly = true)
+    List<MishapCountView> mishapLedger() {
+        return steps.mishapCounts().stream().map(each -> new MishapCountView(each.operation(), Mishap.named(each.kind()).map(Mishap::words).orElse(each.kind()),
+                each.times(), each.costMinutes(), each.scrapped())).toList();
     }
 
     @PostMapping("/api/pieces/{id}/hold")
@@ -118,12 +139,25 @@ class PieceController {
 
     /** Windows that are open; none once the piece is handed over or scrapped. */
     static List<WindowView> windows(PieceFile file) {
-        return !file.isAlive() ? List.of() : file.progress().windows().stream().map(window -> new WindowView(window.step().operation().key(), window.step().operation().title(),
-                window.rule().reason(), window.rule().consequence(), window.closes().toEpochMilli())).toList();
+        return file.windows().stream().map(window -> new WindowView(window.step().operation().key(), window.step().operation().title(),
+                window.rule().reason(), window.rule().consequence(), window.opened().toEpochMilli(), window.warnFrom().toEpochMilli(), window.closes().toEpochMilli())).toList();
     }
 
     private List<MishapView> mishaps(PieceFile file) {
         return steps.mishaps(file.id()).stream().map(row -> new MishapView(row.operation(), Mishap.named(row.kind()).map(Mishap::words).orElse(row.kind()),
-                row.words(), Mishap.WayBack.valueOf(row.wayBack()).words(), row.by(), row.atMillis())).toList();
+                row.words(), row.measured(), WayBack.valueOf(row.wayBack()).words(), row.decision(), row.costMinutes(), row.by(), row.atMillis())).toList();
+    }
+
+    private List<DecisionView> decisions(long piece) {
+        return decided.ofPiece(piece).stream().map(each -> new DecisionView(each.change(), each.effect(), each.isTaken(), each.clientAgreed(), each.reason(), each.by(), each.atMillis())).toList();
+    }
+
+    private static List<String> conditions(Progress progress) {
+        return progress.conditions().stream().sorted().map(Condition::words).toList();
+    }
+
+    private List<SiblingView> siblings(PieceFile file) {
+        return file.piece().pieces() == 1 ? List.of() : jobs.piecesOf(List.of(file.jobId())).stream().filter(piece -> piece.id() != file.id())
+                .map(piece -> new SiblingView(piece.id(), file.job().number() + "-" + piece.position(), piece.standing().name())).toList();
     }
 }

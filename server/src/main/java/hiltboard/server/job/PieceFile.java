@@ -4,9 +4,14 @@ import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
 import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Gate;
+import hiltboard.core.route.Heats;
+import hiltboard.core.route.Making;
+import hiltboard.core.route.Operation;
+import hiltboard.core.route.Place;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route;
@@ -17,8 +22,10 @@ import hiltboard.server.live.Entry;
 import hiltboard.server.route.StepRepository.Override;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -69,18 +76,47 @@ public record PieceFile(
 
     public Progress progress() {
         Set<String> known = route.steps().stream().map(step -> step.operation().key()).collect(Collectors.toSet());
-        return new Progress(route, steps.values().stream().filter(row -> row.standing() == Standing.DONE && known.contains(row.operation()))
-                .collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.doneAtMillis()))));
+        List<StepRow> done = steps.values().stream().filter(row -> row.standing() == Standing.DONE && known.contains(row.operation())).toList();
+        return new Progress(route, done.stream().collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.doneAtMillis()))),
+                done.stream().filter(row -> row.restUntilMillis() > 0).collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.restUntilMillis()))), piece.worn());
+    }
+
+    public Heats heats() {
+        return piece.heats();
+    }
+
+    public Place place() {
+        return Place.of(piece.position(), piece.pieces());
+    }
+
+    /** The piece as the rules of the trade see it. */
+    public Making making() {
+        return new Making(specification, place(), piece.heats(), progress());
     }
 
     public Gate gate(Step step) {
-        return gate(step, progress().doneAt().keySet());
+        return gate(step, progress());
     }
 
-    /** The gate before a step, for a caller who knows already what is done. */
-    public Gate gate(Step step, Set<String> done) {
+    /** The gate before a step, for a caller who knows already how far the piece has come. */
+    public Gate gate(Step step, Progress progress) {
         Set<String> overridden = overrides.stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
-        return Gate.before(step, done, overridden, firstPieceProved);
+        return Gate.before(step, progress.doneAt().keySet(), progress.conditions(), overridden, firstPieceProved);
+    }
+
+    /** Windows that are open, with the lengths that the piece's own numbers give them; none once it is handed over or scrapped. */
+    public List<Progress.Window> windows() {
+        if (!isAlive()) {
+            return List.of();
+        }
+        DimensionChain chain = chain(Units.INCH_FAHRENHEIT);
+        return progress().windows(chain::value);
+    }
+
+    /** How long a step rests on this piece: as one of its own numbers says, or as is usual. */
+    public Duration rest(Operation operation) {
+        return operation.restNumber().isEmpty() ? operation.rest()
+                : chain(Units.INCH_FAHRENHEIT).value(operation.restNumber()).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(operation.rest());
     }
 
     public Optional<StepRow> row(Step step) {
@@ -93,8 +129,11 @@ public record PieceFile(
 
     /** The chain as it would be with these readings. @throws hiltboard.core.measure.ImpossibleQuantity if they cannot be */
     public DimensionChain chainWith(Units units, Map<String, Quantity> values) {
-        Map<String, Quantity> madeTo = made.stream().collect(Collectors.toMap(MadeTo::dimension, MadeTo::value));
-        return DimensionChain.of(PieceDimensions.of(specification), values, madeTo, units);
+        return DimensionChain.of(PieceDimensions.of(specification), values, madeToValues(), units);
+    }
+
+    public Map<String, Quantity> madeToValues() {
+        return made.stream().collect(Collectors.toMap(MadeTo::dimension, MadeTo::value));
     }
 
     public Map<String, Quantity> readingValues() {
@@ -114,7 +153,14 @@ public record PieceFile(
     }
 
     public DaysInHand daysInHand(LocalDate today) {
+        return daysInHand(today, 0, List.of());
+    }
+
+    /** As it would be with this much work and these rests on top of what is left. */
+    public DaysInHand daysInHand(LocalDate today, int minutesMore, List<Duration> restsMore) {
         Progress progress = progress();
-        return DaysInHand.of(progress.attendedMinutesLeft(), progress.restsLeft(), today, job.promisedOn());
+        List<Duration> rests = new ArrayList<>(progress.restsLeft());
+        rests.addAll(restsMore);
+        return DaysInHand.of(Math.max(0, progress.attendedMinutesLeft() + minutesMore), rests, today, job.promisedOn());
     }
 }

@@ -19,6 +19,7 @@ import hiltboard.server.route.StepRepository;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -59,6 +60,12 @@ public class PieceFiles {
         return file;
     }
 
+    /** A spare of the same batch that is alive and not this piece itself. */
+    public Optional<PieceFile> spareFor(PieceFile file) {
+        return jobs.piecesOf(List.of(file.jobId())).stream().filter(piece -> piece.own().isSpare() && piece.id() != file.id() && piece.standing() == JobRepository.Standing.ALIVE)
+                .findFirst().map(piece -> open(piece.id()));
+    }
+
     /** Every piece of every job that is not finished, by job in the order of taking. */
     public List<PieceFile> openAllOfLivingJobs() {
         List<Job> living = jobs.jobsWithLivingPieces();
@@ -89,7 +96,7 @@ public class PieceFiles {
     }
 
     private Route route(Piece piece, Specification specification) {
-        return routes.of(specification, Place.of(piece.position(), piece.pieces()));
+        return routes.of(specification, Place.of(piece.position(), piece.pieces()), piece.heats());
     }
 
     private boolean isProved(Piece first, List<StepRow> rows) {

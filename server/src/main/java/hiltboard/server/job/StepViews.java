@@ -8,8 +8,10 @@ import hiltboard.core.route.Gate;
 import hiltboard.core.route.Gate.Obstacle;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.OrderRule;
+import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route.Wait;
+import hiltboard.core.route.Rule;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.util.List;
@@ -26,7 +28,7 @@ public final class StepViews {
     /** A rule with the work that is missing. */
     public record ObstacleView(String rule, String severity, String reason, String consequence, String remedy, List<String> missing) {
         static ObstacleView of(Obstacle obstacle) {
-            OrderRule rule = obstacle.rule();
+            Rule rule = obstacle.rule();
             return new ObstacleView(rule.key(), rule.severity().words(), rule.reason(), rule.consequence(), rule.remedy(),
                     obstacle.missing().stream().map(Operation::title).toList());
         }
@@ -43,13 +45,14 @@ public final class StepViews {
      *
      * @param standing WAITING, READY, RUNNING, RESTING or DONE
      * @param isItsTurn whether nothing at all is open before it
+     * @param waitedForBy what waits for this step, and why
      * @param canReopen whether “done” can be taken back, since nothing has been built on it
      */
     public record StepView(
             String operation, String title, String station, int attendedMinutes, long restMinutes, String restWords, String standing, boolean isItsTurn, boolean canReopen,
             long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy,
             List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
-            List<WaitView> waits, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
+            List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
 
     /** The reading that counts for a number. */
     public record ReadingView(long id, String typed, String value, String by, long atMillis) {}
@@ -65,25 +68,33 @@ public final class StepViews {
 
     /** Every step of the route. */
     public static List<StepView> steps(PieceFile file) {
-        Set<String> done = file.progress().doneAt().keySet();
+        Progress progress = file.progress();
+        Set<String> done = progress.doneAt().keySet();
         Set<String> builtOn = file.route().steps().stream().filter(step -> done.contains(step.operation().key()))
-                .flatMap(step -> step.waits().stream()).map(wait -> wait.operation().key()).collect(Collectors.toSet());
-        return file.route().steps().stream().map(step -> step(file, step, done, builtOn)).toList();
+                .flatMap(step -> step.waits().stream()).filter(wait -> !wait.rule().isOnlyOrder()).map(wait -> wait.operation().key()).collect(Collectors.toSet());
+        return file.route().steps().stream().map(step -> step(file, step, progress, builtOn)).toList();
     }
 
-    private static StepView step(PieceFile file, Step step, Set<String> done, Set<String> builtOn) {
+    private static StepView step(PieceFile file, Step step, Progress progress, Set<String> builtOn) {
+        Set<String> done = progress.doneAt().keySet();
         Operation operation = step.operation();
-        Gate gate = file.gate(step, done);
+        Gate gate = file.gate(step, progress);
         Optional<StepRow> row = file.row(step);
         List<WaitView> waits = step.waits().stream().map(wait -> wait(wait, done)).toList();
         List<OverrideView> overrides = file.overrides().stream().filter(each -> each.operation().equals(operation.key()))
                 .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis())).toList();
-        return new StepView(operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), operation.rest().toMinutes(),
+        return new StepView(operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), file.rest(operation).toMinutes(),
                 operation.restWords(), standing(row, gate), gate.isItsTurn(), done.contains(operation.key()) && !builtOn.contains(operation.key()),
                 row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
                 row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""),
-                operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), waits,
+                operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), waits, waitedForBy(file, step, done),
                 gate.closedBy().stream().map(ObstacleView::of).toList(), gate.cares().stream().map(ObstacleView::of).toList(), overrides);
+    }
+
+    private static List<WaitView> waitedForBy(PieceFile file, Step step, Set<String> done) {
+        return file.route().steps().stream().flatMap(later -> later.waits().stream().filter(wait -> wait.operation().key().equals(step.operation().key()))
+                .map(wait -> new WaitView(later.operation().key(), later.operation().title(), wait.rule().key(), wait.rule().severity().words(), wait.rule().reason(),
+                        wait.rule().consequence(), done.contains(later.operation().key())))).toList();
     }
 
     private static String standing(Optional<StepRow> row, Gate gate) {

@@ -31,12 +31,21 @@ public class Changes {
      * @param work writes the rows and says what goes into the journal; what it throws undoes everything
      */
     public Receipt make(Command command, Supplier<Entry> work) {
+        return makeAll(command, () -> List.of(work.get()));
+    }
+
+    /**
+     * As {@link #make}, where one command changes several things; the receipt is that of the first.
+     *
+     * @param work writes the rows and says what goes into the journal, at least one entry
+     */
+    public Receipt makeAll(Command command, Supplier<List<Entry>> work) {
         return transactions.execute(status -> journal.receipt(command.id()).orElseGet(() -> {
-            Entry entry = work.get();
-            JournalEntry written = journal.append(entry, command, clock.nowMillis());
-            Receipt receipt = new Receipt(written.sequence(), entry.about());
+            List<Entry> entries = work.get();
+            List<JournalEntry> written = entries.stream().map(entry -> journal.append(entry, command, clock.nowMillis())).toList();
+            Receipt receipt = new Receipt(written.get(0).sequence(), entries.get(0).about());
             journal.keep(command, receipt);
-            tellAfterCommit(written);
+            written.forEach(this::tellAfterCommit);
             return receipt;
         }));
     }

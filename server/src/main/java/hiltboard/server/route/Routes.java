@@ -1,6 +1,8 @@
 package hiltboard.server.route;
 
 import hiltboard.core.design.Specification;
+import hiltboard.core.route.Heats;
+import hiltboard.core.route.Operation;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.OrderRule;
 import hiltboard.core.route.OrderRules;
@@ -22,7 +24,7 @@ import org.springframework.stereotype.Component;
 public class Routes {
     private static final int KEPT = 2_000;
 
-    private record Key(Specification specification, Place place) {}
+    private record Key(Specification specification, Place place, Heats heats) {}
 
     private final RoutePlanner planner = new RoutePlanner(OrderRules.all());
     private final Map<Key, Route> kept = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
@@ -33,14 +35,25 @@ public class Routes {
     });
 
     /** @throws Refusal if the choices contradict each other, with the rules that clash */
-    public Route of(Specification specification, Place place) {
-        return kept.computeIfAbsent(new Key(specification, place), key -> ordered(planner.plan(Operations.of(specification, place))));
+    public Route of(Specification specification, Place place, Heats heats) {
+        return kept.computeIfAbsent(new Key(specification, place, heats), key -> ordered(planner.plan(specification, Operations.of(specification, place, heats))));
+    }
+
+    /** The planner itself, for questions about other routes than the one that stands. */
+    public RoutePlanner planner() {
+        return planner;
+    }
+
+    /** What to say of settings that no order can serve. */
+    public static Refusal contradiction(Contradiction contradiction) {
+        String rules = contradiction.rules().stream().map(OrderRule::reason).distinct().collect(Collectors.joining(" "));
+        String steps = contradiction.circle().stream().map(Operation::title).collect(Collectors.joining(", "));
+        return Refusal.outOfTurn("These choices contradict each other. " + rules + " No order of these steps keeps all of that: " + steps + ".");
     }
 
     private static Route ordered(Planned planned) {
         if (planned instanceof Contradiction contradiction) {
-            String rules = contradiction.rules().stream().map(OrderRule::reason).distinct().collect(Collectors.joining(" "));
-            throw Refusal.outOfTurn("These choices contradict each other: " + rules);
+            throw contradiction(contradiction);
         }
         return ((Ordered) planned).route();
     }

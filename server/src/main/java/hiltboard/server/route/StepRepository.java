@@ -32,7 +32,13 @@ public class StepRepository {
     public record Override(long piece, String operation, String rule, String reason, String by, long atMillis) {}
 
     /** Something that went wrong. */
-    public record MishapRow(String operation, String kind, String words, String wayBack, String by, long atMillis) {}
+    public record MishapRow(String operation, String kind, String words, String measured, String wayBack, String decision, int costMinutes, String by, long atMillis) {}
+
+    /** What goes wrong at an operation, over all pieces: how often, and what the ways back cost in hands-on minutes. */
+    public record MishapCount(String operation, String kind, int times, int costMinutes, int scrapped) {}
+
+    /** A mishap as it is reported. */
+    public record NewMishap(long piece, String operation, String kind, String words, String measured, String wayBack, Optional<String> redoneFrom, String decision, int costMinutes) {}
 
     public List<StepRow> ofPieces(Collection<Long> pieces) {
         return sql.sql(SELECT + "WHERE piece_id IN (:pieces)").param("pieces", pieces).query((row, number) -> step(row)).list();
@@ -76,22 +82,31 @@ public class StepRepository {
                 .param("piece", piece).param("operation", operation).param("rule", rule).param("reason", reason).param("person", person).param("at", atMillis).update();
     }
 
-    public void wentWrong(long piece, String operation, String kind, String words, String wayBack, Optional<String> redoneFrom, long person, long atMillis) {
+    public void wentWrong(NewMishap mishap, long person, long atMillis) {
         sql.sql("""
-                INSERT INTO mishap (piece_id, operation, kind, words, way_back, redone_from, reported_by, reported_at_ms)
-                VALUES (:piece, :operation, :kind, :words, :wayBack, :from, :person, :at)
+                INSERT INTO mishap (piece_id, operation, kind, words, measured, way_back, redone_from, decision, cost_minutes, reported_by, reported_at_ms)
+                VALUES (:piece, :operation, :kind, :words, :measured, :wayBack, :from, :decision, :cost, :person, :at)
                 """)
-                .param("piece", piece).param("operation", operation).param("kind", kind).param("words", words).param("wayBack", wayBack)
-                .param("from", redoneFrom.orElse(null)).param("person", person).param("at", atMillis).update();
+                .param("piece", mishap.piece()).param("operation", mishap.operation()).param("kind", mishap.kind()).param("words", mishap.words())
+                .param("measured", mishap.measured()).param("wayBack", mishap.wayBack()).param("from", mishap.redoneFrom().orElse(null))
+                .param("decision", mishap.decision()).param("cost", mishap.costMinutes()).param("person", person).param("at", atMillis).update();
     }
 
     public List<MishapRow> mishaps(long piece) {
         return sql.sql("""
-                SELECT operation, kind, words, way_back, person.name AS reported_by, reported_at_ms
+                SELECT operation, kind, words, measured, way_back, decision, cost_minutes, person.name AS reported_by, reported_at_ms
                 FROM mishap JOIN person ON person.id = reported_by WHERE piece_id = :piece ORDER BY mishap.id
                 """).param("piece", piece)
-                .query((row, number) -> new MishapRow(row.getString("operation"), row.getString("kind"), row.getString("words"),
-                        row.getString("way_back"), row.getString("reported_by"), row.getLong("reported_at_ms"))).list();
+                .query((row, number) -> new MishapRow(row.getString("operation"), row.getString("kind"), row.getString("words"), row.getString("measured"),
+                        row.getString("way_back"), row.getString("decision"), row.getInt("cost_minutes"), row.getString("reported_by"), row.getLong("reported_at_ms"))).list();
+    }
+
+    /** What goes wrong where, most often first. */
+    public List<MishapCount> mishapCounts() {
+        return sql.sql("""
+                SELECT operation, kind, count(*) AS times, sum(cost_minutes) AS cost, sum(way_back IN ('SCRAP', 'SPARE')) AS scrapped
+                FROM mishap GROUP BY operation, kind ORDER BY times DESC, cost DESC, operation, kind
+                """).query((row, number) -> new MishapCount(row.getString("operation"), row.getString("kind"), row.getInt("times"), row.getInt("cost"), row.getInt("scrapped"))).list();
     }
 
     /** Rests that are up and have not been announced. */

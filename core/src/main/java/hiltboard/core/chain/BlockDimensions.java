@@ -1,0 +1,138 @@
+package hiltboard.core.chain;
+
+import static hiltboard.core.chain.Numbers.CLOSE;
+import static hiltboard.core.chain.Numbers.FAIR;
+import static hiltboard.core.chain.Numbers.LOOSE;
+import static hiltboard.core.chain.Numbers.length;
+import static hiltboard.core.chain.PieceDimensions.*;
+
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Worked;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Tang, guard, spacer, cavity and adhesive of a hidden tang. */
+final class BlockDimensions {
+    private static final Length SNUG = Length.ofInchFraction(1, 32);
+    private static final Length BEHIND_THE_TANG = Length.ofInchFraction(1, 8);
+    /** How far a hidden tang reaches into its handle where nothing else is said. */
+    private static final double TANG_REACHES = 0.75;
+
+    private final Specification spec;
+    private final Numbers numbers;
+
+    private BlockDimensions(Specification spec, Numbers numbers) {
+        this.spec = spec;
+        this.numbers = numbers;
+    }
+
+    static void write(Specification spec, Numbers numbers) {
+        BlockDimensions block = new BlockDimensions(spec, numbers);
+        block.tang();
+        if (spec.isHiddenTang()) {
+            block.guard();
+        }
+        if (spec.hasSpacer()) {
+            block.spacer();
+        }
+        block.handle();
+        if (spec.isGlued()) {
+            block.adhesive();
+        }
+    }
+
+    private void tang() {
+        numbers.designed(TANG_WIDTH, "Tang width at the guard", spec.length(SpecificationField.TANG_WIDTH), CLOSE);
+        numbers.byRule(TANG_THICKNESS, "Tang thickness at the guard", List.of(BLADE_THICKNESS), CLOSE,
+                (known, units) -> Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade, until it is measured"), Numbers::notOverStock);
+    }
+
+    private void guard() {
+        numbers.designed(GUARD_THICKNESS, "Guard thickness", spec.length(SpecificationField.GUARD_THICKNESS), CLOSE);
+        List<String> measured = List.of(TANG_WIDTH, TANG_THICKNESS, GUARD_THICKNESS);
+        numbers.byRule(SLOT_WIDTH, "Slot width", measured, CLOSE, (known, units) -> slot(known).width(units));
+        numbers.add(new Dimension(SLOT_CUTTER, "Cutter", measured, (known, units) -> slot(known).cutter(units), CLOSE, Numbers::near).stayingAsMade());
+        numbers.byRule(SLOT_LENGTH, "Slot length, overall", List.of(TANG_WIDTH, SLOT_CUTTER), FAIR,
+                (known, units) -> slot(known).length(length(known, SLOT_CUTTER), units));
+        numbers.byRule(POCKET_DEPTH, "Pocket depth from the back", measured, CLOSE, (known, units) -> slot(known).pocketDepth(units));
+    }
+
+    private static GuardSlot slot(Dimension.Known known) {
+        return new GuardSlot(length(known, TANG_WIDTH), length(known, TANG_THICKNESS), length(known, GUARD_THICKNESS));
+    }
+
+    private void spacer() {
+        numbers.designed(SPACER_THICKNESS, "Spacer thickness", spec.length(SpecificationField.SPACER_THICKNESS), CLOSE);
+        numbers.byRule(TANG_SLOT_IN_SPACER, "Slot width in the spacer", List.of(TANG_THICKNESS), CLOSE, (known, units) -> over(length(known, TANG_THICKNESS), GuardSlot.CLEARANCE, units));
+    }
+
+    private void handle() {
+        List<String> parts = new ArrayList<>();
+        if (spec.isHiddenTang()) {
+            parts.add(GUARD_THICKNESS);
+        }
+        if (spec.hasSpacer()) {
+            parts.add(SPACER_THICKNESS);
+        }
+        numbers.byRule(BLOCK_LENGTH, "Handle block length", spec.hasSpacer() ? List.of(SPACER_THICKNESS) : List.of(TANG_WIDTH), LOOSE, this::blockLength);
+        parts.add(BLOCK_LENGTH);
+        numbers.byRule(STACK_LENGTH, "Guard, spacer and block together", parts, LOOSE, (known, units) -> sum(known, parts, units));
+        numbers.byRule(CAVITY_WIDTH, "Cavity width", List.of(TANG_THICKNESS), LOOSE, (known, units) -> over(length(known, TANG_THICKNESS), SNUG, units));
+        numbers.byRule(CAVITY_DEPTH, "Cavity depth", List.of(BLOCK_LENGTH), LOOSE, (known, units) -> {
+            Length block = length(known, BLOCK_LENGTH);
+            Length depth = block.times(TANG_REACHES).plus(BEHIND_THE_TANG);
+            return Worked.of(depth, "¾ × " + block.in(units) + " + " + BEHIND_THE_TANG.in(units) + " = " + depth.in(units));
+        });
+    }
+
+    private Worked<Length> blockLength(Dimension.Known known, Units units) {
+        Length handle = spec.length(SpecificationField.HANDLE_LENGTH);
+        if (!spec.hasSpacer()) {
+            return Worked.of(handle, "The whole handle, " + handle.in(units));
+        }
+        Length spacer = length(known, SPACER_THICKNESS);
+        Length block = handle.minus(spacer);
+        return Worked.of(block, handle.in(units) + " − " + spacer.in(units) + " = " + block.in(units));
+    }
+
+    private static Worked<Length> sum(Dimension.Known known, List<String> parts, Units units) {
+        Length whole = parts.stream().map(part -> length(known, part)).reduce(Length.ZERO, Length::plus);
+        return Worked.of(whole, String.join(" + ", parts.stream().map(part -> length(known, part).in(units)).toList()) + " = " + whole.in(units));
+    }
+
+    private static Worked<Length> over(Length tang, Length clearance, Units units) {
+        Length width = tang.plus(clearance);
+        return Worked.of(width, tang.in(units) + " + " + clearance.in(units) + " = " + width.in(units));
+    }
+
+    private void adhesive() {
+        numbers.add(new Dimension(SHOP_TEMPERATURE, "Warmth at the gluing bench", List.of(),
+                (known, units) -> Worked.of(Temperature.ofCelsius(20), "Usual, until the thermometer is read"), Temperature.ofCelsius(2), BlockDimensions::warmth));
+        List<String> warmth = List.of(SHOP_TEMPERATURE);
+        Span minutes = Span.ofMinutes(5);
+        numbers.byRule(ADHESIVE_WORKING, "Adhesive can be worked for", warmth, minutes, (known, units) -> spec.adhesive().working(Numbers.temperature(known, SHOP_TEMPERATURE), units));
+        if (spec.isBedded()) {
+            numbers.byRule(ADHESIVE_GRIPS, "Adhesive grips after", warmth, minutes, (known, units) -> spec.adhesive().grips(Numbers.temperature(known, SHOP_TEMPERATURE), units));
+            numbers.byRule(ADHESIVE_SETS, "Adhesive has set after", warmth, minutes, (known, units) -> spec.adhesive().sets(Numbers.temperature(known, SHOP_TEMPERATURE), units));
+            numbers.byRule(PULL_WINDOW, "Time to pull, once it grips", List.of(ADHESIVE_GRIPS, ADHESIVE_SETS), minutes, (known, units) -> {
+                Span grips = Numbers.span(known, ADHESIVE_GRIPS);
+                Span sets = Numbers.span(known, ADHESIVE_SETS);
+                Span window = new Span(sets.duration().minus(grips.duration()));
+                return Worked.of(window, sets.in(units) + " − " + grips.in(units) + " = " + window.in(units));
+            });
+        }
+    }
+
+    private static Optional<String> warmth(Quantity reading, Quantity expected, Units units) {
+        return reading.magnitude() < 10 || reading.magnitude() > 40
+                ? Optional.of("At " + reading.in(units) + " the adhesive's stated times no longer hold. Is the thermometer right, and the unit?") : Optional.empty();
+    }
+}

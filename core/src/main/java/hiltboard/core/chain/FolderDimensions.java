@@ -1,0 +1,112 @@
+package hiltboard.core.chain;
+
+import static hiltboard.core.chain.Numbers.CLOSE;
+import static hiltboard.core.chain.Numbers.FAIR;
+import static hiltboard.core.chain.Numbers.LOOSE;
+import static hiltboard.core.chain.Numbers.TIGHT;
+import static hiltboard.core.chain.Numbers.length;
+import static hiltboard.core.chain.PieceDimensions.*;
+
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.folder.BearingStack;
+import hiltboard.core.folder.NailNick;
+import hiltboard.core.folder.PivotRelief;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Worked;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Pivot, bearings, back spacer, spring, nick and relief of a folder. */
+final class FolderDimensions {
+    private final Specification spec;
+    private final Numbers numbers;
+
+    private FolderDimensions(Specification spec, Numbers numbers) {
+        this.spec = spec;
+        this.numbers = numbers;
+    }
+
+    static void write(Specification spec, Numbers numbers) {
+        FolderDimensions folder = new FolderDimensions(spec, numbers);
+        numbers.designed(PIVOT_DIAMETER, "Pivot diameter", spec.length(SpecificationField.PIVOT_DIAMETER), TIGHT);
+        if (spec.isFrameLock()) {
+            folder.bearings();
+        } else {
+            folder.slipJoint();
+        }
+    }
+
+    private void bearings() {
+        numbers.designed(PLATE_THICKNESS, "Plate thickness", spec.length(SpecificationField.PLATE_THICKNESS), CLOSE);
+        numbers.designed(WASHER_THICKNESS, "Bearing washer", spec.length(SpecificationField.WASHER_THICKNESS), TIGHT);
+        numbers.designed(BALL_DIAMETER, "Bearing ball", spec.length(SpecificationField.BALL_DIAMETER), TIGHT);
+        numbers.designed(ACTION_CLEARANCE, "Clearance a side", spec.length(SpecificationField.ACTION_CLEARANCE), CLOSE);
+        List<String> bearing = List.of(WASHER_THICKNESS, BALL_DIAMETER, ACTION_CLEARANCE);
+        numbers.byRule(BEARING_POCKET, "Bearing pocket in the plate", bearing, TIGHT,
+                (known, units) -> spec.hasBladePocket() ? stack(known).handlePocket(units) : stack(known).onePocket(units));
+        if (spec.hasBladePocket()) {
+            numbers.byRule(BLADE_POCKET, "Bearing pocket in the blade, each side", bearing, TIGHT, (known, units) -> stack(known).bladePocket(units));
+        }
+        numbers.byRule(PIVOT_ROOM, "Room for the pivot in the plate", List.of(PLATE_THICKNESS, BEARING_POCKET), CLOSE, (known, units) -> {
+            Length plate = length(known, PLATE_THICKNESS);
+            Length pocket = length(known, BEARING_POCKET);
+            Length room = plate.minus(pocket);
+            return Worked.of(room, plate.in(units) + " − " + pocket.in(units) + " = " + room.in(units));
+        });
+        numbers.byRule(BACK_SPACER, "Back spacer", List.of(BLADE_THICKNESS, WASHER_THICKNESS, BALL_DIAMETER, ACTION_CLEARANCE), TIGHT,
+                (known, units) -> stack(known).backSpacer(length(known, BLADE_THICKNESS), units));
+        numbers.byRule(HANDLE_STACK, "Handle thickness at the spacer", List.of(PLATE_THICKNESS, BACK_SPACER), FAIR,
+                (known, units) -> stacked(length(known, PLATE_THICKNESS), length(known, BACK_SPACER), units));
+    }
+
+    private static BearingStack stack(Dimension.Known known) {
+        return new BearingStack(length(known, WASHER_THICKNESS), length(known, BALL_DIAMETER), length(known, ACTION_CLEARANCE));
+    }
+
+    private void slipJoint() {
+        numbers.byRule(SPRING_THICKNESS, "Spring thickness", List.of(BLADE_THICKNESS), CLOSE,
+                (known, units) -> Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade: the relief gives the room"));
+        List<String> ground = List.of(STOCK_THICKNESS, EDGE_THICKNESS);
+        numbers.byRule(NICK_LEAST, "Nick, at least", ground, FAIR, (known, units) -> nick(known).least(units));
+        numbers.byRule(NICK_MOST, "Nick, at most", ground, FAIR, (known, units) -> nick(known).most(units));
+        numbers.add(new Dimension(NICK_DEPTH, "Nick depth", List.of(), (known, units) -> Worked.of(spec.length(SpecificationField.NICK_DEPTH), "As specified"), FAIR, this::nickHolds));
+        List<String> left = new ArrayList<>(ground);
+        left.add(NICK_DEPTH);
+        numbers.byRule(NICK_LEFT, "Nick left after the bevel", left, FAIR, (known, units) -> nick(known).left(length(known, NICK_DEPTH), units));
+        numbers.byRule(PIVOT_RELIEF, "Relief inside each side", List.of(PIVOT_DIAMETER), TIGHT, (known, units) -> new PivotRelief(length(known, PIVOT_DIAMETER)).depth(units));
+        numbers.byRule(RELIEF_OFFSET, "Cutter's way around the pivot", List.of(PIVOT_DIAMETER), FAIR, (known, units) -> new PivotRelief(length(known, PIVOT_DIAMETER)).cutterOffset(units));
+        numbers.designed(SCALE_THICKNESS, spec.hasLiners() ? "Cover thickness" : "Side thickness", spec.length(SpecificationField.SCALE_THICKNESS), LOOSE);
+        if (spec.hasLiners()) {
+            numbers.designed(LINER_THICKNESS, "Liner thickness", spec.length(SpecificationField.LINER_THICKNESS), CLOSE);
+        }
+        numbers.byRule(HANDLE_STACK, "Handle thickness", spec.hasLiners() ? List.of(SCALE_THICKNESS, LINER_THICKNESS, SPRING_THICKNESS) : List.of(SCALE_THICKNESS, SPRING_THICKNESS), LOOSE,
+                (known, units) -> {
+                    Length side = spec.hasLiners() ? length(known, SCALE_THICKNESS).plus(length(known, LINER_THICKNESS)) : length(known, SCALE_THICKNESS);
+                    return stacked(side, length(known, SPRING_THICKNESS), units);
+                });
+    }
+
+    private NailNick nick(Dimension.Known known) {
+        return new NailNick(length(known, STOCK_THICKNESS), length(known, EDGE_THICKNESS), spec.length(SpecificationField.HEEL_WIDTH), spec.bevelHeight());
+    }
+
+    private Optional<String> nickHolds(Quantity reading, Quantity expected, Units units) {
+        NailNick nick = new NailNick(spec.length(SpecificationField.STOCK_THICKNESS), spec.length(SpecificationField.EDGE_THICKNESS), spec.length(SpecificationField.HEEL_WIDTH), spec.bevelHeight());
+        Length least = nick.least(units).value();
+        Length most = nick.most(units).value();
+        if (reading.magnitude() < least.magnitude()) {
+            return Optional.of(reading.in(units) + " is too shallow: the bevel takes " + nick.takenOff().in(units) + " of it and no nail holds. At least " + least.in(units) + ".");
+        }
+        return reading.magnitude() > most.magnitude()
+                ? Optional.of(reading.in(units) + " breaks through once the bevel is ground. At most " + most.in(units) + ".") : Optional.empty();
+    }
+
+    private static Worked<Length> stacked(Length side, Length middle, Units units) {
+        Length whole = side.times(2).plus(middle);
+        return Worked.of(whole, "2 × " + side.in(units) + " + " + middle.in(units) + " = " + whole.in(units));
+    }
+}

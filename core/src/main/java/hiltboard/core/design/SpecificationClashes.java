@@ -1,0 +1,87 @@
+package hiltboard.core.design;
+
+import hiltboard.core.material.Quench;
+import hiltboard.core.measure.Length;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.stream.Stream;
+
+/** Choices that are possible alone and impossible together, whatever the order of work. Common practice of the trade. */
+final class SpecificationClashes {
+    private final Specification spec;
+    private final Map<SpecificationField, Clash> clashes = new EnumMap<>(SpecificationField.class);
+
+    private SpecificationClashes(Specification spec) {
+        this.spec = spec;
+    }
+
+    /** What clashes, and what would go together. */
+    record Clash(String problem, String accepted) {}
+
+    /** The clashes by the field that they are shown at; answers that are missing clash with nothing. */
+    static Map<SpecificationField, Clash> of(Specification spec) {
+        SpecificationClashes found = new SpecificationClashes(spec);
+        if (spec.answers(SpecificationField.CONSTRUCTION)) {
+            found.form();
+            if (spec.answers(SpecificationField.STEEL) && spec.answers(SpecificationField.HARDENING)) {
+                found.heat();
+            }
+            if (found.isAnswered(SpecificationField.WASHER_THICKNESS, SpecificationField.BALL_DIAMETER, SpecificationField.ACTION_CLEARANCE, SpecificationField.PLATE_THICKNESS, SpecificationField.POCKETS)) {
+                found.bearings();
+            }
+            if (spec.answers(SpecificationField.FINISH)) {
+                found.finish();
+            }
+        }
+        return found.clashes;
+    }
+
+    private void form() {
+        boolean needsForge = spec.construction() == Construction.INTEGRAL || spec.isAxe();
+        if (needsForge && spec.answers(SpecificationField.STEEL_FORM) && !spec.isForged()) {
+            clash(SpecificationField.STEEL_FORM, spec.isAxe() ? "An eye is slit and drifted in the forge" : "An integral bolster is forged in one with the blade", "a form that is forged");
+        }
+    }
+
+    private void heat() {
+        boolean isAir = spec.steel().isAirHardening();
+        if (isAir && (spec.hardening() != Hardening.IN_KILN && spec.hardening() != Hardening.OUTSIDE)) {
+            clash(SpecificationField.HARDENING, spec.steel().designation() + " hardens in air and wants a kiln: clay, torch and colour do nothing good for it", "in the kiln, or an outside treater");
+        }
+        if (spec.answers(SpecificationField.QUENCH) && isAir != (spec.quench() == Quench.PLATES_AND_AIR)) {
+            clash(SpecificationField.QUENCH, isAir ? "A liquid cracks " + spec.steel().designation() : spec.steel().designation() + " stays soft between plates", "as usual for the steel");
+        }
+    }
+
+    private void finish() {
+        boolean isHamon = spec.finish() == Finish.HAMON;
+        if (isHamon && spec.answers(SpecificationField.STEEL) && !spec.steel().takesHamon()) {
+            clash(SpecificationField.FINISH, spec.steel().designation() + " hardens too deeply to show a line", "a shallow-hardening steel: 1075, 1095, W1 or W2");
+        } else if (isHamon && spec.answers(SpecificationField.HARDENING) && !spec.isClayCoated()) {
+            clash(SpecificationField.FINISH, "There is no line without clay", "hardened with clay");
+        } else if (spec.finish() == Finish.PATTERN && spec.answers(SpecificationField.STEEL_FORM) && !spec.isFromBillet()) {
+            clash(SpecificationField.FINISH, "One steel has no pattern to show", "a clad or pattern-welded billet");
+        } else if (spec.finish() == Finish.PATTERN && spec.isMachined()) {
+            clash(SpecificationField.FINISH, "A machined batch is cut from bar, which has no pattern to show", "another finish");
+        }
+    }
+
+    private void bearings() {
+        Length washer = spec.length(SpecificationField.WASHER_THICKNESS);
+        Length ball = spec.length(SpecificationField.BALL_DIAMETER);
+        Length clearance = spec.length(SpecificationField.ACTION_CLEARANCE);
+        if (clearance.compareTo(ball) >= 0) {
+            clash(SpecificationField.ACTION_CLEARANCE, "A clearance as large as the ball leaves no pocket for it", "less than the ball");
+        } else if (!spec.hasBladePocket() && washer.plus(ball).minus(clearance).compareTo(spec.length(SpecificationField.PLATE_THICKNESS)) >= 0) {
+            clash(SpecificationField.PLATE_THICKNESS, "The bearing's pocket goes through the plate", "a thicker plate, a thinner washer, or pockets in handle and blade");
+        }
+    }
+
+    private boolean isAnswered(SpecificationField... fields) {
+        return Stream.of(fields).allMatch(spec::answers);
+    }
+
+    private void clash(SpecificationField field, String problem, String accepted) {
+        clashes.putIfAbsent(field, new Clash(problem, accepted));
+    }
+}

@@ -1,0 +1,63 @@
+package hiltboard.core.folder;
+
+import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Worked;
+
+/**
+ * The nick that a nail opens a blade with: cut while the steel is soft and square, deeper than what the bevel takes off there
+ * plus what a nail needs, shallower than what breaks through. Plane geometry; the nick lies a quarter of the width under the spine.
+ *
+ * @param stock thickness that the nick is cut into
+ * @param edge left at the end of the bevel
+ * @param width of the blade, from spine to edge
+ * @param bevelHeight from the edge
+ */
+public record NailNick(Length stock, Length edge, Length width, Length bevelHeight) {
+    /** What a nail needs; common practice, from memory. */
+    private static final Length NAIL = Length.ofInches("0.012");
+    /** What has to stay behind it; common practice, from memory. */
+    private static final Length LEFT_BEHIND = Length.ofInches("0.020");
+    private static final double PLACE_UNDER_SPINE = 0.25;
+
+    /** @throws ImpossibleQuantity if the bevel is higher than the blade or the edge thicker than the stock */
+    public NailNick {
+        if (!bevelHeight.isPositive() || bevelHeight.compareTo(width) > 0) {
+            throw new ImpossibleQuantity("bevel height", bevelHeight.toString(), "more than nothing, at most the width of " + width);
+        }
+        if (edge.compareTo(stock) > 0) {
+            throw new ImpossibleQuantity("edge thickness", edge.toString(), "at most the stock's " + stock);
+        }
+    }
+
+    /** What the bevel takes off each side at the nick. */
+    public Length takenOff() {
+        Length underBevelTop = width.times(PLACE_UNDER_SPINE).minus(width.minus(bevelHeight));
+        return underBevelTop.isPositive() ? stock.minus(edge).half().times(underBevelTop.magnitude() / bevelHeight.magnitude()) : Length.ZERO;
+    }
+
+    /** The shallowest nick that a nail still finds after the bevel. */
+    public Worked<Length> least(Units units) {
+        Length least = takenOff().plus(NAIL);
+        return Worked.of(least, "The bevel takes " + takenOff().in(units) + ", a nail needs " + NAIL.in(units) + ": " + least.in(units));
+    }
+
+    /** The deepest nick that does not break through after the bevel; nothing where the blade is too thin for one. */
+    public Worked<Length> most(Units units) {
+        Length most = stock.minus(takenOff()).minus(LEFT_BEHIND);
+        Length kept = most.isPositive() ? most : Length.ZERO;
+        return Worked.of(kept, stock.in(units) + " − " + takenOff().in(units) + " off the far side − " + LEFT_BEHIND.in(units) + " left behind it = " + kept.in(units));
+    }
+
+    /** What the nail finds once the bevel is ground. */
+    public Worked<Length> left(Length depth, Units units) {
+        Length left = depth.minus(takenOff());
+        Length kept = left.isPositive() ? left : Length.ZERO;
+        Worked<Length> answer = Worked.of(kept, depth.in(units) + " − " + takenOff().in(units) + " = " + kept.in(units));
+        if (left.compareTo(NAIL) < 0) {
+            return answer.withCaution("Too shallow for the bevel that follows: a nail needs " + NAIL.in(units) + ".");
+        }
+        return depth.compareTo(most(units).value()) > 0 ? answer.withCaution("So deep that it breaks through: at most " + most(units).value().in(units) + ".") : answer;
+    }
+}

@@ -1,0 +1,33 @@
+package hiltboard.core.route;
+
+import static hiltboard.core.route.OrderRule.rule;
+import static hiltboard.core.route.Severity.COSTLY;
+import static hiltboard.core.route.Severity.STOP;
+import static hiltboard.core.route.Trait.*;
+
+import java.util.List;
+
+/** Head, eye and haft. Common practice. */
+final class AxeRules {
+    static final List<OrderRule> ALL = List.of(
+            rule("heat-before-eye", COSTLY).first(LAST_TEMPER).then(MEASURES_EYE)
+                    .because("The eye is measured after the heat.").otherwise("Scale and heat change it.").remedy("Harden and temper first."),
+            rule("eye-before-haft", COSTLY).first(MEASURES_EYE).then(SHAPES_HAFT)
+                    .because("The haft is cut to the eye as it was measured.").otherwise("A loose head.").remedy("Clean and measure the eye."),
+            rule("blank-before-haft", COSTLY).first(CHOOSES_HAFT).then(SHAPES_HAFT)
+                    .because("The blank is looked at before it is shaped.").otherwise("Hours on wood that splits.").remedy("Straight grain, dry, no knot."),
+            rule("haft-before-kerf", COSTLY).first(SHAPES_HAFT).then(KERFS)
+                    .because("The kerf is sawn into the finished tenon.").otherwise("It runs out of the side.").remedy("Shape the tenon first."),
+            rule("haft-before-head", COSTLY).first(SHAPES_HAFT).then(FITS_HAFT)
+                    .because("The haft is shaped before the head goes on.").otherwise("There is nothing to drive it on.").remedy("Shape the haft."),
+            rule("kerf-before-head", STOP).first(KERFS).then(FITS_HAFT)
+                    .because("The kerf is sawn before the head is on.").otherwise("It cannot be sawn inside the eye.").remedy("Saw the kerf."),
+            rule("head-done-before-haft", COSTLY).first(FINISHES_BLADE).then(FITS_HAFT)
+                    .because("The head is finished before it goes on the haft.").otherwise("Cheeks and haft are in each other's way.").remedy("Finish the head."),
+            rule("head-before-wedge", STOP).first(FITS_HAFT).then(WEDGES)
+                    .because("The wedge is driven with the head in place.").otherwise("There is nothing to hold.").remedy("Drive the head on."),
+            rule("wedge-before-oil", COSTLY).first(FITS_HAFT, WEDGES).then(FINISHES_HANDLE)
+                    .because("The haft is oiled when the head is fast.").otherwise("Oil in the eye: it works loose.").remedy("Head on and fast first."));
+
+    private AxeRules() {}
+}

@@ -1,0 +1,268 @@
+package hiltboard.core.route;
+
+import static hiltboard.core.design.SpecificationField.*;
+
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.Link;
+import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Planned.Contradiction;
+import hiltboard.core.route.Planned.Ordered;
+import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Route.Wait;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** What a change of the specification does to a piece in the making, before it takes effect. */
+public final class LateChange {
+    /** Sizes that work takes away: what is gone cannot be put back. */
+    private static final Map<SpecificationField, Trait> TAKEN_AWAY = takenAway();
+    private static final int DEARER_FROM_MINUTES = 60;
+
+    private final Making making;
+    private final Specification changed;
+    private final RoutePlanner planner;
+    private final Set<SpecificationField> fields;
+
+    /**
+     * @param making the piece as it is
+     * @param changed the specification as it would be
+     */
+    public LateChange(Making making, Specification changed, RoutePlanner planner) {
+        this.making = making;
+        this.changed = changed;
+        this.planner = planner;
+        this.fields = differences(making.spec(), changed);
+    }
+
+    private static Map<SpecificationField, Trait> takenAway() {
+        Map<SpecificationField, Trait> taken = new EnumMap<>(SpecificationField.class);
+        taken.put(STOCK_THICKNESS, Trait.PROFILES);
+        taken.put(BLADE_LENGTH, Trait.PROFILES);
+        taken.put(HEEL_WIDTH, Trait.PROFILES);
+        taken.put(HEAD_LENGTH, Trait.PROFILES);
+        taken.put(EDGE_LENGTH, Trait.PROFILES);
+        taken.put(TANG_WIDTH, Trait.FILES_SOFT_STEEL);
+        taken.put(BUTT_THICKNESS, Trait.TAPERS_TANG);
+        taken.put(EDGE_THICKNESS, Trait.FINISH_GRINDS);
+        taken.put(TIP_THICKNESS, Trait.FINISH_GRINDS);
+        taken.put(SCALE_THICKNESS, Trait.FLATTENS_SCALES);
+        taken.put(SPACER_THICKNESS, Trait.MAKES_SPACER);
+        taken.put(GUARD_THICKNESS, Trait.CUTS_GUARD);
+        taken.put(HAFT_LENGTH, Trait.SHAPES_HAFT);
+        return taken;
+    }
+
+    /** What came of asking. */
+    public sealed interface Answer {}
+
+    /** The new settings contradict each other. */
+    public record Contradicts(Contradiction contradiction) implements Answer {}
+
+    /**
+     * What would happen.
+     *
+     * @param turned the finished work that is spoiled and the work that comes in
+     * @param dropsOut open work that is no longer asked for
+     * @param lost finished work that is no longer asked for
+     * @param conflicts what is already irreversible
+     * @param noLongerFit parts that were made to numbers which would move
+     * @param asksClient the changed answers that the client has to agree to
+     * @param minutesMore hands-on minutes more than without the change; negative when it saves some
+     * @param material what is used up once more, in words
+     */
+    public record Effect(
+            Route route, TurnedBack turned, List<Operation> dropsOut, List<Operation> lost, List<Conflict> conflicts, List<Link> noLongerFit,
+            Set<SpecificationField> asksClient, int minutesMore, List<String> material) implements Answer {
+        public Effect {
+            dropsOut = List.copyOf(dropsOut);
+            lost = List.copyOf(lost);
+            conflicts = List.copyOf(conflicts);
+            noLongerFit = List.copyOf(noLongerFit);
+            asksClient = Set.copyOf(asksClient);
+            material = List.copyOf(material);
+        }
+
+        /** Whether the price moves: material is used up again, or an hour or more of work. */
+        public boolean changesPrice() {
+            return !material.isEmpty() || Math.abs(minutesMore) >= DEARER_FROM_MINUTES;
+        }
+
+        /** Whether the client has to be asked. */
+        public boolean needsClient() {
+            return !asksClient.isEmpty() || changesPrice();
+        }
+    }
+
+    /** A finished step that stands in the way, and why. */
+    public record Conflict(Operation done, String reason, String consequence, String remedy, List<Operation> again) {
+        public Conflict {
+            again = List.copyOf(again);
+        }
+    }
+
+    /**
+     * What the change would do.
+     *
+     * @param readings what was measured
+     * @param madeTo what parts were made to
+     * @throws hiltboard.core.measure.ImpossibleQuantity if what was measured cannot belong to the changed piece
+     */
+    public Answer effect(Map<String, Quantity> readings, Map<String, Quantity> madeTo, Units units) {
+        Planned planned = plan(making.heats());
+        if (planned instanceof Contradiction contradiction) {
+            return new Contradicts(contradiction);
+        }
+        Route first = ((Ordered) planned).route();
+        List<Conflict> conflicts = conflicts(first, units);
+        Set<String> again = spoiled(first, conflicts);
+        Heats heats = heats(again, first);
+        Route route = heats.equals(making.heats()) ? first : ((Ordered) plan(heats)).route();
+        TurnedBack turned = turned(route, again, heats);
+        DimensionChain chain = chain(turned, readings, madeTo, units);
+        return new Effect(route, turned, gone(route, false), gone(route, true), conflicts, chain.stale(), asked(), minutesLeft(route, turned) - making.progress().attendedMinutesLeft(), material(again));
+    }
+
+    private Planned plan(Heats heats) {
+        return planner.plan(changed, Operations.of(changed, making.place(), heats));
+    }
+
+    static Set<SpecificationField> differences(Specification before, Specification after) {
+        Map<String, String> old = before.entries();
+        Map<String, String> now = after.entries();
+        return Arrays.stream(SpecificationField.values()).filter(field -> !old.getOrDefault(field.key(), "").equals(now.getOrDefault(field.key(), "")))
+                .collect(Collectors.toCollection(() -> EnumSet.noneOf(SpecificationField.class)));
+    }
+
+    private List<Conflict> conflicts(Route route, Units units) {
+        List<Conflict> conflicts = new ArrayList<>(cannotBePutBack(units));
+        Set<String> told = new LinkedHashSet<>();
+        for (Step step : route.steps()) {
+            if (making.progress().isDone(step.operation().key())) {
+                for (Wait wait : step.waits()) {
+                    boolean comesTooLate = isNew(wait.operation()) && !wait.rule().isOnlyOrder();
+                    if (comesTooLate && told.add(wait.rule().key() + step.operation().key())) {
+                        conflicts.add(tooLate(step.operation(), wait));
+                    }
+                }
+            }
+        }
+        return conflicts;
+    }
+
+    private Conflict tooLate(Operation done, Wait wait) {
+        return new Conflict(done, "“" + wait.operation().title() + "” comes before “" + done.title() + "”, which is done. " + wait.rule().reason(),
+                wait.rule().consequence(), wait.rule().remedy(),
+                making.progress().redoneWith(done.key()).stream().filter(operation -> !done.is(Trait.HARDENS) || operation.part() == Part.BLADE).toList());
+    }
+
+    private List<Conflict> cannotBePutBack(Units units) {
+        List<Conflict> conflicts = new ArrayList<>();
+        for (SpecificationField field : fields) {
+            if (TAKEN_AWAY.containsKey(field) && isAnswered(field) && changed.length(field).compareTo(making.spec().length(field)) > 0) {
+                Length now = making.spec().length(field);
+                making.route().steps().stream().map(Step::operation)
+                        .filter(operation -> operation.is(TAKEN_AWAY.get(field)) && making.progress().isDone(operation.key()) && (operation.shapedBy().contains(field) || !operation.is(Trait.FILES_SOFT_STEEL)))
+                        .findFirst().ifPresent(done -> conflicts.add(gone(field, now, done, units)));
+            }
+        }
+        return conflicts;
+    }
+
+    private Conflict gone(SpecificationField field, Length now, Operation done, Units units) {
+        Set<String> ofPart = making.route().steps().stream().map(Step::operation).filter(operation -> operation.part() == done.part()).map(Operation::key).collect(Collectors.toSet());
+        return new Conflict(done, field.label() + " is " + now.brieflyIn(units) + " since “" + done.title() + "”, and " + changed.length(field).brieflyIn(units) + " is more than is left.",
+                "What was taken away cannot be put back.", "A new start for " + done.part().words() + ".", making.progress().redoneWith(ofPart));
+    }
+
+    private boolean isAnswered(SpecificationField field) {
+        return making.spec().entries().containsKey(field.key()) && changed.entries().containsKey(field.key());
+    }
+
+    private boolean isNew(Operation operation) {
+        return making.route().step(operation.key()).isEmpty();
+    }
+
+    /** Finished work that was done to an answer which changed, with all that was built on it and what conflicts demand. */
+    private Set<String> spoiled(Route route, List<Conflict> conflicts) {
+        Set<String> done = new LinkedHashSet<>();
+        route.steps().stream().map(Step::operation).filter(operation -> making.progress().isDone(operation.key()) && operation.shapedBy().stream().anyMatch(fields::contains))
+                .forEach(operation -> done.add(operation.key()));
+        Set<String> again = making.progress().redoneWith(done).stream().map(Operation::key).collect(Collectors.toCollection(LinkedHashSet::new));
+        conflicts.forEach(conflict -> conflict.again().forEach(operation -> again.add(operation.key())));
+        return again;
+    }
+
+    private boolean isNewBlade(Set<String> again) {
+        return making.progress().isDone("choose-stock") && again.contains("choose-stock");
+    }
+
+    private Heats heats(Set<String> again, Route route) {
+        if (isNewBlade(again)) {
+            return Heats.ONCE;
+        }
+        boolean heatsAgain = again.contains("harden") && making.isHard();
+        boolean softens = route.steps().stream().map(Step::operation)
+                .anyMatch(operation -> (isNew(operation) || again.contains(operation.key())) && (operation.is(Trait.DRILLS_SOFT_STEEL) || operation.is(Trait.FILES_SOFT_STEEL) || operation.is(Trait.STAMPS)));
+        return heatsAgain ? making.heats().again(softens) : making.heats();
+    }
+
+    private TurnedBack turned(Route route, Set<String> again, Heats heats) {
+        Set<String> all = new LinkedHashSet<>(again);
+        if (heats.count() > making.heats().count()) {
+            WaysBack.heated(making.progress(), route, heats, heats.isSoftenedAgain()).again().forEach(operation -> all.add(operation.key()));
+        }
+        List<Operation> redone = route.steps().stream().map(Step::operation).filter(operation -> all.contains(operation.key()) && making.progress().isDone(operation.key())).toList();
+        List<Operation> comesIn = route.steps().stream().map(Step::operation).filter(this::isNew).toList();
+        Set<Condition> conditions = isNewBlade(again) ? Worn.NEW.conditions() : TurnedBack.conditionsWithout(making.progress().conditions(), redone);
+        return new TurnedBack(redone, comesIn, heats, conditions);
+    }
+
+    /** Parts that are made again are made to the new number; what was measured on them no longer counts. */
+    private DimensionChain chain(TurnedBack turned, Map<String, Quantity> readings, Map<String, Quantity> madeTo, Units units) {
+        Set<String> read = turned.again().stream().flatMap(operation -> operation.readings().stream()).collect(Collectors.toSet());
+        Set<String> made = turned.again().stream().flatMap(operation -> operation.makes().stream()).collect(Collectors.toSet());
+        return DimensionChain.of(PieceDimensions.of(changed), without(readings, read), without(madeTo, made), units);
+    }
+
+    private static Map<String, Quantity> without(Map<String, Quantity> values, Set<String> keys) {
+        return values.entrySet().stream().filter(each -> !keys.contains(each.getKey())).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+    }
+
+    private List<Operation> gone(Route route, boolean done) {
+        return making.route().steps().stream().map(Step::operation).filter(operation -> route.step(operation.key()).isEmpty() && making.progress().isDone(operation.key()) == done).toList();
+    }
+
+    private Set<SpecificationField> asked() {
+        return fields.stream().filter(SpecificationField::concernsClient).collect(Collectors.toCollection(() -> EnumSet.noneOf(SpecificationField.class)));
+    }
+
+    private int minutesLeft(Route route, TurnedBack turned) {
+        Set<String> again = turned.again().stream().map(Operation::key).collect(Collectors.toSet());
+        return route.steps().stream().map(Step::operation).filter(operation -> !making.progress().isDone(operation.key()) || again.contains(operation.key()))
+                .mapToInt(Operation::attendedMinutes).sum();
+    }
+
+    private List<String> material(Set<String> again) {
+        List<String> used = new ArrayList<>();
+        if (isNewBlade(again)) {
+            used.add("a new bar of " + changed.steel().designation());
+        }
+        making.route().steps().stream().map(Step::operation).filter(operation -> again.contains(operation.key()) && (operation.is(Trait.CUTS_GUARD) || operation.is(Trait.MAKES_SPACER)
+                        || operation.is(Trait.OPENS_CAVITY) || operation.is(Trait.FLATTENS_SCALES) || operation.is(Trait.CUTS_LEATHER) || operation.is(Trait.SHAPES_HAFT) || operation.is(Trait.MAKES_SIDES)))
+                .forEach(operation -> used.add("stock for “" + operation.title().toLowerCase(Locale.ROOT) + "”"));
+        return used;
+    }
+}

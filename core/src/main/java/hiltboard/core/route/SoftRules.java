@@ -1,0 +1,27 @@
+package hiltboard.core.route;
+
+import static hiltboard.core.route.OrderRule.rule;
+import static hiltboard.core.route.Severity.COSTLY;
+import static hiltboard.core.route.Severity.STOP;
+import static hiltboard.core.route.Trait.*;
+
+import java.util.List;
+
+/** What is done while the steel is soft. Common practice. */
+final class SoftRules {
+    static final List<OrderRule> ALL = List.of(
+            rule("holes-in-square-stock", COSTLY).first(DRILLS_SOFT_STEEL).then(PROFILES)
+                    .because("Holes go in while the stock is square.").otherwise("Nothing is left to clamp.").remedy("Drill first; if profiled already, clamp in a shaped vice block."),
+            rule("profile-before-file-work", COSTLY).first(PROFILES).then(FILES_SOFT_STEEL, STAMPS, SCRIBES_CENTRE_LINE)
+                    .because("Notches, shoulders, stamp and centre line sit on the finished profile.").otherwise("The profile takes them off again.").remedy("Profile to the line first."),
+            rule("soft-work-before-hardening", STOP).first(DRILLS_SOFT_STEEL, PROFILES, FILES_SOFT_STEEL, STAMPS).then(SENDS_OUT, HARDENS)
+                    .because("All holes, notches, shoulders and file work are done while the steel is soft.").otherwise("Hard steel cannot be drilled or filed.").remedy("Do what is open now, while it can be done."),
+            rule("centre-line-before-bevels", COSTLY).first(SCRIBES_CENTRE_LINE).then(GRINDS_BEVELS)
+                    .because("The centre line is scribed before the bevels.").otherwise("The edge wanders.").remedy("Scribe it at half the measured thickness."),
+            rule("rough-bevels-before-hardening", COSTLY).first(GRINDS_BEVELS_SOFT).then(SENDS_OUT, HARDENS, COATS_WITH_CLAY)
+                    .because("This job grinds bevels before hardening.").otherwise("The blade goes into the quench at the wrong thickness.").remedy("Grind to the edge left for the quench."),
+            rule("soft-work-before-coating", COSTLY).first(DRILLS_SOFT_STEEL, PROFILES, FILES_SOFT_STEEL, STAMPS, GRINDS_BEVELS_SOFT).then(DEGREASES_FOR_FOIL, DEGREASES_FOR_CLAY)
+                    .because("The blade is degreased when no hand touches it again.").otherwise("It is greasy again before foil or clay.").remedy("Finish the soft work first."));
+
+    private SoftRules() {}
+}

@@ -1,0 +1,49 @@
+package hiltboard.core.route;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+
+/**
+ * A route turned back: which finished work is done again, and what the steel has been through meanwhile.
+ *
+ * @param again finished work that is done again, in route order
+ * @param comesIn work that was not on the route before
+ * @param heats how often the blade will have been hardened
+ * @param conditions what the piece is at the turn
+ */
+public record TurnedBack(List<Operation> again, List<Operation> comesIn, Heats heats, Set<Condition> conditions) {
+    public TurnedBack {
+        again = List.copyOf(again);
+        comesIn = List.copyOf(comesIn);
+        conditions = Set.copyOf(conditions);
+    }
+
+    /** Hands-on minutes that it costs, on top of what is left anyway. */
+    public int minutes() {
+        return again.stream().mapToInt(Operation::attendedMinutes).sum() + comesIn.stream().mapToInt(Operation::attendedMinutes).sum();
+    }
+
+    /** Rests that it costs. */
+    public List<Duration> rests() {
+        return java.util.stream.Stream.concat(again.stream(), comesIn.stream()).map(Operation::rest).filter(rest -> !rest.isZero()).toList();
+    }
+
+    /** The conditions from the moment of the turn on. */
+    public Worn worn(Instant now) {
+        return new Worn(conditions, now);
+    }
+
+    /** What a piece is once this work is to be done again: the work's marks are gone, but nothing makes hard steel soft. */
+    static Set<Condition> conditionsWithout(Set<Condition> now, List<Operation> again) {
+        Set<Condition> left = EnumSet.noneOf(Condition.class);
+        left.addAll(now);
+        again.forEach(operation -> left.removeAll(operation.sets()));
+        Set<Condition> steel = EnumSet.of(Condition.ANNEALED, Condition.UNTEMPERED, Condition.TEMPERED);
+        steel.retainAll(now);
+        left.addAll(steel);
+        return left;
+    }
+}

@@ -1,0 +1,53 @@
+package hiltboard.server.job;
+
+import hiltboard.core.measure.Span;
+import hiltboard.server.ShopClock;
+import hiltboard.server.job.PieceController.WindowView;
+import hiltboard.server.job.Wall.HangingPiece;
+import hiltboard.server.job.Wall.Rail;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import java.time.Duration;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Tells everyone once when a window is about to close. Each window is told under an id of its own, so a restart tells none again. */
+@Component
+class WindowClock {
+    private final Wall wall;
+    private final Changes changes;
+    private final ShopClock clock;
+    private final TransactionTemplate reading;
+    private final Set<String> told = new HashSet<>();
+
+    WindowClock(Wall wall, Changes changes, ShopClock clock, PlatformTransactionManager manager) {
+        this.wall = wall;
+        this.changes = changes;
+        this.clock = clock;
+        this.reading = new TransactionTemplate(manager);
+        this.reading.setReadOnly(true);
+    }
+
+    @Scheduled(initialDelay = 1_500, fixedDelay = 1_000)
+    void look() {
+        long now = clock.nowMillis();
+        List<Rail> rails = Optional.ofNullable(reading.execute(status -> wall.rails(clock.today()))).orElse(List.of());
+        rails.forEach(rail -> rail.pieces().stream().filter(piece -> piece.heldReason() == null)
+                .forEach(piece -> piece.windows().stream().filter(window -> window.warnFromMillis() <= now && now < window.closesAtMillis()).forEach(window -> tell(rail, piece, window, now))));
+    }
+
+    private void tell(Rail rail, HangingPiece piece, WindowView window, long now) {
+        String id = "window-" + piece.id() + "-" + window.operation() + "-" + window.closesAtMillis();
+        if (told.add(id)) {
+            changes.make(new Command(id, Optional.empty(), "clock"), () -> Entry.ofPiece(Entry.Kind.WINDOW_CLOSING, rail.jobId(), piece.id(),
+                    piece.name() + ": " + window.title() + ": only " + Span.words(Duration.ofMillis(window.closesAtMillis() - now)) + " left. Otherwise: " + window.consequence()));
+        }
+    }
+}
