@@ -13,6 +13,7 @@ import { Wall } from './wall/Wall';
 
 const NewCommission = lazy(() => import('./design/NewCommission'));
 const PiecePage = lazy(() => import('./job/PiecePage'));
+const ChainPage = lazy(() => import('./chain/ChainPage'));
 const HandOver = lazy(() => import('./job/HandOver'));
 const BenchPage = lazy(() => import('./bench/BenchPage'));
 const StepPage = lazy(() => import('./bench/StepPage'));
@@ -90,6 +91,7 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/wall" element={<Wall />} />
             <Route path="/new" element={<NewCommission />} />
             <Route path="/pieces/:id" element={<PiecePage />} />
+            <Route path="/pieces/:id/chain" element={<ChainPage />} />
             <Route path="/pieces/:id/hand-over" element={<HandOver />} />
             <Route path="/bench" element={<BenchPage />} />
             <Route path="/bench/:id/:operation" element={<StepPage />} />

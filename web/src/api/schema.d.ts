@@ -77,7 +77,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -244,6 +244,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/own": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["describe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/photos": {
         parameters: {
             query?: never;
@@ -324,6 +340,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/steps/{operation}/alongside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["alongside"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/steps/{operation}/done": {
         parameters: {
             query?: never;
@@ -333,7 +365,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["done"];
+        post: operations["done_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -365,7 +397,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        post: operations["read_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -413,7 +445,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rest"];
+        post: operations["rest_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -429,7 +461,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["start"];
+        post: operations["start_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -548,6 +580,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/steps/{operation}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["done"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{operation}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{operation}/rest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["rest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{operation}/start": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["start"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wall": {
         parameters: {
             query?: never;
@@ -568,6 +664,17 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        Alongside: {
+            name: string;
+            /** Format: int64 */
+            piece: number;
+            rackSlot: string;
+            readings: components["schemas"]["ReadOf"][];
+            reason: string;
+            standing: string;
+            /** Format: int64 */
+            starterId: number;
+        };
         Answer: {
             name: string;
             results: components["schemas"]["ResultView"][];
@@ -696,6 +803,13 @@ export interface components {
             noLongerFit: components["schemas"]["MisfitView"][];
             /** Format: int64 */
             pieceId: number;
+        };
+        EntryOf: {
+            /** Format: int64 */
+            basedOn: number;
+            entry: string;
+            /** Format: int64 */
+            piece: number;
         };
         FieldChange: {
             field: string;
@@ -835,6 +949,7 @@ export interface components {
             words: string;
         };
         NumberView: {
+            asked?: string;
             cautions: string[];
             expected: string;
             from: string[];
@@ -990,6 +1105,18 @@ export interface components {
             typed: string;
             value: string;
         };
+        ReadOf: {
+            dimension: string;
+            expected: string;
+            /** Format: int64 */
+            id: number;
+            value: string;
+        };
+        ReadTogether: {
+            dimension: string;
+            entries: components["schemas"]["EntryOf"][];
+            sure: boolean;
+        };
         Reason: {
             reason: string;
             rule: string;
@@ -1105,6 +1232,13 @@ export interface components {
         Ticked: {
             checks: string[];
         };
+        TickedTogether: {
+            checks: string[];
+            pieces: number[];
+        };
+        Together: {
+            pieces: number[];
+        };
         UnderWay: {
             isResting: boolean;
             operation: string;
@@ -1194,6 +1328,7 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type Alongside = components['schemas']['Alongside'];
 export type Answer = components['schemas']['Answer'];
 export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
@@ -1206,6 +1341,7 @@ export type DemoSignIn = components['schemas']['DemoSignIn'];
 export type Dimension = components['schemas']['Dimension'];
 export type Drawing = components['schemas']['Drawing'];
 export type EffectView = components['schemas']['EffectView'];
+export type EntryOf = components['schemas']['EntryOf'];
 export type FieldChange = components['schemas']['FieldChange'];
 export type FieldView = components['schemas']['FieldView'];
 export type Finding = components['schemas']['Finding'];
@@ -1235,6 +1371,8 @@ export type Questions = components['schemas']['Questions'];
 export type Rail = components['schemas']['Rail'];
 export type Reading = components['schemas']['Reading'];
 export type ReadingView = components['schemas']['ReadingView'];
+export type ReadOf = components['schemas']['ReadOf'];
+export type ReadTogether = components['schemas']['ReadTogether'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
 export type ResultView = components['schemas']['ResultView'];
@@ -1248,6 +1386,8 @@ export type StaleView = components['schemas']['StaleView'];
 export type StepLine = components['schemas']['StepLine'];
 export type StepView = components['schemas']['StepView'];
 export type Ticked = components['schemas']['Ticked'];
+export type TickedTogether = components['schemas']['TickedTogether'];
+export type Together = components['schemas']['Together'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type WaitView = components['schemas']['WaitView'];
 export type WallView = components['schemas']['WallView'];
@@ -1348,7 +1488,7 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    read_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -1629,6 +1769,32 @@ export interface operations {
             };
         };
     };
+    describe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Own"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     take: {
         parameters: {
             query?: {
@@ -1760,7 +1926,30 @@ export interface operations {
             };
         };
     };
-    done: {
+    alongside: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Alongside"][];
+                };
+            };
+        };
+    };
+    done_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1814,7 +2003,7 @@ export interface operations {
             };
         };
     };
-    read: {
+    read_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1891,7 +2080,7 @@ export interface operations {
             };
         };
     };
-    rest: {
+    rest_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -1914,7 +2103,7 @@ export interface operations {
             };
         };
     };
-    start: {
+    start_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2097,6 +2286,110 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    done: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickedTogether"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ReadTogether"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    rest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    start: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
             };
         };
     };

@@ -14,18 +14,21 @@ import { WentWrong } from './WentWrong';
 interface ActionsProps {
   piece: PieceView;
   step: StepView;
+  /** Other pieces of the batch that this is done on at the same time. */
+  together: readonly number[];
   ticked: readonly string[];
   now: number;
   isMine: boolean;
 }
 
 /** Start, rest, done, went wrong, hold: at the top, where the thumb finds them, and by keyboard. */
-export function Actions({ piece, step, ticked, now, isMine }: ActionsProps) {
+export function Actions({ piece, step, together, ticked, now, isMine }: ActionsProps) {
   const navigate = useNavigate();
   const { problem, isBusy, run } = useCaught();
   const [isWrong, setWrong] = useState(false);
   const address = `/api/pieces/${piece.id}/steps/${step.operation}`;
-  const tell = (what: string, body: unknown = {}) => void run(() => change(`${address}/${what}`, body));
+  const tell = (what: string, body: object = {}) =>
+    void run(() => (together.length > 0 && what !== 'reopen' ? change(`/api/steps/${step.operation}/${what}`, { ...body, pieces: [piece.id, ...together] }) : change(`${address}/${what}`, body)));
   const isAlive = piece.standing === 'ALIVE';
   const can = {
     start: isAlive && step.standing === 'READY',
@@ -33,6 +36,7 @@ export function Actions({ piece, step, ticked, now, isMine }: ActionsProps) {
     done: isAlive && (step.restMinutes > 0 ? step.standing === 'RESTING' && step.restUntilMillis <= now : step.standing === 'RUNNING'),
     reopen: isAlive && step.canReopen,
   };
+  const all = (words: string): string => (together.length > 0 ? `${words}, all ${together.length + 1}` : words);
   const start = () => tell('start');
   const rest = () => tell('rest');
   const done = () => tell('done', { checks: ticked });
@@ -40,9 +44,9 @@ export function Actions({ piece, step, ticked, now, isMine }: ActionsProps) {
     <>
       <Bar data-bar>
         <strong role="timer">{standing(step, now, isMine)}</strong>
-        {can.start ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={start}>Start</Press> : null}
-        {can.rest ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>Rest {minutes(step.restMinutes)}</Press> : null}
-        {can.done ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={done}>Done</Press> : null}
+        {can.start ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={start}>{all('Start')}</Press> : null}
+        {can.rest ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>{all(`Rest ${minutes(step.restMinutes)}`)}</Press> : null}
+        {can.done ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={done}>{all('Done')}</Press> : null}
         {can.reopen ? <Press data-large isDisabled={isBusy} onPress={() => tell('reopen')}>Not done after all</Press> : null}
         {isAlive ? <Press data-large data-kind="alarm" onPress={() => setWrong(true)}>Went wrong</Press> : null}
         {isAlive ? <Holding piece={piece} large /> : null}

@@ -10,8 +10,10 @@ import { windowWords } from '../wall/model';
 import { Actions } from './Actions';
 import { GateView } from './GateView';
 import { Readings } from './Readings';
+import { ReadingsTogether } from './ReadingsTogether';
 import { Checks } from './Checks';
 import { Targets } from './Targets';
+import { goesAlong, Together, useAlongside } from './Together';
 import { Cautions, Lines, StepHead, Station } from './StepPage.styles';
 
 /** One step at the bench: what to do, the targets, the cautions, the checks, the readings, the clock. */
@@ -31,6 +33,9 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const [ticks, setTicks] = useState<{ since: number; checks: string[] }>({ since: 0, checks: [] });
   /** A step that is started anew is checked anew. */
   const ticked = ticks.since === step.startedAtMillis ? ticks.checks : [];
+  const alongside = useAlongside(piece, step);
+  const [chosen, choose] = useState<number[]>([]);
+  const together = alongside.filter((other) => chosen.includes(other.piece) && goesAlong(other, step));
   const window = piece.windows.find((each) => each.operation === step.operation);
 
   return (
@@ -43,8 +48,9 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
       </StepHead>
       {piece.heldReason ? <Trouble>Held: {piece.heldReason}</Trouble> : null}
       {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
-      <Actions piece={piece} step={step} ticked={ticked} now={now} isMine={step.starterId === person.id} />
+      <Actions piece={piece} step={step} together={together.map((other) => other.piece)} ticked={ticked} now={now} isMine={step.starterId === person.id} />
       <GateView piece={piece} step={step} isOwner={person.role === 'OWNER'} />
+      <Together step={step} alongside={alongside} chosen={chosen} onChoose={choose} />
       <div>
         <Panel aria-label="What to do">
           <h2>What to do</h2>
@@ -54,7 +60,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
             ))}
           </Lines>
           <Targets piece={piece} step={step} />
-          <Readings piece={piece} step={step} />
+          {together.length > 0 ? <ReadingsTogether piece={piece} step={step} others={together} /> : <Readings piece={piece} step={step} />}
         </Panel>
         <div>
           <Checks step={step} ticked={ticked} onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })} />

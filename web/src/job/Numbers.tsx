@@ -1,7 +1,8 @@
 import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
+import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { NumberView, PieceView } from '../api/schema';
-import { Panel, Quiet, Trouble } from '../parts/Sheet';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 
 const Line = styled(Disclosure)`
@@ -20,7 +21,10 @@ export function Numbers({ piece }: { piece: PieceView }) {
   const label = (key: string): string => piece.numbers.find((number) => number.key === key)?.label ?? key;
   return (
     <Panel aria-label="Numbers">
-      <h2>Numbers</h2>
+      <Row>
+        <h2>Numbers</h2>
+        <Link to={`/pieces/${piece.id}/chain`}>Follow them in the chain</Link>
+      </Row>
       <div>
         {piece.numbers.map((number) => (
           <NumberLine key={number.key} number={number} label={label} />
@@ -30,9 +34,10 @@ export function Numbers({ piece }: { piece: PieceView }) {
   );
 }
 
-export function staleWords(number: NumberView): string {
+export function staleWords(number: NumberView, label?: (key: string) => string): string {
+  const affected = label && number.hangsOnIt.length > 0 ? ` On it hang: ${number.hangsOnIt.map(label).join(', ')}.` : '';
   return number.stale
-    ? `${number.label} was made to ${number.stale.madeTo} and is ${number.stale.now} now: ${number.stale.difference} off, tolerance ${number.stale.tolerance}. Look at the part before assembly.`
+    ? `${number.label} was made to ${number.stale.madeTo} and is ${number.stale.now} now: ${number.stale.difference} off, tolerance ${number.stale.tolerance}.${affected} Look at the part before assembly.`
     : '';
 }
 
@@ -55,7 +60,7 @@ function NumberLine({ number, label }: { number: NumberView; label: (key: string
             Read {number.reading.value} (typed “{number.reading.typed}”), {number.reading.by}, {moment(number.reading.atMillis)}. Expected {number.expected}.
           </p>
         ) : null}
-        {number.stale ? <Trouble>{staleWords(number)}</Trouble> : null}
+        {number.stale ? <Trouble>{staleWords(number, label)}</Trouble> : null}
         {number.working.map((line) => (
           <code key={line}>{line}</code>
         ))}

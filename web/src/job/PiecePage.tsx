@@ -11,6 +11,7 @@ import { Holding } from './Holding';
 import { Journal } from './Journal';
 import { Notes } from './Notes';
 import { Numbers, staleWords } from './Numbers';
+import { OwnOfBatch } from './OwnOfBatch';
 import { PromiseDay } from './PromiseDay';
 import { RouteList } from './RouteList';
 import { SpecificationPanel } from './SpecificationPanel';
@@ -39,6 +40,7 @@ function Traveller({ piece }: { piece: PieceView }) {
         </div>
         <div>
           <Brief piece={piece} isOwner={person.role === 'OWNER'} />
+          <OwnOfBatch piece={piece} />
           <SpecificationPanel piece={piece} isOwner={person.role === 'OWNER'} />
           <Numbers piece={piece} />
           <Notes piece={piece} />

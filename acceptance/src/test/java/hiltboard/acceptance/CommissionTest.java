@@ -63,7 +63,7 @@ class CommissionTest {
         page.locator("input[name='heelWidth']").fill("1-1/2 in");
         choose(page, "Finish", "Etched dark and tumbled");
         choose(page, "Sheath", "Stitched leather sheath");
-        assertThat(page.getByLabel("Steps")).containsText("Etch dark");
+        assertThat(page.getByLabel("Steps")).containsText("Degrease for the bath");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take the job")).click();
         page.waitForURL(Pattern.compile(".*/pieces/\\d+"));
         assertThat(page.getByText("Herbs and onions, every day, left-handed").first()).isVisible();

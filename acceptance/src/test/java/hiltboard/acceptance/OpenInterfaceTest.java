@@ -19,9 +19,9 @@ import tools.jackson.databind.json.JsonMapper;
 class OpenInterfaceTest {
     private static final List<String> HOSTILE = List.of("", "{", "null", "[]", "{}", "\"text\"", "7", "[null]", "{\"a\":{\"b\":[1,2,{\"c\":null}]}}",
             "{\"checks\":null}", "{\"dimension\":null,\"entry\":[],\"basedOn\":\"x\",\"sure\":3}", "{\"words\":\"\\u0000\\uD800\"}", "x".repeat(20_000),
-            "{\"from\":\"2026-13-45\",\"to\":\"+999999999-01-01\"}", "{\"clientName\":1}", "[{\"field\":\"steel\",\"from\":\"\",\"to\":\"\"}]",
-            "[{\"field\":\"bladeLength\",\"from\":\"\",\"to\":\"9999999999999999999 in\"}]", "{\"thickness\":{\"value\":{},\"unit\":[]}}",
-            "{\"kind\":\"X\",\"words\":\"\",\"wayBack\":\"REDO\",\"redoFrom\":\"nothing\"}", "{\"dimension\":\"stock.thickness\",\"entry\":\"1e999\",\"basedOn\":-1,\"sure\":true}");
+            "{\"from\":\"2026-13-45\",\"to\":\"+999999999-01-01\"}", "{\"clientName\":1}", "{\"changes\":[{\"field\":\"steel\",\"from\":\"\",\"to\":\"\"}],\"pieces\":[],\"reason\":\"\",\"clientAgreed\":false,\"keep\":[]}",
+            "{\"changes\":[{\"field\":\"bladeLength\",\"from\":\"\",\"to\":\"9999999999999999999 in\"}],\"pieces\":[7],\"reason\":\"\",\"clientAgreed\":true,\"keep\":[]}", "{\"thickness\":{\"value\":{},\"unit\":[]}}",
+            "{\"kind\":\"X\",\"words\":\"\",\"measured\":\"\",\"wayBack\":\"REDO\",\"from\":\"nothing\"}", "{\"dimension\":\"stock.thickness\",\"entry\":\"1e999\",\"basedOn\":-1,\"sure\":true}");
     private static RunningShop shop;
     private static Client owner;
     private static JsonNode description;

@@ -96,6 +96,7 @@ class ScreensTest {
         Work.workUpTo(shop, owner, piece, "temper-first");
         bram.openStep(piece, "temper-first");
         bram.start();
+        bram.enterAndSee("kiln.at-temper", "400 F", "400 °F");
         bram.tickAll();
         bram.press("Rest 2 h");
         assertThat(bram.standing()).containsText("left");
@@ -174,12 +175,14 @@ class ScreensTest {
         bram.openStep(piece, "approve-outline");
         bram.start();
         bram.press("Went wrong");
-        bram.page().getByLabel("In your words").fill("Client is on the phone");
+        bram.press("Client changes mind");
+        bram.page().getByLabel("In your words").fill("Wants to think it over");
+        bram.page().getByText("Hold the piece until it is decided").click();
         bram.page().getByRole(AriaRole.DIALOG).getByText("Write it down").click();
-        assertThat(bram.page().getByText("Held: Something else: Client is on the phone").first()).isVisible();
+        assertThat(bram.page().getByText("Held: Client changes mind: Wants to think it over").first()).isVisible();
         cato.page().navigate("/pieces/" + piece);
         cato.press("Release it");
-        assertThat(bram.page().getByText("Held: Something else")).hasCount(0);
+        assertThat(bram.page().getByText("Held: Client changes mind")).hasCount(0);
     }
 
     @Test
@@ -188,7 +191,9 @@ class ScreensTest {
         olwen.press("Change the specification");
         olwen.page().getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Hand satin Finish")).click();
         olwen.page().getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Etched dark and tumbled")).click();
-        olwen.press("Agree to the change");
+        olwen.press("Show what it does");
+        assertThat(olwen.page().getByRole(AriaRole.DIALOG)).containsText("Comes in: ");
+        olwen.press("Take the change");
         assertThat(olwen.page().getByLabel("Route")).containsText("Degrease for the bath");
     }
 }

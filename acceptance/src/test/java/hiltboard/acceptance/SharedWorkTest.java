@@ -111,15 +111,15 @@ class SharedWorkTest {
     void a_specification_changed_by_two_is_never_overwritten_silently() {
         long piece = Work.take(owner, 1, Map.of());
         String address = "/api/pieces/" + piece + "/specification";
-        owner.post(address, List.of(Map.of("field", "bladeLength", "from", "101.6 mm", "to", "5 in"))).isOk();
-        JsonNode both = owner.post(address, List.of(Map.of("field", "bladeLength", "from", "101.6 mm", "to", "6 in"))).isRefused(409, "both-changed").json().path("both").get(0);
+        owner.post(address, Work.decided("bladeLength", "101.6 mm", "5 in")).isOk();
+        JsonNode both = owner.post(address, Work.decided("bladeLength", "101.6 mm", "6 in")).isRefused(409, "both-changed").json().path("both").get(0);
         assertThat(both.path("theirs").asString()).isEqualTo("5 in");
         assertThat(both.path("theirsBy").asString()).isEqualTo("Olwen Tarr");
-        owner.post(address, List.of(Map.of("field", "finish", "from", "HAND_SATIN", "to", "ETCHED_DARK_TUMBLED"))).isOk();
+        owner.post(address, Work.decided("finish", "HAND_SATIN", "ETCHED_DARK_TUMBLED", "neutraliser", "", "SOAP", "tumbling", "", "WET", "handleTurn", "", "BLADE_FIRST")).isOk();
         JsonNode changed = Work.piece(owner, piece);
         assertThat(Work.step(changed, "etch").path("standing").asString()).isEqualTo("WAITING");
         assertThat(changed.path("journal").get(0).path("words").asString()).contains("Finish was Hand satin, is Etched dark and tumbled");
-        bram.post(address, List.of()).isRefused(403, "not-allowed");
+        bram.post(address, Work.decided("bladeLength", "127 mm", "6 in")).isRefused(403, "not-allowed");
         String job = "/api/jobs/" + changed.path("jobId").asLong() + "/promise";
         String promised = changed.path("promisedOn").asString();
         owner.post(job, Map.of("from", promised, "to", "2031-05-01")).isOk();
@@ -156,10 +156,13 @@ class SharedWorkTest {
     void what_went_wrong_is_done_again_with_new_readings() {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, bram, piece, "finish-grind");
-        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "CRACKED", "words", "", "wayBack", "REDO", "redoFrom", "harden")).isRefused(422, "entries");
-        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "NOT_HARD", "words", "52 HRC", "wayBack", "REDO", "redoFrom", "harden")).isOk();
+        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "CRACKED", "words", "", "measured", "", "wayBack", "REDO", "from", "harden")).isRefused(422, "entries");
+        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "NOT_HARD", "words", "52 HRC", "measured", "", "wayBack", "HEAT_AGAIN", "from", "harden")).isOk();
         JsonNode again = Work.piece(bram, piece);
-        assertThat(Work.step(again, "harden").path("standing").asString()).isEqualTo("READY");
+        assertThat(Work.step(again, "normalise").path("standing").asString()).isEqualTo("READY");
+        assertThat(Work.step(again, "harden").path("standing").asString()).isEqualTo("WAITING");
+        assertThat(again.path("heats").asInt()).isEqualTo(2);
+        assertThat(again.path("mishaps").get(0).path("costMinutes").asInt()).isGreaterThan(60);
         assertThat(Work.step(again, "drill-tang-holes").path("standing").asString()).isEqualTo("DONE");
         assertThat(Work.number(again, "hardness").has("reading")).isFalse();
         assertThat(Work.number(again, "stock.thickness").has("reading")).isTrue();
@@ -173,7 +176,7 @@ class SharedWorkTest {
         assertThat(Work.start(bram, piece, "approve-outline").isRefused(409, "out-of-turn").detail()).contains("waiting for the client");
         cato.post("/api/pieces/" + piece + "/release", Map.of()).isOk();
         Work.start(bram, piece, "approve-outline").isOk();
-        bram.post(Work.address(piece, "approve-outline") + "/went-wrong", Map.of("kind", "OTHER", "words", "", "wayBack", "SCRAP", "redoFrom", "")).isOk();
+        bram.post(Work.address(piece, "approve-outline") + "/went-wrong", Map.of("kind", "OTHER", "words", "", "measured", "", "wayBack", "SCRAP", "from", "")).isOk();
         Work.done(bram, piece, "approve-outline").isRefused(409, "out-of-turn");
     }
 
@@ -201,6 +204,7 @@ class SharedWorkTest {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, bram, piece, "temper-first");
         Work.start(bram, piece, "temper-first").isOk();
+        Work.read(bram, piece, "temper-first", "kiln.at-temper", "400 F").isOk();
         Work.done(bram, piece, "temper-first").isRefused(409, "out-of-turn");
         bram.post(Work.address(piece, "temper-first") + "/rest", Map.of()).isOk();
         shop.clock().putForward(Duration.ofMinutes(119));

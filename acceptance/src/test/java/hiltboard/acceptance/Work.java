@@ -2,6 +2,7 @@ package hiltboard.acceptance;
 
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,15 @@ final class Work {
     /** Takes a job and answers the number of its first piece. */
     static long take(Client owner, int pieces, Map<String, String> changed) {
         return owner.post("/api/jobs", commission(owner, pieces, changed)).isOk().json().path("about").asLong();
+    }
+
+    /** A change of the specification that the client agrees to, as field, old and new answer by turns. */
+    static Map<String, Object> decided(String... changes) {
+        List<Map<String, String>> fields = new ArrayList<>();
+        for (int i = 0; i < changes.length; i += 3) {
+            fields.add(Map.of("field", changes[i], "from", changes[i + 1], "to", changes[i + 2]));
+        }
+        return Map.of("changes", fields, "pieces", List.of(), "reason", "The client asked for it", "clientAgreed", true, "keep", List.of());
     }
 
     static JsonNode piece(Client client, long piece) {

@@ -66,7 +66,7 @@ public final class Benchmark {
         entries.put("construction", "HIDDEN_TANG");
         var specification = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow();
         RoutePlanner planner = new RoutePlanner(OrderRules.all());
-        row("the route of one piece computed, p95", "5", p95(() -> planner.plan(Operations.of(specification, Place.ALONE))));
+        row("the route of one piece computed, p95", "5", p95(() -> planner.plan(specification, Operations.of(specification, Place.ALONE))));
     }
 
     private void scripts() throws IOException {

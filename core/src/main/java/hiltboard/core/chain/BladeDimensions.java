@@ -2,10 +2,12 @@ package hiltboard.core.chain;
 
 import static hiltboard.core.chain.Numbers.CLOSE;
 import static hiltboard.core.chain.Numbers.FAIR;
+import static hiltboard.core.chain.Numbers.LOOSE;
 import static hiltboard.core.chain.Numbers.length;
 import static hiltboard.core.chain.PieceDimensions.*;
 
 import hiltboard.core.design.BevelTiming;
+import hiltboard.core.design.Grind;
 import hiltboard.core.design.Hardening;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
@@ -43,9 +45,27 @@ final class BladeDimensions {
 
     static void write(Specification spec, Numbers numbers) {
         BladeDimensions blade = new BladeDimensions(spec, numbers);
+        blade.outline();
         blade.soft();
         blade.heat();
         blade.ground();
+    }
+
+    private void outline() {
+        if (spec.isAxe()) {
+            numbers.designed(BLADE_LENGTH, "Head, poll to edge", spec.length(SpecificationField.HEAD_LENGTH), LOOSE);
+            numbers.designed(HANDLE_LENGTH, "Haft length", spec.length(SpecificationField.HAFT_LENGTH), LOOSE);
+            numbers.designed(BEVEL_HEIGHT, "Bevel height", spec.bevelHeight(), LOOSE);
+            return;
+        }
+        numbers.designed(BLADE_LENGTH, "Blade length", spec.length(SpecificationField.BLADE_LENGTH), LOOSE);
+        numbers.designed(HEEL_WIDTH, "Width at the heel", spec.length(SpecificationField.HEEL_WIDTH), LOOSE);
+        numbers.designed(HANDLE_LENGTH, "Handle length", spec.length(SpecificationField.HANDLE_LENGTH), LOOSE);
+        if (spec.grind() == Grind.FULL_FLAT) {
+            numbers.byRule(BEVEL_HEIGHT, "Bevel height", List.of(HEEL_WIDTH), LOOSE, (known, units) -> Worked.of(length(known, HEEL_WIDTH), "Full flat: the whole width"));
+        } else {
+            numbers.designed(BEVEL_HEIGHT, "Bevel height", spec.bevelHeight(), LOOSE);
+        }
     }
 
     private void soft() {
@@ -130,7 +150,7 @@ final class BladeDimensions {
     }
 
     private void bevelFrom(String thickness) {
-        numbers.byRule(BEVEL_ANGLE, "Bevel angle", List.of(thickness, EDGE_THICKNESS), new Angle(0.3),
-                (known, units) -> new Bevel(length(known, thickness), length(known, EDGE_THICKNESS), spec.bevelHeight()).anglePerSide(units));
+        numbers.byRule(BEVEL_ANGLE, "Bevel angle", List.of(thickness, EDGE_THICKNESS, BEVEL_HEIGHT), new Angle(0.3),
+                (known, units) -> new Bevel(length(known, thickness), length(known, EDGE_THICKNESS), length(known, BEVEL_HEIGHT)).anglePerSide(units));
     }
 }

@@ -82,7 +82,7 @@ final class BlockDimensions {
         if (spec.hasSpacer()) {
             parts.add(SPACER_THICKNESS);
         }
-        numbers.byRule(BLOCK_LENGTH, "Handle block length", spec.hasSpacer() ? List.of(SPACER_THICKNESS) : List.of(TANG_WIDTH), LOOSE, this::blockLength);
+        numbers.byRule(BLOCK_LENGTH, "Handle block length", spec.hasSpacer() ? List.of(HANDLE_LENGTH, SPACER_THICKNESS) : List.of(HANDLE_LENGTH), LOOSE, this::blockLength);
         parts.add(BLOCK_LENGTH);
         numbers.byRule(STACK_LENGTH, "Guard, spacer and block together", parts, LOOSE, (known, units) -> sum(known, parts, units));
         numbers.byRule(CAVITY_WIDTH, "Cavity width", List.of(TANG_THICKNESS), LOOSE, (known, units) -> over(length(known, TANG_THICKNESS), SNUG, units));
@@ -94,7 +94,7 @@ final class BlockDimensions {
     }
 
     private Worked<Length> blockLength(Dimension.Known known, Units units) {
-        Length handle = spec.length(SpecificationField.HANDLE_LENGTH);
+        Length handle = length(known, HANDLE_LENGTH);
         if (!spec.hasSpacer()) {
             return Worked.of(handle, "The whole handle, " + handle.in(units));
         }

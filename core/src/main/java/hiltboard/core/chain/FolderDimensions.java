@@ -70,7 +70,7 @@ final class FolderDimensions {
     private void slipJoint() {
         numbers.byRule(SPRING_THICKNESS, "Spring thickness", List.of(BLADE_THICKNESS), CLOSE,
                 (known, units) -> Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade: the relief gives the room"));
-        List<String> ground = List.of(STOCK_THICKNESS, EDGE_THICKNESS);
+        List<String> ground = List.of(STOCK_THICKNESS, EDGE_THICKNESS, HEEL_WIDTH, BEVEL_HEIGHT);
         numbers.byRule(NICK_LEAST, "Nick, at least", ground, FAIR, (known, units) -> nick(known).least(units));
         numbers.byRule(NICK_MOST, "Nick, at most", ground, FAIR, (known, units) -> nick(known).most(units));
         numbers.add(new Dimension(NICK_DEPTH, "Nick depth", List.of(), (known, units) -> Worked.of(spec.length(SpecificationField.NICK_DEPTH), "As specified"), FAIR, this::nickHolds));
@@ -90,8 +90,8 @@ final class FolderDimensions {
                 });
     }
 
-    private NailNick nick(Dimension.Known known) {
-        return new NailNick(length(known, STOCK_THICKNESS), length(known, EDGE_THICKNESS), spec.length(SpecificationField.HEEL_WIDTH), spec.bevelHeight());
+    private static NailNick nick(Dimension.Known known) {
+        return new NailNick(length(known, STOCK_THICKNESS), length(known, EDGE_THICKNESS), length(known, HEEL_WIDTH), length(known, BEVEL_HEIGHT));
     }
 
     private Optional<String> nickHolds(Quantity reading, Quantity expected, Units units) {

@@ -6,6 +6,10 @@ import java.util.List;
 
 /** The numbers of a piece, from its specification, and the keys that they are known by. A key stays the same for ever. */
 public final class PieceDimensions {
+    public static final String BLADE_LENGTH = "blade.length";
+    public static final String HEEL_WIDTH = "blade.heel-width";
+    public static final String HANDLE_LENGTH = "handle.length";
+    public static final String BEVEL_HEIGHT = "bevel.height";
     public static final String STOCK_THICKNESS = "stock.thickness";
     public static final String CENTRE_LINE = "centre-line.height";
     public static final String LAND_LINE = "centre-line.land";

@@ -47,20 +47,21 @@ public class BenchService {
         this.clock = clock;
     }
 
-    public Receipt start(long piece, String operation, Person person, Command command) {
-        return changes.make(command, () -> {
+    /** Starts a step on one piece, or on several of a batch at once. */
+    public Receipt start(List<Long> pieces, String operation, Person person, Command command) {
+        return changes.makeAll(command, () -> pieces.stream().map(piece -> {
             PieceFile file = workable(piece);
             Step step = file.step(operation);
             file.row(step).ifPresent(row -> mustNotBeUnderWay(file, step, row));
             mustBeOpen(file, step);
             steps.start(piece, operation, person.id(), clock.nowMillis());
             return file.entry(Entry.Kind.STEP_STARTED, step, "started");
-        });
+        }).toList());
     }
 
     /** Ends the hands-on part and starts the rest's clock. */
-    public Receipt rest(long piece, String operation, Person person, Command command) {
-        return changes.make(command, () -> {
+    public Receipt rest(List<Long> pieces, String operation, Command command) {
+        return changes.makeAll(command, () -> pieces.stream().map(piece -> {
             PieceFile file = workable(piece);
             Step step = file.step(operation);
             mustStand(file, step, Standing.RUNNING);
@@ -70,29 +71,31 @@ public class BenchService {
             }
             steps.rest(piece, operation, clock.nowMillis() + rest.toMillis());
             return file.entry(Entry.Kind.REST_STARTED, step, "rests for " + Span.words(rest));
-        });
+        }).toList());
     }
 
     /** Finishes a step when its checks are ticked, its readings are taken and its rest is up. */
-    public Receipt done(long piece, String operation, List<String> ticked, Person person, Command command) {
-        return changes.makeAll(command, () -> {
-            PieceFile file = workable(piece);
-            Step step = file.step(operation);
-            mustBeFinishable(file, step);
-            mustBeComplete(file, step.operation(), Set.copyOf(ticked));
-            DimensionChain chain = file.chain(person.units());
-            for (String made : step.operation().makes()) {
-                readings.make(piece, operation, made, chain.link(made).orElseThrow().expected().value(), clock.nowMillis());
-            }
-            steps.done(piece, operation, person.id(), clock.nowMillis());
-            if (step.operation().is(Trait.HANDS_OVER)) {
-                jobs.handOver(piece);
-                return List.of(file.entry(Entry.Kind.HANDED_OVER, step, "done"));
-            }
-            List<Entry> entries = new ArrayList<>(List.of(file.entry(Entry.Kind.STEP_DONE, step, "done")));
-            windowsOpenedBy(step, files.open(piece)).forEach(entries::add);
-            return entries;
-        });
+    public Receipt done(List<Long> pieces, String operation, List<String> ticked, Person person, Command command) {
+        return changes.makeAll(command, () -> pieces.stream().flatMap(piece -> done(piece, operation, Set.copyOf(ticked), person).stream()).toList());
+    }
+
+    private List<Entry> done(long piece, String operation, Set<String> ticked, Person person) {
+        PieceFile file = workable(piece);
+        Step step = file.step(operation);
+        mustBeFinishable(file, step);
+        mustBeComplete(file, step.operation(), ticked);
+        DimensionChain chain = file.chain(person.units());
+        for (String made : step.operation().makes()) {
+            readings.make(piece, operation, made, chain.link(made).orElseThrow().expected().value(), clock.nowMillis());
+        }
+        steps.done(piece, operation, person.id(), clock.nowMillis());
+        if (step.operation().is(Trait.HANDS_OVER)) {
+            jobs.handOver(piece);
+            return List.of(file.entry(Entry.Kind.HANDED_OVER, step, "done"));
+        }
+        List<Entry> entries = new ArrayList<>(List.of(file.entry(Entry.Kind.STEP_DONE, step, "done")));
+        entries.addAll(windowsOpenedBy(step, files.open(piece)));
+        return entries;
     }
 
     /** Whatever has to begin soon now is said at once. */
@@ -178,7 +181,7 @@ public class BenchService {
         List<Gate.Obstacle> closed = file.gate(step).closedBy();
         if (!closed.isEmpty()) {
             Rule rule = closed.get(0).rule();
-            throw Refusal.outOfTurn("The gate before “" + step.operation().title() + "” is shut. " + rule.reason() + " Otherwise: " + rule.consequence()
+            throw Refusal.outOfTurn("The gate before “" + step.operation().title() + "” on " + file.name() + " is shut. " + rule.reason() + " Otherwise: " + rule.consequence()
                     + (closed.get(0).missing().isEmpty() ? "" : " Open: " + String.join(", ", closed.get(0).missing().stream().map(Operation::title).toList()) + "."));
         }
     }
@@ -191,20 +194,20 @@ public class BenchService {
         mustStand(file, step, Standing.RESTING);
         long left = file.row(step).orElseThrow().restUntilMillis() - clock.nowMillis();
         if (left > 0) {
-            throw Refusal.outOfTurn("“" + step.operation().title() + "” rests for another " + Span.words(Duration.ofMillis(left)) + ".");
+            throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " rests for another " + Span.words(Duration.ofMillis(left)) + ".");
         }
     }
 
     private static void mustBeComplete(PieceFile file, Operation operation, Set<String> ticked) {
         List<String> unticked = operation.checks().stream().filter(check -> !ticked.contains(check)).toList();
         if (!unticked.isEmpty()) {
-            throw Refusal.outOfTurn("Not checked yet: " + String.join("; ", unticked) + ".");
+            throw Refusal.outOfTurn(file.name() + ": not checked yet: " + String.join("; ", unticked) + ".");
         }
         Set<String> taken = file.readingsByDimension().keySet();
         List<String> missing = operation.readings().stream().filter(dimension -> !taken.contains(dimension)).toList();
         if (!missing.isEmpty()) {
             DimensionChain chain = file.chain(Units.INCH_FAHRENHEIT);
-            throw Refusal.outOfTurn("Not measured yet: " + String.join("; ", missing.stream().map(key -> chain.link(key).orElseThrow().dimension().label()).toList()) + ".");
+            throw Refusal.outOfTurn(file.name() + ": not measured yet: " + String.join("; ", missing.stream().map(key -> chain.link(key).orElseThrow().dimension().label()).toList()) + ".");
         }
     }
 }

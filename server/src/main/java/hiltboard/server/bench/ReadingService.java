@@ -51,25 +51,42 @@ public class ReadingService {
      */
     public record NewReading(String dimension, String entry, long basedOn, boolean sure) {}
 
-    public Receipt read(long piece, String operation, NewReading reading, Person person, Command command) {
-        return changes.make(command, () -> {
-            PieceFile file = files.openAlive(piece);
-            Step step = file.step(operation);
-            if (!step.operation().readings().contains(reading.dimension())) {
-                throw Refusal.entry(reading.dimension(), reading.entry(), "This number is not read at “" + step.operation().title() + "”", String.join(", ", step.operation().readings()));
+    /** A reading of one of several pieces. */
+    public record OfPiece(long piece, NewReading reading) {}
+
+    /** Takes readings of one piece or of several in one go: all or none, and every question is asked at once. */
+    public Receipt read(List<OfPiece> taken, String operation, Person person, Command command) {
+        return changes.makeAll(command, () -> {
+            List<String> questions = taken.stream().flatMap(each -> question(each, operation, person, taken.size() > 1).stream()).toList();
+            if (!questions.isEmpty()) {
+                throw Refusal.question(String.join(" ", questions));
             }
-            mustStillBe(file, reading, person);
-            Link link = file.chain(person.units()).link(reading.dimension()).orElseThrow();
-            Quantity value = understood(link, reading, person.units());
-            mustBePossible(file, reading, value, person.units());
-            if (!reading.sure()) {
-                link.dimension().plausible().question(value, link.expected().value(), person.units()).ifPresent(question -> {
-                    throw Refusal.question(question);
-                });
-            }
-            readings.take(piece, operation, reading.dimension(), value, reading.entry().strip(), person.id(), clock.nowMillis());
-            return file.entry(Entry.Kind.READING_TAKEN, step, link.dimension().label().toLowerCase(Locale.ROOT) + " reads " + value.in(person.units()));
+            return taken.stream().map(each -> take(each, operation, person)).toList();
         });
+    }
+
+    private Optional<String> question(OfPiece of, String operation, Person person, boolean isNamed) {
+        PieceFile file = files.openAlive(of.piece());
+        NewReading reading = of.reading();
+        Step step = file.step(operation);
+        if (!step.operation().readings().contains(reading.dimension())) {
+            throw Refusal.entry(reading.dimension(), reading.entry(), "This number is not read at “" + step.operation().title() + "”", String.join(", ", step.operation().readings()));
+        }
+        mustStillBe(file, reading, person);
+        Link link = file.chain(person.units()).link(reading.dimension()).orElseThrow();
+        Quantity value = understood(link, reading, person.units());
+        mustBePossible(file, reading, value, person.units());
+        return reading.sure() ? Optional.empty()
+                : link.dimension().plausible().question(value, link.expected().value(), person.units()).map(words -> isNamed ? file.name() + ": " + words : words);
+    }
+
+    private Entry take(OfPiece of, String operation, Person person) {
+        PieceFile file = files.openAlive(of.piece());
+        NewReading reading = of.reading();
+        Link link = file.chain(person.units()).link(reading.dimension()).orElseThrow();
+        Quantity value = understood(link, reading, person.units());
+        readings.take(of.piece(), operation, reading.dimension(), value, reading.entry().strip(), person.id(), clock.nowMillis());
+        return file.entry(Entry.Kind.READING_TAKEN, file.step(operation), link.dimension().label().toLowerCase(Locale.ROOT) + " reads " + value.in(person.units()));
     }
 
     public Receipt strike(long piece, String operation, String dimension, Person person, Command command) {

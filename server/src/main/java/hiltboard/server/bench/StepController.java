@@ -36,17 +36,17 @@ class StepController {
 
     @PostMapping("/start")
     Receipt start(@PathVariable long piece, @PathVariable String operation, Person person, Command command) {
-        return service.start(piece, operation, person, command);
+        return service.start(List.of(piece), operation, person, command);
     }
 
     @PostMapping("/rest")
-    Receipt rest(@PathVariable long piece, @PathVariable String operation, Person person, Command command) {
-        return service.rest(piece, operation, person, command);
+    Receipt rest(@PathVariable long piece, @PathVariable String operation, Command command) {
+        return service.rest(List.of(piece), operation, command);
     }
 
     @PostMapping("/done")
     Receipt done(@PathVariable long piece, @PathVariable String operation, @RequestBody Ticked ticked, Person person, Command command) {
-        return service.done(piece, operation, ticked.checks(), person, command);
+        return service.done(List.of(piece), operation, ticked.checks(), person, command);
     }
 
     @PostMapping("/reopen")
@@ -61,7 +61,7 @@ class StepController {
 
     @PostMapping("/readings")
     Receipt read(@PathVariable long piece, @PathVariable String operation, @RequestBody NewReading reading, Person person, Command command) {
-        return readings.read(piece, operation, reading, person, command);
+        return readings.read(List.of(new ReadingService.OfPiece(piece, reading)), operation, person, command);
     }
 
     @PostMapping("/readings/strike")

@@ -14,9 +14,12 @@ import hiltboard.server.access.Role;
 import hiltboard.server.bench.MishapService.WentWrong;
 import hiltboard.server.bench.MishapService;
 import hiltboard.server.job.Brief;
+import hiltboard.server.job.ChangeService;
+
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.JobService.NewJob;
 import hiltboard.server.job.NoteService;
+import hiltboard.server.job.Own;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
@@ -46,16 +49,18 @@ class DemoShop implements SmartInitializingSingleton {
     private final JobService jobs;
     private final MishapService mishaps;
     private final NoteService notes;
+    private final ChangeService changing;
     private final Diary diary;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
         this.mishaps = mishaps;
         this.notes = notes;
+        this.changing = changing;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -89,8 +94,8 @@ class DemoShop implements SmartInitializingSingleton {
         return clock.now().minus(time);
     }
 
-    /** Nine jobs and twenty pieces. */
-    private final class Work {
+    /** The past of the shop, job by job. */
+    final class Work {
         private final Person owner;
         private final List<Person> makers;
 
@@ -109,6 +114,7 @@ class DemoShop implements SmartInitializingSingleton {
             heldHunter();
             newCommission();
             harvestKnives();
+            new DemoConstructions(this).play();
         }
 
         private void orchardKnife() {
@@ -172,8 +178,7 @@ class DemoShop implements SmartInitializingSingleton {
                     List.of(wish("Light", Strength.MUST, "under 150 g", "thin stock, slim handle")), Map.of("bladeLength", "3-1/2", "heelWidth", "1", "stockThickness", "1/8", "handleMaterial", "DENSE_OILY_WOOD"));
             diary.work(piece, "finish-grind", ago(Duration.ofHours(50)), makers);
             diary.begin(piece, "finish-grind", ago(Duration.ofHours(27)), makers.get(2));
-            clock.at(ago(Duration.ofHours(26)), () -> mishaps.wentWrong(piece, "finish-grind",
-                    new WentWrong(Mishap.WARPED.name(), "towards the left, over the last three inches", "1/16", WayBack.HOLD, ""), makers.get(2), Diary.command(makers.get(2))));
+            wrong(piece, "finish-grind", new WentWrong(Mishap.WARPED.name(), "towards the left, over the last three inches", "1/16", WayBack.HOLD, ""), Duration.ofHours(26), makers.get(2));
         }
 
         private void newCommission() {
@@ -194,11 +199,38 @@ class DemoShop implements SmartInitializingSingleton {
 
         private void scrap(long piece) {
             diary.work(piece, "temper-first", ago(Duration.ofDays(20)), makers);
-            clock.at(ago(Duration.ofDays(19)), () -> mishaps.wentWrong(piece, "harden",
-                    new WentWrong(Mishap.CRACKED.name(), "from the plunge", "1", WayBack.SCRAP, ""), makers.get(3), Diary.command(makers.get(3))));
+            wrong(piece, "harden", new WentWrong(Mishap.CRACKED.name(), "from the plunge", "1", WayBack.SCRAP, ""), Duration.ofDays(19), makers.get(3));
         }
 
-        private long take(int daysAgo, int promisedInDays, String title, String client, String use, int pieces, List<Brief.Wish> wishes, Map<String, String> answers) {
+        void wrong(long piece, String operation, WentWrong report, Duration ago, Person maker) {
+            clock.at(ago(ago), () -> mishaps.wentWrong(piece, operation, report, maker, Diary.command(maker)));
+        }
+
+        void work(long piece, String until, Duration ago) {
+            diary.work(piece, until, ago(ago), makers);
+        }
+
+        void begin(long piece, String operation, Duration ago, int maker) {
+            diary.begin(piece, operation, ago(ago), makers.get(maker));
+        }
+
+        void read(long piece, String operation, String dimension, String entry, Duration ago) {
+            diary.read(piece, operation, dimension, entry, ago(ago), makers.get(0));
+        }
+
+        void describe(long piece, Own own, Duration ago) {
+            clock.at(ago(ago), () -> jobs.describe(piece, own, Diary.command(owner)));
+        }
+
+        void change(long piece, ChangeService.Decided decided, Duration ago) {
+            clock.at(ago(ago), () -> changing.take(piece, decided, owner, Diary.command(owner)));
+        }
+
+        Person maker(int which) {
+            return makers.get(which);
+        }
+
+        long take(int daysAgo, int promisedInDays, String title, String client, String use, int pieces, List<Brief.Wish> wishes, Map<String, String> answers) {
             Map<String, String> entries = new LinkedHashMap<>();
             for (SpecificationField field : SpecificationField.values()) {
                 entries.put(field.key(), answers.getOrDefault(field.key(), field.usual()));
@@ -209,7 +241,7 @@ class DemoShop implements SmartInitializingSingleton {
             return first[0];
         }
 
-        private void note(long piece, String operation, String words, Person maker, Duration ago) {
+        void note(long piece, String operation, String words, Person maker, Duration ago) {
             clock.at(ago(ago), () -> notes.write(piece, operation, words, maker, Diary.command(maker)));
         }
 
@@ -217,15 +249,13 @@ class DemoShop implements SmartInitializingSingleton {
             clock.at(ago(Duration.ofHours(8)), () -> notes.photograph(piece, operation, "after the etch.png", Snapshot.ofABlade(), maker, Diary.command(maker)));
         }
 
-        private static Brief.Wish wish(String words, Strength strength, String asked, String agreed) {
+        static Brief.Wish wish(String words, Strength strength, String asked, String agreed) {
             return new Brief.Wish(words, strength, asked, agreed);
         }
 
         private static Map<String, String> hidden(String... keysAndValues) {
-            Map<String, String> entries = new LinkedHashMap<>(Map.of("construction", "HIDDEN_TANG"));
-            for (int i = 0; i < keysAndValues.length; i += 2) {
-                entries.put(keysAndValues[i], keysAndValues[i + 1]);
-            }
+            Map<String, String> entries = DemoConstructions.answers(keysAndValues);
+            entries.put("construction", "HIDDEN_TANG");
             return entries;
         }
     }

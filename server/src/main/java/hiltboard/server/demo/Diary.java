@@ -10,6 +10,7 @@ import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchService;
 import hiltboard.server.bench.ReadingService;
 import hiltboard.server.bench.ReadingService.NewReading;
+import hiltboard.server.bench.ReadingService.OfPiece;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
@@ -68,27 +69,27 @@ class Diary {
     /** Starts a step and, where it rests, its rest. */
     void begin(long piece, String operation, Instant then, Person maker) {
         clock.at(then, () -> {
-            bench.start(piece, operation, maker, command(maker));
+            bench.start(List.of(piece), operation, maker, command(maker));
             if (files.open(piece).route().step(operation).orElseThrow().operation().rests()) {
-                bench.rest(piece, operation, maker, command(maker));
+                bench.rest(List.of(piece), operation, command(maker));
             }
         });
     }
 
     void read(long piece, String operation, String dimension, String entry, Instant then, Person maker) {
         long basedOn = Optional.ofNullable(files.open(piece).readingsByDimension().get(dimension)).map(reading -> reading.id()).orElse(0L);
-        clock.at(then, () -> readings.read(piece, operation, new NewReading(dimension, entry, basedOn, true), maker, command(maker)));
+        clock.at(then, () -> readings.read(List.of(new OfPiece(piece, new NewReading(dimension, entry, basedOn, true))), operation, maker, command(maker)));
     }
 
     private Instant doStep(long piece, Operation operation, Instant started, Person maker, Random chance) {
         Instant handsOff = started.plus(Duration.ofMinutes(Math.max(2, operation.attendedMinutes() - 3 + chance.nextInt(7))));
-                clock.at(started, () -> bench.start(piece, operation.key(), maker, command(maker)));
+                clock.at(started, () -> bench.start(List.of(piece), operation.key(), maker, command(maker)));
         operation.readings().forEach(dimension -> read(piece, operation.key(), dimension, nearly(piece, dimension, maker, chance), handsOff, maker));
         Instant ended = handsOff.plus(files.open(piece).rest(operation));
         if (operation.rests()) {
-            clock.at(handsOff, () -> bench.rest(piece, operation.key(), maker, command(maker)));
+            clock.at(handsOff, () -> bench.rest(List.of(piece), operation.key(), command(maker)));
         }
-        clock.at(ended, () -> bench.done(piece, operation.key(), operation.checks(), maker, command(maker)));
+        clock.at(ended, () -> bench.done(List.of(piece), operation.key(), operation.checks(), maker, command(maker)));
         return ended;
     }
 

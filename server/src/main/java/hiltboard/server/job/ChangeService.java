@@ -183,7 +183,10 @@ public class ChangeService {
         return reason;
     }
 
-    /** The specification as it would be. Where the page was looking, what somebody else changed meanwhile is shown to both. */
+    /**
+     * The specification as it would be; a question that only the changed piece is asked has its usual answer where none is given. Where
+     * the page was looking, what somebody else changed meanwhile is shown to both.
+     */
     private Specification changed(PieceFile file, List<FieldChange> fieldChanges, Units units, boolean isSeen) {
         Map<String, String> entries = new LinkedHashMap<>(file.specification().entries());
         List<Both> both = new ArrayList<>();
@@ -199,6 +202,9 @@ public class ChangeService {
         }
         if (!both.isEmpty()) {
             throw Refusal.bothChanged(both);
+        }
+        for (SpecificationField field : SpecificationField.values()) {
+            entries.putIfAbsent(field.key(), field.usualIn(units));
         }
         SpecificationReader.Answer answer = SpecificationReader.read(entries, units);
         return answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));

@@ -55,9 +55,6 @@ class JobRepository {
     record Piece(long id, long job, int position, int pieces, Map<String, String> entries, Standing standing,
                  Optional<String> heldReason, String heldBy, long heldAtMillis, long version, Heats heats, Worn worn, Own own) {}
 
-    /** What is this piece's own within a batch. */
-    public record Own(String forWhom, String art, String rackSlot, boolean isSpare) {}
-
     long addClient(String name, String contact) {
         return sql.sql("INSERT INTO client (name, contact) VALUES (:name, :contact) RETURNING id")
                 .param("name", name).param("contact", contact).query(Long.class).single();

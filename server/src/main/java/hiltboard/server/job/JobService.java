@@ -11,7 +11,6 @@ import hiltboard.server.Refusal.Both;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Brief.Wish;
-import hiltboard.server.job.JobRepository.Own;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
@@ -30,6 +29,8 @@ import org.springframework.stereotype.Service;
 public class JobService {
     private static final int MOST_PIECES = 24;
     private static final int LONGEST_TEXT = 2_000;
+    private static final int LONGEST_OWN = 300;
+    private static final int LONGEST_SLOT = 20;
 
     private final JobRepository jobs;
     private final PieceFiles files;
@@ -112,6 +113,36 @@ public class JobService {
             jobs.release(piece);
             return Entry.ofPiece(Entry.Kind.RELEASED, file.jobId(), piece, file.name() + " was released by " + person.name());
         });
+    }
+
+    /** Says what is this piece's own within its batch: for whom, what art, where in the rack, whether it is the spare and whose. */
+    public Receipt describe(long piece, Own own, Command command) {
+        List<Finding> findings = new ArrayList<>();
+        if (own.forWhom().length() > LONGEST_OWN || own.art().length() > LONGEST_OWN || own.rackSlot().length() > LONGEST_SLOT) {
+            findings.add(new Finding("own", "", "This is too long", "up to " + LONGEST_OWN + " characters, a slot up to " + LONGEST_SLOT));
+        }
+        if (own.isSpare() && own.forWhom().isBlank()) {
+            findings.add(new Finding("forWhom", "", "A spare belongs to somebody", "whose it is: the shop's, or a client's name"));
+        }
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        return changes.make(command, () -> {
+            PieceFile file = files.openAlive(piece);
+            slotMustBeFree(file, own.rackSlot().strip());
+            jobs.own(piece, new Own(own.forWhom().strip(), own.art().strip(), own.rackSlot().strip(), own.isSpare()));
+            return Entry.ofPiece(Entry.Kind.PIECE_DESCRIBED, file.jobId(), piece, file.name() + ": " + (own.isSpare() ? "the spare, of " : "for ") + (own.forWhom().isBlank() ? "the job's client" : own.forWhom().strip())
+                    + (own.rackSlot().isBlank() ? "" : ", slot " + own.rackSlot().strip()) + (own.art().isBlank() ? "" : ", art: " + own.art().strip()));
+        });
+    }
+
+    /** Look-alikes in one slot get swapped. */
+    private void slotMustBeFree(PieceFile file, String slot) {
+        if (!slot.isEmpty()) {
+            files.livingSiblings(file.id()).stream().filter(other -> other.rackSlot().equalsIgnoreCase(slot)).findFirst().ifPresent(other -> {
+                throw Refusal.entry("rackSlot", slot, other.name() + " has this slot", "a slot of its own");
+            });
+        }
     }
 
     /** Takes a hold off, part of a change that says why. */

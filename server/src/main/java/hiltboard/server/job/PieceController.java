@@ -12,7 +12,6 @@ import hiltboard.core.route.Station;
 import hiltboard.core.route.WayBack;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
-import hiltboard.server.job.JobRepository.Own;
 import hiltboard.server.job.StepViews.NumberView;
 import hiltboard.server.job.StepViews.StepView;
 import hiltboard.server.live.Changes;
@@ -97,12 +96,13 @@ class PieceController {
         DaysInHand days = file.daysInHand(clock.today());
         JobRepository.Job job = file.job();
         JobRepository.Piece piece = file.piece();
+        List<Brief.Wish> wishes = jobs.wishes(job.id());
         return new PieceView(id, job.id(), file.name(), job.title(), job.clientName(), job.clientContact(), job.useWords(), job.promisedOn().toString(), days.inHand(),
                 days.earliest().toString(), progress.attendedMinutesLeft(), piece.position(), piece.pieces(), piece.standing().name(), progress.state().name(),
                 progress.state().words(), file.isAlive() && progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
-                jobs.wishes(job.id()).stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
+                wishes.stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
                 specification(file, units), Drawing.of(file.specification()),
-                StepViews.steps(file), StepViews.numbers(file, units), windows(file),
+                StepViews.steps(file), StepViews.numbers(file, wishes, units), windows(file),
                 notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.heats().count(), siblings(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
     }
 
@@ -123,6 +123,11 @@ class PieceController {
     @PostMapping("/api/pieces/{id}/hold")
     Receipt hold(@PathVariable long id, @RequestBody Words reason, Person person, Command command) {
         return service.hold(id, reason.words(), person, command);
+    }
+
+    @PostMapping("/api/pieces/{id}/own")
+    Receipt describe(@PathVariable long id, @RequestBody Own own, Command command) {
+        return service.describe(id, own, command);
     }
 
     @PostMapping("/api/pieces/{id}/release")

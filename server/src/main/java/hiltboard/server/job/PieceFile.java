@@ -81,6 +81,11 @@ public record PieceFile(
                 done.stream().filter(row -> row.restUntilMillis() > 0).collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.restUntilMillis()))), piece.worn());
     }
 
+    /** Its place in every rack and load; empty where none was given. */
+    public String rackSlot() {
+        return piece.own().rackSlot();
+    }
+
     public Heats heats() {
         return piece.heats();
     }

@@ -60,6 +60,12 @@ public class PieceFiles {
         return file;
     }
 
+    /** The other pieces of the same batch that can still be worked on. */
+    public List<PieceFile> livingSiblings(long piece) {
+        PieceFile here = open(piece);
+        return here.piece().pieces() == 1 ? List.of() : files(List.of(here.job()), jobs.piecesOf(List.of(here.jobId()))).stream().filter(file -> file.id() != piece && file.isAlive()).toList();
+    }
+
     /** A spare of the same batch that is alive and not this piece itself. */
     public Optional<PieceFile> spareFor(PieceFile file) {
         return jobs.piecesOf(List.of(file.jobId())).stream().filter(piece -> piece.own().isSpare() && piece.id() != file.id() && piece.standing() == JobRepository.Standing.ALIVE)

@@ -15,6 +15,7 @@ import hiltboard.core.route.Rule;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -60,11 +61,11 @@ public final class StepViews {
     /** A part that was made to a number which has moved. */
     public record StaleView(String madeTo, String now, String difference, String tolerance) {}
 
-    /** One number with its source and working. */
+    /** One number with its source and working; asked is what the client asked for, in their words. */
     public record NumberView(
             String key, String label, String source, String value, String expected, String note, List<String> working, List<String> cautions,
             List<String> from, List<String> hangsOnIt, String tolerance, boolean isReadable, String unit,
-            @Nullable String madeTo, @Nullable StaleView stale, @Nullable ReadingView reading) {}
+            @Nullable String asked, @Nullable String madeTo, @Nullable StaleView stale, @Nullable ReadingView reading) {}
 
     /** Every step of the route. */
     public static List<StepView> steps(PieceFile file) {
@@ -114,11 +115,15 @@ public final class StepViews {
                 done.contains(wait.operation().key()));
     }
 
-    static List<NumberView> numbers(PieceFile file, Units units) {
+    /** Every number; what the client asked for stands beside it where a wish has its name. */
+    static List<NumberView> numbers(PieceFile file, List<Brief.Wish> wishes, Units units) {
+        Map<String, String> asked = wishes.stream().filter(wish -> !wish.asked().isBlank())
+                .collect(Collectors.toMap(wish -> wish.words().strip().toLowerCase(Locale.ROOT), Brief.Wish::asked, (first, second) -> first));
         DimensionChain chain = file.chain(units);
         Map<String, Reading> readings = file.readingsByDimension();
         Set<String> readable = readable(file);
-        return chain.links().stream().map(link -> number(link, Optional.ofNullable(readings.get(link.dimension().key())), readable, units)).toList();
+        return chain.links().stream().map(link -> number(link, Optional.ofNullable(readings.get(link.dimension().key())), readable,
+                Optional.ofNullable(asked.get(link.dimension().label().toLowerCase(Locale.ROOT))), units)).toList();
     }
 
     /** The numbers that some step of the route measures. */
@@ -126,12 +131,12 @@ public final class StepViews {
         return file.route().steps().stream().flatMap(step -> step.operation().readings().stream()).collect(Collectors.toSet());
     }
 
-    private static NumberView number(Link link, Optional<Reading> reading, Set<String> readable, Units units) {
+    private static NumberView number(Link link, Optional<Reading> reading, Set<String> readable, Optional<String> asked, Units units) {
         String key = link.dimension().key();
         return new NumberView(key, link.dimension().label(), link.source().words(), link.current().in(units), link.expected().value().in(units),
                 link.expected().note(), link.expected().working(), link.expected().cautions(), link.dimension().from(), link.hangsOnIt(),
                 "± " + link.dimension().tolerance().in(units), readable.contains(key), link.current().symbol(units),
-                link.madeTo().map(value -> value.in(units)).orElse(null),
+                asked.orElse(null), link.madeTo().map(value -> value.in(units)).orElse(null),
                 link.stale().map(stale -> new StaleView(stale.madeTo().in(units), stale.now().in(units), difference(stale, units), "± " + stale.tolerance().in(units))).orElse(null),
                 reading.map(each -> new ReadingView(each.id(), each.typed(), each.value().in(units), each.takenBy(), each.takenAtMillis())).orElse(null));
     }

@@ -1,0 +1,95 @@
+import { useState } from 'react';
+import { change, findingWords } from '../api/client';
+import type { Alongside, NumberView, PieceView, StepView } from '../api/schema';
+import { BothChanged } from '../parts/BothChanged';
+import { useCaught } from '../parts/Caught';
+import { Entry } from '../parts/Entry';
+import { Press } from '../parts/Press';
+import { Ask, Row } from '../parts/Sheet';
+
+interface ReadingsTogetherProps {
+  piece: PieceView;
+  step: StepView;
+  others: readonly Alongside[];
+}
+
+/** The numbers that are measured at this step, one field for each piece that goes along, entered in one go. */
+export function ReadingsTogether({ piece, step, others }: ReadingsTogetherProps) {
+  const numbers = step.readings.flatMap((key) => piece.numbers.filter((number) => number.key === key));
+  return numbers.length === 0 ? null : (
+    <>
+      <h2>Measure</h2>
+      {numbers.map((number) => (
+        <ReadingRow key={number.key} piece={piece} step={step} others={others} number={number} />
+      ))}
+    </>
+  );
+}
+
+interface Line {
+  piece: number;
+  name: string;
+  basedOn: number;
+  echo: string;
+}
+
+function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { number: NumberView }) {
+  const [typed, setTyped] = useState<Record<number, string>>({});
+  const { problem, run, clear } = useCaught();
+  const lines = linesOf(piece, others, number);
+  const filled = lines.filter((line) => (typed[line.piece] ?? '') !== '');
+  const enter = (sure: boolean) =>
+    void run(async () => {
+      const entries = filled.map((line) => ({ piece: line.piece, entry: typed[line.piece] ?? '', basedOn: line.basedOn }));
+      await change(`/api/steps/${step.operation}/readings`, { dimension: number.key, entries, sure });
+      setTyped({});
+    });
+  const wrong = (line: Line): string | undefined => {
+    const finding = problem?.findings.find((each) => each.given === typed[line.piece]);
+    return finding ? findingWords(finding) : undefined;
+  };
+  return (
+    <>
+      <h3>{number.label}</h3>
+      <Row>
+        {lines.map((line) => (
+          <Entry
+            key={line.piece}
+            large
+            label={line.name}
+            name={`${number.key} ${line.name}`}
+            value={typed[line.piece] ?? ''}
+            onChange={(value) => setTyped({ ...typed, [line.piece]: value })}
+            onEnter={() => filled.length > 0 && enter(false)}
+            problem={wrong(line)}
+            echo={line.echo}
+          />
+        ))}
+        <Press data-large isDisabled={filled.length === 0} onPress={() => enter(false)}>
+          Enter all
+        </Press>
+      </Row>
+      <Ask title="Are these right?" isOpen={problem?.kind === 'question'} onClose={clear}>
+        <p>{problem?.message}</p>
+        <Row>
+          <Press data-large onPress={clear}>
+            Measure again
+          </Press>
+          <Press data-large data-kind="main" onPress={() => enter(true)}>
+            They are right
+          </Press>
+        </Row>
+      </Ask>
+      <BothChanged both={problem?.both ?? []} onTheirs={() => setTyped({})} onMine={clear} />
+    </>
+  );
+}
+
+function linesOf(piece: PieceView, others: readonly Alongside[], number: NumberView): Line[] {
+  const own: Line = { piece: piece.id, name: piece.name, basedOn: number.reading?.id ?? 0, echo: number.reading ? `Reads ${number.reading.value}` : `Expected ${number.expected}` };
+  const rest = others.map((other): Line => {
+    const read = other.readings.find((each) => each.dimension === number.key);
+    return { piece: other.piece, name: other.name, basedOn: read?.id ?? 0, echo: read?.value ? `Reads ${read.value}` : `Expected ${read?.expected ?? number.expected}` };
+  });
+  return [own, ...rest];
+}
