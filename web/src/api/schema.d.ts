@@ -116,22 +116,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/mishaps": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["mishapChoices"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/mishaps/ledger": {
         parameters: {
             query?: never;
@@ -366,6 +350,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["done_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/steps/{operation}/mishaps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["mishaps"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -792,6 +792,7 @@ export interface components {
             daysInHandThen: number;
             dropsOut: components["schemas"]["OperationView"][];
             earliestDay: string;
+            hardensAgain: boolean;
             /** Format: int32 */
             heats: number;
             lost: components["schemas"]["OperationView"][];
@@ -879,10 +880,10 @@ export interface components {
             tolerance: string;
         };
         MishapChoice: {
+            isUsualHere: boolean;
             kind: string;
             measured: string;
             needsMeasure: boolean;
-            stations: string[];
             words: string;
         };
         MishapCountView: {
@@ -1564,26 +1565,6 @@ export interface operations {
             };
         };
     };
-    mishapChoices: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MishapChoice"][];
-                };
-            };
-        };
-    };
     mishapLedger: {
         parameters: {
             query?: never;
@@ -1972,6 +1953,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    mishaps: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MishapChoice"][];
                 };
             };
         };

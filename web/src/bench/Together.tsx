@@ -2,7 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { styled } from 'styled-components';
 import { read } from '../api/client';
 import type { Alongside, PieceView, StepView } from '../api/schema';
-import { Panel, Quiet } from '../parts/Sheet';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 
 const Rows = styled.ul`
@@ -41,9 +42,13 @@ export function Together({ step, alongside, chosen, onChoose }: TogetherProps) {
   if (alongside.length === 0 || step.standing === 'DONE') {
     return null;
   }
+  const along = alongside.filter((other) => goesAlong(other, step)).map((other) => other.piece);
   return (
     <Panel aria-label="The batch">
-      <h2>Together with</h2>
+      <Row>
+        <h2>Together with</h2>
+        {along.length > 1 ? <Press onPress={() => onChoose(along)}>All that can</Press> : null}
+      </Row>
       <Rows>
         {alongside.map((other) =>
           goesAlong(other, step) ? (

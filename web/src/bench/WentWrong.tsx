@@ -18,7 +18,7 @@ interface WentWrongProps {
 
 /** What happened, and the ways back that are open now, each with what it costs. */
 export function WentWrong({ piece, step, onClose }: WentWrongProps) {
-  const { data: known } = useQuery({ queryKey: ['mishaps'], queryFn: () => read<MishapChoice[]>('/api/mishaps') });
+  const { data: known } = useQuery({ queryKey: ['mishaps', piece.id, step.operation], queryFn: () => read<MishapChoice[]>(`/api/pieces/${piece.id}/steps/${step.operation}/mishaps`) });
   const [kind, setKind] = useState('');
   const [measured, setMeasured] = useState('');
   const [words, setWords] = useState('');
@@ -40,10 +40,13 @@ export function WentWrong({ piece, step, onClose }: WentWrongProps) {
       onClose();
     });
   return (
-    <Ask title={`What went wrong with ${piece.name}?`} isOpen onClose={onClose}>
-      <What known={known ?? []} station={step.station} kind={kind} onChoose={choose} />
+    <Ask title={`What went wrong with ${piece.name}?`} isOpen isWide onClose={onClose}>
       {chosen ? (
         <>
+          <Row>
+            <h3>{chosen.words}</h3>
+            <Press onPress={() => choose('')}>Something different</Press>
+          </Row>
           <Row>
             {chosen.measured ? <Entry label={chosen.measured} name="measured" value={measured} onChange={setMeasured} problem={finding ? findingWords(finding) : undefined} echo={chosen.needsMeasure ? 'needed to decide' : 'if it was measured'} /> : null}
             <Entry label="In your words" value={words} onChange={setWords} />
@@ -54,7 +57,10 @@ export function WentWrong({ piece, step, onClose }: WentWrongProps) {
           <WaysBack ways={open} way={picked} onWay={setWay} />
         </>
       ) : (
-        <Quiet>Press what happened; the ways back that are open now are shown with what they cost.</Quiet>
+        <>
+          <Quiet>Press what happened; the ways back that are open now are shown with what they cost.</Quiet>
+          <What known={known ?? []} station={step.station} onChoose={choose} />
+        </>
       )}
       {problem && !finding ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
@@ -72,24 +78,23 @@ export function WentWrong({ piece, step, onClose }: WentWrongProps) {
 interface WhatProps {
   known: readonly MishapChoice[];
   station: string;
-  kind: string;
   onChoose: (kind: string) => void;
 }
 
 /** What usually happens at this station as presses; everything else in one list. */
-function What({ known, station, kind, onChoose }: WhatProps) {
-  const here = known.filter((each) => each.stations.includes(station) && each.kind !== 'OTHER');
-  const elsewhere = known.filter((each) => !here.includes(each));
+function What({ known, station, onChoose }: WhatProps) {
+  const here = known.filter((each) => each.isUsualHere);
+  const elsewhere = known.filter((each) => !each.isUsualHere);
   return (
     <>
       <Row role="group" aria-label={`Usual at the ${station.toLowerCase()}`}>
         {here.map((each) => (
-          <Press key={each.kind} data-large data-kind={each.kind === kind ? 'main' : undefined} aria-pressed={each.kind === kind} onPress={() => onChoose(each.kind)}>
+          <Press key={each.kind} data-large onPress={() => onChoose(each.kind)}>
             {each.words}
           </Press>
         ))}
       </Row>
-      <Choice label="Something else" value={elsewhere.some((each) => each.kind === kind) ? kind : ''} options={elsewhere.map((each) => ({ value: each.kind, words: each.words }))} onChange={onChoose} />
+      <Choice label="Something else" value="" options={elsewhere.map((each) => ({ value: each.kind, words: each.words }))} onChange={onChoose} />
     </>
   );
 }

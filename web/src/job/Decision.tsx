@@ -33,7 +33,7 @@ export function Decision({ piece, changes, others, effects, onBack, onClose }: D
       onClose();
     });
   return (
-    <Ask title={`What the change does to ${effects.map((effect) => effect.name).join(', ')}`} isOpen onClose={onClose}>
+    <Ask title={`What the change does to ${effects.map((effect) => effect.name).join(', ')}`} isOpen isWide onClose={onClose}>
       <p>
         <strong>{effects[0]?.change}</strong>
       </p>

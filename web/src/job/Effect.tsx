@@ -10,7 +10,10 @@ const Body = styled.section`
   gap: 0.6rem;
   border-top: 2px solid ${({ theme }) => theme.ink};
   padding-top: 0.6rem;
-  ul { padding: 0; margin: 0; list-style: none; display: grid; grid-template-columns: repeat(auto-fill, minmax(240px, 1fr)); gap: 0.4rem; }
+  [data-sum] { font-size: 1.15rem; font-weight: 700; }
+  ul { padding: 0; margin: 0; list-style: none; display: grid; grid-template-columns: repeat(auto-fill, minmax(270px, 1fr)); gap: 0.3rem; }
+  ul label { min-height: 46px; font-size: 1rem; padding: 0.1rem 0.5rem; }
+  ul label > span { flex-basis: 26px; height: 26px; }
 `;
 
 interface EffectProps {
@@ -36,6 +39,11 @@ export function Effect({ effect, isNamed, keep, onKeep }: EffectProps) {
           {part.label} was made to {part.madeTo} and would be {part.now} (± {part.tolerance}): it no longer fits.{part.affects.length > 0 ? ` On it hang: ${part.affects.join(', ')}.` : ''}
         </Trouble>
       ))}
+      {effect.hardensAgain ? <Trouble>The blade is hardened once more, {effect.heats} times in all: each one costs carbon and grain.</Trouble> : null}
+      <p data-sum>
+        {work(effect.minutesMore)} {effect.material.length > 0 ? `Uses ${effect.material.join(', ')}. ` : ''}
+        {daysInHand(effect.daysInHandNow)} now, {daysInHand(effect.daysInHandThen)} then; could be done by {day(effect.earliestDay)}.
+      </p>
       {effect.again.length > 0 ? (
         <>
           <h3>Spoils finished work: to be done again</h3>
@@ -53,11 +61,6 @@ export function Effect({ effect, isNamed, keep, onKeep }: EffectProps) {
       <Steps title="Comes in" steps={effect.comesIn} />
       <Steps title="Drops out" steps={effect.dropsOut} />
       {isNothing ? <p>No step changes, and every part still fits.</p> : null}
-      {effect.heats > 1 ? <Trouble>The blade goes through its {effect.heats === 2 ? 'second' : `${effect.heats}th`} hardening: each one costs carbon and grain.</Trouble> : null}
-      <p>
-        {work(effect.minutesMore)} {effect.material.length > 0 ? `Uses ${effect.material.join(', ')}. ` : ''}
-        {daysInHand(effect.daysInHandNow)} now, {daysInHand(effect.daysInHandThen)} then; could be done by {day(effect.earliestDay)}.
-      </p>
     </Body>
   );
 }

@@ -36,7 +36,7 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
   }
   const alive = piece.siblings.filter((sibling) => sibling.standing === 'ALIVE');
   return (
-    <Ask title={`Change the specification of ${piece.name}`} isOpen onClose={onClose}>
+    <Ask title={`Change the specification of ${piece.name}`} isOpen isWide onClose={onClose}>
       <Quiet>Nothing takes effect yet: the next sheet shows what the change spoils, what comes in, and what it costs.</Quiet>
       <SpecificationFields entries={entries} reading={reading} onChange={(field, value) => setTyped({ ...typed, [field]: value })} />
       {alive.length > 0 ? (

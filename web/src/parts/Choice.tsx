@@ -51,7 +51,7 @@ interface ChoiceProps {
 /** One of a few, by finger or keyboard. */
 export function Choice({ label, value, options, onChange, problem, quiet }: ChoiceProps) {
   return (
-    <Box selectedKey={value} onSelectionChange={(key) => onChange(String(key))} isInvalid={Boolean(problem)} aria-label={quiet ? label : undefined}>
+    <Box selectedKey={value} onSelectionChange={(key) => onChange(String(key))} isInvalid={Boolean(problem)} aria-label={quiet ? label : undefined} placeholder="Choose…">
       {quiet ? null : <Label>{label}</Label>}
       <Button>
         <SelectValue />

@@ -48,6 +48,7 @@ const Body = styled(Dialog)`
   padding: 1.3rem 1.5rem;
   width: min(680px, 94vw);
   max-height: 88vh;
+  &[data-wide] { width: min(960px, 94vw); }
   overflow: auto;
   display: flex;
   flex-direction: column;
@@ -57,16 +58,17 @@ const Body = styled(Dialog)`
 interface AskProps {
   title: string;
   isOpen: boolean;
+  isWide?: boolean;
   onClose: () => void;
   children: ReactNode;
 }
 
 /** A sheet laid over the page, for what has to be answered first. */
-export function Ask({ title, isOpen, onClose, children }: AskProps) {
+export function Ask({ title, isOpen, isWide, onClose, children }: AskProps) {
   return (
     <Veil isOpen={isOpen} onOpenChange={(open) => (open ? undefined : onClose())} isDismissable>
       <Modal>
-        <Body>
+        <Body data-wide={isWide || undefined}>
           <Heading slot="title">{title}</Heading>
           {children}
         </Body>

@@ -31,17 +31,25 @@ class DemoShopTest {
     }
 
     @Test
-    void nine_jobs_twenty_pieces_five_people_every_state() {
+    void nineteen_jobs_five_people_every_state_and_every_construction() {
         JsonNode rails = maker.get("/api/wall").json().path("rails");
-        assertThat(rails).hasSize(9);
-        assertThat(PIECES).hasSize(20);
+        assertThat(rails).hasSize(19);
+        assertThat(PIECES).hasSize(34);
         assertThat(maker.get("/api/people").json()).hasSize(5);
         assertThat(PIECES).extracting(piece -> piece.path("state").asString())
                 .contains("BAR", "PROFILED", "HARDENED", "GROUND", "FINISHED", "HANDLED", "HANDED_OVER");
         assertThat(PIECES).extracting(piece -> piece.path("standing").asString()).contains("ALIVE", "HANDED_OVER", "SCRAPPED");
         assertThat(PIECES).anyMatch(piece -> piece.has("heldReason")).anyMatch(piece -> piece.path("isStale").asBoolean())
                 .anyMatch(piece -> piece.path("isUntempered").asBoolean()).anyMatch(piece -> !piece.path("windows").isEmpty());
+        List<String> alive = PIECES.stream().filter(piece -> piece.path("standing").asString().equals("ALIVE")).map(DemoShopTest::construction).toList();
+        assertThat(alive).contains("FULL_TANG", "HIDDEN_TANG", "INTEGRAL", "SLIP_JOINT", "FRAME_LOCK", "MACHINED", "HATCHET", "TOMAHAWK");
+        assertThat(PIECES.stream().map(piece -> Work.piece(maker, piece.path("id").asLong()).path("mishaps").size()).mapToInt(Integer::intValue).sum()).isGreaterThanOrEqualTo(2);
         rails.forEach(rail -> assertThat(LocalDate.parse(rail.path("promisedOn").asString())).isAfter(LocalDate.now()));
+    }
+
+    private static String construction(JsonNode hanging) {
+        return Work.piece(maker, hanging.path("id").asLong()).path("specification").valueStream().filter(line -> line.path("field").asString().equals("construction"))
+                .map(line -> line.path("kept").asString()).findFirst().orElseThrow();
     }
 
     @Test

@@ -23,6 +23,8 @@ public final class Screenshots {
             Page owner = signedIn(shop, "Ines Aldermoor", 1280, 800);
             picture(owner, "/", "wall");
             picture(owner, "/pieces/14", "piece");
+            picture(owner, "/pieces/14/chain", "chain");
+            lateChange(owner);
             commission(owner);
             picture(owner, "/pieces/17/hand-over", "hand-over");
             calculator(owner);
@@ -30,6 +32,8 @@ public final class Screenshots {
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");
             picture(maker, "/bench/8/glue-handle", "gate");
+            picture(maker, "/bench/28/scribe-centre-line", "batch");
+            wentWrong(maker);
         } finally {
             browser.close();
         }
@@ -46,6 +50,30 @@ public final class Screenshots {
         person.click();
         page.getByRole(AriaRole.NAVIGATION).waitFor();
         return page;
+    }
+
+    private void lateChange(Page page) {
+        page.navigate("/pieces/14");
+        button(page, "Change the specification").click();
+        page.locator("input[name='edgeThickness']").fill(".035");
+        page.getByText("= 0.035 in").waitFor();
+        button(page, "Show what it does").click();
+        button(page, "Take the change").waitFor();
+        page.waitForTimeout(400);
+        save(page, "late-change");
+    }
+
+    private void wentWrong(Page page) {
+        page.navigate("/bench/14/fit-guard");
+        button(page, "Went wrong").click();
+        button(page, "Guard snapped").click();
+        page.getByText("Make the guard anew").click();
+        page.waitForTimeout(400);
+        save(page, "went-wrong");
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private void commission(Page page) {

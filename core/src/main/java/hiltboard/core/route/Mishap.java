@@ -3,6 +3,9 @@ package hiltboard.core.route;
 import static hiltboard.core.route.Station.*;
 import static hiltboard.core.route.WayBack.*;
 
+import hiltboard.core.design.Mark;
+import hiltboard.core.design.SheathKind;
+import hiltboard.core.design.Specification;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -68,6 +71,24 @@ public enum Mishap {
     /** Whether it usually happens at this station. */
     public boolean isUsualAt(Station station) {
         return stations.contains(station);
+    }
+
+    /** Whether such a piece has what this ruins. */
+    public boolean canHappenTo(Specification spec) {
+        return switch (this) {
+            case DELAMINATED, LAMINATE_FLAW -> spec.isFromBillet();
+            case CLADDING_GROUND_THROUGH -> spec.isLaminated();
+            case SLOT_TOO_WIDE, GUARD_SNAPPED -> spec.isHiddenTang();
+            case PINS_OFF -> spec.hasAlignmentPins();
+            case WRONG_PIN -> spec.hasScales() || spec.isFolder() || spec.hasAlignmentPins();
+            case SCALES_OFF_LINE -> spec.hasScales();
+            case HANDLE_STUCK -> spec.isBedded();
+            case GLUE_FAILED -> spec.isGlued();
+            case ETCH_PATCHY -> spec.finish().isEtched();
+            case STENCIL_LIFTED -> spec.mark() == Mark.ELECTRO_ETCHED;
+            case SHEATH_TIGHT -> spec.sheath() == SheathKind.LEATHER;
+            default -> true;
+        };
     }
 
     /** What is measured of it; empty where nothing is. */

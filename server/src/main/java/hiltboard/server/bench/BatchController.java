@@ -2,6 +2,7 @@ package hiltboard.server.bench;
 
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Route.Step;
+import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.ReadingService.NewReading;
 import hiltboard.server.bench.ReadingService.OfPiece;
@@ -13,6 +14,7 @@ import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,6 +25,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** One step of several pieces of a batch at once: all are started, rested, measured or done, or none is. */
 @RestController
 class BatchController {
+    private static final int MOST_AT_ONCE = 24;
+
     private final BenchService service;
     private final ReadingService readings;
     private final PieceFiles files;
@@ -57,23 +61,31 @@ class BatchController {
 
     @PostMapping("/api/steps/{operation}/start")
     Receipt start(@PathVariable String operation, @RequestBody Together together, Person person, Command command) {
-        return service.start(together.pieces(), operation, person, command);
+        return service.start(several(together.pieces()), operation, person, command);
     }
 
     @PostMapping("/api/steps/{operation}/rest")
     Receipt rest(@PathVariable String operation, @RequestBody Together together, Command command) {
-        return service.rest(together.pieces(), operation, command);
+        return service.rest(several(together.pieces()), operation, command);
     }
 
     @PostMapping("/api/steps/{operation}/done")
     Receipt done(@PathVariable String operation, @RequestBody TickedTogether together, Person person, Command command) {
-        return service.done(together.pieces(), operation, together.checks(), person, command);
+        return service.done(several(together.pieces()), operation, together.checks(), person, command);
     }
 
     @PostMapping("/api/steps/{operation}/readings")
     Receipt read(@PathVariable String operation, @RequestBody ReadTogether together, Person person, Command command) {
+        several(together.entries().stream().map(EntryOf::piece).toList());
         return readings.read(together.entries().stream().map(each -> new OfPiece(each.piece(), new NewReading(together.dimension(), each.entry(), each.basedOn(), together.sure()))).toList(),
                 operation, person, command);
+    }
+
+    private static List<Long> several(List<Long> pieces) {
+        if (pieces.isEmpty() || pieces.size() > MOST_AT_ONCE || Set.copyOf(pieces).size() < pieces.size()) {
+            throw Refusal.entry("pieces", pieces.toString(), "Each piece is named once", "1 to " + MOST_AT_ONCE + " pieces");
+        }
+        return pieces;
     }
 
     private static Alongside alongside(PieceFile file, String operation, Person person) {

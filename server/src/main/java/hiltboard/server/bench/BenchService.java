@@ -201,13 +201,13 @@ public class BenchService {
     private static void mustBeComplete(PieceFile file, Operation operation, Set<String> ticked) {
         List<String> unticked = operation.checks().stream().filter(check -> !ticked.contains(check)).toList();
         if (!unticked.isEmpty()) {
-            throw Refusal.outOfTurn(file.name() + ": not checked yet: " + String.join("; ", unticked) + ".");
+            throw Refusal.outOfTurn("Not checked yet on " + file.name() + ": " + String.join("; ", unticked) + ".");
         }
         Set<String> taken = file.readingsByDimension().keySet();
         List<String> missing = operation.readings().stream().filter(dimension -> !taken.contains(dimension)).toList();
         if (!missing.isEmpty()) {
             DimensionChain chain = file.chain(Units.INCH_FAHRENHEIT);
-            throw Refusal.outOfTurn(file.name() + ": not measured yet: " + String.join("; ", missing.stream().map(key -> chain.link(key).orElseThrow().dimension().label()).toList()) + ".");
+            throw Refusal.outOfTurn("Not measured yet on " + file.name() + ": " + String.join("; ", missing.stream().map(key -> chain.link(key).orElseThrow().dimension().label()).toList()) + ".");
         }
     }
 }

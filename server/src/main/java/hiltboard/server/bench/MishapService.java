@@ -17,6 +17,7 @@ import hiltboard.core.route.Condition;
 import hiltboard.core.route.Mishap;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Station;
 import hiltboard.core.route.TurnedBack;
 import hiltboard.core.route.WayBack;
 import hiltboard.core.route.WaysBack.Way;
@@ -37,6 +38,7 @@ import hiltboard.server.route.StepRepository.NewMishap;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -81,8 +83,20 @@ public class MishapService {
             String wayBack, String words, String from, List<String> again, List<String> comesIn, int minutes, List<String> rests, List<String> material,
             List<String> cautions, int daysInHand, String earliestDay) {}
 
+    /** Something that can go wrong with a piece, for the form at the bench. */
+    public record MishapChoice(String kind, String words, boolean isUsualHere, String measured, boolean needsMeasure) {}
+
     /** The ways back that are open, the numbers that the decision rests on, and what they warn of. */
     public record Ways(List<WayView> ways, List<String> working, List<String> cautions) {}
+
+    /** What can go wrong with this piece, the usual at this station first; what is measured of it is empty where nothing is. */
+    @Transactional(readOnly = true)
+    public List<MishapChoice> choices(long piece, String operation) {
+        PieceFile file = files.open(piece);
+        Station station = file.step(operation).operation().station();
+        return Arrays.stream(Mishap.values()).filter(mishap -> mishap.canHappenTo(file.specification()))
+                .map(mishap -> new MishapChoice(mishap.name(), mishap.words(), mishap.isUsualAt(station) && mishap != Mishap.OTHER, mishap.measured(), mishap.needsMeasure())).toList();
+    }
 
     /** The ways that are open if this went wrong at this step now. @throws Refusal if the size is not understood or impossible */
     @Transactional(readOnly = true)
@@ -117,7 +131,7 @@ public class MishapService {
     }
 
     private static Mishap mishap(String kind) {
-        return Mishap.named(kind).orElseThrow(() -> Refusal.entry("kind", kind, "This is not known to go wrong", "one of /api/mishaps"));
+        return Mishap.named(kind).orElseThrow(() -> Refusal.entry("kind", kind, "This is not known to go wrong", String.join("; ", Arrays.stream(Mishap.values()).map(Mishap::name).toList())));
     }
 
     private List<Way> open(PieceFile file, Mishap mishap, Step step) {

@@ -69,6 +69,11 @@ class StepController {
         return readings.strike(piece, operation, dimension.dimension(), person, command);
     }
 
+    @GetMapping("/mishaps")
+    List<MishapService.MishapChoice> mishaps(@PathVariable long piece, @PathVariable String operation) {
+        return mishaps.choices(piece, operation);
+    }
+
     /** The ways back that would be open, before anything is reported. */
     @GetMapping("/ways-back")
     MishapService.Ways waysBack(@PathVariable long piece, @PathVariable String operation, @RequestParam String kind, @RequestParam(defaultValue = "") String measured, Person person) {

@@ -115,7 +115,7 @@ final class DemoConstructions {
                 answers("steel", "1095", "hardening", "CLAY", "quench", "WATER_THEN_OIL", "finish", "HAMON", "handleTurn", "TEMPORARY_PINS", "bladeLength", "10-1/2", "heelWidth", "1-1/4", "notches", "NONE", "bevels", "ROUGH_THEN_FINISH"));
         shop.work(piece, "test-hardness", Duration.ofDays(4));
         shop.wrong(piece, "straighten", new WentWrong(Mishap.WARPED.name(), "edge side, came in the water", "3/32", WayBack.HEAT_AGAIN, "harden"), Duration.ofDays(3), shop.maker(1));
-        shop.work(piece, "temper-first", Duration.ofHours(26));
+        shop.work(piece, "remove-scale", Duration.ofHours(22));
         shop.change(piece, new Decided(List.of(new FieldChange("handleMaterial", "WALNUT", "DENSE_OILY_WOOD")), List.of(), "Walnut looked dull beside the line", true, List.of()), Duration.ofHours(20));
     }
 

@@ -83,7 +83,7 @@ public class ChangeService {
     /** What a change would do to one piece; empty where it does nothing of the kind. */
     public record EffectView(
             long pieceId, String name, String change, List<OperationView> again, List<OperationView> comesIn, List<OperationView> dropsOut, List<OperationView> lost,
-            List<ConflictView> conflicts, List<MisfitView> noLongerFit, List<String> asksClient, boolean needsClient, boolean changesPrice, int heats,
+            List<ConflictView> conflicts, List<MisfitView> noLongerFit, List<String> asksClient, boolean needsClient, boolean changesPrice, boolean hardensAgain, int heats,
             int minutesMore, List<String> material, int daysInHandNow, int daysInHandThen, String earliestDay) {
 
         boolean spoilsWork() {
@@ -258,7 +258,7 @@ public class ChangeService {
             return new EffectView(file.id(), file.name(), differences(file.specification(), changed, units), views(effect.turned().again()), views(effect.turned().comesIn()),
                     views(effect.dropsOut()), views(effect.lost()),
                     effect.conflicts().stream().map(conflict -> new ConflictView(conflict.done().title(), conflict.reason(), conflict.consequence(), conflict.remedy())).toList(),
-                    misfits(), effect.asksClient().stream().sorted().map(SpecificationField::label).toList(), effect.needsClient(), effect.changesPrice(), effect.turned().heats().count(),
+                    misfits(), effect.asksClient().stream().sorted().map(SpecificationField::label).toList(), effect.needsClient(), effect.changesPrice(), effect.turned().heats().count() > file.heats().count(), effect.turned().heats().count(),
                     effect.minutesMore(), effect.material(), file.daysInHand(clock.today()).inHand(), then.inHand(), then.earliest().toString());
         }
 

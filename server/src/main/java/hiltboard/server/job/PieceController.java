@@ -8,7 +8,6 @@ import hiltboard.core.route.Condition;
 import hiltboard.core.route.Mishap;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.Progress;
-import hiltboard.core.route.Station;
 import hiltboard.core.route.WayBack;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -71,9 +70,6 @@ class PieceController {
 
     record WindowView(String operation, String title, String reason, String consequence, long openedAtMillis, long warnFromMillis, long closesAtMillis) {}
 
-    /** What can go wrong, for the form at the bench: what is measured of it is empty where nothing is. */
-    record MishapChoice(String kind, String words, List<String> stations, String measured, boolean needsMeasure) {}
-
     /** What goes wrong at an operation, over all pieces. */
     record MishapCountView(String operation, String title, int times, int costMinutes, int lost) {}
 
@@ -104,12 +100,6 @@ class PieceController {
                 specification(file, units), Drawing.of(file.specification()),
                 StepViews.steps(file), StepViews.numbers(file, wishes, units), windows(file),
                 notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.heats().count(), siblings(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
-    }
-
-    @GetMapping("/api/mishaps")
-    List<MishapChoice> mishapChoices() {
-        return Arrays.stream(Mishap.values()).map(mishap -> new MishapChoice(mishap.name(), mishap.words(),
-                Arrays.stream(Station.values()).filter(mishap::isUsualAt).map(Station::words).toList(), mishap.measured(), mishap.needsMeasure())).toList();
     }
 
     /** Where the shop loses work and blades, most often first. */

@@ -89,7 +89,12 @@ public final class StepViews {
                 row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
                 row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""),
                 operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), waits, waitedForBy(file, step, done),
-                gate.closedBy().stream().map(ObstacleView::of).toList(), gate.cares().stream().map(ObstacleView::of).toList(), overrides);
+                open(gate.closedBy(), done.contains(operation.key())), open(gate.cares(), done.contains(operation.key())), overrides);
+    }
+
+    /** What is open before a step; what the piece has become since matters no more to work that is done. */
+    private static List<ObstacleView> open(List<Obstacle> obstacles, boolean isDone) {
+        return obstacles.stream().filter(obstacle -> !isDone || obstacle.rule() instanceof OrderRule).map(ObstacleView::of).toList();
     }
 
     private static List<WaitView> waitedForBy(PieceFile file, Step step, Set<String> done) {
