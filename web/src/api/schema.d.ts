@@ -1199,6 +1199,7 @@ export interface components {
         StepView: {
             /** Format: int32 */
             attendedMinutes: number;
+            because: string[];
             canReopen: boolean;
             cares: components["schemas"]["ObstacleView"][];
             cautions: string[];

@@ -60,6 +60,7 @@ function StepLine({ step, index, pieceId }: { step: StepView; index: number; pie
             Done {moment(step.doneAtMillis)} by {step.doneBy}.
           </Quiet>
         ) : null}
+        <Quiet>{step.because.length > 0 ? `Done to: ${step.because.join('; ')}.` : 'Every such piece has it.'}</Quiet>
         <ul>
           {step.waits.map((wait) => (
             <li key={wait.rule + wait.operation}>

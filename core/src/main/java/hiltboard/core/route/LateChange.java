@@ -20,7 +20,6 @@ import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -29,6 +28,9 @@ import java.util.stream.Collectors;
 public final class LateChange {
     /** Sizes that work takes away: what is gone cannot be put back. */
     private static final Map<SpecificationField, Trait> TAKEN_AWAY = takenAway();
+    /** Work that cannot be done again on the same piece of material. */
+    private static final Map<Trait, String> USES_UP = Map.of(Trait.CUTS_GUARD, "a guard blank", Trait.MAKES_SPACER, "spacer stock", Trait.OPENS_CAVITY, "a handle block",
+            Trait.FLATTENS_SCALES, "a pair of scales", Trait.MAKES_SIDES, "stock for both sides", Trait.SHAPES_HAFT, "a haft blank", Trait.CUTS_LEATHER, "leather");
     private static final int DEARER_FROM_MINUTES = 60;
 
     private final Making making;
@@ -260,9 +262,8 @@ public final class LateChange {
         if (isNewBlade(again)) {
             used.add("a new bar of " + changed.steel().designation());
         }
-        making.route().steps().stream().map(Step::operation).filter(operation -> again.contains(operation.key()) && (operation.is(Trait.CUTS_GUARD) || operation.is(Trait.MAKES_SPACER)
-                        || operation.is(Trait.OPENS_CAVITY) || operation.is(Trait.FLATTENS_SCALES) || operation.is(Trait.CUTS_LEATHER) || operation.is(Trait.SHAPES_HAFT) || operation.is(Trait.MAKES_SIDES)))
-                .forEach(operation -> used.add("stock for “" + operation.title().toLowerCase(Locale.ROOT) + "”"));
+        making.route().steps().stream().map(Step::operation).filter(operation -> again.contains(operation.key()))
+                .flatMap(operation -> operation.traits().stream()).filter(USES_UP::containsKey).map(USES_UP::get).forEach(used::add);
         return used;
     }
 }

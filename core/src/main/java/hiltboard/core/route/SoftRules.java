@@ -20,7 +20,7 @@ final class SoftRules {
                     .because("The centre line is scribed before the bevels.").otherwise("The edge wanders.").remedy("Scribe it at half the measured thickness."),
             rule("rough-bevels-before-hardening", COSTLY).first(GRINDS_BEVELS_SOFT).then(SENDS_OUT, HARDENS, COATS_WITH_CLAY)
                     .because("This job grinds bevels before hardening.").otherwise("The blade goes into the quench at the wrong thickness.").remedy("Grind to the edge left for the quench."),
-            rule("soft-work-before-coating", COSTLY).first(DRILLS_SOFT_STEEL, PROFILES, FILES_SOFT_STEEL, STAMPS, GRINDS_BEVELS_SOFT).then(DEGREASES_FOR_FOIL, DEGREASES_FOR_CLAY)
+            rule("soft-work-before-coating", COSTLY).first(DRILLS_SOFT_STEEL, PROFILES, FILES_SOFT_STEEL, STAMPS, GRINDS_BEVELS_SOFT).then(DEGREASES_FOR_FOIL, WRAPS_FOIL, DEGREASES_FOR_CLAY, COATS_WITH_CLAY)
                     .because("The blade is degreased when no hand touches it again.").otherwise("It is greasy again before foil or clay.").remedy("Finish the soft work first."));
 
     private SoftRules() {}

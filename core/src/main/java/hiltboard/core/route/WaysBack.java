@@ -37,6 +37,11 @@ public final class WaysBack {
             material = List.copyOf(material);
             cautions = List.copyOf(cautions);
         }
+
+        /** Hands-on minutes that it costs in all. */
+        public int minutes() {
+            return turned.minutes() + way.ownMinutes();
+        }
     }
 
     /**

@@ -122,11 +122,11 @@ public class MishapService {
             goBack(file, mishap, way, report, person);
             String size = size(mishap, report.measured(), person.units());
             String decision = Stream.concat(Stream.of(way.words()), numbers.stream().flatMap(each -> each.working().stream())).reduce((a, b) -> a + ". " + b).orElse("");
-            steps.wentWrong(new NewMishap(piece, operation, mishap.name(), report.words().strip(), size, way.way().name(), way.from(), decision, way.turned().minutes()), person.id(), clock.nowMillis());
+            steps.wentWrong(new NewMishap(piece, operation, mishap.name(), report.words().strip(), size, way.way().name(), way.from(), decision, way.minutes()), person.id(), clock.nowMillis());
             String told = Stream.of(size, report.words().strip()).filter(text -> !text.isEmpty()).reduce((a, b) -> a + "; " + b).map(text -> " (" + text + ")").orElse("");
             boolean isLost = way.way() == WayBack.SCRAP || way.way() == WayBack.SPARE;
             return file.entry(isLost ? Entry.Kind.SCRAPPED : Entry.Kind.WENT_WRONG, step, "went wrong: " + mishap.words() + told + ". " + decision
-                    + (way.turned().minutes() > 0 ? ". It costs " + Span.ofMinutes(way.turned().minutes()).in(person.units()) : ""));
+                    + (way.minutes() > 0 ? ". It costs " + Span.ofMinutes(way.minutes()).in(person.units()) : ""));
         });
     }
 
@@ -146,8 +146,8 @@ public class MishapService {
 
     private WayView view(PieceFile file, Way way) {
         TurnedBack turned = way.turned();
-        DaysInHand days = file.daysInHand(clock.today(), turned.minutes(), turned.rests());
-        return new WayView(way.way().name(), way.words(), way.from().orElse(""), titles(turned.again()), titles(turned.comesIn()), turned.minutes(),
+        DaysInHand days = file.daysInHand(clock.today(), way.minutes(), turned.rests());
+        return new WayView(way.way().name(), way.words(), way.from().orElse(""), titles(turned.again()), titles(turned.comesIn()), way.minutes(),
                 turned.rests().stream().map(Span::words).toList(), way.material(), way.cautions(), days.inHand(), days.earliest().toString());
     }
 

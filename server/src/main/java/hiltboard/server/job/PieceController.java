@@ -98,7 +98,7 @@ class PieceController {
                 progress.state().words(), file.isAlive() && progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
                 wishes.stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
                 specification(file, units), Drawing.of(file.specification()),
-                StepViews.steps(file), StepViews.numbers(file, wishes, units), windows(file),
+                StepViews.steps(file, units), StepViews.numbers(file, wishes, units), windows(file),
                 notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.heats().count(), siblings(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
     }
 

@@ -46,6 +46,7 @@ public final class StepViews {
      *
      * @param standing WAITING, READY, RUNNING, RESTING or DONE
      * @param isItsTurn whether nothing at all is open before it
+     * @param because the answers of the specification that this work is done to; empty where every piece has it
      * @param waitedForBy what waits for this step, and why
      * @param canReopen whether “done” can be taken back, since nothing has been built on it
      */
@@ -53,7 +54,7 @@ public final class StepViews {
             String operation, String title, String station, int attendedMinutes, long restMinutes, String restWords, String standing, boolean isItsTurn, boolean canReopen,
             long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy,
             List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
-            List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
+            List<String> because, List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
 
     /** The reading that counts for a number. */
     public record ReadingView(long id, String typed, String value, String by, long atMillis) {}
@@ -68,15 +69,15 @@ public final class StepViews {
             @Nullable String asked, @Nullable String madeTo, @Nullable StaleView stale, @Nullable ReadingView reading) {}
 
     /** Every step of the route. */
-    public static List<StepView> steps(PieceFile file) {
+    public static List<StepView> steps(PieceFile file, Units units) {
         Progress progress = file.progress();
         Set<String> done = progress.doneAt().keySet();
         Set<String> builtOn = file.route().steps().stream().filter(step -> done.contains(step.operation().key()))
                 .flatMap(step -> step.waits().stream()).filter(wait -> !wait.rule().isOnlyOrder()).map(wait -> wait.operation().key()).collect(Collectors.toSet());
-        return file.route().steps().stream().map(step -> step(file, step, progress, builtOn)).toList();
+        return file.route().steps().stream().map(step -> step(file, step, progress, builtOn, units)).toList();
     }
 
-    private static StepView step(PieceFile file, Step step, Progress progress, Set<String> builtOn) {
+    private static StepView step(PieceFile file, Step step, Progress progress, Set<String> builtOn, Units units) {
         Set<String> done = progress.doneAt().keySet();
         Operation operation = step.operation();
         Gate gate = file.gate(step, progress);
@@ -88,13 +89,18 @@ public final class StepViews {
                 operation.restWords(), standing(row, gate), gate.isItsTurn(), done.contains(operation.key()) && !builtOn.contains(operation.key()),
                 row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
                 row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""),
-                operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), waits, waitedForBy(file, step, done),
+                operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), because(file, operation, units), waits, waitedForBy(file, step, done),
                 open(gate.closedBy(), done.contains(operation.key())), open(gate.cares(), done.contains(operation.key())), overrides);
     }
 
     /** What is open before a step; what the piece has become since matters no more to work that is done. */
     private static List<ObstacleView> open(List<Obstacle> obstacles, boolean isDone) {
         return obstacles.stream().filter(obstacle -> !isDone || obstacle.rule() instanceof OrderRule).map(ObstacleView::of).toList();
+    }
+
+    private static List<String> because(PieceFile file, Operation operation, Units units) {
+        return operation.shapedBy().stream().sorted().filter(field -> file.specification().entries().containsKey(field.key()))
+                .map(field -> field.label() + ": " + file.specification().words(field, units)).toList();
     }
 
     private static List<WaitView> waitedForBy(PieceFile file, Step step, Set<String> done) {

@@ -1,0 +1,140 @@
+package hiltboard.core.route;
+
+import static hiltboard.core.route.Condition.*;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hiltboard.core.design.Construction;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What a piece is, beyond how far it has come. Common practice of the trade, no published source. */
+class ConditionsTest {
+
+    @ParameterizedTest(name = "[trade] {0}: {2} is refused on a piece that is {3} and lacks {4}")
+    @CsvSource({
+        "soft-for-cutting, FULL_TANG, drill-tang-holes, '', ANNEALED",
+        "soft-for-cutting, HIDDEN_TANG, file-shoulders, TEMPERED, ANNEALED",
+        "no-force-on-untempered, HIDDEN_TANG, fit-guard, UNTEMPERED, ''",
+        "no-force-on-untempered, FULL_TANG, straighten, UNTEMPERED, ''",
+        "not-while-away, FULL_TANG, finish-grind, AWAY, ''",
+        "flaw-decided, FULL_TANG, harden, FLAW_OPEN, ''",
+        "flaw-decided, FULL_TANG, rough-bevels, FLAW_OPEN, ''",
+        "clean-for-the-bath, ETCHED, etch, '', DEGREASED",
+        "acid-off, ETCHED, tumble, ACID, ''",
+        "etched-blade-wrapped, ETCHED, shape-handle, ETCHED, WRAPPED",
+        "greased-for-bedding, BEDDED, bed-handle, '', GREASED",
+        "grease-off-for-glue, BEDDED, glue-handle, GREASED, ''",
+        "glue-set, FULL_TANG, shape-handle, WET_GLUE, ''"})
+    void refused_whatever_came_before(String rule, String which, String step, String has, String lacks) {
+        Knife knife = knife(which);
+        Progress progress = knife.before(step);
+        assertThat(knife.gate(step, progress).isOpen()).as("in its turn").isTrue();
+        Set<Condition> conditions = EnumSet.copyOf(progress.conditions());
+        conditions.addAll(conditions(has));
+        conditions.removeAll(conditions(lacks));
+        Gate gate = Gate.before(knife.step(step), progress.doneAt().keySet(), conditions, Set.of(), true);
+        assertThat(gate.closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly(rule);
+        assertThat(Gate.before(knife.step(step), progress.doneAt().keySet(), conditions, Set.of(rule), true).isOpen()).as("overridden with a reason").isTrue();
+    }
+
+    @Test
+    void every_condition_rule_is_in_the_table_or_only_said() throws NoSuchMethodException {
+        CsvSource table = ConditionsTest.class.getDeclaredMethod("refused_whatever_came_before", String.class, String.class, String.class, String.class, String.class).getAnnotation(CsvSource.class);
+        Set<String> rows = new HashSet<>(Arrays.stream(table.value()).map(row -> row.split(",")[0]).toList());
+        rows.add("sharp-and-wrapped");
+        assertThat(rows).containsExactlyInAnyOrderElementsOf(ConditionRules.all().stream().map(ConditionRule::key).toList());
+    }
+
+    @Test
+    @DisplayName("[trade] a sharp blade that is not wrapped is said before anybody grips it, not shut")
+    void sharp_and_unwrapped() {
+        Knife knife = Knife.of(Construction.FULL_TANG);
+        Set<Condition> sharp = EnumSet.of(SHARP, TEMPERED);
+        Gate gate = Gate.before(knife.step("finish-handle"), knife.before("finish-handle").doneAt().keySet(), sharp, Set.of(), true);
+        assertThat(gate.isOpen()).isTrue();
+        assertThat(gate.cares()).extracting(obstacle -> obstacle.rule().key()).containsExactly("sharp-and-wrapped");
+    }
+
+    @Test
+    @DisplayName("[trade] a bar comes annealed, the quench makes it brittle, the temper tough; clay, acid, wax and wet glue come and go")
+    void conditions_follow_the_work() {
+        assertThat(knife("FULL_TANG").before("harden").conditions()).containsExactly(ANNEALED);
+        assertThat(knife("FULL_TANG").before("temper-first").conditions()).containsExactly(UNTEMPERED);
+        assertThat(knife("FULL_TANG").before("temper-second").conditions()).containsExactly(TEMPERED);
+        assertThat(knife("ETCHED").before("neutralise").conditions()).contains(ACID, ETCHED, MARKED);
+        assertThat(knife("ETCHED").before("tumble").conditions()).contains(ETCHED).doesNotContain(ACID);
+        assertThat(knife("BEDDED").before("pull-handle").conditions()).contains(GREASED, BEDDED);
+        assertThat(knife("BEDDED").before("glue-handle").conditions()).doesNotContain(GREASED);
+        assertThat(knife("FULL_TANG").before("cure-handle").conditions()).contains(WET_GLUE);
+        assertThat(knife("FULL_TANG").before("shape-handle").conditions()).contains(GLUED, WRAPPED).doesNotContain(WET_GLUE);
+        assertThat(knife("FULL_TANG").before("last-check").conditions()).contains(SHARP).doesNotContain(WRAPPED);
+    }
+
+    @Test
+    @DisplayName("[trade] hard steel stays hard when its soft work is to be done again: it cannot simply be drilled")
+    void work_done_again_makes_nothing_soft() {
+        Knife knife = knife("FULL_TANG");
+        Progress hard = knife.before("remove-scale");
+        Map<String, Instant> done = new HashMap<>(hard.doneAt());
+        hard.redoneWith("drill-tang-holes").forEach(operation -> done.remove(operation.key()));
+        assertThat(done).doesNotContainKey("harden");
+        Set<Condition> kept = TurnedBack.conditionsWithout(hard.conditions(), hard.redoneWith("drill-tang-holes"));
+        Progress turned = new Progress(knife.route(), done, Map.of(), new Worn(kept, Knife.MORNING.plus(Duration.ofDays(1))));
+        assertThat(turned.conditions()).contains(TEMPERED);
+        assertThat(knife.gate("drill-tang-holes", turned).closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("soft-for-cutting");
+    }
+
+    @Test
+    @DisplayName("[trade] windows: temper 2 h, bath 15 min after degreasing, neutralise 5 min, glue 1 h after cleaning, contact cement 30 min")
+    void windows() {
+        assertThat(window("FULL_TANG", "temper-first")).isEqualTo(Duration.ofHours(2));
+        assertThat(window("ETCHED", "etch")).isEqualTo(Duration.ofMinutes(15));
+        assertThat(window("ETCHED", "neutralise")).isEqualTo(Duration.ofMinutes(5));
+        assertThat(window("FULL_TANG", "glue-handle")).isEqualTo(Duration.ofHours(1));
+        assertThat(window("SHEATHED", "close-sheath")).isEqualTo(Duration.ofMinutes(30));
+        assertThat(window("SLIP_JOINT", "temper-spring")).isEqualTo(Duration.ofHours(2));
+    }
+
+    @Test
+    void a_window_counts_from_when_the_rest_was_up_and_warns_in_its_last_quarter() {
+        Knife knife = knife("SHEATHED");
+        Progress before = knife.before("close-sheath");
+        Instant tacky = before.doneAt().get("cement-sheath").minus(Duration.ofMinutes(10));
+        Progress progress = new Progress(knife.route(), before.doneAt(), Map.of("cement-sheath", tacky), Worn.NEW);
+        Progress.Window window = progress.windows().stream().filter(each -> each.step().operation().key().equals("close-sheath")).findFirst().orElseThrow();
+        assertThat(window.opened()).isEqualTo(tacky);
+        assertThat(window.closes()).isEqualTo(tacky.plus(Duration.ofMinutes(30)));
+        assertThat(window.warnFrom()).isEqualTo(window.closes().minusSeconds(450));
+    }
+
+    private static Duration window(String which, String step) {
+        Knife knife = knife(which);
+        Progress progress = knife.before(step);
+        Progress.Window window = progress.windows().stream().filter(each -> each.step().operation().key().equals(step)).findFirst().orElseThrow();
+        return Duration.between(window.opened(), window.closes());
+    }
+
+    private static Knife knife(String which) {
+        return switch (which) {
+            case "ETCHED" -> Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED");
+            case "BEDDED" -> Knife.of(Construction.HIDDEN_TANG, "bedding", "BEDDED");
+            case "SHEATHED" -> Knife.of(Construction.FULL_TANG, "sheath", "LEATHER");
+            default -> Knife.of(Construction.valueOf(which));
+        };
+    }
+
+    private static List<Condition> conditions(String names) {
+        return names.isEmpty() ? List.of() : List.of(Condition.valueOf(names));
+    }
+}

@@ -1,0 +1,162 @@
+package hiltboard.core.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.Link;
+import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.Construction;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.design.Specifications;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.LateChange.Answer;
+import hiltboard.core.route.LateChange.Contradicts;
+import hiltboard.core.route.LateChange.Effect;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LateChangeTest {
+    private static final RoutePlanner PLANNER = new RoutePlanner(OrderRules.all());
+
+    @ParameterizedTest(name = "[trade] {2} after everything before “{1}”: done again {3}, not {4}")
+    @CsvSource({
+        "FULL_TANG, dry-fit, handleMaterial=ANTLER, flatten-scales, finish-grind",
+        "FULL_TANG, shape-handle, handleMaterial=ANTLER, glue-handle, hand-sand",
+        "FULL_TANG, finish-grind, notches=NONE, '', profile",
+        "FULL_TANG, glue-handle, scaleThickness=1/4, flatten-scales, drill-tang-holes",
+        "FULL_TANG, harden, pinDiameter=3/16, drill-tang-holes, choose-stock",
+        "FULL_TANG, dry-fit, bladeLength=3-1/2, profile, choose-stock",
+        "HIDDEN_TANG, dry-fit, guardMaterial=COPPER, mill-guard-slot, finish-grind",
+        "HIDDEN_TANG, dry-fit, spacerMaterial=BRASS, make-spacer, mill-guard-slot",
+        "HIDDEN_TANG, dry-fit, steel=1095, choose-stock, approve-outline",
+        "FRAME_LOCK, try-action, actionClearance=.015, make-back-spacer, finish-grind",
+        "HATCHET, finish-handle, haftLength=12, shape-haft, harden"})
+    void what_it_spoils(Construction construction, String until, String change, String again, String stays) {
+        Knife knife = Knife.of(construction);
+        Effect effect = effect(knife, knife.before(until), Specifications.of(construction, change.split("=")));
+        List<String> redone = effect.turned().again().stream().map(Operation::key).toList();
+        if (again == null || again.isEmpty()) {
+            assertThat(redone).isEmpty();
+        } else {
+            assertThat(redone).contains(again);
+        }
+        assertThat(redone).doesNotContain(stays);
+    }
+
+    @Test
+    @DisplayName("[trade] a choil that is no longer wanted was filed for nothing; one that is wanted after the quench needs soft steel again")
+    void work_for_nothing_and_work_too_late() {
+        Knife knife = Knife.of(Construction.FULL_TANG);
+        assertThat(effect(knife, knife.before("harden"), Specifications.fullTang("notches", "NONE")).lost()).extracting(Operation::key).containsExactly("file-choil");
+        Knife plain = Knife.of(Construction.FULL_TANG, "notches", "NONE");
+        Effect late = effect(plain, plain.before("finish-grind"), Specifications.fullTang());
+        assertThat(late.conflicts()).anySatisfy(conflict -> assertThat(conflict.consequence()).contains("Hard steel cannot be drilled or filed"));
+        assertThat(late.turned().heats()).isEqualTo(new Heats(2, true));
+        assertThat(late.turned().comesIn()).extracting(Operation::key).contains("file-choil", "normalise", "anneal");
+    }
+
+    @Test
+    void before_any_work_a_change_only_changes_the_route() {
+        Knife knife = Knife.of(Construction.FULL_TANG);
+        Effect effect = effect(knife, knife.before("approve-outline"), Specifications.fullTang("finish", "ETCHED_DARK_TUMBLED", "sheath", "LEATHER"));
+        assertThat(effect.turned().again()).isEmpty();
+        assertThat(effect.conflicts()).isEmpty();
+        assertThat(effect.turned().comesIn()).extracting(Operation::key).contains("etch", "neutralise", "cut-leather");
+        assertThat(effect.dropsOut()).extracting(Operation::key).containsExactly("hand-sand");
+        assertThat(effect.minutesMore()).isPositive();
+    }
+
+    @Test
+    @DisplayName("[worked] a ball of 0.080 in wants a pocket of 0.080 in: cut anew it fits, kept at 0.0625 in it is stale with all that hangs on it")
+    void a_part_that_no_longer_fits() {
+        Knife knife = Knife.of(Construction.FRAME_LOCK, "stockThickness", ".170");
+        Map<String, Quantity> read = Map.of(PieceDimensions.BLADE_THICKNESS, Length.ofInches("0.167"));
+        Specification wider = Specifications.of(Construction.FRAME_LOCK, "stockThickness", ".170", "ballDiameter", ".080");
+        Effect effect = (Effect) new LateChange(making(knife, knife.before("fit-lock")), wider, PLANNER)
+                .effect(read, Map.of(PieceDimensions.BEARING_POCKET, Length.ofInches("0.0625"), PieceDimensions.PIN_LENGTH, Length.ofInches("1")), Units.INCH_FAHRENHEIT);
+        assertThat(effect.turned().again()).extracting(Operation::key).contains("cut-bearing-pockets");
+        assertThat(effect.noLongerFit()).as("the pocket is cut anew, to the new number").isEmpty();
+        Link pocket = DimensionChain.of(PieceDimensions.of(wider), read, Map.of(PieceDimensions.BEARING_POCKET, Length.ofInches("0.0625")), Units.INCH_FAHRENHEIT)
+                .link(PieceDimensions.BEARING_POCKET).orElseThrow();
+        assertThat(pocket.stale()).hasValueSatisfying(stale -> assertThat(stale.now()).isEqualTo(Length.ofInches("0.080")));
+        assertThat(pocket.hangsOnIt()).contains(PieceDimensions.PIVOT_ROOM);
+    }
+
+    @Test
+    @DisplayName("[trade] the client is asked where outline, use, look or price change, and not about the shop's own way of working")
+    void whom_it_concerns() {
+        Knife knife = Knife.of(Construction.FULL_TANG);
+        Progress early = knife.before("harden");
+        assertThat(effect(knife, early, Specifications.fullTang("finish", "BELT_SATIN")).asksClient()).containsExactly(SpecificationField.FINISH);
+        assertThat(effect(knife, early, Specifications.fullTang("edgeThickness", ".012")).needsClient()).isTrue();
+        Effect ownWay = effect(knife, early, Specifications.fullTang("abrasiveStart", "GRIT_60"));
+        assertThat(ownWay.needsClient()).isFalse();
+        assertThat(ownWay.turned().again()).isEmpty();
+    }
+
+    @Test
+    @DisplayName("[trade] steel that is gone cannot be put back; taking more away can be done")
+    void one_way_only() {
+        Knife knife = Knife.of(Construction.FULL_TANG);
+        Progress ground = knife.before("hand-sand");
+        assertThat(effect(knife, ground, Specifications.fullTang("edgeThickness", ".030")).conflicts()).anySatisfy(conflict -> assertThat(conflict.remedy()).contains("new start for the blade"));
+        Effect thinner = effect(knife, ground, Specifications.fullTang("edgeThickness", ".010"));
+        assertThat(thinner.conflicts()).isEmpty();
+        assertThat(thinner.turned().again()).extracting(Operation::key).containsExactly("finish-grind");
+    }
+
+    @Test
+    void settings_that_contradict_each_other_are_named_and_change_nothing() {
+        Knife knife = Knife.of(Construction.FULL_TANG);
+        Answer answer = new LateChange(making(knife, knife.before("rough-bevels")), Specifications.fullTang("finish", "TWO_TONE_GROUND"), PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
+        assertThat(answer).isInstanceOfSatisfying(Contradicts.class, clash -> assertThat(clash.contradiction().rules()).extracting(OrderRule::key).contains("two-tone-etch-before-bevels"));
+    }
+
+    @Test
+    void any_change_of_any_piece_at_any_time_is_answered_and_leaves_a_route_that_can_be_walked() {
+        Random random = new Random(21);
+        for (int i = 0; i < 1_500; i++) {
+            Specification from = Specifications.random(random);
+            Specification to = Specifications.random(random);
+            if (!(Knife.plan(from, Place.ALONE) instanceof Planned.Ordered ordered)) {
+                continue;
+            }
+            Knife knife = new Knife(from, ordered.route());
+            Progress progress = knife.before(knife.keys().get(random.nextInt(knife.keys().size())));
+            if (new LateChange(making(knife, progress), to, PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT) instanceof Effect effect) {
+                assertSound(progress, effect);
+            }
+        }
+    }
+
+    private static void assertSound(Progress progress, Effect effect) {
+        Set<String> route = new HashSet<>(effect.route().steps().stream().map(step -> step.operation().key()).toList());
+        Set<String> again = new HashSet<>(effect.turned().again().stream().map(Operation::key).toList());
+        assertThat(progress.doneAt().keySet()).containsAll(again);
+        assertThat(route).containsAll(again).containsAll(effect.turned().comesIn().stream().map(Operation::key).toList());
+        assertThat(effect.lost()).noneMatch(operation -> route.contains(operation.key()));
+        Set<String> stays = new HashSet<>(progress.doneAt().keySet());
+        stays.retainAll(route);
+        stays.removeAll(again);
+        effect.route().steps().stream().filter(step -> stays.contains(step.operation().key()) && step.operation().part() == Part.BLADE).forEach(step ->
+                assertThat(step.waits()).as("%s stays as it is", step.operation().key()).noneMatch(wait -> !wait.rule().isOnlyOrder() && again.contains(wait.operation().key())));
+    }
+
+    private static Making making(Knife knife, Progress progress) {
+        return new Making(knife.spec(), Place.ALONE, Heats.ONCE, progress);
+    }
+
+    private static Effect effect(Knife knife, Progress progress, Specification to) {
+        return (Effect) new LateChange(making(knife, progress), to, PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
+    }
+}

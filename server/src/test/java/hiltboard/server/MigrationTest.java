@@ -1,0 +1,52 @@
+package hiltboard.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** A data file of the first version opens in this one, with everything that was kept in it. */
+class MigrationTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void readings_and_mishaps_of_the_first_version_are_kept() throws SQLException {
+        String data = "jdbc:sqlite:" + folder.resolve("shop.db");
+        migrate(data, "1");
+        try (Connection first = DriverManager.getConnection(data); Statement sql = first.createStatement()) {
+            sql.executeUpdate("INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) VALUES (1, 'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
+            sql.executeUpdate("INSERT INTO client (id, name, contact) VALUES (1, 'Petra Vale', '')");
+            sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, 'Herb knife', 'Herbs', '2026-12-01', 5)");
+            sql.executeUpdate("INSERT INTO piece (id, job_id, position, pieces, specification, standing) VALUES (1, 1, 1, 1, '{\"construction\":\"FULL_TANG\"}', 'ALIVE')");
+            sql.executeUpdate("INSERT INTO reading (piece_id, operation, dimension, kind, amount, typed, taken_at_ms, taken_by) VALUES (1, 'choose-stock', 'stock.thickness', 'LENGTH', '4140200', '.163', 7, 1)");
+            sql.executeUpdate("INSERT INTO mishap (piece_id, operation, kind, words, way_back, reported_by, reported_at_ms) VALUES (1, 'harden', 'WARPED', 'to the left', 'HOLD', 1, 9)");
+        }
+        migrate(data, "latest");
+        try (Connection now = DriverManager.getConnection(data); Statement sql = now.createStatement()) {
+            assertThat(text(sql, "SELECT amount || ' ' || typed FROM reading WHERE piece_id = 1 AND struck_at_ms IS NULL")).isEqualTo("4140200 .163");
+            assertThat(text(sql, "SELECT kind || ' ' || words || ' ' || way_back || ' ' || cost_minutes FROM mishap")).isEqualTo("WARPED to the left HOLD 0");
+            assertThat(text(sql, "SELECT heats || ' ' || is_spare || ' ' || for_whom || '.' FROM piece WHERE worn_conditions IS NULL")).isEqualTo("1 0 .");
+            sql.executeUpdate("INSERT INTO reading (piece_id, operation, dimension, kind, amount, typed, taken_at_ms, taken_by) VALUES (1, 'harden', 'kiln.at-soak', 'TEMPERATURE', '815.5', '1500 F', 8, 1)");
+            assertThat(text(sql, "SELECT count(*) FROM pragma_foreign_key_check")).isEqualTo("0");
+        }
+    }
+
+    private static void migrate(String data, String target) {
+        Flyway.configure().dataSource(data, "", "").locations("classpath:db/migration").target(target).load().migrate();
+    }
+
+    private static String text(Statement sql, String query) throws SQLException {
+        try (ResultSet rows = sql.executeQuery(query)) {
+            assertThat(rows.next()).isTrue();
+            return rows.getString(1);
+        }
+    }
+}
