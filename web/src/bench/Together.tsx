@@ -18,7 +18,7 @@ const Rows = styled.ul`
 /** How the other pieces of the batch stand at this step. */
 export function useAlongside(piece: PieceView, step: StepView): Alongside[] {
   const { data } = useQuery({
-    queryKey: ['piece', 'alongside', piece.id, step.operation],
+    queryKey: ['alongside', piece.id, step.operation],
     queryFn: () => read<Alongside[]>(`/api/pieces/${piece.id}/steps/${step.operation}/alongside`),
     enabled: piece.pieces > 1 && piece.standing === 'ALIVE',
   });

@@ -40,6 +40,7 @@ export function useLive(session: SessionView) {
       last = Math.max(last, entry.sequence);
       void queries.invalidateQueries({ queryKey: ['wall'] });
       void queries.invalidateQueries({ queryKey: ['bench'] });
+      void queries.invalidateQueries({ queryKey: ['alongside'] });
       void queries.invalidateQueries({ queryKey: entry.pieceId ? ['piece', entry.pieceId] : ['piece'] });
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
