@@ -1091,6 +1091,9 @@ export interface components {
             attendedMinutes: number;
             drawing?: components["schemas"]["Drawing"];
             earliestDay: string;
+            entries: {
+                [key: string]: string;
+            };
             findings: components["schemas"]["Finding"][];
             route: components["schemas"]["StepLine"][];
             understood: {

@@ -8,6 +8,7 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { useWaysBack } from './useWaysBack';
+import { Working } from '../parts/Working';
 import { WaysBack, wayKey } from './WaysBack';
 
 interface WentWrongProps {
@@ -52,7 +53,7 @@ export function WentWrong({ piece, step, onClose }: WentWrongProps) {
             <Entry label="In your words" value={words} onChange={setWords} />
             <Photograph piece={piece} step={step} />
           </Row>
-          {ways?.working.map((line) => <code key={line}>{line}</code>)}
+          {ways?.working.map((line) => <Working key={line}>{line}</Working>)}
           {ways?.cautions.map((line) => <Trouble key={line}>{line}</Trouble>)}
           <WaysBack ways={open} way={picked} onWay={setWay} />
         </>

@@ -1,15 +1,9 @@
 import { Link } from 'react-router';
-import { styled } from 'styled-components';
 import type { NumberView, PieceView, StepView } from '../api/schema';
 import { staleWords } from '../job/Numbers';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
-
-const Working = styled.code`
-  font-family: ${({ theme }) => theme.label};
-  font-size: 1.2rem;
-  font-variant-numeric: tabular-nums;
-`;
+import { Working } from '../parts/Working';
 
 /** One number: its arithmetic, who measured it, what it may be off, and the steps that it concerns. */
 export function Detail({ piece, number }: { piece: PieceView; number: NumberView }) {

@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { change } from '../api/client';
 import { useCaught } from '../parts/Caught';
@@ -20,8 +20,8 @@ export default function NewCommission() {
   const [job, setJob] = useState(EMPTY_JOB);
   const [wishes, setWishes] = useState<Wish[]>([]);
   const [typed, setTyped] = useState<Record<string, string>>({});
-  const entries = useMemo(() => ({ ...Object.fromEntries((questions?.fields ?? []).map((field) => [field.key, field.usual])), ...typed }), [questions, typed]);
-  const { reading } = useReading(entries);
+  const { reading } = useReading(typed);
+  const entries = { ...reading?.entries, ...typed };
   const { problem, isBusy, run } = useCaught();
 
   const put = (field: keyof typeof EMPTY_JOB) => (value: string) => setJob({ ...job, [field]: value });

@@ -32,12 +32,13 @@ const Across = styled.div`
 `;
 
 const WIDTH = 860;
+const HEIGHT = 230;
 const LARGEST_SCALE = 3.2;
 
 /** The knife in layout blue with its main sizes scribed beside it. */
 export function Drawn({ piece }: { piece: PieceView }) {
   const { drawing } = piece;
-  const scale = Math.min(LARGEST_SCALE, WIDTH / drawing.width);
+  const scale = Math.min(LARGEST_SCALE, WIDTH / drawing.width, HEIGHT / drawing.height);
   const words = (field: string): string => piece.specification.find((line) => line.field === field)?.words ?? '';
   const finish = piece.specification.find((line) => line.field === 'finish')?.kept ?? '';
   const px = (millimetres: number): string => `${millimetres * scale}px`;
@@ -47,9 +48,11 @@ export function Drawn({ piece }: { piece: PieceView }) {
         <Silhouette drawing={drawing} state={piece.state} finish={finish} scale={scale} label={`Drawing of ${piece.name}, ${piece.stateWords}`} />
       </Frame>
       <Across style={{ inlineSize: px(drawing.width), paddingInlineStart: px(drawing.buttX - drawing.minX) }}>
-        <span style={{ inlineSize: px(-drawing.buttX) }}>handle {words('handleLength')}</span>
+        <span style={{ inlineSize: px(-drawing.buttX) }}>{words('haftLength') ? `haft ${words('haftLength')} in all` : `handle ${words('handleLength')}`}</span>
         <span style={{ inlineSize: px(drawing.pointX) }}>
-          blade {words('bladeLength')}, {words('heelWidth')} at the heel, from {words('stockThickness')} {words('steel')}
+          {words('headLength')
+            ? `edge ${words('edgeLength')}, head ${words('headLength')}, ${words('steel')}`
+            : `blade ${words('bladeLength')}, ${words('heelWidth')} at the heel, from ${words('stockThickness')} ${words('steel')}`}
         </span>
       </Across>
     </Blue>

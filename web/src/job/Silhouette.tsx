@@ -47,6 +47,7 @@ export function Silhouette({ drawing, state, finish, scale, label }: SilhouetteP
       {reached('PROFILED') ? (
         <>
           <path data-part="steel" data-look={reached('FINISHED') ? 'ground' : look} d={drawing.tang} />
+          <path data-part={reached('HANDLED') ? 'handle' : 'ghost'} d={drawing.handle} />
           <path data-part="steel" data-look={look} d={drawing.blade} />
         </>
       ) : (
@@ -54,10 +55,10 @@ export function Silhouette({ drawing, state, finish, scale, label }: SilhouetteP
           <path data-part="bar" d={drawing.bar} />
           <path data-part="ghost" d={drawing.tang} />
           <path data-part="ghost" d={drawing.blade} />
+          <path data-part="ghost" d={drawing.handle} />
         </>
       )}
       {reached('GROUND') ? <path data-part="bevel" data-look={look} d={drawing.bevel} /> : null}
-      {reached('HANDLED') ? <path data-part="handle" d={drawing.handle} /> : null}
       {reached('GUARDED') && drawing.guard ? (
         <>
           <path data-part="fitting" d={drawing.guard} />
@@ -71,9 +72,12 @@ export function Silhouette({ drawing, state, finish, scale, label }: SilhouetteP
   );
 }
 
+/** Finishes that leave the flats dark. */
+const DARK = new Set(['ETCHED_DARK_TUMBLED', 'VALLEY_AND_PEAK', 'TWO_TONE_GROUND', 'TWO_TONE_MASKED']);
+
 function steelLook(state: string, finish: string): string {
   if (STATES.indexOf(state) >= STATES.indexOf('FINISHED')) {
-    return finish === 'ETCHED_DARK_TUMBLED' ? 'dark' : 'satin';
+    return DARK.has(finish) ? 'dark' : 'satin';
   }
   return state === 'GROUND' ? 'ground' : state === 'HARDENED' ? 'hard' : 'soft';
 }

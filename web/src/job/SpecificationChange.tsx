@@ -2,7 +2,7 @@ import { useMemo, useState } from 'react';
 import { change } from '../api/client';
 import type { EffectView, FieldChange, PieceView } from '../api/schema';
 import { SpecificationFields } from '../design/SpecificationFields';
-import { useQuestions, useReading } from '../design/useDesign';
+import { useReading } from '../design/useDesign';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
@@ -18,13 +18,13 @@ interface SpecificationChangeProps {
 /** Changes answers of an agreed specification: first what it would do, then the decision. What somebody else changed meanwhile is shown. */
 export function SpecificationChange({ piece, onClose }: SpecificationChangeProps) {
   const [before] = useState(() => Object.fromEntries(piece.specification.map((line) => [line.field, line.kept])));
-  const { data: questions } = useQuestions();
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [others, setOthers] = useState<number[]>([]);
   const [effects, setEffects] = useState<EffectView[] | undefined>();
   const { problem, isBusy, run, clear } = useCaught();
-  const entries = useMemo(() => ({ ...Object.fromEntries((questions?.fields ?? []).map((field) => [field.key, field.usual])), ...before, ...typed }), [questions, before, typed]);
-  const { reading } = useReading(entries);
+  const given = useMemo(() => ({ ...before, ...typed }), [before, typed]);
+  const { reading } = useReading(given);
+  const entries: Record<string, string> = { ...reading?.entries, ...given };
   const changes = changesOf(entries, before, reading?.asked ?? []);
   const look = (theirs: Record<string, string>) =>
     void run(async () => {

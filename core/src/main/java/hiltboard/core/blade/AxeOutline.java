@@ -28,7 +28,8 @@ final class AxeOutline {
                 .curve(middle + poll / 2, top - head * 0.55, edge, top - head + 4).curve(middle, top - head - 2, 0, top - head + 4)
                 .curve(middle - poll / 2, top - head * 0.6, middle - poll / 2, top);
         double bevel = mm(spec, SpecificationField.BEVEL_HEIGHT);
-        Outline bevelLine = Outline.from(0, top - head + 4 + bevel).curve(middle, top - head - 2 + bevel, edge, top - head + 4 + bevel);
+        double inset = Math.min(middle, bevel * (edge - poll) / 2 / head * 1.6);
+        Outline bevelLine = Outline.from(inset, top - head + 4 + bevel).curve(middle, top - head - 2 + bevel, edge - inset, top - head + 4 + bevel);
         double right = middle + poll / 2 + OVER_THE_EYE;
         double width = Math.min(HAFT_WIDTH, eye);
         double butt = right - haft;

@@ -35,6 +35,11 @@ public enum Construction {
         return this == SLIP_JOINT || this == FRAME_LOCK;
     }
 
+    /** A bolster or an eye that only the forge can make. */
+    public boolean isForged() {
+        return this == INTEGRAL || isAxe();
+    }
+
     /** A head with an eye on a wooden haft. */
     public boolean isAxe() {
         return this == HATCHET || this == TOMAHAWK;

@@ -37,8 +37,7 @@ final class SpecificationClashes {
     }
 
     private void form() {
-        boolean needsForge = spec.construction() == Construction.INTEGRAL || spec.isAxe();
-        if (needsForge && spec.answers(SpecificationField.STEEL_FORM) && !spec.isForged()) {
+        if (spec.construction().isForged() && spec.answers(SpecificationField.STEEL_FORM) && !spec.isForged()) {
             clash(SpecificationField.STEEL_FORM, spec.isAxe() ? "An eye is slit and drifted in the forge" : "An integral bolster is forged in one with the blade", "a form that is forged");
         }
     }

@@ -4,11 +4,13 @@ import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
 import hiltboard.core.design.SpecificationField.Option;
+import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,13 +50,23 @@ public final class SpecificationReader {
         return new SpecificationReader(units).answer(entries);
     }
 
+    /** The entries with the usual answer of each question that nobody has answered: what a form shows before anything is typed. */
+    public static Map<String, String> completed(Map<String, String> entries, Units units) {
+        Map<String, String> complete = new LinkedHashMap<>(entries);
+        String construction = entries.getOrDefault(SpecificationField.CONSTRUCTION.key(), SpecificationField.CONSTRUCTION.usual());
+        Arrays.stream(Construction.values()).filter(kind -> kind.name().equals(construction)).forEach(kind -> {
+            complete.putIfAbsent(SpecificationField.STEEL_FORM.key(), (kind.isForged() ? SteelForm.FORGED : SteelForm.BAR).name());
+            complete.putIfAbsent(SpecificationField.HANDLE_MATERIAL.key(), kind.isAxe() ? HandleMaterial.HICKORY.name() : SpecificationField.HANDLE_MATERIAL.usual());
+        });
+        for (SpecificationField field : SpecificationField.values()) {
+            complete.putIfAbsent(field.key(), field.usualIn(units));
+        }
+        return complete;
+    }
+
     /** Reads entries that {@link Specification#entries} wrote; a question that was not asked when they were written has its usual answer. */
     public static Specification restore(Map<String, String> entries) {
-        Map<String, String> complete = new LinkedHashMap<>(entries);
-        for (SpecificationField field : SpecificationField.values()) {
-            complete.putIfAbsent(field.key(), field.usualIn(Units.MILLIMETRE_CELSIUS));
-        }
-        Answer answer = read(complete, Units.MILLIMETRE_CELSIUS);
+        Answer answer = read(completed(entries, Units.MILLIMETRE_CELSIUS), Units.MILLIMETRE_CELSIUS);
         return answer.specification().orElseThrow(() -> new IllegalStateException("Kept specification cannot be read: " + answer.findings()));
     }
 

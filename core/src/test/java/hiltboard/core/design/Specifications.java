@@ -38,7 +38,7 @@ public final class Specifications {
     public static Specification of(Construction construction, String... changes) {
         Map<String, String> entries = usual();
         entries.put("construction", construction.name());
-        if (construction == Construction.INTEGRAL || construction.isAxe()) {
+        if (construction.isForged()) {
             entries.put("steelForm", "FORGED");
         }
         return changed(entries, changes);

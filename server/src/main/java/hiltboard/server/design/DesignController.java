@@ -46,9 +46,9 @@ class DesignController {
 
     record StepLine(String title, String station, int attendedMinutes, long restMinutes) {}
 
-    /** What the knife would be; empty parts while entries need another look. */
+    /** What the knife would be; empty parts while entries need another look. Entries are those given and the usual answers of the rest. */
     record Reading(
-            List<String> asked, Map<String, String> understood, List<Finding> findings, @Nullable Drawing drawing,
+            List<String> asked, Map<String, String> entries, Map<String, String> understood, List<Finding> findings, @Nullable Drawing drawing,
             List<StepLine> route, int attendedMinutes, String earliestDay) {}
 
     @GetMapping("/api/design/questions")
@@ -60,16 +60,17 @@ class DesignController {
     }
 
     @PostMapping("/api/design/read")
-    Reading read(@RequestBody Map<String, String> entries, Person person) {
+    Reading read(@RequestBody Map<String, String> given, Person person) {
+        Map<String, String> entries = SpecificationReader.completed(given, person.units());
         SpecificationReader.Answer answer = SpecificationReader.read(entries, person.units());
         if (answer.specification().isEmpty()) {
-            return new Reading(answer.asked(), answer.understood(), answer.findings(), null, List.of(), 0, "");
+            return new Reading(answer.asked(), entries, answer.understood(), answer.findings(), null, List.of(), 0, "");
         }
         Specification specification = answer.specification().get();
         Route route = routes.of(specification, Place.ALONE, Heats.ONCE);
         Progress nothingDone = new Progress(route, Map.of());
         DaysInHand days = DaysInHand.of(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), clock.today(), clock.today());
-        return new Reading(answer.asked(), answer.understood(), answer.findings(), Drawing.of(specification),
+        return new Reading(answer.asked(), entries, answer.understood(), answer.findings(), Drawing.of(specification),
                 route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), days.earliest().toString());
     }
 

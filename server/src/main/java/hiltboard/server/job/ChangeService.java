@@ -203,10 +203,7 @@ public class ChangeService {
         if (!both.isEmpty()) {
             throw Refusal.bothChanged(both);
         }
-        for (SpecificationField field : SpecificationField.values()) {
-            entries.putIfAbsent(field.key(), field.usualIn(units));
-        }
-        SpecificationReader.Answer answer = SpecificationReader.read(entries, units);
+        SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, units), units);
         return answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
     }
 
