@@ -18,6 +18,7 @@ const HandOver = lazy(() => import('./job/HandOver'));
 const BenchPage = lazy(() => import('./bench/BenchPage'));
 const StepPage = lazy(() => import('./bench/StepPage'));
 const Calculate = lazy(() => import('./calc/Calculate'));
+const Ledger = lazy(() => import('./ledger/Ledger'));
 const PeoplePage = lazy(async () => ({ default: (await import('./access/People')).People }));
 
 const Rail = styled.header`
@@ -78,6 +79,7 @@ function OpenShop({ session }: { session: SessionView }) {
           </NavLink>
           <NavLink to="/bench">Bench</NavLink>
           {session.person?.role === 'OWNER' ? <NavLink to="/new">New commission</NavLink> : null}
+          <NavLink to="/ledger">Ledger</NavLink>
           <NavLink to="/calculate">Calculate</NavLink>
           <NavLink to="/people">People</NavLink>
         </nav>
@@ -95,6 +97,7 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/pieces/:id/hand-over" element={<HandOver />} />
             <Route path="/bench" element={<BenchPage />} />
             <Route path="/bench/:id/:operation" element={<StepPage />} />
+            <Route path="/ledger" element={<Ledger />} />
             <Route path="/calculate" element={<Calculate />} />
             <Route path="/people" element={<PeoplePage />} />
             <Route path="*" element={<p>There is nothing at this address.</p>} />

@@ -892,9 +892,10 @@ export interface components {
             /** Format: int32 */
             lost: number;
             operation: string;
+            step: string;
             /** Format: int32 */
             times: number;
-            title: string;
+            what: string;
         };
         MishapView: {
             /** Format: int64 */

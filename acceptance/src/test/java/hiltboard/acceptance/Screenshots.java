@@ -28,6 +28,7 @@ public final class Screenshots {
             commission(owner);
             picture(owner, "/pieces/17/hand-over", "hand-over");
             calculator(owner);
+            picture(owner, "/ledger", "ledger");
             Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");

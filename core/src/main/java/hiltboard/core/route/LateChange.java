@@ -56,7 +56,7 @@ public final class LateChange {
         taken.put(HEEL_WIDTH, Trait.PROFILES);
         taken.put(HEAD_LENGTH, Trait.PROFILES);
         taken.put(EDGE_LENGTH, Trait.PROFILES);
-        taken.put(TANG_WIDTH, Trait.FILES_SOFT_STEEL);
+        taken.put(TANG_WIDTH, Trait.FILES_SHOULDERS);
         taken.put(BUTT_THICKNESS, Trait.TAPERS_TANG);
         taken.put(EDGE_THICKNESS, Trait.FINISH_GRINDS);
         taken.put(TIP_THICKNESS, Trait.FINISH_GRINDS);
@@ -134,7 +134,7 @@ public final class LateChange {
         Route route = heats.equals(making.heats()) ? first : ((Ordered) plan(heats)).route();
         TurnedBack turned = turned(route, again, heats);
         DimensionChain chain = chain(turned, readings, madeTo, units);
-        return new Effect(route, turned, gone(route, false), gone(route, true), conflicts, chain.stale(), asked(), minutesLeft(route, turned) - making.progress().attendedMinutesLeft(), material(again));
+        return new Effect(route, turned, noLongerAsked(route, false), noLongerAsked(route, true), conflicts, chain.stale(), asked(), minutesLeft(route, turned) - making.progress().attendedMinutesLeft(), material(again));
     }
 
     private Planned plan(Heats heats) {
@@ -176,14 +176,14 @@ public final class LateChange {
             if (TAKEN_AWAY.containsKey(field) && isAnswered(field) && changed.length(field).compareTo(making.spec().length(field)) > 0) {
                 Length now = making.spec().length(field);
                 making.route().steps().stream().map(Step::operation)
-                        .filter(operation -> operation.is(TAKEN_AWAY.get(field)) && making.progress().isDone(operation.key()) && (operation.shapedBy().contains(field) || !operation.is(Trait.FILES_SOFT_STEEL)))
-                        .findFirst().ifPresent(done -> conflicts.add(gone(field, now, done, units)));
+                        .filter(operation -> operation.is(TAKEN_AWAY.get(field)) && making.progress().isDone(operation.key()))
+                        .findFirst().ifPresent(done -> conflicts.add(takenAway(field, now, done, units)));
             }
         }
         return conflicts;
     }
 
-    private Conflict gone(SpecificationField field, Length now, Operation done, Units units) {
+    private Conflict takenAway(SpecificationField field, Length now, Operation done, Units units) {
         Set<String> ofPart = making.route().steps().stream().map(Step::operation).filter(operation -> operation.part() == done.part()).map(Operation::key).collect(Collectors.toSet());
         return new Conflict(done, field.label() + " is " + now.brieflyIn(units) + " since “" + done.title() + "”, and " + changed.length(field).brieflyIn(units) + " is more than is left.",
                 "What was taken away cannot be put back.", "A new start for " + done.part().words() + ".", making.progress().redoneWith(ofPart));
@@ -243,7 +243,7 @@ public final class LateChange {
         return values.entrySet().stream().filter(each -> !keys.contains(each.getKey())).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
     }
 
-    private List<Operation> gone(Route route, boolean done) {
+    private List<Operation> noLongerAsked(Route route, boolean done) {
         return making.route().steps().stream().map(Step::operation).filter(operation -> route.step(operation.key()).isEmpty() && making.progress().isDone(operation.key()) == done).toList();
     }
 

@@ -63,7 +63,7 @@ final class SoftWork {
 
     private void fileWork() {
         if (spec.hasBlock()) {
-            draft.add(Operation.at(FILING, "file-shoulders", "File shoulders and tang", 45).is(FILES_SOFT_STEEL).shapedBy(TANG_WIDTH)
+            draft.add(Operation.at(FILING, "file-shoulders", "File shoulders and tang", 45).is(FILES_SOFT_STEEL, FILES_SHOULDERS).shapedBy(TANG_WIDTH)
                     .toDo("Clamp the carbide-faced file guide at the shoulder line.", "File both shoulders into one plane; round the inside corners; taper the tang a little.")
                     .targets(PieceDimensions.TANG_WIDTH)
                     .checks("Both shoulders lie in one plane", "Inside corners are rounded, not nicked"));

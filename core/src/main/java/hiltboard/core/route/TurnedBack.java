@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * A route turned back: which finished work is done again, and what the steel has been through meanwhile.
@@ -28,7 +29,7 @@ public record TurnedBack(List<Operation> again, List<Operation> comesIn, Heats h
 
     /** Rests that it costs. */
     public List<Duration> rests() {
-        return java.util.stream.Stream.concat(again.stream(), comesIn.stream()).map(Operation::rest).filter(rest -> !rest.isZero()).toList();
+        return Stream.concat(again.stream(), comesIn.stream()).map(Operation::rest).filter(rest -> !rest.isZero()).toList();
     }
 
     /** The conditions from the moment of the turn on. */

@@ -8,6 +8,7 @@ import hiltboard.core.route.Route.Step;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -136,7 +137,7 @@ public final class WaysBack {
             case SPACER -> List.of("Spacer stock: " + spec.words(SpecificationField.SPACER_MATERIAL, any));
             case HANDLE -> List.of((spec.hasScales() ? "A pair of scales: " : spec.isAxe() ? "A haft blank: " : "A block: ") + spec.handleMaterial().words());
             case SPRING -> List.of("Spring steel");
-            case SIDES -> List.of("Stock for both sides, covers of " + spec.handleMaterial().words().toLowerCase(java.util.Locale.ROOT));
+            case SIDES -> List.of("Stock for both sides, covers of " + spec.handleMaterial().words().toLowerCase(Locale.ROOT));
             case BACK_SPACER -> List.of("Back spacer stock");
             case SHEATH -> List.of("Leather and thread");
             case KNIFE -> List.of();

@@ -15,6 +15,7 @@ import hiltboard.server.chain.ReadingRepository;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.job.WorkAgain;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
@@ -35,14 +36,16 @@ public class BenchService {
     private final StepRepository steps;
     private final ReadingRepository readings;
     private final JobService jobs;
+    private final WorkAgain workAgain;
     private final Changes changes;
     private final ShopClock clock;
 
-    BenchService(PieceFiles files, StepRepository steps, ReadingRepository readings, JobService jobs, Changes changes, ShopClock clock) {
+    BenchService(PieceFiles files, StepRepository steps, ReadingRepository readings, JobService jobs, WorkAgain workAgain, Changes changes, ShopClock clock) {
         this.files = files;
         this.steps = steps;
         this.readings = readings;
         this.jobs = jobs;
+        this.workAgain = workAgain;
         this.changes = changes;
         this.clock = clock;
     }
@@ -115,7 +118,7 @@ public class BenchService {
             if (redone.size() > 1) {
                 throw Refusal.outOfTurn("“" + redone.get(1).title() + "” was built on it. Use “Went wrong” to do work again.");
             }
-            reopen(file, redone);
+            workAgain.open(file, redone);
             return file.entry(Entry.Kind.STEP_REOPENED, step, "is open again");
         });
     }
@@ -134,18 +137,6 @@ public class BenchService {
             steps.override(piece, operation, rule, reason.strip(), person.id(), clock.nowMillis());
             return file.entry(Entry.Kind.GATE_OVERRIDDEN, step, "gate overridden (" + closed.reason() + ") because: " + reason.strip());
         });
-    }
-
-    /** Work that is done again is measured and made again. */
-    void reopen(PieceFile file, List<Operation> redone) {
-        if (redone.isEmpty()) {
-            return;
-        }
-        steps.reopen(file.id(), redone.stream().map(Operation::key).toList());
-        for (Operation operation : redone) {
-            operation.readings().forEach(dimension -> readings.strike(file.id(), dimension, clock.nowMillis()));
-            readings.strikeMade(file.id(), operation.makes(), clock.nowMillis());
-        }
     }
 
     private PieceFile workable(long piece) {

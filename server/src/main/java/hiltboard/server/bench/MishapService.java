@@ -29,6 +29,7 @@ import hiltboard.server.access.Person;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.job.WorkAgain;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
@@ -54,16 +55,16 @@ public class MishapService {
 
     private final PieceFiles files;
     private final StepRepository steps;
-    private final BenchService bench;
+    private final WorkAgain workAgain;
     private final JobService jobs;
     private final Routes routes;
     private final Changes changes;
     private final ShopClock clock;
 
-    MishapService(PieceFiles files, StepRepository steps, BenchService bench, JobService jobs, Routes routes, Changes changes, ShopClock clock) {
+    MishapService(PieceFiles files, StepRepository steps, WorkAgain workAgain, JobService jobs, Routes routes, Changes changes, ShopClock clock) {
         this.files = files;
         this.steps = steps;
-        this.bench = bench;
+        this.workAgain = workAgain;
         this.jobs = jobs;
         this.routes = routes;
         this.changes = changes;
@@ -222,7 +223,7 @@ public class MishapService {
         List<Operation> again = new ArrayList<>(turned.again());
         file.route().steps().stream().filter(step -> file.row(step).filter(row -> row.standing() == Standing.RUNNING || row.standing() == Standing.RESTING).isPresent())
                 .map(Step::operation).filter(operation -> !again.contains(operation)).forEach(again::add);
-        bench.reopen(file, again);
+        workAgain.open(file, again);
         Set<Condition> conditions = EnumSet.noneOf(Condition.class);
         conditions.addAll(turned.conditions());
         conditions.remove(Condition.FLAW_OPEN);

@@ -18,13 +18,11 @@ import hiltboard.server.Refusal.Both;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
-import hiltboard.server.chain.ReadingRepository;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.route.Routes;
-import hiltboard.server.route.StepRepository;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -45,18 +43,16 @@ public class ChangeService {
     private final JobRepository jobs;
     private final DecisionRepository decisions;
     private final PieceFiles files;
-    private final StepRepository steps;
-    private final ReadingRepository readings;
+    private final WorkAgain workAgain;
     private final Routes routes;
     private final Changes changes;
     private final ShopClock clock;
 
-    ChangeService(JobRepository jobs, DecisionRepository decisions, PieceFiles files, StepRepository steps, ReadingRepository readings, Routes routes, Changes changes, ShopClock clock) {
+    ChangeService(JobRepository jobs, DecisionRepository decisions, PieceFiles files, WorkAgain workAgain, Routes routes, Changes changes, ShopClock clock) {
         this.jobs = jobs;
         this.decisions = decisions;
         this.files = files;
-        this.steps = steps;
-        this.readings = readings;
+        this.workAgain = workAgain;
         this.routes = routes;
         this.changes = changes;
         this.clock = clock;
@@ -135,7 +131,7 @@ public class ChangeService {
         }
         String reason = reason(decided.reason(), effect.spoilsWork());
         List<Operation> again = looked.effect().turned().again().stream().filter(operation -> !decided.keep().contains(operation.key())).toList();
-        reopen(file, again);
+        workAgain.open(file, again);
         jobs.specify(file.id(), changed.entries());
         if (!again.isEmpty()) {
             jobs.turnBack(file.id(), looked.effect().turned().heats(), looked.effect().turned().worn(clock.now()));
@@ -162,17 +158,6 @@ public class ChangeService {
             lines.add((effect.minutesMore() > 0 ? "More work: " : "Less work: ") + Span.words(Duration.ofMinutes(Math.abs(effect.minutesMore()))));
         }
         return String.join(". ", lines);
-    }
-
-    private void reopen(PieceFile file, List<Operation> again) {
-        if (again.isEmpty()) {
-            return;
-        }
-        steps.reopen(file.id(), again.stream().map(Operation::key).toList());
-        for (Operation operation : again) {
-            operation.readings().forEach(dimension -> readings.strike(file.id(), dimension, clock.nowMillis()));
-            readings.strikeMade(file.id(), operation.makes(), clock.nowMillis());
-        }
     }
 
     private static String reason(String given, boolean isNeeded) {

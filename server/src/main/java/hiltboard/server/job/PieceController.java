@@ -71,7 +71,7 @@ class PieceController {
     record WindowView(String operation, String title, String reason, String consequence, long openedAtMillis, long warnFromMillis, long closesAtMillis) {}
 
     /** What goes wrong at an operation, over all pieces. */
-    record MishapCountView(String operation, String title, int times, int costMinutes, int lost) {}
+    record MishapCountView(String operation, String step, String what, int times, int costMinutes, int lost) {}
 
     /** A piece's file; times are epoch milliseconds, lengths in the reader's units. */
     record PieceView(
@@ -106,8 +106,13 @@ class PieceController {
     @GetMapping("/api/mishaps/ledger")
     @Transactional(readOnly = true)
     List<MishapCountView> mishapLedger() {
-        return steps.mishapCounts().stream().map(each -> new MishapCountView(each.operation(), Mishap.named(each.kind()).map(Mishap::words).orElse(each.kind()),
+        return steps.mishapCounts().stream().map(each -> new MishapCountView(each.operation(), title(each), Mishap.named(each.kind()).map(Mishap::words).orElse(each.kind()),
                 each.times(), each.costMinutes(), each.scrapped())).toList();
+    }
+
+    /** The step as the latest of these pieces calls it. */
+    private String title(StepRepository.MishapCount count) {
+        return files.open(count.latestPiece()).route().step(count.operation()).map(step -> step.operation().title()).orElse(count.operation());
     }
 
     @PostMapping("/api/pieces/{id}/hold")

@@ -114,8 +114,7 @@ public record PieceFile(
         if (!isAlive()) {
             return List.of();
         }
-        DimensionChain chain = chain(Units.INCH_FAHRENHEIT);
-        return progress().windows(chain::value);
+        return progress().windows(number -> chain(Units.INCH_FAHRENHEIT).value(number));
     }
 
     /** How long a step rests on this piece: as one of its own numbers says, or as is usual. */

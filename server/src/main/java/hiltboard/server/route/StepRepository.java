@@ -35,7 +35,7 @@ public class StepRepository {
     public record MishapRow(String operation, String kind, String words, String measured, String wayBack, String decision, int costMinutes, String by, long atMillis) {}
 
     /** What goes wrong at an operation, over all pieces: how often, and what the ways back cost in hands-on minutes. */
-    public record MishapCount(String operation, String kind, int times, int costMinutes, int scrapped) {}
+    public record MishapCount(String operation, String kind, int times, int costMinutes, int scrapped, long latestPiece) {}
 
     /** A mishap as it is reported. */
     public record NewMishap(long piece, String operation, String kind, String words, String measured, String wayBack, Optional<String> redoneFrom, String decision, int costMinutes) {}
@@ -104,9 +104,9 @@ public class StepRepository {
     /** What goes wrong where, most often first. */
     public List<MishapCount> mishapCounts() {
         return sql.sql("""
-                SELECT operation, kind, count(*) AS times, sum(cost_minutes) AS cost, sum(way_back IN ('SCRAP', 'SPARE')) AS scrapped
+                SELECT operation, kind, count(*) AS times, sum(cost_minutes) AS cost, sum(way_back IN ('SCRAP', 'SPARE')) AS scrapped, max(piece_id) AS latest_piece
                 FROM mishap GROUP BY operation, kind ORDER BY times DESC, cost DESC, operation, kind
-                """).query((row, number) -> new MishapCount(row.getString("operation"), row.getString("kind"), row.getInt("times"), row.getInt("cost"), row.getInt("scrapped"))).list();
+                """).query((row, number) -> new MishapCount(row.getString("operation"), row.getString("kind"), row.getInt("times"), row.getInt("cost"), row.getInt("scrapped"), row.getLong("latest_piece"))).list();
     }
 
     /** Rests that are up and have not been announced. */
