@@ -37,6 +37,22 @@ public record TurnedBack(List<Operation> again, List<Operation> comesIn, Heats h
         return new Worn(conditions, now);
     }
 
+    /**
+     * The same turn where some of the work stays as it was done, as the owner judges: a blade that is not hardened again keeps its count of
+     * heats, and one that is not begun anew keeps what it is.
+     *
+     * @param kept keys of the operations that stay done
+     */
+    public TurnedBack keeping(Set<String> kept, Making making) {
+        List<Operation> left = again.stream().filter(operation -> !kept.contains(operation.key())).toList();
+        if (left.size() == again.size()) {
+            return this;
+        }
+        boolean hardensAgain = left.stream().anyMatch(operation -> operation.is(Trait.HARDENS));
+        boolean isNewBlade = left.stream().anyMatch(operation -> operation.is(Trait.MEASURES_STOCK));
+        return new TurnedBack(left, comesIn, hardensAgain ? heats : making.heats(), isNewBlade ? conditions : conditionsWithout(making.progress().conditions(), left));
+    }
+
     /** What a piece is once this work is to be done again: the work's marks are gone, but nothing makes hard steel soft. */
     static Set<Condition> conditionsWithout(Set<Condition> now, List<Operation> again) {
         Set<Condition> left = EnumSet.noneOf(Condition.class);

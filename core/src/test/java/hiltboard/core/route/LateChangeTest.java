@@ -116,6 +116,19 @@ class LateChangeTest {
     }
 
     @Test
+    @DisplayName("[trade] a choil filed with carbide after all: the quench stays as it was done, and so does the count of heats")
+    void what_the_owner_judges_to_stay() {
+        Knife plain = Knife.of(Construction.FULL_TANG, "notches", "NONE");
+        Making hard = making(plain, plain.before("finish-grind"));
+        TurnedBack turned = effect(plain, plain.before("finish-grind"), Specifications.fullTang()).turned();
+        TurnedBack kept = turned.keeping(new HashSet<>(turned.again().stream().map(Operation::key).toList()), hard);
+        assertThat(kept.again()).isEmpty();
+        assertThat(kept.heats()).isEqualTo(Heats.ONCE);
+        assertThat(kept.conditions()).contains(Condition.TEMPERED);
+        assertThat(turned.keeping(Set.of("test-hardness"), hard).heats()).isEqualTo(new Heats(2, true));
+    }
+
+    @Test
     void settings_that_contradict_each_other_are_named_and_change_nothing() {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Answer answer = new LateChange(making(knife, knife.before("rough-bevels")), Specifications.fullTang("finish", "TWO_TONE_GROUND"), PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);

@@ -14,6 +14,7 @@ import hiltboard.core.route.LateChange.Contradicts;
 import hiltboard.core.route.LateChange.Effect;
 import hiltboard.core.route.LateChange;
 import hiltboard.core.route.Operation;
+import hiltboard.core.route.TurnedBack;
 import hiltboard.server.Refusal.Both;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -130,11 +131,12 @@ public class ChangeService {
             throw Refusal.entry("clientAgreed", "", "The client has to agree to this first: " + String.join(", ", effect.asksClient()) + (effect.changesPrice() ? ", and the price" : ""), "the client's word");
         }
         String reason = reason(decided.reason(), effect.spoilsWork());
-        List<Operation> again = looked.effect().turned().again().stream().filter(operation -> !decided.keep().contains(operation.key())).toList();
+        TurnedBack turned = looked.effect().turned().keeping(Set.copyOf(decided.keep()), file.making());
+        List<Operation> again = turned.again();
         workAgain.open(file, again);
         jobs.specify(file.id(), changed.entries());
         if (!again.isEmpty()) {
-            jobs.turnBack(file.id(), looked.effect().turned().heats(), looked.effect().turned().worn(clock.now()));
+            jobs.turnBack(file.id(), turned.heats(), turned.worn(clock.now()));
         }
         List<String> kept = looked.effect().turned().again().stream().filter(operation -> decided.keep().contains(operation.key())).map(Operation::title).toList();
         String did = said(again, kept, effect);

@@ -35,7 +35,7 @@ class WindowClock {
         this.reading.setReadOnly(true);
     }
 
-    @Scheduled(initialDelay = 1_500, fixedDelay = 1_000)
+    @Scheduled(initialDelay = 1_500, fixedDelay = 3_000)
     void look() {
         long now = clock.nowMillis();
         List<Rail> rails = Optional.ofNullable(reading.execute(status -> wall.rails(clock.today()))).orElse(List.of());
