@@ -6,9 +6,9 @@ import static hiltboard.core.route.Severity.STOP;
 import static hiltboard.core.route.Trait.*;
 
 import hiltboard.core.design.Finish;
+import hiltboard.core.design.Mark;
 import hiltboard.core.design.MarkTiming;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.Mark;
 import java.time.Duration;
 import java.util.List;
 

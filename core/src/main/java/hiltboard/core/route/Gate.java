@@ -3,9 +3,7 @@ package hiltboard.core.route;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route.Wait;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /**
@@ -38,24 +36,38 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
      * @param firstPieceProved whether the first piece of the batch has been proved; it matters to the others of a batch only
      */
     public static Gate before(Step step, Set<String> done, Set<Condition> conditions, Set<String> overriddenRules, boolean firstPieceProved) {
-        Map<Rule, List<Operation>> missing = new LinkedHashMap<>();
+        List<Obstacle> missing = new ArrayList<>();
         if (step.operation().is(Trait.SEES_FIRST) && !firstPieceProved) {
-            missing.put(OrderRules.FIRST_PIECE_PROVED, List.of());
+            missing.add(new Obstacle(OrderRules.FIRST_PIECE_PROVED, List.of()));
         }
-        for (Wait wait : step.waits()) {
-            if (!done.contains(wait.operation().key())) {
-                missing.computeIfAbsent(wait.rule(), rule -> new ArrayList<>()).add(wait.operation());
-            }
-        }
-        ConditionRules.all().stream().filter(rule -> rule.isAskedBefore(step.operation()) && !rule.isKeptBy(conditions)).forEach(rule -> missing.put(rule, List.of()));
+        missing.addAll(notYetDone(step, done));
+        ConditionRules.all().stream().filter(rule -> rule.isAskedBefore(step.operation()) && !rule.isKeptBy(conditions)).forEach(rule -> missing.add(new Obstacle(rule, List.of())));
         List<Obstacle> closed = new ArrayList<>();
         List<Obstacle> cares = new ArrayList<>();
         List<Obstacle> overridden = new ArrayList<>();
-        missing.forEach((rule, operations) -> {
-            List<Obstacle> kind = overriddenRules.contains(rule.key()) ? overridden : rule.severity().closesGate() ? closed : cares;
-            kind.add(new Obstacle(rule, operations));
-        });
+        for (Obstacle obstacle : missing) {
+            List<Obstacle> kind = overriddenRules.contains(obstacle.rule().key()) ? overridden : obstacle.rule().severity().closesGate() ? closed : cares;
+            kind.add(obstacle);
+        }
         return new Gate(closed, cares, overridden);
+    }
+
+    /** The order rules that are not kept yet. A step's waits stand together by rule. */
+    private static List<Obstacle> notYetDone(Step step, Set<String> done) {
+        List<Obstacle> missing = new ArrayList<>();
+        List<Operation> ofRule = new ArrayList<>();
+        for (int i = 0; i < step.waits().size(); i++) {
+            Wait wait = step.waits().get(i);
+            if (!done.contains(wait.operation().key())) {
+                ofRule.add(wait.operation());
+            }
+            boolean isLastOfRule = i + 1 == step.waits().size() || step.waits().get(i + 1).rule() != wait.rule();
+            if (isLastOfRule && !ofRule.isEmpty()) {
+                missing.add(new Obstacle(wait.rule(), ofRule));
+                ofRule = new ArrayList<>();
+            }
+        }
+        return missing;
     }
 
     public boolean isOpen() {

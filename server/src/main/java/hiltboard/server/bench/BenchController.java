@@ -1,9 +1,10 @@
 package hiltboard.server.bench;
 
 import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.route.Condition;
 import hiltboard.core.route.Operation;
-import hiltboard.core.route.Progress;
 import hiltboard.core.route.Progress.Window;
+import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -61,15 +63,17 @@ class BenchController {
 
     private Stream<BenchStep> steps(PieceFile file) {
         Progress progress = file.progress();
-        List<Window> windows = file.windows();
-        DaysInHand days = file.daysInHand(clock.today());
+        Set<String> done = progress.doneAt().keySet();
+        Set<Condition> conditions = progress.conditions();
+        List<Window> windows = file.windows(progress);
+        DaysInHand days = file.daysInHand(progress, clock.today(), 0, List.of());
         List<BenchStep> picked = new ArrayList<>();
         int ready = 0;
         for (Step step : file.route().steps()) {
             Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
             if (standing == Standing.RUNNING || standing == Standing.RESTING) {
                 picked.add(benchStep(file, step, standing.name(), days, windows));
-            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.gate(step, progress).isItsTurn()) {
+            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.gate(step, done, conditions).isItsTurn()) {
                 picked.add(benchStep(file, step, "READY", days, windows));
                 ready++;
             }
@@ -80,7 +84,7 @@ class BenchController {
     private static BenchStep benchStep(PieceFile file, Step step, String standing, DaysInHand days, List<Window> windows) {
         Operation operation = step.operation();
         Optional<StepRow> row = file.row(step);
-        long closes = windows.stream().filter(window -> window.step().equals(step)).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
+        long closes = windows.stream().filter(window -> window.step().operation().key().equals(operation.key())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
         return new BenchStep(file.id(), file.name(), file.jobTitle(), operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), standing,
                 row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L), row.map(StepRow::restUntilMillis).orElse(0L), operation.restWords(),
                 days.inHand(), file.promisedOn().toString(), closes);

@@ -2,9 +2,9 @@ package hiltboard.server.design;
 
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Option;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Strength;
 import hiltboard.core.plan.DaysInHand;

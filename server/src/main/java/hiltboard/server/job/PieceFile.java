@@ -7,6 +7,7 @@ import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.route.Condition;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Heats;
 import hiltboard.core.route.Making;
@@ -100,21 +101,27 @@ public record PieceFile(
     }
 
     public Gate gate(Step step) {
-        return gate(step, progress());
+        Progress progress = progress();
+        return gate(step, progress.doneAt().keySet(), progress.conditions());
     }
 
-    /** The gate before a step, for a caller who knows already how far the piece has come. */
-    public Gate gate(Step step, Progress progress) {
+    /** The gate before a step, for a caller who asks for many and knows already what is done and what the piece is. */
+    public Gate gate(Step step, Set<String> done, Set<Condition> conditions) {
         Set<String> overridden = overrides.stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
-        return Gate.before(step, progress.doneAt().keySet(), progress.conditions(), overridden, firstPieceProved);
+        return Gate.before(step, done, conditions, overridden, firstPieceProved);
     }
 
     /** Windows that are open, with the lengths that the piece's own numbers give them; none once it is handed over or scrapped. */
     public List<Progress.Window> windows() {
+        return windows(progress());
+    }
+
+    /** As {@link #windows()}, for a caller who knows already how far the piece has come. */
+    public List<Progress.Window> windows(Progress progress) {
         if (!isAlive()) {
             return List.of();
         }
-        return progress().windows(number -> chain(Units.INCH_FAHRENHEIT).value(number));
+        return progress.windows(number -> chain(Units.INCH_FAHRENHEIT).value(number));
     }
 
     /** How long a step rests on this piece: as one of its own numbers says, or as is usual. */
@@ -162,7 +169,11 @@ public record PieceFile(
 
     /** As it would be with this much work and these rests on top of what is left. */
     public DaysInHand daysInHand(LocalDate today, int minutesMore, List<Duration> restsMore) {
-        Progress progress = progress();
+        return daysInHand(progress(), today, minutesMore, restsMore);
+    }
+
+    /** As above, for a caller who knows already how far the piece has come. */
+    public DaysInHand daysInHand(Progress progress, LocalDate today, int minutesMore, List<Duration> restsMore) {
         List<Duration> rests = new ArrayList<>(progress.restsLeft());
         rests.addAll(restsMore);
         return DaysInHand.of(Math.max(0, progress.attendedMinutesLeft() + minutesMore), rests, today, job.promisedOn());

@@ -15,8 +15,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Sends what changed to every open page. A page that reads slowly holds up nobody else. */
 @Component
