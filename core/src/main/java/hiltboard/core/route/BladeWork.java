@@ -69,7 +69,7 @@ final class BladeWork {
             grind.is(HEAVY_GRINDING);
         }
         if (spec.steel().stainless()) {
-            grind.cautions("Belts for stainless only: steel dust of other grades may seed rust (cautious practice, unproven).");
+            grind.cautions("Belts for stainless only: steel dust of other grades may start rust (cautious practice, unproven).");
         }
         if (spec.finish() == Finish.TWO_TONE_GROUND) {
             grind.is(FINISHES_BLADE).cautions("The flats are dark already: belt and fingers on the bevels only.");

@@ -73,7 +73,7 @@ class BenchController {
             Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
             if (standing == Standing.RUNNING || standing == Standing.RESTING) {
                 picked.add(benchStep(file, step, standing.name(), days, windows));
-            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.gate(step, done, conditions).isItsTurn()) {
+            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.isItsTurn(step, done, conditions)) {
                 picked.add(benchStep(file, step, "READY", days, windows));
                 ready++;
             }

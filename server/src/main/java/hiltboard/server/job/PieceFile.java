@@ -130,6 +130,12 @@ public record PieceFile(
                 : chain(Units.INCH_FAHRENHEIT).value(operation.restNumber()).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(operation.rest());
     }
 
+    /** Whether nothing at all is open before a step; most steps wait for others, which is quickly known. */
+    public boolean isItsTurn(Step step, Set<String> done, Set<Condition> conditions) {
+        boolean waits = overrides.isEmpty() && step.waits().stream().anyMatch(wait -> !done.contains(wait.operation().key()));
+        return !waits && gate(step, done, conditions).isItsTurn();
+    }
+
     public Optional<StepRow> row(Step step) {
         return Optional.ofNullable(steps.get(step.operation().key()));
     }
@@ -172,7 +178,7 @@ public record PieceFile(
         return daysInHand(progress(), today, minutesMore, restsMore);
     }
 
-    /** As above, for a caller who knows already how far the piece has come. */
+    /** As it would be with this much more, for a caller who knows already how far the piece has come. */
     public DaysInHand daysInHand(Progress progress, LocalDate today, int minutesMore, List<Duration> restsMore) {
         List<Duration> rests = new ArrayList<>(progress.restsLeft());
         rests.addAll(restsMore);
