@@ -65,9 +65,12 @@ export function Silhouette({ drawing, state, finish, scale, label }: SilhouetteP
           <path data-part="fitting" d={drawing.spacer} />
         </>
       ) : null}
-      {drawing.pins.map((pin) => (
-        <circle key={pin.x} data-part={reached('HANDLED') ? 'pin' : 'hole'} cx={pin.x} cy={pin.y} r={drawing.pinDiameter / 2} />
-      ))}
+      {reached('GROUND') ? drawing.lines.map((line) => <path key={line} data-part="bevel" data-look={look} d={line} />) : null}
+      {drawing.holes
+        .filter((hole) => hole.use !== 'LIGHTENING' || !reached('HANDLED'))
+        .map((hole) => (
+          <circle key={hole.x} data-part={reached('HANDLED') && hole.use !== 'TUBE' ? 'pin' : 'hole'} cx={hole.x} cy={hole.y} r={hole.diameter / 2} />
+        ))}
     </Lines>
   );
 }

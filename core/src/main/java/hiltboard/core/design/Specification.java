@@ -15,6 +15,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 
 /**
  * The agreed knife: one value for each question that is asked for its construction. Made by {@link SpecificationReader},
@@ -37,6 +38,10 @@ public final class Specification {
 
     public Grind grind() {
         return choice(SpecificationField.GRIND, Grind.class);
+    }
+
+    public BladePattern profile() {
+        return choice(SpecificationField.PROFILE, BladePattern.class);
     }
 
     public BevelTiming bevels() {
@@ -178,6 +183,31 @@ public final class Specification {
         return is(SpecificationField.SCALE_RELIEF, ScaleRelief.POCKET);
     }
 
+    public boolean isHollowGround() {
+        return is(SpecificationField.GRIND, Grind.HOLLOW);
+    }
+
+    public boolean isConvex() {
+        return is(SpecificationField.GRIND, Grind.CONVEX);
+    }
+
+    public boolean hasChoil() {
+        return answers(SpecificationField.NOTCHES) && notches() != Notches.NONE;
+    }
+
+    public boolean hasFingerGroove() {
+        return answers(SpecificationField.GROOVE_DEPTH) && length(SpecificationField.GROOVE_DEPTH).isPositive();
+    }
+
+    public boolean hasLanyardTube() {
+        return is(SpecificationField.LANYARD, Lanyard.TUBE);
+    }
+
+    /** Whether its profile is sawn out of a bar. */
+    public boolean isCutFromBar() {
+        return !isForged() && !isAxe();
+    }
+
     /** Scales that come off with a driver. */
     public boolean hasRemovableScales() {
         return isMachined() || is(SpecificationField.FASTENING, Fastening.SCREWS);
@@ -269,6 +299,20 @@ public final class Specification {
         return entries;
     }
 
+    /**
+     * Every answer as it is kept, without the sizes that stand as other answers usually make them: changed answers read with these
+     * give a knife on which such sizes have followed.
+     */
+    public Map<String, String> chosen() {
+        Map<String, String> entries = entries();
+        values.forEach((field, value) -> {
+            if (field.usualFor(this).filter(value::equals).isPresent()) {
+                entries.remove(field.key());
+            }
+        });
+        return entries;
+    }
+
     /** One answer in a maker's words; empty if the question is not asked for this construction. */
     public String words(SpecificationField field, Units units) {
         Object value = values.get(field);
@@ -283,6 +327,10 @@ public final class Specification {
         }
         return ((Choice) field.accepts()).options().stream()
                 .filter(option -> option.value().equals(value)).map(Option::words).findFirst().orElseThrow();
+    }
+
+    boolean answersAll(SpecificationField... fields) {
+        return Stream.of(fields).allMatch(this::answers);
     }
 
     boolean answers(SpecificationField field) {

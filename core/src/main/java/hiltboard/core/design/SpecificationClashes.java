@@ -4,10 +4,11 @@ import hiltboard.core.material.Quench;
 import hiltboard.core.measure.Length;
 import java.util.EnumMap;
 import java.util.Map;
-import java.util.stream.Stream;
 
 /** Choices that are possible alone and impossible together, whatever the order of work. Common practice of the trade. */
 final class SpecificationClashes {
+    private static final Length MOST_OF_A_ZERO_EDGE = Length.ofInches("0.005");
+
     private final Specification spec;
     private final Map<SpecificationField, Clash> clashes = new EnumMap<>(SpecificationField.class);
 
@@ -26,8 +27,11 @@ final class SpecificationClashes {
             if (spec.answers(SpecificationField.STEEL) && spec.answers(SpecificationField.HARDENING)) {
                 found.heat();
             }
-            if (found.isAnswered(SpecificationField.WASHER_THICKNESS, SpecificationField.BALL_DIAMETER, SpecificationField.ACTION_CLEARANCE, SpecificationField.PLATE_THICKNESS, SpecificationField.POCKETS)) {
+            if (spec.answersAll(SpecificationField.WASHER_THICKNESS, SpecificationField.BALL_DIAMETER, SpecificationField.ACTION_CLEARANCE, SpecificationField.PLATE_THICKNESS, SpecificationField.POCKETS)) {
                 found.bearings();
+            }
+            if (spec.answersAll(SpecificationField.GRIND, SpecificationField.EDGE_THICKNESS)) {
+                found.edge();
             }
             if (spec.answers(SpecificationField.FINISH)) {
                 found.finish();
@@ -49,6 +53,12 @@ final class SpecificationClashes {
         }
         if (spec.answers(SpecificationField.QUENCH) && isAir != (spec.quench() == Quench.PLATES_AND_AIR)) {
             clash(SpecificationField.QUENCH, isAir ? "A liquid cracks " + spec.steel().designation() : spec.steel().designation() + " stays soft between plates", "as usual for the steel");
+        }
+    }
+
+    private void edge() {
+        if (spec.grind() == Grind.ZERO_GROUND && spec.length(SpecificationField.EDGE_THICKNESS).compareTo(MOST_OF_A_ZERO_EDGE) > 0) {
+            clash(SpecificationField.EDGE_THICKNESS, "A bevel that is ground down to nothing leaves no edge", "0.005 in (0.13 mm) or less");
         }
     }
 
@@ -74,10 +84,6 @@ final class SpecificationClashes {
         } else if (!spec.hasBladePocket() && washer.plus(ball).minus(clearance).compareTo(spec.length(SpecificationField.PLATE_THICKNESS)) >= 0) {
             clash(SpecificationField.PLATE_THICKNESS, "The bearing's pocket goes through the plate", "a thicker plate, a thinner washer, or pockets in handle and blade");
         }
-    }
-
-    private boolean isAnswered(SpecificationField... fields) {
-        return Stream.of(fields).allMatch(spec::answers);
     }
 
     private void clash(SpecificationField field, String problem, String accepted) {

@@ -9,8 +9,11 @@ import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
 
@@ -34,7 +37,7 @@ public enum SpecificationField {
             spec -> spec.isAxe() || spec.grind() != Grind.FULL_FLAT, "3/4"),
     DISTAL_TAPER("distalTaper", "Distal taper", "Blade", choice(DistalTaper.class, DistalTaper::words), made(kind -> !kind.isAxe()), "NONE"),
     TIP_THICKNESS("tipThickness", "Thickness near the point", "Blade", length(".020", "3/8"), Specification::hasDistalTaper, "3/32"),
-    EDGE_THICKNESS("edgeThickness", "Edge before sharpening", "Blade", length(".003", ".060"), always(), ".020"),
+    EDGE_THICKNESS("edgeThickness", "Edge before sharpening", "Blade", length(".001", ".060"), always(), ".020"),
     BEVELS("bevels", "Bevels are ground", "Blade", choice(BevelTiming.class, BevelTiming::words), always(), "ROUGH_THEN_FINISH"),
     ABRASIVE_START("abrasiveStart", "First belt", "Blade", choice(AbrasiveStart.class, AbrasiveStart::words), always(), "GRIT_36"),
     HARDENING("hardening", "Hardened", "Blade", choice(Hardening.class, Hardening::words), always(), "IN_KILN"),
@@ -80,7 +83,62 @@ public enum SpecificationField {
     ACTION_CLEARANCE("actionClearance", "Clearance a side", "Handle", length(".005", ".070"), made(kind -> kind == Construction.FRAME_LOCK), ".020"),
     ADHESIVE("adhesive", "Adhesive", "Handle", choice(Adhesive.class, Adhesive::words), Specification::isGlued, "SLOW_EPOXY"),
     SHARPENING("sharpening", "The edge goes on", "Handle", choice(Sharpening.class, Sharpening::words), made(kind -> kind == Construction.FULL_TANG), "LAST"),
-    SHEATH("sheath", "Sheath", "Sheath", choice(SheathKind.class, SheathKind::words), always(), "NONE");
+    SHEATH("sheath", "Sheath", "Sheath", choice(SheathKind.class, SheathKind::words), always(), "NONE"),
+
+    PROFILE("profile", "Blade pattern", "Blade outline", choice(BladePattern.class, BladePattern::words), made(kind -> !kind.isAxe()), "DROP"),
+    RICASSO("ricasso", "Ricasso", "Blade outline", length("1/32", "4"), made(kind -> !kind.isAxe()), UsualShape::ricasso),
+    RICASSO_WIDTH("ricassoWidth", "Width at the ricasso", "Blade outline", length("1/4", "4"), made(kind -> !kind.isAxe()), UsualShape::ricassoWidth),
+    CHOIL_RADIUS("choilRadius", "Choil, radius", "Blade outline", length("1/32", "1/2"), Specification::hasChoil, UsualShape::choilRadius),
+    SPINE_BREAK("spineBreak", "Spine leaves the straight, before the point", "Blade outline", length("1/8", "20"), made(kind -> !kind.isAxe()), UsualShape::spineBreak),
+    POINT_DROP("pointDrop", "Point below the spine (above it: −)", "Blade outline", length("-2", "4"), made(kind -> !kind.isAxe()), UsualShape::pointDrop),
+    SPINE_BOW("spineBow", "Bow of the spine before the point", "Blade outline", length("0", "3"), made(kind -> !kind.isAxe()), UsualShape::spineBow),
+    BELLY_START("bellyStart", "Belly begins, before the point", "Blade outline", length("1/8", "20"), made(kind -> !kind.isAxe()), UsualShape::bellyStart),
+    BELLY_DEPTH("bellyDepth", "Belly begins lower than the heel by", "Blade outline", length("0", "2"), made(kind -> !kind.isAxe()), UsualShape::bellyDepth),
+    BELLY_BOW("bellyBow", "Bow of the belly", "Blade outline", length("0", "3"), made(kind -> !kind.isAxe()), UsualShape::bellyBow),
+    SWEDGE("swedge", "Swedge, from the point", "Blade outline", length("0", "10"), made(kind -> !kind.isAxe()), "0"),
+    WHEEL_DIAMETER("wheelDiameter", "Hollow is ground on a wheel of", "Section", length("2", "400"), Specification::isHollowGround, UsualShape::wheelDiameter),
+    CONVEX_BULGE("convexBulge", "Bulge of the bevel, each side", "Section", length("0", "1/16"), Specification::isConvex, UsualShape::convexBulge),
+    CORE_THICKNESS("coreThickness", "Hard core, thick", "Section", length("1/64", "3/8"), spec -> spec.isLaminated() && !spec.isAxe(), UsualShape::coreThickness),
+    CLAD_LAYERS("cladLayers", "Layers on each side of the core", "Section", new Count(1, 9), spec -> spec.isLaminated() && !spec.isAxe(), "1"),
+
+    FRONT_WIDTH("frontWidth", "Width at the front", "Handle outline", length("1/4", "4"), made(kind -> !kind.isAxe()), UsualShape::frontWidth),
+    WAIST_WIDTH("waistWidth", "Waist behind the first finger", "Handle outline", length("1/4", "4"), made(kind -> !kind.isAxe()), UsualShape::waistWidth),
+    WAIST_AT("waistAt", "Waist, from the front", "Handle outline", length("1/8", "9"), made(kind -> !kind.isAxe()), UsualShape::waistAt),
+    SWELL_WIDTH("swellWidth", "Palm swell", "Handle outline", length("1/4", "4"), made(kind -> !kind.isAxe()), UsualShape::swellWidth),
+    SWELL_AT("swellAt", "Palm swell, from the front", "Handle outline", length("1/4", "9"), made(kind -> !kind.isAxe()), UsualShape::swellAt),
+    NECK_WIDTH("neckWidth", "Neck before the butt", "Handle outline", length("1/4", "4"), made(kind -> !kind.isAxe()), UsualShape::neckWidth),
+    BUTT_WIDTH("buttWidth", "Width at the butt", "Handle outline", length("1/4", "4"), made(kind -> !kind.isAxe()), UsualShape::buttWidth),
+    BUTT_DROP("buttDrop", "Drop of the butt (rise: −)", "Handle outline", length("-1", "3"), made(kind -> !kind.isAxe()), UsualShape::buttDrop),
+    HANDLE_ARCH("handleArch", "Arch of the back (hollow: −)", "Handle outline", length("-1/2", "1"), made(kind -> !kind.isAxe()), UsualShape::handleArch),
+    BUTT_ROUND("buttRound", "Butt, radius of its corners", "Handle outline", length("0", "2"), made(kind -> !kind.isAxe()), UsualShape::buttRound),
+    GROOVE_DEPTH("grooveDepth", "Finger groove, deep", "Handle outline", length("0", "1/2"), made(kind -> !kind.isAxe()), "0"),
+    GROOVE_RADIUS("grooveRadius", "Finger groove, radius of the wheel", "Handle outline", length("1/4", "3"), Specification::hasFingerGroove, "1/2"),
+    GROOVE_AT("grooveAt", "Finger groove, from the front", "Handle outline", length("1/4", "9"), Specification::hasFingerGroove, UsualShape::waistAt),
+
+    HANDLE_THICKNESS("handleThickness", "Handle thickness at the swell", "Handle section", length("1/4", "2"), made(Construction::hasBlock), "7/8"),
+    ENDS_THINNER("endsThinner", "Thinner at front and butt by", "Handle section", length("0", "1/2"), made(kind -> !kind.isAxe() && !kind.isFolder()), "1/16"),
+    HANDLE_ROUNDING("handleRounding", "Rounding of the handle, radius", "Handle section", length("0", "1"), made(kind -> !kind.isAxe() && !kind.isFolder()), UsualShape::handleRounding),
+    BOLSTER_LENGTH("bolsterLength", "Bolster, front to back", "Tang and fittings", length("1/8", "2"), made(kind -> kind == Construction.INTEGRAL), "1/2"),
+    TANG_LENGTH("tangLength", "Tang length", "Tang and fittings", length("1", "10"), made(Construction::hasBlock), UsualShape::tangLength),
+    TANG_END_WIDTH("tangEndWidth", "Tang width at its end", "Tang and fittings", length("1/8", "1-1/2"), made(Construction::hasBlock), UsualShape::tangEndWidth),
+    GUARD_OVERHANG("guardOverhang", "Guard beyond the blade, above and below", "Tang and fittings", length("0", "1-1/2"), made(kind -> kind == Construction.HIDDEN_TANG), "1/8"),
+    GUARD_WIDTH("guardWidth", "Guard, side to side", "Tang and fittings", length("1/4", "2"), made(kind -> kind == Construction.HIDDEN_TANG), "3/4"),
+    HOLE_COUNT("holeCount", "Lightening holes", "Tang and fittings", new Count(1, 12), Specification::hasLighteningHoles, "3"),
+    HOLE_DIAMETER("holeDiameter", "Lightening holes, diameter", "Tang and fittings", length("1/8", "3/4"), Specification::hasLighteningHoles, UsualShape::holeDiameter),
+    LANYARD("lanyard", "Lanyard", "Tang and fittings", choice(Lanyard.class, Lanyard::words), made(Construction::hasScales), "NONE"),
+    TUBE_DIAMETER("tubeDiameter", "Lanyard tube, diameter", "Tang and fittings", length("1/8", "1/2"), Specification::hasLanyardTube, "1/4"),
+    BAR_WIDTH("barWidth", "Bar width", "Tang and fittings", length("1/2", "8"), Specification::isCutFromBar, UsualShape::barWidth);
+
+    /** The numbers that the blade's profile is ground to. */
+    public static final Set<SpecificationField> BLADE_OUTLINE = Collections.unmodifiableSet(EnumSet.of(BLADE_LENGTH, HEEL_WIDTH, PROFILE, RICASSO, RICASSO_WIDTH,
+            SPINE_BREAK, POINT_DROP, SPINE_BOW, BELLY_START, BELLY_DEPTH, BELLY_BOW));
+
+    /** The numbers that the handle's outline is shaped to. */
+    public static final Set<SpecificationField> HANDLE_OUTLINE = Collections.unmodifiableSet(EnumSet.of(HANDLE_LENGTH, FRONT_WIDTH, WAIST_WIDTH, WAIST_AT, SWELL_WIDTH,
+            SWELL_AT, NECK_WIDTH, BUTT_WIDTH, BUTT_DROP, HANDLE_ARCH, BUTT_ROUND, GROOVE_DEPTH, GROOVE_RADIUS, GROOVE_AT));
+
+    /** The numbers that the handle is rounded to. */
+    public static final Set<SpecificationField> HANDLE_SECTION = Collections.unmodifiableSet(EnumSet.of(HANDLE_THICKNESS, ENDS_THINNER, HANDLE_ROUNDING));
 
     /** What a field takes. */
     public sealed interface Accepts {}
@@ -107,14 +165,25 @@ public enum SpecificationField {
     private final Accepts accepts;
     private final Predicate<Specification> asked;
     private final String usual;
+    private final Optional<Function<Specification, Length>> byRule;
 
     SpecificationField(String key, String label, String group, Accepts accepts, Predicate<Specification> asked, String usual) {
+        this(key, label, group, accepts, asked, usual, Optional.empty());
+    }
+
+    /** A size that is usually as other answers make it. */
+    SpecificationField(String key, String label, String group, Accepts accepts, Predicate<Specification> asked, Function<Specification, Length> byRule) {
+        this(key, label, group, accepts, asked, "", Optional.of(byRule));
+    }
+
+    SpecificationField(String key, String label, String group, Accepts accepts, Predicate<Specification> asked, String usual, Optional<Function<Specification, Length>> byRule) {
         this.key = key;
         this.label = label;
         this.group = group;
         this.accepts = accepts;
         this.asked = asked;
         this.usual = usual;
+        this.byRule = byRule;
     }
 
     public static Optional<SpecificationField> withKey(String key) {
@@ -141,20 +210,31 @@ public enum SpecificationField {
     /** Whether a change of the answer changes the outline, the use, the look or the price that the client agreed to. */
     public boolean concernsClient() {
         return switch (this) {
+            case CHOIL_RADIUS, CORE_THICKNESS, CLAD_LAYERS, TANG_LENGTH, TANG_END_WIDTH, HOLE_COUNT, HOLE_DIAMETER, BAR_WIDTH -> false;
             case CONSTRUCTION, STEEL_FORM, PATTERN, STEEL, BLADE_LENGTH, HEEL_WIDTH, HEAD_LENGTH, EDGE_LENGTH, GRIND, EDGE_THICKNESS, NOTCHES, FINISH, MARK,
                     HANDLE_LENGTH, HAFT_LENGTH, HANDLE_MATERIAL, FASTENING, PIN_COUNT, PIN_DIAMETER, GUARD_MATERIAL, SPACER, SPACER_MATERIAL, HELD_BY, SIDES, SHEATH -> true;
-            default -> false;
+            default -> compareTo(SHEATH) > 0;
         };
     }
 
-    /** What a form starts with, in shop notation. */
+    /** What a size usually is for such a knife; empty where it does not hang on other answers. */
+    public Optional<Length> usualFor(Specification spec) {
+        return byRule.map(rule -> rule.apply(spec));
+    }
+
+    /** Whether the usual answer follows from other answers, so that an empty entry is an answer. */
+    public boolean isUsuallyByRule() {
+        return byRule.isPresent();
+    }
+
+    /** What a form starts with, in shop notation; empty where it follows from other answers. */
     public String usual() {
         return usual;
     }
 
     /** What a form starts with, in these units. */
     public String usualIn(Units units) {
-        return accepts instanceof LengthWithin ? inches(usual).brieflyIn(units) : usual;
+        return accepts instanceof LengthWithin && !usual.isEmpty() ? inches(usual).brieflyIn(units) : usual;
     }
 
     /** Whether this question is asked for such a knife. Fields are ordered so that it looks only at earlier answers. */
@@ -190,7 +270,7 @@ public enum SpecificationField {
     }
 
     private static Length inches(String entry) {
-        if (ShopNotation.length(entry, Units.INCH_FAHRENHEIT) instanceof Understood.Value<Length> value) {
+        if (ShopNotation.signedLength(entry, Units.INCH_FAHRENHEIT) instanceof Understood.Value<Length> value) {
             return value.quantity();
         }
         throw new IllegalStateException(entry);

@@ -59,7 +59,9 @@ public final class SpecificationReader {
             complete.putIfAbsent(SpecificationField.HANDLE_MATERIAL.key(), kind.isAxe() ? HandleMaterial.HICKORY.name() : SpecificationField.HANDLE_MATERIAL.usual());
         });
         for (SpecificationField field : SpecificationField.values()) {
-            complete.putIfAbsent(field.key(), field.usualIn(units));
+            if (!field.isUsuallyByRule()) {
+                complete.putIfAbsent(field.key(), field.usualIn(units));
+            }
         }
         return complete;
     }
@@ -101,18 +103,45 @@ public final class SpecificationReader {
     }
 
     private void takeLength(SpecificationField field, String entry, LengthWithin within) {
-        Understood<Length> read = ShopNotation.length(entry, units);
+        if (entry.isBlank() && field.isUsuallyByRule()) {
+            takeUsual(field, within);
+            return;
+        }
+        Understood<Length> read = within.least().nanometres() < 0 ? ShopNotation.signedLength(entry, units) : ShopNotation.length(entry, units);
         if (read instanceof Understood.Refused<Length> refused) {
             find(field, entry, refused.problem(), refused.accepted());
         } else if (read instanceof Understood.Value<Length> value) {
             Length length = value.quantity();
             understood.put(field.key(), length.in(units));
-            if (length.compareTo(within.least()) < 0 || length.compareTo(within.most()) > 0) {
+            if (!isWithin(length, within)) {
                 find(field, entry, length.in(units) + " is outside what is made", field.acceptedWords(units));
             } else {
                 values.put(field, length);
             }
         }
+    }
+
+    /** A size that nobody entered is as the other answers make it; where one of those is wrong, that is the finding. */
+    private void takeUsual(SpecificationField field, LengthWithin within) {
+        Optional<Length> usual = usual(field);
+        usual.ifPresent(length -> understood.put(field.key(), length.in(units)));
+        if (usual.filter(length -> isWithin(length, within)).isPresent()) {
+            values.put(field, usual.get());
+        } else if (findings.isEmpty()) {
+            find(field, "", field.label() + " does not follow from the other sizes", field.acceptedWords(units));
+        }
+    }
+
+    private Optional<Length> usual(SpecificationField field) {
+        try {
+            return field.usualFor(new Specification(values));
+        } catch (IllegalStateException | IllegalArgumentException earlierAnswerWrong) {
+            return Optional.empty();
+        }
+    }
+
+    private static boolean isWithin(Length length, LengthWithin within) {
+        return length.compareTo(within.least()) >= 0 && length.compareTo(within.most()) <= 0;
     }
 
     private void takeCount(SpecificationField field, String entry, Count count) {
@@ -152,6 +181,10 @@ public final class SpecificationReader {
             tooLarge(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEEL_WIDTH, "at most ");
         }
         mustBeLess(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEAD_LENGTH);
+        mustBeLess(read, entries, SpecificationField.CORE_THICKNESS, SpecificationField.STOCK_THICKNESS);
+        if (findings.isEmpty()) {
+            KnifeShape.faults(read).forEach(fault -> find(SpecificationField.withKey(fault.number()).orElseThrow(), entries.getOrDefault(fault.number(), ""), fault.problem(), fault.accepted(units)));
+        }
     }
 
     private void mustBeLess(Specification read, Map<String, String> entries, SpecificationField small, SpecificationField large) {

@@ -2,16 +2,23 @@ package hiltboard.core.material;
 
 /** What a guard or a spacer is made of. */
 public enum FittingMaterial {
-    MILD_STEEL("Mild steel"), STAINLESS("Stainless steel"), BRASS("Brass"), NICKEL_SILVER("Nickel silver"),
-    COPPER("Copper"), GLASS_EPOXY("Black glass-epoxy laminate");
+    MILD_STEEL("Mild steel", 7.85), STAINLESS("Stainless steel", 7.9), BRASS("Brass", 8.5), NICKEL_SILVER("Nickel silver", 8.7),
+    COPPER("Copper", 8.94), GLASS_EPOXY("Black glass-epoxy laminate", 1.85);
 
     private final String words;
+    private final Density density;
 
-    FittingMaterial(String words) {
+    FittingMaterial(String words, double gramsPerCubicCentimetre) {
         this.words = words;
+        this.density = new Density(gramsPerCubicCentimetre);
     }
 
     public String words() {
         return words;
+    }
+
+    /** Usual for such metal, from memory. */
+    public Density density() {
+        return density;
     }
 }

@@ -68,6 +68,11 @@ public record Steel(
         return quench == Quench.PLATES_AND_AIR;
     }
 
+    /** Usual for the family, from memory of data sheets: much chromium makes it a little lighter. */
+    public Density density() {
+        return new Density(stainless || designation.equals("D2") ? 7.7 : 7.85);
+    }
+
     public String words() {
         return designation + ", " + family;
     }

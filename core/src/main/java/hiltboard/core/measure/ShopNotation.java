@@ -47,6 +47,14 @@ public final class ShopNotation {
                 .orElseGet(() -> refused(entry, LENGTHS));
     }
 
+    /** Reads a length with a sign before it; without one it is positive. */
+    public static Understood<Length> signedLength(String entry, Units units) {
+        String text = tidy(entry);
+        boolean isNegative = text.startsWith("-");
+        Understood<Length> read = length(isNegative || text.startsWith("+") ? text.substring(1) : entry, units);
+        return isNegative && read instanceof Understood.Value<Length> value ? understood(Length.ZERO.minus(value.quantity())) : read;
+    }
+
     /** Reads a temperature; a bare number is in the reader's unit. */
     public static Understood<Temperature> temperature(String entry, Units units) {
         Matcher match = TEMPERATURE.matcher(tidy(entry));

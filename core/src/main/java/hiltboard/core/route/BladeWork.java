@@ -50,7 +50,7 @@ final class BladeWork {
             case AFTER_HARDENING -> 145;
         };
         Operation.Builder grind = Operation.at(GRINDER, "finish-grind", spec.bevels() == BevelTiming.AFTER_HARDENING ? "Grind the bevels" : "Finish the grind", minutes)
-                .is(FINISH_GRINDS, GRINDS_BEVELS, USES_FRESH_BELTS, NEEDS_TEMPERED).shapedBy(BEVELS, GRIND, BEVEL_HEIGHT, EDGE_THICKNESS, DISTAL_TAPER, TIP_THICKNESS)
+                .is(FINISH_GRINDS, GRINDS_BEVELS, USES_FRESH_BELTS, NEEDS_TEMPERED).shapedBy(BEVELS, GRIND, BEVEL_HEIGHT, EDGE_THICKNESS, DISTAL_TAPER, TIP_THICKNESS, SWEDGE, WHEEL_DIAMETER, CONVEX_BULGE)
                 .toDo("Dip at every pass.", "Compare where the bevel leaves the spine and where it enters at the plunge.",
                         spec.isAxe() ? "After the last pass measure the edge." : "After the last pass measure the blade at the ricasso and the edge at the heel.")
                 .targets(PieceDimensions.EDGE_THICKNESS).readings(PieceDimensions.EDGE_THICKNESS)

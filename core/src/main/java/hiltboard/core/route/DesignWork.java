@@ -5,6 +5,7 @@ import static hiltboard.core.route.Station.*;
 import static hiltboard.core.route.Trait.*;
 
 import hiltboard.core.chain.PieceDimensions;
+import java.util.Set;
 
 /** From the client's word to a bar that is measured and laid out. */
 final class DesignWork {
@@ -36,7 +37,7 @@ final class DesignWork {
     }
 
     private static Operation.Builder stock(Draft draft) {
-        Operation.Builder stock = Operation.at(LAYOUT, "choose-stock", "Choose and measure the bar", 10).is(MEASURES_STOCK).shapedBy(STEEL, STEEL_FORM)
+        Operation.Builder stock = Operation.at(LAYOUT, "choose-stock", "Choose and measure the bar", 10).is(MEASURES_STOCK).shapedBy(STEEL, STEEL_FORM, BAR_WIDTH)
                 .toDo("Look for bends, pits and cracks.").checks("The grade is marked on the bar: " + draft.spec.steel().designation());
         if (draft.spec.isForged()) {
             return stock.toDo(draft.spec.isFromBillet() ? "Cut the pieces of the stack to one length." : "Bar enough for the shape, lost ends and scale included.");
@@ -47,7 +48,7 @@ final class DesignWork {
 
     static Operation.Builder layOut(Draft draft) {
         return Operation.at(LAYOUT, "lay-out", "Lay out outline and holes", 20).is(LAYS_OUT)
-                .shapedBy(CONSTRUCTION, BLADE_LENGTH, HEEL_WIDTH, HANDLE_LENGTH, PIN_COUNT, HEAD_LENGTH, EDGE_LENGTH)
+                .shapedBy(CONSTRUCTION, PIN_COUNT, HEAD_LENGTH, EDGE_LENGTH, TANG_LENGTH, TANG_END_WIDTH).shapedBy(BLADE_OUTLINE).shapedBy(draft.spec.hasScales() ? HANDLE_OUTLINE : Set.of(HANDLE_LENGTH))
                 .toDo("Paint with layout blue.", "Scribe outline and hole centres, and mark the holes by hand as a check on the numbers.")
                 .checks(draft.spec.isForged() ? "Outline lies inside the forging all round" : "Outline lies inside the bar with room for the saw", "Hole centres checked against the drawing");
     }

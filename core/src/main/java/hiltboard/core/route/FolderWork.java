@@ -88,7 +88,7 @@ final class FolderWork {
     }
 
     private Operation.Builder shapeSides() {
-        return Operation.at(GRINDER, "shape-sides", "Shape the sides", 80).is(SHAPES_OFF_KNIFE).of(Part.SIDES).shapedBy(HANDLE_MATERIAL, HANDLE_LENGTH)
+        return Operation.at(GRINDER, "shape-sides", "Shape the sides", 80).is(SHAPES_OFF_KNIFE).of(Part.SIDES).shapedBy(HANDLE_MATERIAL).shapedBy(HANDLE_OUTLINE)
                 .toDo("As a pair on pins: profile, then contour.").cautions(EYES_LUNGS, spec.handleMaterial().dustCaution()).checks("Both sides alike");
     }
 

@@ -76,7 +76,7 @@ final class ForgeWork {
                     .toDo("Slit on centre from both sides, open with the drift.", "Cool the drift between heats.").cautions(FORGE, PRESS).checks("The drift sits square to the head"));
         }
         if (spec.construction() == Construction.INTEGRAL) {
-            draft.add(Operation.at(Station.FORGE, "forge-bolster", "Forge the bolster", 60).is(FORGES_BOLSTER, FORGES_ON).clears(ANNEALED).shapedBy(CONSTRUCTION)
+            draft.add(Operation.at(Station.FORGE, "forge-bolster", "Forge the bolster", 60).is(FORGES_BOLSTER, FORGES_ON).clears(ANNEALED).shapedBy(CONSTRUCTION, BOLSTER_LENGTH)
                     .toDo("Set the bolster down on both sides before the blade is drawn.", "Keep it square to the blade.").cautions(FORGE, PRESS).checks("Bolster square, enough left to grind"));
         }
         draft.add(Operation.at(Station.FORGE, "forge-shape", spec.isAxe() ? "Forge the head to shape" : "Forge to shape", 120).is(FORGES_SHAPE, FORGES_ON).clears(ANNEALED)

@@ -56,7 +56,7 @@ final class HandleWork {
         if (spec.isShapedOnTemporaryPins()) {
             draft.add(Operation.at(FITTING, "pin-temporarily", "Scales on temporary pins", 15).is(PINS_FOR_A_WHILE, NEEDS_TEMPERED, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HANDLE_TURN)
                     .toDo("Snug pins that come out again; no adhesive.").checks("Nothing moves"));
-            draft.add(Operation.at(GRINDER, "shape-on-pins", "Shape the handle to about 98 %", 110).is(SHAPES_ON_TEMPORARY_PINS, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HANDLE_TURN)
+            draft.add(Operation.at(GRINDER, "shape-on-pins", "Shape the handle to about 98 %", 110).is(SHAPES_ON_TEMPORARY_PINS, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HANDLE_TURN).shapedBy(HANDLE_OUTLINE).shapedBy(HANDLE_SECTION)
                     .toDo("Centre lines first; profile, taper, palm swell, then round; leave the last sanding.").cautions(EYES_LUNGS, dust).checks("Even in the hand, both sides"));
         }
     }
@@ -108,7 +108,7 @@ final class HandleWork {
         if (!spec.isBedded()) {
             boolean isNearlyDone = spec.isShapedOnTemporaryPins() || spec.isMachined();
             draft.add(Operation.at(GRINDER, "shape-handle", isNearlyDone ? "Touch up the handle" : "Shape the handle", isNearlyDone ? 30 : 100).is(SHAPES_HANDLE_ON_KNIFE, GRIPS_BLADE).of(Part.HANDLE)
-                    .shapedBy(HANDLE_MATERIAL, HANDLE_TURN).toDo("Centre lines first; profile, taper, palm swell, then round.", "Change to 220 before the belt touches tang or guard.").cautions(EYES_LUNGS, dust)
+                    .shapedBy(HANDLE_MATERIAL, HANDLE_TURN).shapedBy(HANDLE_OUTLINE).shapedBy(HANDLE_SECTION).toDo("Centre lines first; profile, taper, palm swell, then round.", "Change to 220 before the belt touches tang or guard.").cautions(EYES_LUNGS, dust)
                     .checks("Even in the hand, both sides"));
         }
         draft.add(finish(spec));

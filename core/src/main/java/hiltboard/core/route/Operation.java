@@ -139,7 +139,11 @@ public record Operation(
         }
 
         Builder shapedBy(SpecificationField... fields) {
-            shapedBy.addAll(List.of(fields));
+            return shapedBy(Set.of(fields));
+        }
+
+        Builder shapedBy(Set<SpecificationField> fields) {
+            shapedBy.addAll(fields);
             return this;
         }
 

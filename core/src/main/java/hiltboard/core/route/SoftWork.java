@@ -11,6 +11,7 @@ import hiltboard.core.design.BevelTiming;
 import hiltboard.core.design.Mark;
 import hiltboard.core.design.Notches;
 import hiltboard.core.design.Specification;
+import java.util.Set;
 
 /** Everything that is drilled, filed, milled or ground while the steel is soft. */
 final class SoftWork {
@@ -36,14 +37,14 @@ final class SoftWork {
             int holes = spec.count(PIN_COUNT);
             String title = spec.isMachined() ? "Station one: holes and first face" : "Drill the pin holes";
             draft.add(Operation.at(spec.isMachined() ? MILL : DRILL, "drill-tang-holes", title, 15 + 5 * holes).is(MAKES_TANG_HOLES, DRILLS_SOFT_STEEL, CUTS_STEEL)
-                    .shapedBy(PIN_COUNT, PIN_DIAMETER, FASTENING, CONSTRUCTION)
+                    .shapedBy(PIN_COUNT, PIN_DIAMETER, FASTENING, CONSTRUCTION, LANYARD, TUBE_DIAMETER)
                     .toDo("Measure the pin itself, not its label.", "Centre-punch and drill " + holes + (holes == 1 ? " hole." : " holes."), "Chamfer both sides; a few blind divots give the adhesive grip.",
                             "Measure a hole with a gauge pin and enter it.")
                     .targets(PieceDimensions.PIN_DIAMETER, PieceDimensions.PIN_DRILL).readings(PieceDimensions.PIN_DIAMETER, PieceDimensions.TANG_HOLE).makes(PieceDimensions.PIN_DRILL)
                     .cautions(DRILLING).checks("A pin goes through every hole by hand"));
         }
         if (spec.hasLighteningHoles()) {
-            draft.add(Operation.at(DRILL, "drill-lightening-holes", "Drill the lightening holes", 25).is(DRILLS_SOFT_STEEL, CUTS_STEEL).shapedBy(LIGHTENING)
+            draft.add(Operation.at(DRILL, "drill-lightening-holes", "Drill the lightening holes", 25).is(DRILLS_SOFT_STEEL, CUTS_STEEL).shapedBy(LIGHTENING, HOLE_COUNT, HOLE_DIAMETER)
                     .toDo("Inside the handle's outline, clear of every pin by a hole's width.").cautions(DRILLING).checks("Clear of pins and outline"));
         }
         if (spec.isFolder()) {
@@ -56,14 +57,14 @@ final class SoftWork {
     private void profile() {
         String title = spec.isMachined() ? "Station two: profile" : spec.isAxe() ? "Grind the head to its outline" : "Cut and grind the profile";
         draft.add(Operation.at(spec.isMachined() ? MILL : GRINDER, "profile", title, 45).is(PROFILES, CUTS_STEEL)
-                .shapedBy(CONSTRUCTION, BLADE_LENGTH, HEEL_WIDTH, HANDLE_LENGTH, HEAD_LENGTH, EDGE_LENGTH)
+                .shapedBy(CONSTRUCTION, HEAD_LENGTH, EDGE_LENGTH).shapedBy(BLADE_OUTLINE).shapedBy(spec.hasScales() ? HANDLE_OUTLINE : Set.of(HANDLE_LENGTH))
                 .toDo(spec.isMachined() ? "On the dowels, screwed down; check the first part before the next." : "Saw outside the line, grind to it.", "Square edges; keep the steel cool enough to hold.")
                 .cautions(spec.isMachined() ? DRILLING : EYES_LUNGS).checks("To the line all round").leaves(State.PROFILED));
     }
 
     private void fileWork() {
         if (spec.hasBlock()) {
-            draft.add(Operation.at(FILING, "file-shoulders", "File shoulders and tang", 45).is(FILES_SOFT_STEEL, FILES_SHOULDERS).shapedBy(TANG_WIDTH)
+            draft.add(Operation.at(FILING, "file-shoulders", "File shoulders and tang", 45).is(FILES_SOFT_STEEL, FILES_SHOULDERS).shapedBy(TANG_WIDTH, TANG_LENGTH, TANG_END_WIDTH)
                     .toDo("Clamp the carbide-faced file guide at the shoulder line.", "File both shoulders into one plane; round the inside corners; taper the tang a little.")
                     .targets(PieceDimensions.TANG_WIDTH)
                     .checks("Both shoulders lie in one plane", "Inside corners are rounded, not nicked"));
@@ -97,7 +98,7 @@ final class SoftWork {
     private void notches() {
         boolean asked = !spec.isAxe() && !spec.isFolder();
         if (asked && spec.notches() != Notches.NONE) {
-            draft.add(Operation.at(FILING, "file-choil", "File the choil", 15).is(FILES_SOFT_STEEL).shapedBy(NOTCHES)
+            draft.add(Operation.at(FILING, "file-choil", "File the choil", 15).is(FILES_SOFT_STEEL).shapedBy(NOTCHES, CHOIL_RADIUS)
                     .toDo("File the notch where edge meets ricasso; polish it lengthwise.").checks("No file marks across the notch"));
         }
         if (asked && spec.notches() == Notches.CHOIL_AND_THUMB_GRIP) {
@@ -112,7 +113,7 @@ final class SoftWork {
         }
         boolean all = spec.bevels() == BevelTiming.BEFORE_HARDENING;
         Operation.Builder bevels = Operation.at(GRINDER, "rough-bevels", all ? "Grind the bevels" : "Rough the bevels", all ? 100 : 50).is(GRINDS_BEVELS, GRINDS_BEVELS_SOFT)
-                .shapedBy(BEVELS, GRIND, BEVEL_HEIGHT)
+                .shapedBy(BEVELS, GRIND, BEVEL_HEIGHT, SWEDGE, WHEEL_DIAMETER)
                 .toDo("Break the corners with a worn belt at 45° to the line; then " + (spec.startsAtSixtyGrit() ? "60" : "36") + " grit.", "Walk the bevel to the line; one side, then match the other.")
                 .targets(PieceDimensions.CENTRE_LINE, PieceDimensions.EDGE_BEFORE_HARDENING).readings(PieceDimensions.EDGE_BEFORE_HARDENING)
                 .cautions(EYES_LUNGS, "Gloves are for soft, hot steel only, and away from the belt's in-running side.")

@@ -51,7 +51,7 @@ final class TangWork {
     }
 
     private void makeGuard() {
-        draft.add(Operation.at(MILL, "mill-guard-slot", "Mill the guard's slot", 50).is(CUTS_GUARD).of(Part.GUARD).shapedBy(GUARD_MATERIAL, GUARD_THICKNESS)
+        draft.add(Operation.at(MILL, "mill-guard-slot", "Mill the guard's slot", 50).is(CUTS_GUARD).of(Part.GUARD).shapedBy(GUARD_MATERIAL, GUARD_THICKNESS, GUARD_OVERHANG, GUARD_WIDTH)
                 .toDo("Drill a chain, then mill: pocket from the back, slot through.", "Leave the lip at the front tight; file it to the tang.")
                 .targets(PieceDimensions.SLOT_WIDTH, PieceDimensions.SLOT_CUTTER, PieceDimensions.SLOT_LENGTH, PieceDimensions.POCKET_DEPTH)
                 .makes(PieceDimensions.SLOT_WIDTH, PieceDimensions.SLOT_CUTTER, PieceDimensions.SLOT_LENGTH, PieceDimensions.POCKET_DEPTH)
@@ -108,7 +108,7 @@ final class TangWork {
                 .toDo("Pull, clean tang and guard, put back.").targets(PieceDimensions.PULL_WINDOW).cautions("Wrapped edge, point away from everyone.").checks("It came off and went back"));
         draft.add(Operation.at(GLUING, "cure-bed", "Let the bed cure", 5).is(CURES_BEDDED).of(Part.HANDLE).rest(Duration.ofHours(12), "curing")
                 .toDo("Leave it alone overnight.").checks("Hard to the fingernail"));
-        draft.add(Operation.at(GRINDER, "shape-off-knife", "Shape the handle off the knife", 110).is(SHAPES_OFF_KNIFE).of(Part.HANDLE).shapedBy(BEDDING)
+        draft.add(Operation.at(GRINDER, "shape-off-knife", "Shape the handle off the knife", 110).is(SHAPES_OFF_KNIFE).of(Part.HANDLE).shapedBy(BEDDING).shapedBy(HANDLE_OUTLINE).shapedBy(HANDLE_SECTION)
                 .toDo("Centre lines first; profile, taper, palm swell, then round.").cautions(EYES_LUNGS, dust).checks("Flush with guard and spacer when put on"));
         draft.add(Operation.at(GLUING, "clean-release", "Take the release agent off", 15).is(CLEANS_RELEASE).of(Part.HANDLE).shapedBy(RELEASE_AGENT).clears(Condition.GREASED)
                 .toDo(isWax ? "Mineral spirits, then a clean solvent, on tang, guard and cavity walls." : "Soap and hot water, then solvent, on tang, guard and cavity walls.", "Notch the tang, roughen the walls.")

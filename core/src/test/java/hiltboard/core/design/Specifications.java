@@ -72,7 +72,18 @@ public final class Specifications {
         if (field.accepts() instanceof Count count) {
             return String.valueOf(count.least() + random.nextInt(count.most() - count.least() + 1));
         }
+        if (field.isUsuallyByRule()) {
+            return "";
+        }
         return switch (field) {
+            case SWEDGE -> thou(random, 0, 1500);
+            case GROOVE_DEPTH -> random.nextBoolean() ? "0" : thou(random, 40, 120);
+            case GROOVE_RADIUS -> thou(random, 400, 700);
+            case ENDS_THINNER -> thou(random, 0, 60);
+            case HANDLE_THICKNESS -> thou(random, 700, 1100);
+            case BOLSTER_LENGTH -> thou(random, 300, 900);
+            case GUARD_OVERHANG -> thou(random, 0, 400);
+            case GUARD_WIDTH -> thou(random, 500, 1000);
             case STOCK_THICKNESS -> thou(random, 90, 250);
             case HEEL_WIDTH -> thou(random, 800, 2500);
             case BEVEL_HEIGHT -> thou(random, 200, 800);

@@ -175,12 +175,13 @@ public class ChangeService {
      * the page was looking, what somebody else changed meanwhile is shown to both.
      */
     private Specification changed(PieceFile file, List<FieldChange> fieldChanges, Units units, boolean isSeen) {
-        Map<String, String> entries = new LinkedHashMap<>(file.specification().entries());
+        Map<String, String> entries = new LinkedHashMap<>(file.specification().chosen());
+        Map<String, String> kept = file.specification().entries();
         List<Both> both = new ArrayList<>();
         for (FieldChange change : fieldChanges) {
             SpecificationField field = SpecificationField.withKey(change.field())
                     .orElseThrow(() -> Refusal.entry(change.field(), change.to(), "There is no such question", "a field of the specification"));
-            String current = entries.getOrDefault(change.field(), "");
+            String current = kept.getOrDefault(change.field(), "");
             if (isSeen && !current.equals(change.from()) && !current.equals(change.to())) {
                 String lastBy = changes.lastBy(Entry.Kind.SPECIFICATION_CHANGED, file.jobId(), Optional.of(file.id()));
                 both.add(new Both(change.field(), field.label(), change.to(), file.specification().words(field, units), lastBy, current));

@@ -1,8 +1,10 @@
 package hiltboard.server.job;
 
+import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
+import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -17,13 +19,13 @@ import java.util.stream.Stream;
  */
 public record Drawing(
         double minX, double minY, double width, double height, double buttX, double pointX, String bar, String blade, String tang, String bevel,
-        String guard, String spacer, String handle, List<Spot> pins, double pinDiameter) {
+        List<String> lines, String guard, String spacer, String handle, List<Spot> holes) {
 
-    /** A point in millimetres, y downwards. */
-    public record Spot(double x, double y) {}
+    /** A hole, or what goes through it; its centre in millimetres, y downwards. */
+    public record Spot(Use use, double x, double y, double diameter) {}
 
     public static Drawing of(Specification specification) {
-        KnifeOutline outline = KnifeOutline.of(specification);
+        KnifeOutline outline = KnifeShape.outline(specification);
         List<Point> all = Stream.of(outline.bar(), outline.blade(), outline.guard(), outline.handle()).map(Outline::points).flatMap(List::stream).toList();
         double left = all.stream().mapToDouble(Point::x).min().orElseThrow();
         double right = all.stream().mapToDouble(Point::x).max().orElseThrow();
@@ -31,8 +33,8 @@ public record Drawing(
         double bottom = all.stream().mapToDouble(Point::y).min().orElseThrow();
         return new Drawing(rounded(left), rounded(-top), rounded(right - left), rounded(top - bottom),
                 rounded(outline.bladeLength() - outline.overallLength()), rounded(outline.bladeLength()), closed(outline.bar()), closed(outline.blade()),
-                closed(outline.tang()), open(outline.bevel()), closed(outline.guard()), closed(outline.spacer()), closed(outline.handle()),
-                outline.pins().stream().map(pin -> new Spot(rounded(pin.x()), rounded(-pin.y()))).toList(), outline.pinDiameter());
+                closed(outline.tang()), open(outline.bevel()), outline.lines().stream().map(Drawing::open).toList(), closed(outline.guard()), closed(outline.spacer()), closed(outline.handle()),
+                outline.holes().stream().map(hole -> new Spot(hole.use(), rounded(hole.centre().x()), rounded(-hole.centre().y()), rounded(hole.diameter()))).toList());
     }
 
     private static String closed(Outline outline) {
@@ -41,7 +43,7 @@ public record Drawing(
 
     private static String open(Outline outline) {
         return outline.segments().stream()
-                .map(segment -> segment.control().map(control -> "Q" + at(control) + " ").orElse("L") + at(segment.end()))
+                .map(segment -> segment.handles().map(handles -> "C" + at(handles.leaving()) + " " + at(handles.arriving()) + " ").orElse("L") + at(segment.end()))
                 .collect(Collectors.joining("", "M" + at(outline.start()), ""));
     }
 

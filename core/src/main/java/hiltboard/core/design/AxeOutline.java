@@ -1,7 +1,7 @@
-package hiltboard.core.blade;
+package hiltboard.core.design;
 
-import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationField;
+import hiltboard.core.blade.KnifeOutline;
+import hiltboard.core.blade.Outline;
 import java.util.List;
 
 /**
@@ -39,7 +39,7 @@ final class AxeOutline {
         double back = Math.max(edge, middle + poll / 2) + SAW_ROOM;
         Outline bar = Outline.from(left, top + SAW_ROOM).to(back, top + SAW_ROOM).to(back, top - head - SAW_ROOM).to(left, top - head - SAW_ROOM);
         Outline tang = Outline.from(middle - eye / 2, eyeTop).to(middle + eye / 2, eyeTop).to(middle + eye / 2, eyeTop - eye).to(middle - eye / 2, eyeTop - eye);
-        return new KnifeOutline(bar, blade, tang, bevelLine, Outline.none(), Outline.none(), handle, List.of(), 0);
+        return new KnifeOutline(bar, blade, tang, bevelLine, List.of(), Outline.none(), Outline.none(), handle, List.of());
     }
 
     private static double mm(Specification spec, SpecificationField field) {

@@ -1,0 +1,238 @@
+package hiltboard.core.blade;
+
+import hiltboard.core.measure.Angle;
+import hiltboard.core.measure.Length;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * The blade's thickness everywhere: stock, distal taper, bevels, swedge. Bevels are alike on both sides.
+ *
+ * <p>The bevel keeps its share of the width along the blade, so that it runs out at the point; at the plunge it comes down in a
+ * quarter of an ellipse.
+ *
+ * @param stock thickness at the heel
+ * @param tip thickness of the spine at the point, the stock's where there is no distal taper
+ * @param edge thickness left at the edge
+ * @param bevelHeight from the edge up, at the heel
+ * @param swedge how far before the point the spine is bevelled as well, zero for nowhere
+ */
+public record BladeSection(BladeProfile profile, Length stock, Length tip, Length edge, Length bevelHeight, Face face, Length swedge) {
+    private static final double PLUNGE_SHARE = 0.35;
+    private static final double SWEDGE_HEIGHT = 0.28;
+    private static final double SWEDGE_LEFT = 0.35;
+    private static final int LOOKED_AT = 24;
+
+    /** How the bevel lies between edge and spine. */
+    public sealed interface Face {}
+
+    /** Straight. */
+    public record Flat() implements Face {}
+
+    /** Ground on the rim of a wheel. */
+    public record Hollow(Length wheelDiameter) implements Face {}
+
+    /** Swelling beyond the straight line by the bulge, at the middle of the bevel. */
+    public record Convex(Length bulge) implements Face {}
+
+    /**
+     * The blade at a place along it.
+     *
+     * @param fromHeel from the heel's plane
+     * @param anglePerSide between bevel and centre line, as a straight line from edge to the top of the bevel
+     */
+    public record Station(Length fromHeel, Length width, Length thickness, Length bevelHeight, Angle anglePerSide) {}
+
+    /** Why it cannot be ground so; empty if it can. The profile must be without fault. */
+    public List<Fault> faults() {
+        Ground ground = new Ground();
+        if (face instanceof Hollow hollow) {
+            double least = 2 * IntStream.rangeClosed(1, LOOKED_AT).mapToDouble(i -> ground.leastRadius(place(i))).max().orElseThrow();
+            if (hollow.wheelDiameter.millimetres() < least) {
+                return List.of(Fault.limited("wheelDiameter", "So small a wheel grinds the blade thinner than its edge", "at least", least));
+            }
+        }
+        double most = mm(stock.minus(edge)) / 8;
+        if (face instanceof Convex convex && mm(convex.bulge) > most) {
+            return List.of(Fault.limited("convexBulge", "The bevel would swell beyond the flats", "at most", most));
+        }
+        if (swedge.compareTo(profile.length()) > 0) {
+            return List.of(Fault.limited("swedge", "The swedge is longer than the blade", "at most", mm(profile.length())));
+        }
+        return List.of();
+    }
+
+    /** The smallest wheel, in millimetres across, that leaves the blade nowhere thinner than its edge. */
+    public Length leastWheel() {
+        Ground ground = new Ground();
+        return Length.ofMillimetres(2 * IntStream.rangeClosed(1, LOOKED_AT).mapToDouble(i -> ground.leastRadius(place(i))).max().orElseThrow());
+    }
+
+    private double place(int i) {
+        double first = mm(profile.heel().ricasso()) + plunge();
+        return first + (mm(profile.length()) - first) * (i - 1) / (LOOKED_AT + 1);
+    }
+
+    /** The blade's volume in mm³ and its centre. */
+    public Lump volume() {
+        return Area.of(profile.outline()).lump(new Ground()::cut);
+    }
+
+    /** The blade at even steps from the plunge towards the point. */
+    public List<Station> stations(int count) {
+        Ground ground = new Ground();
+        double first = mm(profile.heel().ricasso()) + plunge();
+        double step = (mm(profile.length()) - first) * 0.92 / (count - 1);
+        return IntStream.range(0, count).mapToObj(i -> ground.station(first + i * step)).toList();
+    }
+
+    /** The line where the bevel begins, from plunge to point. */
+    public Outline bevelLine() {
+        Ground ground = new Ground();
+        double heel = mm(profile.heel().ricasso());
+        return line(heel, x -> Optional.of(ground.edgeAt(x) + ground.bevel(x)));
+    }
+
+    /** The line where the swedge ends; none without one. */
+    public Outline swedgeLine() {
+        if (!swedge.isPositive()) {
+            return Outline.none();
+        }
+        Ground ground = new Ground();
+        return line(mm(profile.length()) - mm(swedge), x -> Optional.of(ground.spineAt(x) - ground.swedgeHeight(x)));
+    }
+
+    /**
+     * The line where a layer that ends at this distance from the centre line comes out on the bevel; none where the bevel does not cut it.
+     */
+    public Outline layerLine(Length fromCentre) {
+        Ground ground = new Ground();
+        return line(mm(profile.heel().ricasso()) + plunge(), x -> ground.surfaces(x, mm(fromCentre)).map(height -> ground.edgeAt(x) + height));
+    }
+
+    @FunctionalInterface
+    private interface Height {
+        Optional<Double> at(double x);
+    }
+
+    private Outline line(double from, Height height) {
+        List<Point> points = new ArrayList<>();
+        int steps = 48;
+        for (int i = 0; i <= steps; i++) {
+            // Closer together at the plunge, where the line turns quickly.
+            double share = Math.pow((double) i / steps, 1.5);
+            double x = from + (mm(profile.length()) - from) * share;
+            height.at(x).ifPresent(y -> points.add(new Point(x, y)));
+        }
+        return points.size() < 2 ? Outline.none() : Outline.through(points);
+    }
+
+    private double plunge() {
+        return Math.min(PLUNGE_SHARE * mm(bevelHeight), (mm(profile.length()) - mm(profile.heel().ricasso())) / 4);
+    }
+
+    private static double mm(Length length) {
+        return length.millimetres();
+    }
+
+    /** The ground blade, with its lines worked out once. */
+    private final class Ground {
+        private final List<Point> spine = profile.spineLine().points();
+        private final List<Point> edgeLine = profile.edgeLine().points();
+        private final double length = mm(profile.length());
+        private final double width = mm(profile.width());
+        private final double ricasso = mm(profile.heel().ricasso());
+        private final double left = mm(edge);
+
+        private double spineAt(double x) {
+            return BladeProfile.heightAt(spine, x);
+        }
+
+        private double edgeAt(double x) {
+            return BladeProfile.heightAt(edgeLine, x);
+        }
+
+        private double thickness(double x) {
+            return mm(stock) + (mm(tip) - mm(stock)) * Math.max(0, x) / length;
+        }
+
+        private double bevel(double x) {
+            if (x <= ricasso) {
+                return 0;
+            }
+            double into = Math.min(1, (x - ricasso) / plunge());
+            return mm(bevelHeight) * (spineAt(x) - edgeAt(x)) / width * Math.sqrt(1 - (1 - into) * (1 - into));
+        }
+
+        private double swedgeHeight(double x) {
+            double into = (x - (length - mm(swedge))) / mm(swedge);
+            return into <= 0 ? 0 : SWEDGE_HEIGHT * (spineAt(x) - edgeAt(x)) * Math.min(1, 4 * into);
+        }
+
+        private Area.Cut cut(double x) {
+            double thick = thickness(x);
+            double low = edgeAt(x);
+            double high = spineAt(x);
+            double bevel = bevel(x);
+            double swedged = swedge.isPositive() ? swedgeHeight(x) : 0;
+            return new Area.Cut(new double[] {low + bevel, high - swedged}, y -> {
+                double ground = x <= ricasso || y - low >= bevel ? thick : 2 * half(y - low, bevel, thick);
+                double falling = swedged > 0 && y > high - swedged ? thick * (SWEDGE_LEFT + (1 - SWEDGE_LEFT) * (high - y) / swedged) : thick;
+                return Math.min(ground, falling);
+            });
+        }
+
+        /** Half the thickness at a height above the edge, within a bevel of this height. */
+        private double half(double height, double bevel, double thick) {
+            double thin = Math.min(left, thick);
+            double straight = thin / 2 + (thick - thin) / 2 * height / bevel;
+            if (face instanceof Hollow hollow) {
+                double radius = mm(hollow.wheelDiameter) / 2;
+                return straight - (Math.sqrt(radius * radius - (height - bevel / 2) * (height - bevel / 2)) - Math.sqrt(radius * radius - bevel * bevel / 4));
+            }
+            if (face instanceof Convex convex) {
+                double scaled = mm(convex.bulge) * (thick - thin) / (mm(stock) - left);
+                return straight + scaled * 4 * height * (bevel - height) / (bevel * bevel);
+            }
+            return straight;
+        }
+
+        /** The radius whose rim leaves the edge along the straight line: a smaller one cuts in behind the edge. */
+        private double leastRadius(double x) {
+            double slope = (thickness(x) - left) / 2 / bevel(x);
+            return slope <= 0 ? Double.MAX_VALUE / 4 : bevel(x) / 2 * Math.sqrt(1 + 1 / (slope * slope));
+        }
+
+        /** The height above the edge at which the bevel is as thick as this on one side. */
+        private Optional<Double> surfaces(double x, double fromCentre) {
+            double bevel = bevel(x);
+            double thick = thickness(x);
+            if (fromCentre <= left / 2 || fromCentre >= thick / 2) {
+                return Optional.empty();
+            }
+            double low = 0;
+            double high = bevel;
+            for (int i = 0; i < 50; i++) {
+                double middle = (low + high) / 2;
+                if (half(middle, bevel, thick) < fromCentre) {
+                    low = middle;
+                } else {
+                    high = middle;
+                }
+            }
+            return Optional.of((low + high) / 2);
+        }
+
+        private Station station(double x) {
+            double bevel = bevel(x);
+            double angle = Math.toDegrees(Math.atan((thickness(x) - left) / 2 / bevel));
+            return new Station(rounded(x), rounded(spineAt(x) - edgeAt(x)), rounded(thickness(x)), rounded(bevel), new Angle(angle));
+        }
+
+        private Length rounded(double millimetres) {
+            return Length.ofMillimetres(Math.round(millimetres * 1000) / 1000d);
+        }
+    }
+}

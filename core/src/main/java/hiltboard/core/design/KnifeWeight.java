@@ -1,0 +1,195 @@
+package hiltboard.core.design;
+
+import static hiltboard.core.design.SpecificationField.*;
+
+import hiltboard.core.blade.Area;
+import hiltboard.core.blade.KnifeOutline.Hole;
+import hiltboard.core.blade.KnifeOutline.Use;
+import hiltboard.core.blade.KnifeOutline;
+import hiltboard.core.blade.Lump;
+import hiltboard.core.blade.Outline;
+import hiltboard.core.blade.Point;
+import hiltboard.core.design.Weighed.Part;
+import hiltboard.core.material.Density;
+import hiltboard.core.material.FittingMaterial;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Weighs a knife part by part: areas of the drawing times the thickness at each place, less what is drilled. Pins, fasteners and
+ * tubes count as brass; end caps, nuts, screws' heads and adhesive are not counted.
+ */
+final class KnifeWeight {
+    /** Wall of a lanyard tube, in millimetres; usual, from memory. */
+    private static final double TUBE_WALL = 0.8;
+    /** Height of a slip joint's spring and of a back spacer, in millimetres; usual, from memory. */
+    private static final double SPRING_HEIGHT = 5;
+
+    private final Specification spec;
+    private final KnifeShape shape;
+    private final KnifeOutline outline;
+    private final Area handle;
+    private final double stock;
+    private final List<Part> parts = new ArrayList<>();
+
+    private KnifeWeight(Specification spec) {
+        this.spec = spec;
+        this.shape = KnifeShape.of(spec);
+        this.outline = KnifeShape.outline(spec);
+        this.handle = Area.of(outline.handle());
+        this.stock = mm(STOCK_THICKNESS);
+    }
+
+    static Weighed of(Specification spec) {
+        return new KnifeWeight(spec).weighed();
+    }
+
+    private Weighed weighed() {
+        Density steel = spec.steel().density();
+        part("Blade", shape.section().volume(), steel);
+        part("Tang", tang(), steel);
+        if (spec.hasScales()) {
+            part("Scales", scales(), spec.handleMaterial().density());
+            part("Pins", outline.holes(Use.PIN).stream().map(hole -> Lump.round(hole.centre(), hole.diameter(), through(hole))).toList(), FittingMaterial.BRASS.density());
+            part("Lanyard tube", outline.holes(Use.TUBE).stream().map(this::tube).toList(), FittingMaterial.BRASS.density());
+        } else if (spec.hasBlock()) {
+            blockParts(steel);
+        } else {
+            folderParts(steel);
+        }
+        return Weighed.of(parts);
+    }
+
+    /** The steel behind the blade, less its holes. */
+    private Lump tang() {
+        List<Lump> lumps = new ArrayList<>();
+        lumps.add(Area.of(outline.tang()).lump(this::tangCut));
+        outline.holes().forEach(hole -> lumps.add(Lump.round(hole.centre(), hole.diameter(), tangThickness(hole.centre().x())).times(-1)));
+        return Lump.sum(lumps);
+    }
+
+    private Area.Cut tangCut(double x) {
+        double thickness = tangThickness(x);
+        return new Area.Cut(new double[0], y -> thickness);
+    }
+
+    private double tangThickness(double x) {
+        return spec.hasTaperedTang() ? stock + (mm(BUTT_THICKNESS) - stock) * Math.min(1, -x / mm(HANDLE_LENGTH)) : stock;
+    }
+
+    private List<Lump> scales() {
+        List<Lump> lumps = new ArrayList<>();
+        lumps.add(handle.lump(x -> rounded(x, 2 * scaleThickness(x))));
+        outline.holes().stream().filter(hole -> hole.use() != Use.LIGHTENING)
+                .forEach(hole -> lumps.add(Lump.round(hole.centre(), hole.diameter(), 2 * scaleThickness(hole.centre().x())).times(-1)));
+        return lumps;
+    }
+
+    /** Across the handle: this thick in the middle, its four corners rounded. */
+    private Area.Cut rounded(double x, double thickness) {
+        double[] border = handle.crossings(x);
+        if (border.length < 2) {
+            return new Area.Cut(new double[0], y -> thickness);
+        }
+        double low = border[0];
+        double high = border[border.length - 1];
+        double radius = Math.min(mm(HANDLE_ROUNDING), (high - low) / 2);
+        return new Area.Cut(new double[] {low + radius, high - radius}, y -> {
+            double inside = radius - Math.min(y - low, high - y);
+            return inside <= 0 ? thickness : thickness - 2 * (radius - Math.sqrt(radius * radius - inside * inside));
+        });
+    }
+
+    private double scaleThickness(double x) {
+        return mm(SCALE_THICKNESS) - mm(ENDS_THINNER) / 2 * towardsEnds(x);
+    }
+
+    private double blockThickness(double x) {
+        return mm(HANDLE_THICKNESS) - mm(ENDS_THINNER) * towardsEnds(x);
+    }
+
+    /** Nothing at the palm swell, one at both ends of the handle, smoothly between. */
+    private double towardsEnds(double x) {
+        double front = shape.handle().front().millimetres();
+        double at = Math.max(0, -x - front);
+        double swell = mm(SWELL_AT);
+        double share = at < swell ? (swell - at) / swell : (at - swell) / (shape.handle().length().millimetres() - swell);
+        return Math.min(1, share * share);
+    }
+
+    private double through(Hole hole) {
+        return tangThickness(hole.centre().x()) + 2 * scaleThickness(hole.centre().x());
+    }
+
+    private Lump tube(Hole hole) {
+        return Lump.round(hole.centre(), hole.diameter(), through(hole)).minus(Lump.round(hole.centre(), Math.max(0, hole.diameter() - 2 * TUBE_WALL), through(hole)));
+    }
+
+    private void blockParts(Density steel) {
+        Area tang = Area.of(outline.tang());
+        double handleFront = -shape.handle().front().millimetres();
+        Lump inHandle = tang.behind(handleFront).lump(stock);
+        double spacerFront = spec.hasSpacer() ? handleFront + mm(SPACER_THICKNESS) : handleFront;
+        Lump inSpacer = tang.behind(spacerFront).lump(stock).minus(inHandle);
+        Lump inFitting = tang.lump(stock).minus(tang.behind(spacerFront).lump(stock));
+        if (spec.isHiddenTang()) {
+            part("Guard", plate(outline.guard(), mm(GUARD_WIDTH)).minus(inFitting), fitting(GUARD_MATERIAL));
+        } else {
+            part("Bolster", plate(outline.guard(), blockThickness(handleFront)).minus(inFitting), steel);
+        }
+        if (spec.hasSpacer()) {
+            part("Spacer", plate(outline.spacer(), blockThickness(handleFront)).minus(inSpacer), fitting(SPACER_MATERIAL));
+        }
+        part("Handle", handle.lump(x -> rounded(x, blockThickness(x))).minus(inHandle), spec.handleMaterial().density());
+    }
+
+    /** A plate across the knife whose front has half-round ends: height × width − (1 − π/4) × width². */
+    private static Lump plate(Outline side, double width) {
+        Lump square = Area.of(side).lump(width);
+        double depth = side.points().get(0).distanceTo(side.points().get(1));
+        double height = side.points().get(1).distanceTo(side.points().get(2));
+        double round = Math.min(width, height);
+        return new Lump(square.amount() - (1 - Math.PI / 4) * round * round * depth, square.centre());
+    }
+
+    private void folderParts(Density steel) {
+        Point pivot = outline.holes().get(0).centre();
+        if (spec.isFrameLock()) {
+            part("Plates", handle.lump(2 * mm(PLATE_THICKNESS)), spec.handleMaterial().density());
+            part("Back spacer", spring(mm(HANDLE_LENGTH) / 2, stock + 2 * mm(ACTION_CLEARANCE)), spec.handleMaterial().density());
+            part("Pivot", Lump.round(pivot, mm(PIVOT_DIAMETER), stock + 2 * mm(PLATE_THICKNESS)), steel);
+            return;
+        }
+        part("Sides", handle.lump(2 * mm(SCALE_THICKNESS)), spec.handleMaterial().density());
+        double liners = spec.hasLiners() ? 2 * mm(LINER_THICKNESS) : 0;
+        if (spec.hasLiners()) {
+            part("Liners", handle.lump(liners), FittingMaterial.NICKEL_SILVER.density());
+        }
+        part("Spring", spring(mm(HANDLE_LENGTH), stock), steel);
+        part("Pivot", Lump.round(pivot, mm(PIVOT_DIAMETER), stock + liners), steel);
+    }
+
+    /** A strip along the back of the handle, from the butt forward. */
+    private Lump spring(double length, double thickness) {
+        double middle = -mm(HANDLE_LENGTH) + length / 2;
+        return new Lump(length * SPRING_HEIGHT * thickness, new Point(middle, shape.handle().backAt(-middle) - SPRING_HEIGHT / 2));
+    }
+
+    private Density fitting(SpecificationField material) {
+        return FittingMaterial.valueOf(spec.entries().get(material.key())).density();
+    }
+
+    private void part(String name, Lump volume, Density density) {
+        part(name, List.of(volume), density);
+    }
+
+    private void part(String name, List<Lump> volumes, Density density) {
+        if (!volumes.isEmpty()) {
+            parts.add(new Part(name, Lump.sum(volumes).grams(density.gramsPerCubicCentimetre())));
+        }
+    }
+
+    private double mm(SpecificationField field) {
+        return spec.length(field).millimetres();
+    }
+}

@@ -1,0 +1,9 @@
+package hiltboard.core.material;
+
+/** Mass by volume. @param gramsPerCubicCentimetre more than nothing */
+public record Density(double gramsPerCubicCentimetre) {
+    /** Wood Handbook figures are oven-dry mass by volume at 12 % moisture: the wood as it is used weighs the water as well. */
+    static Density ofWood(double specificGravity) {
+        return new Density(specificGravity * 1.12);
+    }
+}
