@@ -52,6 +52,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/client/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["see"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/client/{token}/approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["approve_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/client/{token}/wish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["wish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/consult": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["talks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/design/questions": {
         parameters: {
             query?: never;
@@ -100,6 +164,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/consult": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["consult"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["link"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/links/{link}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/promise": {
         parameters: {
             query?: never;
@@ -110,6 +222,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["promise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/revisions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/revisions/{first}/beside/{second}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["compare"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/revisions/{number}/approve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["approve"];
         delete?: never;
         options?: never;
         head?: never;
@@ -500,6 +660,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/prices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["prices"];
+        put?: never;
+        post: operations["put"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -682,6 +858,26 @@ export interface components {
                 [key: string]: string;
             };
         };
+        Answered: {
+            name: string;
+            words: string;
+        };
+        ApprovalView: {
+            /** Format: int64 */
+            atMillis: number;
+            name: string;
+            writtenBy: string;
+        };
+        Asked: {
+            before?: {
+                [key: string]: string;
+            };
+            entries: {
+                [key: string]: string;
+            };
+            pulled?: components["schemas"]["Pulled"];
+            said?: components["schemas"]["Said"];
+        };
         Bench: {
             canStart: components["schemas"]["BenchStep"][];
             mine: components["schemas"]["BenchStep"][];
@@ -725,11 +921,59 @@ export interface components {
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
         };
+        ClientView: {
+            clientName: string;
+            drawing: components["schemas"]["Drawing"];
+            figures: components["schemas"]["Figure"][];
+            finish: string;
+            isApproved: boolean;
+            message: string;
+            price: string;
+            /** Format: int32 */
+            revision: number;
+            shopName: string;
+            stage: string;
+            title: string;
+            useWords: string;
+            words: string;
+        };
+        ClientWishView: {
+            /** Format: int64 */
+            atMillis: number;
+            name: string;
+            words: string;
+        };
+        Compared: {
+            differences: components["schemas"]["Difference"][];
+            figures: components["schemas"]["FigurePair"][];
+            first: components["schemas"]["Drawing"];
+            second: components["schemas"]["Drawing"];
+            since: string;
+        };
         ConflictView: {
             consequence: string;
             done: string;
             reason: string;
             remedy: string;
+        };
+        ConsultView: {
+            clientName: string;
+            isApproved: boolean;
+            /** Format: int64 */
+            jobId: number;
+            links: components["schemas"]["LinkView"][];
+            number: string;
+            pieces: number[];
+            promisedOn: string;
+            revisions: components["schemas"]["RevisionView"][];
+            title: string;
+            useWords: string;
+            wishes: components["schemas"]["WishView"][];
+        };
+        CostLine: {
+            amount: string;
+            cost: string;
+            words: string;
         };
         Decided: {
             changes: components["schemas"]["FieldChange"][];
@@ -752,6 +996,12 @@ export interface components {
             /** Format: int64 */
             personId: number;
         };
+        Difference: {
+            field: string;
+            is: string;
+            label: string;
+            was: string;
+        };
         Dimension: {
             dimension: string;
         };
@@ -765,13 +1015,12 @@ export interface components {
             handle: string;
             /** Format: double */
             height: number;
+            holes: components["schemas"]["Spot"][];
+            lines: string[];
             /** Format: double */
             minX: number;
             /** Format: double */
             minY: number;
-            /** Format: double */
-            pinDiameter: number;
-            pins: components["schemas"]["Spot"][];
             /** Format: double */
             pointX: number;
             spacer: string;
@@ -821,15 +1070,48 @@ export interface components {
             accepted: string;
             choices: components["schemas"]["OptionView"][];
             group: string;
+            isUsuallyByRule: boolean;
             key: string;
             label: string;
             usual: string;
+        };
+        Figure: {
+            key: string;
+            label: string;
+            words: string;
+        };
+        FigurePair: {
+            first: string;
+            label: string;
+            second: string;
+        };
+        Figures: {
+            cost: components["schemas"]["CostLine"][];
+            figures: components["schemas"]["Figure"][];
+            materialCost: string;
+            missingPrices: string[];
+            parts: components["schemas"]["PartView"][];
+            sections: components["schemas"]["SectionView"][];
+            since: string;
+            stations: components["schemas"]["StationView"][];
+            workCost: string;
         };
         Finding: {
             accepted: string;
             field: string;
             given: string;
             problem: string;
+        };
+        GripView: {
+            fields: string[];
+            key: string;
+            movesAcross: boolean;
+            movesAlong: boolean;
+            words: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         HangingPiece: {
             /** Format: int32 */
@@ -871,6 +1153,17 @@ export interface components {
             sequence: number;
             who: string;
             words: string;
+        };
+        LinkView: {
+            /** Format: int64 */
+            expiresAtMillis: number;
+            /** Format: int64 */
+            id: number;
+            isOpen: boolean;
+            isWithdrawn: boolean;
+            path: string;
+            /** Format: int32 */
+            revision: number;
         };
         MisfitView: {
             affects: string[];
@@ -923,6 +1216,15 @@ export interface components {
             useWords: string;
             wishes: components["schemas"]["Wish"][];
         };
+        NewLink: {
+            /** Format: int32 */
+            days: number;
+            message: string;
+            price: string;
+            /** Format: int32 */
+            revision: number;
+            shown: string[];
+        };
         NewMaker: {
             name: string;
             password: string;
@@ -934,12 +1236,22 @@ export interface components {
             operation: string;
             words: string;
         };
+        NewPrice: {
+            amount: string;
+            item: string;
+        };
         NewReading: {
             /** Format: int64 */
             basedOn: number;
             dimension: string;
             entry: string;
             sure: boolean;
+        };
+        NewRevision: {
+            entries: {
+                [key: string]: string;
+            };
+            words: string;
         };
         NoteView: {
             /** Format: int64 */
@@ -997,6 +1309,10 @@ export interface components {
             forWhom: string;
             isSpare: boolean;
             rackSlot: string;
+        };
+        PartView: {
+            mass: string;
+            name: string;
         };
         PersonView: {
             /** Format: int64 */
@@ -1066,13 +1382,28 @@ export interface components {
             windows: components["schemas"]["WindowView"][];
             wishes: components["schemas"]["WishView"][];
         };
+        PriceView: {
+            amount: string;
+            item: string;
+            per: string;
+            words: string;
+        };
         PromiseChange: {
             from: string;
             to: string;
         };
+        Pulled: {
+            /** Format: double */
+            across: number;
+            /** Format: double */
+            along: number;
+            grip: string;
+        };
         Questions: {
             fields: components["schemas"]["FieldView"][];
+            muches: components["schemas"]["OptionView"][];
             strengths: components["schemas"]["OptionView"][];
+            words: components["schemas"]["WordView"][];
         };
         Rail: {
             clientName: string;
@@ -1090,12 +1421,17 @@ export interface components {
             asked: string[];
             /** Format: int32 */
             attendedMinutes: number;
+            changed: {
+                [key: string]: string;
+            };
             drawing?: components["schemas"]["Drawing"];
             earliestDay: string;
             entries: {
                 [key: string]: string;
             };
+            figures?: components["schemas"]["Figures"];
             findings: components["schemas"]["Finding"][];
+            grips: components["schemas"]["GripView"][];
             route: components["schemas"]["StepLine"][];
             understood: {
                 [key: string]: string;
@@ -1141,6 +1477,32 @@ export interface components {
             value: string;
             working: string[];
         };
+        RevisionView: {
+            approval?: components["schemas"]["ApprovalView"];
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            changes: string[];
+            entries: {
+                [key: string]: string;
+            };
+            /** Format: int32 */
+            number: number;
+            wishes: components["schemas"]["ClientWishView"][];
+            words: string;
+        };
+        Said: {
+            much: string;
+            word: string;
+        };
+        SectionView: {
+            /** Format: double */
+            height: number;
+            name: string;
+            path: string;
+            /** Format: double */
+            width: number;
+        };
         SessionView: {
             demoPeople: components["schemas"]["PersonView"][];
             isDemo: boolean;
@@ -1182,6 +1544,10 @@ export interface components {
         };
         Spot: {
             /** Format: double */
+            diameter: number;
+            /** @enum {string} */
+            use: "PIN" | "PIVOT" | "LIGHTENING" | "TUBE";
+            /** Format: double */
             x: number;
             /** Format: double */
             y: number;
@@ -1191,6 +1557,13 @@ export interface components {
             madeTo: string;
             now: string;
             tolerance: string;
+        };
+        StationView: {
+            anglePerSide: string;
+            bevelHeight: string;
+            fromHeel: string;
+            thickness: string;
+            width: string;
         };
         StepLine: {
             /** Format: int32 */
@@ -1234,6 +1607,21 @@ export interface components {
             toDo: string[];
             waitedForBy: components["schemas"]["WaitView"][];
             waits: components["schemas"]["WaitView"][];
+        };
+        TalkView: {
+            clientName: string;
+            isSent: boolean;
+            /** Format: int64 */
+            jobId: number;
+            lastWish: string;
+            number: string;
+            promisedOn: string;
+            /** Format: int32 */
+            revision: number;
+            title: string;
+        };
+        Thanks: {
+            words: string;
         };
         Ticked: {
             checks: string[];
@@ -1327,6 +1715,15 @@ export interface components {
         Words: {
             words: string;
         };
+        WordView: {
+            step: string;
+            value: string;
+            words: string;
+            zone: string;
+        };
+        Yes: {
+            name: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -1336,32 +1733,49 @@ export interface components {
 }
 export type Alongside = components['schemas']['Alongside'];
 export type Answer = components['schemas']['Answer'];
+export type Answered = components['schemas']['Answered'];
+export type ApprovalView = components['schemas']['ApprovalView'];
+export type Asked = components['schemas']['Asked'];
 export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
 export type CalculatorView = components['schemas']['CalculatorView'];
 export type ChosenUnits = components['schemas']['ChosenUnits'];
+export type ClientView = components['schemas']['ClientView'];
+export type ClientWishView = components['schemas']['ClientWishView'];
+export type Compared = components['schemas']['Compared'];
 export type ConflictView = components['schemas']['ConflictView'];
+export type ConsultView = components['schemas']['ConsultView'];
+export type CostLine = components['schemas']['CostLine'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
+export type Difference = components['schemas']['Difference'];
 export type Dimension = components['schemas']['Dimension'];
 export type Drawing = components['schemas']['Drawing'];
 export type EffectView = components['schemas']['EffectView'];
 export type EntryOf = components['schemas']['EntryOf'];
 export type FieldChange = components['schemas']['FieldChange'];
 export type FieldView = components['schemas']['FieldView'];
+export type Figure = components['schemas']['Figure'];
+export type FigurePair = components['schemas']['FigurePair'];
+export type Figures = components['schemas']['Figures'];
 export type Finding = components['schemas']['Finding'];
+export type GripView = components['schemas']['GripView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type InputView = components['schemas']['InputView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
+export type LinkView = components['schemas']['LinkView'];
 export type MisfitView = components['schemas']['MisfitView'];
 export type MishapChoice = components['schemas']['MishapChoice'];
 export type MishapCountView = components['schemas']['MishapCountView'];
 export type MishapView = components['schemas']['MishapView'];
 export type NewJob = components['schemas']['NewJob'];
+export type NewLink = components['schemas']['NewLink'];
 export type NewMaker = components['schemas']['NewMaker'];
 export type NewNote = components['schemas']['NewNote'];
+export type NewPrice = components['schemas']['NewPrice'];
 export type NewReading = components['schemas']['NewReading'];
+export type NewRevision = components['schemas']['NewRevision'];
 export type NoteView = components['schemas']['NoteView'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
@@ -1369,10 +1783,13 @@ export type OperationView = components['schemas']['OperationView'];
 export type OptionView = components['schemas']['OptionView'];
 export type OverrideView = components['schemas']['OverrideView'];
 export type Own = components['schemas']['Own'];
+export type PartView = components['schemas']['PartView'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
 export type PieceView = components['schemas']['PieceView'];
+export type PriceView = components['schemas']['PriceView'];
 export type PromiseChange = components['schemas']['PromiseChange'];
+export type Pulled = components['schemas']['Pulled'];
 export type Questions = components['schemas']['Questions'];
 export type Rail = components['schemas']['Rail'];
 export type Reading = components['schemas']['Reading'];
@@ -1382,6 +1799,9 @@ export type ReadTogether = components['schemas']['ReadTogether'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
 export type ResultView = components['schemas']['ResultView'];
+export type RevisionView = components['schemas']['RevisionView'];
+export type Said = components['schemas']['Said'];
+export type SectionView = components['schemas']['SectionView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
 export type SiblingView = components['schemas']['SiblingView'];
@@ -1389,8 +1809,11 @@ export type SignIn = components['schemas']['SignIn'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];
 export type StaleView = components['schemas']['StaleView'];
+export type StationView = components['schemas']['StationView'];
 export type StepLine = components['schemas']['StepLine'];
 export type StepView = components['schemas']['StepView'];
+export type TalkView = components['schemas']['TalkView'];
+export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
@@ -1404,6 +1827,8 @@ export type WindowView = components['schemas']['WindowView'];
 export type Wish = components['schemas']['Wish'];
 export type WishView = components['schemas']['WishView'];
 export type Words = components['schemas']['Words'];
+export type WordView = components['schemas']['WordView'];
+export type Yes = components['schemas']['Yes'];
 export type $defs = Record<string, never>;
 export interface operations {
     bench: {
@@ -1474,6 +1899,100 @@ export interface operations {
             };
         };
     };
+    see: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientView"];
+                };
+            };
+        };
+    };
+    approve_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Answered"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Thanks"];
+                };
+            };
+        };
+    };
+    wish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Answered"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Thanks"];
+                };
+            };
+        };
+    };
+    talks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TalkView"][];
+                };
+            };
+        };
+    };
     questions: {
         parameters: {
             query?: never;
@@ -1503,9 +2022,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": {
-                    [key: string]: string;
-                };
+                "application/json": components["schemas"]["Asked"];
             };
         };
         responses: {
@@ -1544,6 +2061,77 @@ export interface operations {
             };
         };
     };
+    consult: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConsultView"];
+                };
+            };
+        };
+    };
+    link: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLink"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    withdraw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                link: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     promise: {
         parameters: {
             query?: never;
@@ -1556,6 +2144,83 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["PromiseChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRevision"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                first: number;
+                id: number;
+                second: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Compared"];
+                };
+            };
+        };
+    };
+    approve: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Yes"];
             };
         };
         responses: {
@@ -2174,6 +2839,50 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["WentWrong"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    prices: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceView"][];
+                };
+            };
+        };
+    };
+    put: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPrice"];
             };
         };
         responses: {

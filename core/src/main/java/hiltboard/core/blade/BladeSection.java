@@ -88,6 +88,23 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
         return IntStream.range(0, count).mapToObj(i -> ground.station(first + i * step)).toList();
     }
 
+    /** A cut across the blade at this share of the way from plunge to point: closed, x through the blade from its centre line, y from the edge up. */
+    public Outline across(double share) {
+        Ground ground = new Ground();
+        double first = mm(profile.heel().ricasso()) + plunge();
+        double x = first + (mm(profile.length()) - first) * share;
+        Area.Cut cut = ground.cut(x);
+        double low = ground.edgeAt(x);
+        double high = ground.spineAt(x);
+        List<Point> right = IntStream.rangeClosed(0, 2 * LOOKED_AT).mapToObj(i -> low + (high - low) * i / (2 * LOOKED_AT))
+                .map(y -> new Point(cut.depth().applyAsDouble(y) / 2, y - low)).toList();
+        List<Point> all = new ArrayList<>(right);
+        for (int i = right.size() - 1; i >= 0; i--) {
+            all.add(new Point(-right.get(i).x(), right.get(i).y()));
+        }
+        return Outline.through(all);
+    }
+
     /** The line where the bevel begins, from plunge to point. */
     public Outline bevelLine() {
         Ground ground = new Ground();

@@ -67,7 +67,7 @@ public record Outline(Point start, List<Segment> segments) {
     }
 
     /** A quarter of a circle or an ellipse around a corner that would lie here. */
-    Outline rounded(Point corner, Point end) {
+    public Outline rounded(Point corner, Point end) {
         return cubic(end().towards(corner, QUARTER_ROUND), end.towards(corner, QUARTER_ROUND), end);
     }
 

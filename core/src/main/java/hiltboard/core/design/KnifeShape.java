@@ -12,6 +12,7 @@ import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Mass;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +23,8 @@ import java.util.stream.Stream;
 public final class KnifeShape {
     /** Room for the saw around a profile. */
     static final Length KERF = Length.ofInchFraction(1, 16);
+    /** Common practice: a quarter of a forging is lost to scale, ends and grinding. */
+    private static final double LOST_IN_THE_FIRE = 4 / 3d;
     private static final double FIRST_PIN = 0.16;
     private static final double PINS_SPREAD = 0.68;
     /** A lightening hole leaves this much steel to a pin or to another hole, in millimetres. */
@@ -55,9 +58,57 @@ public final class KnifeShape {
         return spec.isAxe() ? AxeWeight.of(spec) : KnifeWeight.of(spec);
     }
 
+    /**
+     * The stock that it takes. A forging starts with a third more for scale and lost ends; an axe's head is its own block.
+     */
+    public static Bar bar(Specification spec) {
+        Length thickness = spec.length(spec.isAxe() ? HEAD_THICKNESS : STOCK_THICKNESS);
+        List<Point> corners = outline(spec).bar().points();
+        Length length = Length.ofMillimetres(Math.ceil((corners.get(1).x() - corners.get(0).x()) * 10) / 10);
+        Length width = spec.isCutFromBar() ? spec.length(BAR_WIDTH) : Length.ofMillimetres(Math.ceil((corners.get(0).y() - corners.get(2).y()) * 10) / 10);
+        double volume = thickness.millimetres() * width.millimetres() * length.millimetres() * (spec.isForged() ? LOST_IN_THE_FIRE : 1);
+        return new Bar(thickness, width, length, Mass.ofGrams(volume / 1000 * spec.steel().density().gramsPerCubicCentimetre()));
+    }
+
     /** A knife's blade at five places along it; none for an axe. */
     public static List<BladeSection.Station> stations(Specification spec) {
         return spec.isAxe() ? List.of() : new KnifeShape(spec).section().stations(5);
+    }
+
+    /** From butt to point. */
+    public static Length overallLength(Specification spec) {
+        return Length.ofMillimetres(Math.round(outline(spec).overallLength() * 100) / 100d);
+    }
+
+    /**
+     * A cut across the knife.
+     *
+     * @param outline closed; x from side to side around the centre line, y from the edge or the belly up
+     */
+    public record Section(String name, Outline outline) {}
+
+    /** Cuts across blade and handle; none for an axe or through a folder's handle. */
+    public static List<Section> sections(Specification spec) {
+        if (spec.isAxe()) {
+            return List.of();
+        }
+        KnifeShape shape = new KnifeShape(spec);
+        List<Section> sections = new ArrayList<>(List.of(new Section("At the heel", shape.section().across(0)), new Section("Half way", shape.section().across(0.5)),
+                new Section("Near the point", shape.section().across(0.85))));
+        if (spec.answersAll(HANDLE_ROUNDING)) {
+            double thick = spec.hasBlock() ? shape.mm(HANDLE_THICKNESS) : 2 * shape.mm(SCALE_THICKNESS) + shape.mm(STOCK_THICKNESS);
+            sections.add(new Section("Palm swell", roundedBlock(thick, shape.mm(SWELL_WIDTH), shape.mm(HANDLE_ROUNDING))));
+        }
+        return sections;
+    }
+
+    private static Outline roundedBlock(double thick, double wide, double rounding) {
+        double radius = Math.min(rounding, Math.min(thick, wide) / 2);
+        double half = thick / 2;
+        return Outline.from(-half + radius, 0).to(half - radius, 0).rounded(new Point(half, 0), new Point(half, radius))
+                .to(half, wide - radius).rounded(new Point(half, wide), new Point(half - radius, wide))
+                .to(-half + radius, wide).rounded(new Point(-half, wide), new Point(-half, wide - radius))
+                .to(-half, radius).rounded(new Point(-half, 0), new Point(-half + radius, 0));
     }
 
     /** Why a complete specification has an outline that cannot be; empty if it can. */

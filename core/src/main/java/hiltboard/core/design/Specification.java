@@ -9,6 +9,8 @@ import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
 import java.util.EnumMap;
@@ -293,9 +295,7 @@ public final class Specification {
     /** Every answer as it is kept: lengths as exact millimetres, choices by name. Reading it again gives this specification. */
     public Map<String, String> entries() {
         Map<String, String> entries = new LinkedHashMap<>();
-        values.forEach((field, value) -> entries.put(field.key(), value instanceof Length length
-                ? BigDecimal.valueOf(length.nanometres(), 6).stripTrailingZeros().toPlainString() + " mm"
-                : value.toString()));
+        values.forEach((field, value) -> entries.put(field.key(), value instanceof Length length ? exact(length) : value.toString()));
         return entries;
     }
 
@@ -311,6 +311,23 @@ public final class Specification {
             }
         });
         return entries;
+    }
+
+    /**
+     * One answer as somebody of these units would type it, without losing anything: a size that is no round number of their unit
+     * keeps its own. Empty if the question is not asked for this construction.
+     */
+    public String entryIn(String key, Units units) {
+        return SpecificationField.withKey(key).map(values::get).map(value -> value instanceof Length length ? entry(length, units) : value.toString()).orElse("");
+    }
+
+    private static String entry(Length length, Units units) {
+        boolean isExact = ShopNotation.signedLength(length.in(units), units).equals(new Understood.Value<>(length));
+        return isExact ? length.in(units) : exact(length);
+    }
+
+    private static String exact(Length length) {
+        return BigDecimal.valueOf(length.nanometres(), 6).stripTrailingZeros().toPlainString() + " mm";
     }
 
     /** One answer in a maker's words; empty if the question is not asked for this construction. */

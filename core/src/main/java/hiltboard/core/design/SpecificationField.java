@@ -269,7 +269,7 @@ public enum SpecificationField {
         return new LengthWithin(inches(least), inches(most));
     }
 
-    private static Length inches(String entry) {
+    static Length inches(String entry) {
         if (ShopNotation.signedLength(entry, Units.INCH_FAHRENHEIT) instanceof Understood.Value<Length> value) {
             return value.quantity();
         }

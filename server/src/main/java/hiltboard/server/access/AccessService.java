@@ -49,6 +49,12 @@ public class AccessService {
         return people.shop();
     }
 
+    /** The shop's name; empty before it is opened. */
+    @Transactional(readOnly = true)
+    public String shopName() {
+        return shop().map(Shop::name).orElse("");
+    }
+
     @Transactional(readOnly = true)
     public List<Person> people() {
         return people.all();

@@ -36,16 +36,16 @@ class RequestArguments implements HandlerMethodArgumentResolver, WebMvcConfigure
 
     @Override
     public Object resolveArgument(MethodParameter parameter, ModelAndViewContainer container, NativeWebRequest request, WebDataBinderFactory binder) {
-        Person person = access.signedIn();
-        return parameter.getParameterType() == Person.class ? person : command(person, request);
+        return parameter.getParameterType() == Person.class ? access.signedIn() : command(request);
     }
 
-    private static Command command(Person person, NativeWebRequest request) {
+    private Command command(NativeWebRequest request) {
         String id = request.getHeader("Command-Id");
         if (id == null || !id.matches(ID)) {
             throw Refusal.malformed("A change needs a header Command-Id of 8 to 64 letters, digits and hyphens, new for each command.");
         }
         String origin = Optional.ofNullable(request.getHeader("Command-Origin")).filter(text -> text.matches(ORIGIN)).orElse("HTTP");
-        return new Command(id, Optional.of(new Actor(person.id(), person.name())), origin);
+        // Nobody is signed in on a client's page; every other address asks for a session before it comes here.
+        return new Command(id, access.signedInIfAny().map(person -> new Actor(person.id(), person.name())), origin);
     }
 }

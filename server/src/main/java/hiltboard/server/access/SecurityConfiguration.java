@@ -29,7 +29,7 @@ class SecurityConfiguration {
         return http
                 .authorizeHttpRequests(requests -> requests
                         .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
-                        .requestMatchers("/api/session", "/api/setup", "/api/sign-in", "/api/sign-in/demo", "/api/openapi.json").permitAll()
+                        .requestMatchers("/api/session", "/api/setup", "/api/sign-in", "/api/sign-in/demo", "/api/openapi.json", "/api/client/**").permitAll()
                         .requestMatchers("/api/**").authenticated()
                         .requestMatchers("/actuator/health").permitAll()
                         .requestMatchers(HttpMethod.GET, "/**").permitAll()

@@ -1,25 +1,36 @@
 package hiltboard.server.design;
 
 import hiltboard.core.design.Finding;
+import hiltboard.core.design.Grip;
+import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Option;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Strength;
+import hiltboard.core.design.Weighed;
+import hiltboard.core.design.ZoneWord.Much;
+import hiltboard.core.design.ZoneWord;
+import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Heats;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route;
+import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Drawing;
+import hiltboard.server.money.Prices;
 import hiltboard.server.route.Routes;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,49 +40,116 @@ import org.springframework.web.bind.annotation.RestController;
 /** The questions of a specification, and what answers to them mean before anything is kept. */
 @RestController
 class DesignController {
+    private static final double LONGEST_PULL = 1_000;
+
     private final Routes routes;
+    private final Prices prices;
     private final ShopClock clock;
 
-    DesignController(Routes routes, ShopClock clock) {
+    DesignController(Routes routes, Prices prices, ShopClock clock) {
         this.routes = routes;
+        this.prices = prices;
         this.clock = clock;
     }
 
     record OptionView(String value, String words) {}
 
-    /** One question; choices are empty for sizes and counts. */
-    record FieldView(String key, String label, String group, String accepted, String usual, List<OptionView> choices) {}
+    /** One question; choices are empty for sizes and counts. A size that is usually by rule may be left empty. */
+    record FieldView(String key, String label, String group, String accepted, String usual, boolean isUsuallyByRule, List<OptionView> choices) {}
 
-    record Questions(List<FieldView> fields, List<OptionView> strengths) {}
+    /** What clients say of a zone, and by what it moves which numbers. */
+    record WordView(String value, String zone, String words, String step) {}
+
+    record Questions(List<FieldView> fields, List<OptionView> strengths, List<WordView> words, List<OptionView> muches) {}
 
     record StepLine(String title, String station, int attendedMinutes, long restMinutes) {}
 
-    /** What the knife would be; empty parts while entries need another look. Entries are those given and the usual answers of the rest. */
+    /** A grip of the drawing that was moved, in millimetres towards the point and away from the edge. */
+    record Pulled(String grip, double along, double across) {}
+
+    /** Something that the client said of a zone. */
+    record Said(String word, String much) {}
+
+    /**
+     * Entries to read, and perhaps what was done to the knife that they make: a grip pulled, or a word said.
+     *
+     * @param before other entries to compare weight and balance with
+     */
+    record Asked(Map<String, String> entries, @Nullable Map<String, String> before, @Nullable Pulled pulled, @Nullable Said said) {}
+
+    /** A grip of the drawing, in millimetres, y downwards; whether it can be moved along and across, and which numbers follow. */
+    record GripView(String key, String words, double x, double y, boolean movesAlong, boolean movesAcross, List<String> fields) {}
+
+    /**
+     * What the knife would be; empty parts while entries need another look. Entries are those given and the usual answers of the rest.
+     *
+     * @param changed the entries that a pull or a word has changed
+     */
     record Reading(
-            List<String> asked, Map<String, String> entries, Map<String, String> understood, List<Finding> findings, @Nullable Drawing drawing,
-            List<StepLine> route, int attendedMinutes, String earliestDay) {}
+            List<String> asked, Map<String, String> changed, Map<String, String> entries, Map<String, String> understood, List<Finding> findings, @Nullable Drawing drawing,
+            List<GripView> grips, @Nullable Figures figures, List<StepLine> route, int attendedMinutes, String earliestDay) {}
 
     @GetMapping("/api/design/questions")
     Questions questions(Person person) {
         return new Questions(
                 Arrays.stream(SpecificationField.values()).map(field -> new FieldView(field.key(), field.label(), field.group(),
-                        field.acceptedWords(person.units()), field.usualIn(person.units()), choices(field))).toList(),
-                Arrays.stream(Strength.values()).map(strength -> new OptionView(strength.name(), strength.words())).toList());
+                        field.acceptedWords(person.units()), field.usualIn(person.units()), field.isUsuallyByRule(), choices(field))).toList(),
+                Arrays.stream(Strength.values()).map(strength -> new OptionView(strength.name(), strength.words())).toList(),
+                Arrays.stream(ZoneWord.values()).map(word -> new WordView(word.name(), word.zone(), word.words(), word.stepWords(person.units()))).toList(),
+                Arrays.stream(Much.values()).map(much -> new OptionView(much.name(), much.words())).toList());
     }
 
     @PostMapping("/api/design/read")
-    Reading read(@RequestBody Map<String, String> given, Person person) {
-        Map<String, String> entries = SpecificationReader.completed(given, person.units());
-        SpecificationReader.Answer answer = SpecificationReader.read(entries, person.units());
+    Reading read(@RequestBody Asked asked, Person person) {
+        Units units = person.units();
+        Map<String, String> changed = changed(asked, units);
+        Map<String, String> entries = new LinkedHashMap<>(asked.entries());
+        entries.putAll(changed);
+        Map<String, String> complete = SpecificationReader.completed(entries, units);
+        SpecificationReader.Answer answer = SpecificationReader.read(complete, units);
         if (answer.specification().isEmpty()) {
-            return new Reading(answer.asked(), entries, answer.understood(), answer.findings(), null, List.of(), 0, "");
+            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), null, List.of(), null, List.of(), 0, "");
         }
         Specification specification = answer.specification().get();
         Route route = routes.of(specification, Place.ALONE, Heats.ONCE);
         Progress nothingDone = new Progress(route, Map.of());
         DaysInHand days = DaysInHand.of(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), clock.today(), clock.today());
-        return new Reading(answer.asked(), entries, answer.understood(), answer.findings(), Drawing.of(specification),
+        Optional<Weighed> before = Optional.ofNullable(asked.before()).flatMap(other -> SpecificationReader.read(SpecificationReader.completed(other, units), units).specification()).map(KnifeShape::weighed);
+        return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), Drawing.of(specification), grips(specification),
+                Figures.of(specification, before, route.attendedMinutes(), prices.all(), units),
                 route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), days.earliest().toString());
+    }
+
+    /** The entries that a pull or a word changes; none while the knife itself cannot be read. */
+    private static Map<String, String> changed(Asked asked, Units units) {
+        if (asked.pulled() == null && asked.said() == null) {
+            return Map.of();
+        }
+        Optional<Specification> now = SpecificationReader.read(SpecificationReader.completed(asked.entries(), units), units).specification();
+        if (now.isEmpty() || now.get().isAxe()) {
+            return Map.of();
+        }
+        return asked.pulled() != null ? pulled(now.get(), asked.pulled(), units) : said(now.get(), asked.said(), units);
+    }
+
+    private static Map<String, String> pulled(Specification now, Pulled pulled, Units units) {
+        if (!(Math.abs(pulled.along()) <= LONGEST_PULL && Math.abs(pulled.across()) <= LONGEST_PULL)) {
+            throw Refusal.entry("pulled", pulled.along() + ", " + pulled.across(), "Nothing is pulled so far", "up to " + (int) LONGEST_PULL + " mm");
+        }
+        Grip grip = Grip.of(now).stream().filter(each -> each.key().equals(pulled.grip())).findFirst()
+                .orElseThrow(() -> Refusal.entry("pulled", pulled.grip(), "The drawing has no such grip", "one of its grips"));
+        return grip.moved(now, pulled.along(), pulled.across(), units);
+    }
+
+    private static Map<String, String> said(Specification now, Said said, Units units) {
+        ZoneWord word = ZoneWord.named(said.word()).orElseThrow(() -> Refusal.entry("said", said.word(), "This word moves nothing", "one of the words for a zone"));
+        Much much = Much.named(said.much()).orElseThrow(() -> Refusal.entry("said", said.much(), "This is no measure", "a little, more, or a lot"));
+        return word.said(now, much, units);
+    }
+
+    private static List<GripView> grips(Specification specification) {
+        return Grip.of(specification).stream().map(grip -> new GripView(grip.key(), grip.words(), grip.at().x(), -grip.at().y(), grip.along().isPresent(), grip.across().isPresent(),
+                Stream.of(grip.along(), grip.across()).flatMap(Optional::stream).map(pull -> pull.field().label()).toList())).toList();
     }
 
     private static StepLine line(Operation operation) {

@@ -2,6 +2,7 @@ package hiltboard.server.job;
 
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.Link;
+import hiltboard.core.design.Difference;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
@@ -196,15 +197,8 @@ public class ChangeService {
     }
 
     private static String differences(Specification before, Specification after, Units units) {
-        List<String> lines = new ArrayList<>();
-        for (SpecificationField field : SpecificationField.values()) {
-            String old = before.words(field, units);
-            String now = after.words(field, units);
-            if (!old.equals(now)) {
-                lines.add(field.label() + " " + (old.isEmpty() ? "" : "was " + old + ", ") + (now.isEmpty() ? "is dropped" : "is " + now));
-            }
-        }
-        return lines.isEmpty() ? "the specification stayed as it was" : String.join("; ", lines);
+        List<Difference> differences = Difference.between(before, after, units);
+        return differences.isEmpty() ? "the specification stayed as it was" : String.join("; ", differences.stream().map(Difference::words).toList());
     }
 
     /** One piece with the change that is looked at. */

@@ -37,7 +37,8 @@ public record Drawing(
                 outline.holes().stream().map(hole -> new Spot(hole.use(), rounded(hole.centre().x()), rounded(-hole.centre().y()), rounded(hole.diameter()))).toList());
     }
 
-    private static String closed(Outline outline) {
+    /** A closed outline as a path, y downwards; empty where there is none. */
+    public static String closed(Outline outline) {
         return outline.isEmpty() ? "" : open(outline) + "Z";
     }
 

@@ -162,6 +162,11 @@ public class JobService {
         jobs.stand(lost.id(), JobRepository.Standing.SCRAPPED);
     }
 
+    /** Gives a piece the specification that its client approved, part of a change that says so. */
+    public void specify(long piece, Specification specification) {
+        jobs.specify(piece, specification.entries());
+    }
+
     /** Scraps a piece, part of a change that says why. */
     public void scrap(long piece) {
         jobs.stand(piece, JobRepository.Standing.SCRAPPED);

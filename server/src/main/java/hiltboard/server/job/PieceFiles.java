@@ -60,6 +60,22 @@ public class PieceFiles {
         return file;
     }
 
+    /** A job with all its pieces. @throws Refusal if there is no such job */
+    public JobFile openJob(long id) {
+        Job job = jobs.job(id).orElseThrow(() -> Refusal.notThere("There is no job with number " + id + "."));
+        return jobFile(job, files(List.of(job), jobs.piecesOf(List.of(id))));
+    }
+
+    /** Every job that is not finished, with all its pieces. */
+    public List<JobFile> openLivingJobs() {
+        Map<Long, List<PieceFile>> pieces = openAllOfLivingJobs().stream().collect(Collectors.groupingBy(PieceFile::jobId));
+        return jobs.jobsWithLivingPieces().stream().map(job -> jobFile(job, pieces.getOrDefault(job.id(), List.of()))).toList();
+    }
+
+    private JobFile jobFile(Job job, List<PieceFile> pieces) {
+        return new JobFile(job.id(), job.number(), job.title(), job.useWords(), job.clientName(), job.promisedOn(), jobs.wishes(job.id()), pieces);
+    }
+
     /** The other pieces of the same batch that can still be worked on. */
     public List<PieceFile> livingSiblings(long piece) {
         PieceFile here = open(piece);

@@ -72,6 +72,15 @@ public class StepRepository {
                 .param("at", atMillis).param("person", person).param("piece", piece).param("operation", operation).update();
     }
 
+    /** Marks a step as done by nobody of the shop: the client's own yes. */
+    public void doneByClient(long piece, String operation, long atMillis) {
+        sql.sql("""
+                INSERT INTO step (piece_id, operation, standing, started_at_ms, done_at_ms) VALUES (:piece, :operation, 'DONE', :at, :at)
+                ON CONFLICT (piece_id, operation) DO UPDATE SET standing = 'DONE', done_at_ms = :at, done_by = NULL
+                """)
+                .param("piece", piece).param("operation", operation).param("at", atMillis).update();
+    }
+
     public void reopen(long piece, Collection<String> operations) {
         sql.sql("UPDATE step SET standing = 'OPEN', rest_until_ms = NULL, done_at_ms = NULL, done_by = NULL WHERE piece_id = :piece AND operation IN (:operations)")
                 .param("piece", piece).param("operations", operations).update();

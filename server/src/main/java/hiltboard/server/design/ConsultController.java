@@ -1,0 +1,160 @@
+package hiltboard.server.design;
+
+import hiltboard.core.design.Difference;
+import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.measure.Units;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.design.Figures.Figure;
+import hiltboard.server.design.RevisionRepository.Approval;
+import hiltboard.server.design.RevisionRepository.Link;
+import hiltboard.server.design.RevisionRepository.Revision;
+import hiltboard.server.job.Drawing;
+import hiltboard.server.job.JobFile;
+import hiltboard.server.job.PieceFiles;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Receipt;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The talks with clients: revisions, how they differ, links and approvals. */
+@RestController
+class ConsultController {
+    private final ConsultService service;
+    private final RevisionRepository revisions;
+    private final PieceFiles files;
+    private final ShopClock clock;
+
+    ConsultController(ConsultService service, RevisionRepository revisions, PieceFiles files, ShopClock clock) {
+        this.service = service;
+        this.revisions = revisions;
+        this.files = files;
+        this.clock = clock;
+    }
+
+    /** A job whose outline waits for the client. */
+    record TalkView(long jobId, String number, String title, String clientName, String promisedOn, int revision, boolean isSent, String lastWish) {}
+
+    record WishView(String words, String strength, String asked, String agreed) {}
+
+    record ApprovalView(String name, String writtenBy, long atMillis) {}
+
+    record ClientWishView(String name, String words, long atMillis) {}
+
+    /** A revision; its entries as they were typed, in the reader's units. */
+    record RevisionView(int number, String words, String by, long atMillis, Map<String, String> entries, List<String> changes, @Nullable ApprovalView approval, List<ClientWishView> wishes) {}
+
+    record LinkView(long id, int revision, String path, long expiresAtMillis, boolean isOpen, boolean isWithdrawn) {}
+
+    record ConsultView(
+            long jobId, String number, String title, String clientName, String useWords, String promisedOn, List<Long> pieces, boolean isApproved,
+            List<WishView> wishes, List<RevisionView> revisions, List<LinkView> links) {}
+
+    record NewRevision(Map<String, String> entries, String words) {}
+
+    record NewLink(int revision, String message, String price, List<String> shown, int days) {}
+
+    record Yes(String name) {}
+
+    /** Two revisions laid over each other. */
+    record Compared(Drawing first, Drawing second, List<Difference> differences, List<FigurePair> figures, String since) {}
+
+    record FigurePair(String label, String first, String second) {}
+
+    /** Talks that are open, the nearest promise first. */
+    @GetMapping("/api/consult")
+    @Transactional(readOnly = true)
+    List<TalkView> talks() {
+        return files.openLivingJobs().stream().filter(job -> !job.waiting().isEmpty()).sorted(Comparator.comparing(JobFile::promisedOn)).map(this::talk).toList();
+    }
+
+    private TalkView talk(JobFile job) {
+        List<Revision> all = service.revisions(job);
+        boolean isSent = revisions.links(job.id()).stream().anyMatch(link -> link.isOpen(clock.nowMillis()));
+        String wish = revisions.wishes(job.id()).stream().reduce((earlier, later) -> later).map(RevisionRepository.ClientWish::words).orElse("");
+        return new TalkView(job.id(), job.number(), job.title(), job.clientName(), job.promisedOn().toString(), all.get(all.size() - 1).number(), isSent, wish);
+    }
+
+    @GetMapping("/api/jobs/{id}/consult")
+    @Transactional(readOnly = true)
+    ConsultView consult(@PathVariable long id, Person person) {
+        JobFile job = files.openJob(id);
+        List<Revision> all = service.revisions(job);
+        return new ConsultView(id, job.number(), job.title(), job.clientName(), job.useWords(), job.promisedOn().toString(), job.pieces().stream().map(piece -> piece.id()).toList(),
+                job.waiting().isEmpty(), job.wishes().stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
+                views(all, person.units()), links(id, all));
+    }
+
+    private List<RevisionView> views(List<Revision> all, Units units) {
+        long job = all.get(0).job();
+        Map<Long, Approval> approvals = revisions.approvals(job).stream().collect(Collectors.toMap(Approval::revision, Function.identity(), (earlier, later) -> later));
+        List<RevisionRepository.ClientWish> wishes = revisions.wishes(job);
+        return all.stream().map(revision -> {
+            Specification specification = SpecificationReader.restore(revision.entries());
+            List<String> changes = all.stream().filter(each -> each.number() == revision.number() - 1).findFirst()
+                    .map(before -> Difference.between(SpecificationReader.restore(before.entries()), specification, units).stream().map(Difference::words).toList()).orElse(List.of());
+            Approval approval = approvals.get(revision.id());
+            return new RevisionView(revision.number(), revision.words(), revision.by(), revision.atMillis(), inUnits(revision, specification, units), changes,
+                    approval == null ? null : new ApprovalView(approval.name(), approval.writtenBy(), approval.atMillis()),
+                    wishes.stream().filter(wish -> wish.revision() == revision.id()).map(wish -> new ClientWishView(wish.name(), wish.words(), wish.atMillis())).toList());
+        }).toList();
+    }
+
+    /** What was chosen, as this reader would type it. */
+    private static Map<String, String> inUnits(Revision revision, Specification specification, Units units) {
+        return revision.chosen().keySet().stream().collect(Collectors.toMap(Function.identity(), key -> specification.entryIn(key, units)));
+    }
+
+    private List<LinkView> links(long job, List<Revision> all) {
+        Map<Long, Integer> numbers = all.stream().collect(Collectors.toMap(Revision::id, Revision::number));
+        return revisions.links(job).stream().map((Link link) -> new LinkView(link.id(), numbers.get(link.revision()), "/k/" + link.token(), link.expiresAtMillis(),
+                link.isOpen(clock.nowMillis()), link.withdrawnAtMillis().isPresent())).toList();
+    }
+
+    /** How two revisions of a job differ, in drawings, numbers and words. */
+    @GetMapping("/api/jobs/{id}/revisions/{first}/beside/{second}")
+    @Transactional(readOnly = true)
+    Compared compare(@PathVariable long id, @PathVariable int first, @PathVariable int second, Person person) {
+        JobFile job = files.openJob(id);
+        Specification one = SpecificationReader.restore(service.revision(job, first).entries());
+        Specification other = SpecificationReader.restore(service.revision(job, second).entries());
+        Units units = person.units();
+        List<Figure> left = Figures.figures(one, KnifeShape.weighed(one), units);
+        Map<String, String> right = Figures.figures(other, KnifeShape.weighed(other), units).stream().collect(Collectors.toMap(Figure::key, Figure::words));
+        return new Compared(Drawing.of(one), Drawing.of(other), Difference.between(one, other, units),
+                left.stream().map(figure -> new FigurePair(figure.label(), figure.words(), right.getOrDefault(figure.key(), "—"))).toList(),
+                KnifeShape.weighed(other).since(KnifeShape.weighed(one), units));
+    }
+
+    @PostMapping("/api/jobs/{id}/revisions")
+    Receipt keep(@PathVariable long id, @RequestBody NewRevision revision, Person person, Command command) {
+        return service.keep(id, revision.entries(), revision.words(), person, command);
+    }
+
+    @PostMapping("/api/jobs/{id}/revisions/{number}/approve")
+    Receipt approve(@PathVariable long id, @PathVariable int number, @RequestBody Yes yes, Person person, Command command) {
+        return service.approveAtTable(id, number, yes.name(), person, command);
+    }
+
+    @PostMapping("/api/jobs/{id}/links")
+    Receipt link(@PathVariable long id, @RequestBody NewLink link, Person person, Command command) {
+        return service.link(id, link.revision(), link.message(), link.price(), link.shown(), link.days(), person, command);
+    }
+
+    @PostMapping("/api/jobs/{id}/links/{link}/withdraw")
+    Receipt withdraw(@PathVariable long id, @PathVariable long link, Person person, Command command) {
+        return service.withdraw(id, link, person, command);
+    }
+}

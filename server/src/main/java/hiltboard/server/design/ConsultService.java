@@ -1,0 +1,227 @@
+package hiltboard.server.design;
+
+import hiltboard.core.design.Finding;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.route.Heats;
+import hiltboard.core.route.Place;
+import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.design.RevisionRepository.Link;
+import hiltboard.server.design.RevisionRepository.Revision;
+import hiltboard.server.job.JobFile;
+import hiltboard.server.job.JobService;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.route.Routes;
+import hiltboard.server.route.StepRepository;
+import java.security.SecureRandom;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** The talk over a job: revisions are kept, shown to the client by link, and one is approved. */
+@Service
+class ConsultService {
+    static final String APPROVAL = "approve-outline";
+    private static final int LONGEST_TEXT = 4_000;
+    private static final int LONGEST_NAME = 120;
+    private static final int LONGEST_DAYS = 90;
+    private static final int TOKEN_BYTES = 32;
+
+    private final RevisionRepository revisions;
+    private final PieceFiles files;
+    private final JobService jobs;
+    private final StepRepository steps;
+    private final Routes routes;
+    private final Changes changes;
+    private final ShopClock clock;
+    private final SecureRandom random = new SecureRandom();
+
+    ConsultService(RevisionRepository revisions, PieceFiles files, JobService jobs, StepRepository steps, Routes routes, Changes changes, ShopClock clock) {
+        this.revisions = revisions;
+        this.files = files;
+        this.jobs = jobs;
+        this.steps = steps;
+        this.routes = routes;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /** The revisions of a job, oldest first. Before one is kept, the knife as the job was taken is the first, with number zero as its id. */
+    List<Revision> revisions(JobFile job) {
+        List<Revision> kept = revisions.ofJob(job.id());
+        return kept.isEmpty() ? List.of(asTaken(job)) : kept;
+    }
+
+    private static Revision asTaken(JobFile job) {
+        Specification specification = job.pieces().get(0).specification();
+        return new Revision(0, job.id(), 1, specification.chosen(), specification.entries(), "As the job was taken", "", 0);
+    }
+
+    /** Keeps a revision beside the last one. */
+    Receipt keep(long job, Map<String, String> entries, String words, Person person, Command command) {
+        person.mustBeOwner("keep a revision");
+        mustFit("words", words, LONGEST_TEXT);
+        SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, person.units()), person.units());
+        Specification specification = answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
+        routes.of(specification, Place.ALONE, Heats.ONCE);
+        return changes.make(command, () -> {
+            JobFile file = files.openJob(job);
+            int number = first(file) + 1;
+            revisions.keep(job, number, specification.chosen(), specification.entries(), words.strip(), Optional.of(person.id()), clock.nowMillis());
+            return Entry.ofJob(Entry.Kind.REVISION_KEPT, job, file.number() + ": revision " + number + " was kept" + (words.isBlank() ? "" : ": " + words.strip()));
+        });
+    }
+
+    /** Writes down the knife as it was taken when nothing is written yet. Answers the latest revision's number. */
+    private int first(JobFile file) {
+        List<Revision> kept = revisions.ofJob(file.id());
+        if (kept.isEmpty()) {
+            Revision taken = asTaken(file);
+            revisions.keep(file.id(), 1, taken.chosen(), taken.entries(), taken.words(), Optional.empty(), clock.nowMillis());
+            return 1;
+        }
+        return kept.get(kept.size() - 1).number();
+    }
+
+    /** Makes a link that shows a revision; the receipt is about the link. */
+    Receipt link(long job, int revision, String message, String price, List<String> shown, int days, Person person, Command command) {
+        person.mustBeOwner("send a client a link");
+        mustFit("message", message, LONGEST_TEXT);
+        mustFit("price", price, LONGEST_NAME);
+        if (days < 1 || days > LONGEST_DAYS) {
+            throw Refusal.entry("days", String.valueOf(days), "A link is not open for so long", "1 to " + LONGEST_DAYS + " days");
+        }
+        return changes.make(command, () -> {
+            JobFile file = files.openJob(job);
+            first(file);
+            Revision sent = revision(file, revision);
+            long now = clock.nowMillis();
+            long link = revisions.link(new Link(0, sent.id(), token(), message.strip(), price.strip(), shown, person.id(), now, now + Duration.ofDays(days).toMillis(), Optional.empty()));
+            Entry entry = Entry.ofJob(Entry.Kind.LINK_MADE, job, file.number() + ": a link to revision " + revision + " was made for " + file.clientName());
+            return new Entry(entry.kind(), entry.job(), entry.piece(), entry.words(), link);
+        });
+    }
+
+    Receipt withdraw(long job, long link, Person person, Command command) {
+        person.mustBeOwner("withdraw a link");
+        return changes.make(command, () -> {
+            JobFile file = files.openJob(job);
+            if (!revisions.withdraw(link, job, clock.nowMillis())) {
+                throw Refusal.notThere("This link is withdrawn already, or is not there.");
+            }
+            return Entry.ofJob(Entry.Kind.LINK_WITHDRAWN, job, file.number() + ": a link was withdrawn");
+        });
+    }
+
+    /** The client's yes at the table, written down by the owner. */
+    Receipt approveAtTable(long job, int revision, String name, Person person, Command command) {
+        person.mustBeOwner("write down a client's approval");
+        return changes.makeAll(command, () -> {
+            JobFile file = files.openJob(job);
+            first(file);
+            return approve(file, revision(file, revision), name, Optional.of(person));
+        });
+    }
+
+    /** A revision becomes the specification of every piece whose steel is not cut, and the gate to steel opens. */
+    List<Entry> approve(JobFile file, Revision revision, String name, Optional<Person> by) {
+        mustBeNamed(name);
+        List<PieceFile> waiting = file.waiting();
+        if (waiting.isEmpty()) {
+            throw Refusal.outOfTurn("The outline of " + file.number() + " is approved already. What is changed now is a late change of each piece.");
+        }
+        Specification approved = SpecificationReader.restore(revision.entries());
+        waiting.forEach(piece -> mustBeUntouched(piece, approved));
+        long now = clock.nowMillis();
+        revisions.approve(revision.id(), name.strip(), by.map(Person::id), now);
+        List<Entry> entries = new ArrayList<>(List.of(Entry.ofJob(Entry.Kind.APPROVED, file.id(), file.number() + ": " + name.strip() + " approved revision " + revision.number()
+                + by.map(person -> ", as " + person.name() + " wrote down").orElse(" on the client page"))));
+        for (PieceFile piece : waiting) {
+            jobs.specify(piece.id(), approved);
+            by.ifPresentOrElse(person -> {
+                steps.start(piece.id(), APPROVAL, person.id(), now);
+                steps.done(piece.id(), APPROVAL, person.id(), now);
+            }, () -> steps.doneByClient(piece.id(), APPROVAL, now));
+            entries.add(Entry.ofPiece(Entry.Kind.STEP_DONE, file.id(), piece.id(), piece.name() + ": the outline is approved, revision " + revision.number()));
+        }
+        return entries;
+    }
+
+    /** A piece that was worked on before its approval keeps the drawing that it was worked to. */
+    private static void mustBeUntouched(PieceFile piece, Specification approved) {
+        boolean isBegun = !piece.progress().doneAt().isEmpty();
+        if (isBegun && !piece.specification().equals(approved)) {
+            throw Refusal.outOfTurn("Work on " + piece.name() + " has begun to another drawing. Change its specification on the piece, where the program says what that spoils.");
+        }
+    }
+
+    Revision revision(JobFile file, int number) {
+        return revisions(file).stream().filter(each -> each.number() == number).findFirst()
+                .orElseThrow(() -> Refusal.notThere(file.number() + " has no revision " + number + "."));
+    }
+
+    /** The link that is open under this token, with its revision. @throws Refusal as if it had never been, once it is withdrawn or expired */
+    Link openLink(String token) {
+        return revisions.linkWithToken(token).filter(link -> link.isOpen(clock.nowMillis()))
+                .orElseThrow(() -> Refusal.notThere("This link is not open any more, or never was. Ask the shop for a new one."));
+    }
+
+    JobFile jobOf(Link link) {
+        return files.openJob(revisionOf(link).job());
+    }
+
+    Revision revisionOf(Link link) {
+        return revisions.withId(link.revision()).orElseThrow();
+    }
+
+    Receipt approveByClient(String token, String name, Command command) {
+        return changes.makeAll(command, () -> {
+            Link link = openLink(token);
+            return approve(jobOf(link), revisionOf(link), name, Optional.empty());
+        });
+    }
+
+    Receipt wish(String token, String name, String words, Command command) {
+        mustBeNamed(name);
+        if (words.isBlank()) {
+            throw Refusal.entry("words", "", "Nothing was written", "what should be different, in your words");
+        }
+        mustFit("words", words, LONGEST_TEXT);
+        return changes.make(command, () -> {
+            Link link = openLink(token);
+            JobFile file = jobOf(link);
+            revisions.wish(link.id(), name.strip(), words.strip(), clock.nowMillis());
+            return Entry.ofJob(Entry.Kind.CLIENT_WISHED, file.id(), file.number() + ": " + name.strip() + " wishes, about revision " + revisionOf(link).number() + ": " + words.strip());
+        });
+    }
+
+    private static void mustBeNamed(String name) {
+        if (name.isBlank() || name.length() > LONGEST_NAME) {
+            throw Refusal.entries(List.of(new Finding("name", "", name.isBlank() ? "A name is needed" : "This is too long", "who says yes, up to " + LONGEST_NAME + " characters")));
+        }
+    }
+
+    private static void mustFit(String field, String text, int longest) {
+        if (text.length() > longest) {
+            throw Refusal.entry(field, "", "This is too long", "up to " + longest + " characters");
+        }
+    }
+
+    /** Nobody guesses 256 bits. */
+    private String token() {
+        byte[] bytes = new byte[TOKEN_BYTES];
+        random.nextBytes(bytes);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    }
+}

@@ -1,0 +1,94 @@
+package hiltboard.server.design;
+
+import hiltboard.core.blade.BladeSection.Station;
+import hiltboard.core.blade.Point;
+import hiltboard.core.design.Bar;
+import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.design.Weighed;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.money.MaterialCost;
+import hiltboard.core.money.PriceItem;
+import hiltboard.server.job.Drawing;
+import hiltboard.server.money.Prices;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * What a drawn knife measures, weighs and costs, in words of one reader's units.
+ *
+ * @param since what changed in weight and balance since the drawing it is compared with; empty if nothing
+ * @param missingPrices materials that the shop has no price for yet
+ */
+record Figures(
+        List<Figure> figures, List<PartView> parts, List<StationView> stations, List<SectionView> sections, List<CostLine> cost,
+        String materialCost, String workCost, List<String> missingPrices, String since) {
+
+    /** One number that the client may see, by its key. */
+    record Figure(String key, String label, String words) {}
+
+    record PartView(String name, String mass) {}
+
+    record StationView(String fromHeel, String width, String thickness, String bevelHeight, String anglePerSide) {}
+
+    /** A cut across the knife as an SVG path in millimetres, its lowest place at zero and its centre line at x = 0. */
+    record SectionView(String name, String path, double width, double height) {}
+
+    record CostLine(String words, String amount, String cost) {}
+
+    static Figures of(Specification spec, Optional<Weighed> before, int attendedMinutes, Map<String, Long> prices, Units units) {
+        Weighed weighed = KnifeShape.weighed(spec);
+        MaterialCost cost = MaterialCost.of(spec, weighed, prices);
+        Optional<Long> hour = Optional.ofNullable(prices.get(PriceItem.HOUR.key()));
+        return new Figures(figures(spec, weighed, units), weighed.parts().stream().map(part -> new PartView(part.name(), part.mass().in(units))).toList(),
+                KnifeShape.stations(spec).stream().map(station -> view(station, units)).toList(),
+                KnifeShape.sections(spec).stream().map(Figures::view).toList(),
+                cost.lines().stream().map(line -> new CostLine(line.words(), line.amount(), line.cents().map(Prices::words).orElse(""))).toList(),
+                Prices.words(cost.cents()), hour.map(cents -> Prices.words(Math.round(cents * attendedMinutes / 60.0))).orElse(""),
+                cost.missing(), before.map(earlier -> weighed.since(earlier, units)).orElse(""));
+    }
+
+    /** The numbers that a client may be shown. */
+    static List<Figure> figures(Specification spec, Weighed weighed, Units units) {
+        List<Figure> figures = new ArrayList<>();
+        Length overall = KnifeShape.overallLength(spec);
+        figures.add(new Figure("overall", "Overall length", overall.brieflyIn(units)));
+        figures.add(new Figure("blade", spec.isAxe() ? "Edge" : "Blade", spec.words(spec.isAxe() ? SpecificationField.EDGE_LENGTH : SpecificationField.BLADE_LENGTH, units)));
+        figures.add(new Figure("weight", "Weight", weighed.mass().in(units)));
+        figures.add(new Figure("balance", "Balance", balance(spec, weighed.balance(), units)));
+        KnifeShape.stations(spec).stream().findFirst().ifPresent(heel -> figures.add(new Figure("edge", "Edge at the heel",
+                spec.words(SpecificationField.EDGE_THICKNESS, units) + ", bevel " + heel.anglePerSide().in(units) + " a side")));
+        figures.add(new Figure("steel", "Steel", spec.words(SpecificationField.STEEL, units)));
+        figures.add(new Figure("handle", "Handle", spec.words(SpecificationField.HANDLE_MATERIAL, units)));
+        figures.add(new Figure("finish", "Finish", spec.words(SpecificationField.FINISH, units)));
+        figures.add(new Figure("stock", "Stock", stock(KnifeShape.bar(spec), units)));
+        return figures;
+    }
+
+    private static String balance(Specification spec, Length balance, Units units) {
+        String from = spec.isHiddenTang() ? "the guard" : spec.isAxe() ? "the toe's plane" : "the handle's front";
+        return balance.absolute().brieflyIn(units) + (balance.isPositive() ? " in front of " : " behind ") + from;
+    }
+
+    private static String stock(Bar bar, Units units) {
+        return bar.thickness().in(units) + " × " + bar.width().brieflyIn(units) + " × " + bar.length().brieflyIn(units) + ", " + bar.mass().in(units);
+    }
+
+    private static StationView view(Station station, Units units) {
+        return new StationView(station.fromHeel().brieflyIn(units), station.width().in(units), station.thickness().in(units), station.bevelHeight().in(units), station.anglePerSide().in(units));
+    }
+
+    private static SectionView view(KnifeShape.Section section) {
+        double width = 2 * section.outline().points().stream().mapToDouble(point -> Math.abs(point.x())).max().orElseThrow();
+        double height = section.outline().points().stream().mapToDouble(Point::y).max().orElseThrow();
+        return new SectionView(section.name(), Drawing.closed(section.outline()), rounded(width), rounded(height));
+    }
+
+    private static double rounded(double millimetres) {
+        return Math.round(millimetres * 100) / 100.0;
+    }
+}
