@@ -11,6 +11,10 @@ import { Press } from './parts/Press';
 import { Quiet } from './parts/Sheet';
 import { Wall } from './wall/Wall';
 
+const Consult = lazy(() => import('./design/Consult'));
+const ConsultList = lazy(() => import('./design/ConsultList'));
+const ClientPage = lazy(() => import('./design/ClientPage'));
+const Prices = lazy(() => import('./money/Prices'));
 const NewCommission = lazy(() => import('./design/NewCommission'));
 const PiecePage = lazy(() => import('./job/PiecePage'));
 const ChainPage = lazy(() => import('./chain/ChainPage'));
@@ -54,8 +58,25 @@ const Room = styled.main`
   @media print { padding: 0; }
 `;
 
-/** Lets in whoever is known; an empty shop is opened first. */
+/** A client's link leads to one page and to nothing else; everything else is the shop's. */
 export function App() {
+  return (
+    <Routes>
+      <Route
+        path="/k/:token"
+        element={
+          <Suspense fallback={null}>
+            <ClientPage />
+          </Suspense>
+        }
+      />
+      <Route path="*" element={<Shopfront />} />
+    </Routes>
+  );
+}
+
+/** Lets in whoever is known; an empty shop is opened first. */
+function Shopfront() {
   const { data: session, error } = useSession();
   if (!session) {
     return <Room>{error ? <p>The shop’s server does not answer. Trying again…</p> : null}</Room>;
@@ -78,7 +99,7 @@ function OpenShop({ session }: { session: SessionView }) {
             Wall
           </NavLink>
           <NavLink to="/bench">Bench</NavLink>
-          {session.person?.role === 'OWNER' ? <NavLink to="/new">New commission</NavLink> : null}
+          {session.person?.role === 'OWNER' ? <NavLink to="/consult">Consult</NavLink> : null}
           <NavLink to="/ledger">Ledger</NavLink>
           <NavLink to="/calculate">Calculate</NavLink>
           <NavLink to="/people">People</NavLink>
@@ -91,6 +112,9 @@ function OpenShop({ session }: { session: SessionView }) {
           <Routes>
             <Route path="/" element={<Wall />} />
             <Route path="/wall" element={<Wall />} />
+            <Route path="/consult" element={<ConsultList />} />
+            <Route path="/jobs/:job/consult" element={<Consult />} />
+            <Route path="/prices" element={<Prices />} />
             <Route path="/new" element={<NewCommission />} />
             <Route path="/pieces/:id" element={<PiecePage />} />
             <Route path="/pieces/:id/chain" element={<ChainPage />} />

@@ -116,6 +116,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/design/pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pull"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/design/questions": {
         parameters: {
             query?: never;
@@ -142,6 +158,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/design/say": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["say"];
         delete?: never;
         options?: never;
         head?: never;
@@ -868,16 +900,6 @@ export interface components {
             name: string;
             writtenBy: string;
         };
-        Asked: {
-            before?: {
-                [key: string]: string;
-            };
-            entries: {
-                [key: string]: string;
-            };
-            pulled?: components["schemas"]["Pulled"];
-            said?: components["schemas"]["Said"];
-        };
         Bench: {
             canStart: components["schemas"]["BenchStep"][];
             mine: components["schemas"]["BenchStep"][];
@@ -926,6 +948,7 @@ export interface components {
             drawing: components["schemas"]["Drawing"];
             figures: components["schemas"]["Figure"][];
             finish: string;
+            handleMaterial: string;
             isApproved: boolean;
             message: string;
             price: string;
@@ -1054,6 +1077,14 @@ export interface components {
             /** Format: int64 */
             pieceId: number;
         };
+        Entries: {
+            before: {
+                [key: string]: string;
+            };
+            entries: {
+                [key: string]: string;
+            };
+        };
         EntryOf: {
             /** Format: int64 */
             basedOn: number;
@@ -1086,6 +1117,8 @@ export interface components {
             second: string;
         };
         Figures: {
+            /** Format: double */
+            balanceX: number;
             cost: components["schemas"]["CostLine"][];
             figures: components["schemas"]["Figure"][];
             materialCost: string;
@@ -1397,6 +1430,9 @@ export interface components {
             across: number;
             /** Format: double */
             along: number;
+            entries: {
+                [key: string]: string;
+            };
             grip: string;
         };
         Questions: {
@@ -1492,6 +1528,9 @@ export interface components {
             words: string;
         };
         Said: {
+            entries: {
+                [key: string]: string;
+            };
             much: string;
             word: string;
         };
@@ -1538,6 +1577,7 @@ export interface components {
         SpecificationLine: {
             field: string;
             group: string;
+            isUsual: boolean;
             kept: string;
             label: string;
             words: string;
@@ -1735,7 +1775,6 @@ export type Alongside = components['schemas']['Alongside'];
 export type Answer = components['schemas']['Answer'];
 export type Answered = components['schemas']['Answered'];
 export type ApprovalView = components['schemas']['ApprovalView'];
-export type Asked = components['schemas']['Asked'];
 export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
 export type CalculatorView = components['schemas']['CalculatorView'];
@@ -1753,6 +1792,7 @@ export type Difference = components['schemas']['Difference'];
 export type Dimension = components['schemas']['Dimension'];
 export type Drawing = components['schemas']['Drawing'];
 export type EffectView = components['schemas']['EffectView'];
+export type Entries = components['schemas']['Entries'];
 export type EntryOf = components['schemas']['EntryOf'];
 export type FieldChange = components['schemas']['FieldChange'];
 export type FieldView = components['schemas']['FieldView'];
@@ -1993,6 +2033,30 @@ export interface operations {
             };
         };
     };
+    pull: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pulled"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
     questions: {
         parameters: {
             query?: never;
@@ -2022,7 +2086,31 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Asked"];
+                "application/json": components["schemas"]["Entries"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Said"];
             };
         };
         responses: {

@@ -11,6 +11,8 @@ import { Table } from './NewCommission.styles';
 import { useQuestions, useReading } from './useDesign';
 import { type Wish, Wishes } from './Wishes';
 
+/** Outline and sections are drawn afterwards, with the client at the table. */
+const TALKED_GROUPS = ['Knife', 'Blade', 'Handle', 'Sheath'];
 const EMPTY_JOB = { clientName: '', clientContact: '', title: '', useWords: '', promisedOn: '', pieces: '1' };
 
 /** The talk at the table: what it is for, what was asked and agreed, and the knife as it grows. */
@@ -52,7 +54,7 @@ export default function NewCommission() {
             <Wishes wishes={wishes} strengths={questions?.strengths ?? []} onChange={setWishes} problem={wrong('wishes')} />
           </Panel>
           <Panel aria-label="Specification">
-            <SpecificationFields entries={entries} reading={reading} onChange={(field, value) => setTyped({ ...typed, [field]: value })} />
+            <SpecificationFields groups={TALKED_GROUPS} entries={entries} reading={reading} onChange={(field, value) => setTyped({ ...typed, [field]: value })} />
           </Panel>
         </div>
         <aside>

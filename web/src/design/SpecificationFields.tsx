@@ -13,17 +13,22 @@ const Group = styled.fieldset`
   > div { display: grid; grid-template-columns: repeat(auto-fill, minmax(205px, 1fr)); gap: 0.6rem 1rem; align-items: start; }
 `;
 
+/** The questions that the drawing answers better: sizes of outline and section, which follow from others until somebody changes them. */
+export const DRAWN_GROUPS: readonly string[] = ['Blade outline', 'Section', 'Handle outline', 'Handle section', 'Tang and fittings'];
+
 interface SpecificationFieldsProps {
+  /** Only these groups, or all but the drawn ones. */
+  groups?: readonly string[];
   entries: Record<string, string>;
   reading?: Reading;
   onChange: (field: string, value: string) => void;
 }
 
 /** The questions that belong to this knife, each with what was understood or what is wrong. */
-export function SpecificationFields({ entries, reading, onChange }: SpecificationFieldsProps) {
+export function SpecificationFields({ groups: wanted, entries, reading, onChange }: SpecificationFieldsProps) {
   const { data } = useQuestions();
   const asked = new Set(reading?.asked ?? []);
-  const fields = (data?.fields ?? []).filter((field) => asked.has(field.key));
+  const fields = (data?.fields ?? []).filter((field) => asked.has(field.key) && (wanted ? wanted.includes(field.group) : true));
   const groups = [...new Set(fields.map((field) => field.group))];
   return (
     <>
@@ -50,5 +55,6 @@ function Question({ field, value, reading, onChange }: { field: FieldView; value
     return <Choice label={field.label} value={value} options={field.choices} onChange={onChange} problem={problem} />;
   }
   const understood = reading?.understood[field.key];
-  return <Entry label={field.label} name={field.key} value={value} onChange={onChange} problem={problem} echo={understood ? `= ${understood}` : field.accepted} />;
+  const echo = understood ? `= ${understood}${value === '' ? ', as usual' : ''}` : field.accepted;
+  return <Entry label={field.label} name={field.key} value={value} onChange={onChange} problem={problem} echo={echo} />;
 }

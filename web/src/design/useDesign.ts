@@ -16,7 +16,7 @@ export function useReading(entries: Record<string, string>) {
   useEffect(() => {
     let isCurrent = true;
     const timer = window.setTimeout(() => {
-      change<Reading>('/api/design/read', entries).then(
+      change<Reading>('/api/design/read', { entries, before: entries }).then(
         (answer) => isCurrent && setReading(answer),
         () => undefined,
       );

@@ -40,12 +40,12 @@ export function Drawn({ piece }: { piece: PieceView }) {
   const { drawing } = piece;
   const scale = Math.min(LARGEST_SCALE, WIDTH / drawing.width, HEIGHT / drawing.height);
   const words = (field: string): string => piece.specification.find((line) => line.field === field)?.words ?? '';
-  const finish = piece.specification.find((line) => line.field === 'finish')?.kept ?? '';
+  const kept = (field: string): string => piece.specification.find((line) => line.field === field)?.kept ?? '';
   const px = (millimetres: number): string => `${millimetres * scale}px`;
   return (
     <Blue>
       <Frame>
-        <Silhouette drawing={drawing} state={piece.state} finish={finish} scale={scale} label={`Drawing of ${piece.name}, ${piece.stateWords}`} />
+        <Silhouette drawing={drawing} state={piece.state} finish={kept('finish')} material={kept('handleMaterial')} scale={scale} label={`Drawing of ${piece.name}, ${piece.stateWords}`} />
       </Frame>
       <Across style={{ inlineSize: px(drawing.width), paddingInlineStart: px(drawing.buttX - drawing.minX) }}>
         <span style={{ inlineSize: px(-drawing.buttX) }}>{words('haftLength') ? `haft ${words('haftLength')} in all` : `handle ${words('handleLength')}`}</span>

@@ -61,6 +61,7 @@ function Top({ piece }: { piece: PieceView }) {
         <span>
           {piece.stateWords}, promised {day(piece.promisedOn)}, {daysInHand(piece.daysInHand)}
         </span>
+        <Link to={`/jobs/${piece.jobId}/consult`}>Consult</Link>
         <Link to={`/pieces/${piece.id}/hand-over`}>Record and care card</Link>
         {piece.standing === 'ALIVE' ? <Holding piece={piece} /> : null}
       </Row>

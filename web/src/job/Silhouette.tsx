@@ -4,9 +4,7 @@ import type { Drawing } from '../api/schema';
 /** The stages in the order in which a piece goes through them. */
 const STATES = ['BAR', 'PROFILED', 'HARDENED', 'GROUND', 'FINISHED', 'GUARDED', 'HANDLED', 'HANDED_OVER'];
 
-const Lines = styled.svg`
-  display: block;
-  overflow: visible;
+const Lines = styled.g`
   path, circle, line { vector-effect: non-scaling-stroke; stroke: ${({ theme }) => theme.scribe}; stroke-width: 1.3px; fill: none; stroke-linejoin: round; }
   [data-part='bar'] { fill: rgb(232 240 250 / 9%); }
   [data-part='ghost'] { stroke-dasharray: 4 3; stroke: ${({ theme }) => theme.scribeQuiet}; }
@@ -27,27 +25,46 @@ interface SilhouetteProps {
   drawing: Drawing;
   state: string;
   finish: string;
+  material?: string;
   /** Pixels per millimetre: the same for all pieces of one wall, so that they can be compared. */
   scale: number;
   label: string;
 }
 
 /** A piece to true scale from its own outline, drawn in the state that it is in. */
-export function Silhouette({ drawing, state, finish, scale, label }: SilhouetteProps) {
-  const reached = (wanted: string): boolean => STATES.indexOf(state) >= STATES.indexOf(wanted);
-  const look = steelLook(state, finish);
+export function Silhouette({ drawing, state, finish, material, scale, label }: SilhouetteProps) {
   return (
-    <Lines
+    <svg
       width={drawing.width * scale}
       height={drawing.height * scale}
       viewBox={`${drawing.minX} ${drawing.minY} ${drawing.width} ${drawing.height}`}
+      style={{ display: 'block', overflow: 'visible' }}
       role="img"
       aria-label={label}
     >
+      <KnifeLines drawing={drawing} state={state} finish={finish} material={material} />
+    </svg>
+  );
+}
+
+interface KnifeLinesProps {
+  drawing: Drawing;
+  state: string;
+  finish: string;
+  /** What the handle is made of, where it is known. */
+  material?: string;
+}
+
+/** The lines of a piece, in millimetres, for whatever picture they stand in. */
+export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps) {
+  const reached = (wanted: string): boolean => STATES.indexOf(state) >= STATES.indexOf(wanted);
+  const look = steelLook(state, finish);
+  return (
+    <Lines>
       {reached('PROFILED') ? (
         <>
           <path data-part="steel" data-look={reached('FINISHED') ? 'ground' : look} d={drawing.tang} />
-          <path data-part={reached('HANDLED') ? 'handle' : 'ghost'} d={drawing.handle} />
+          <path data-part={reached('HANDLED') ? 'handle' : 'ghost'} d={drawing.handle} style={reached('HANDLED') && material ? { fill: HANDLE_COLOURS[material] } : undefined} />
           <path data-part="steel" data-look={look} d={drawing.blade} />
         </>
       ) : (
@@ -58,14 +75,13 @@ export function Silhouette({ drawing, state, finish, scale, label }: SilhouetteP
           <path data-part="ghost" d={drawing.handle} />
         </>
       )}
-      {reached('GROUND') ? <path data-part="bevel" data-look={look} d={drawing.bevel} /> : null}
+      {reached('GROUND') ? [drawing.bevel, ...drawing.lines].map((line) => <path key={line} data-part="bevel" data-look={look} d={line} />) : null}
       {reached('GUARDED') && drawing.guard ? (
         <>
           <path data-part="fitting" d={drawing.guard} />
           <path data-part="fitting" d={drawing.spacer} />
         </>
       ) : null}
-      {reached('GROUND') ? drawing.lines.map((line) => <path key={line} data-part="bevel" data-look={look} d={line} />) : null}
       {drawing.holes
         .filter((hole) => hole.use !== 'LIGHTENING' || !reached('HANDLED'))
         .map((hole) => (
@@ -74,6 +90,12 @@ export function Silhouette({ drawing, state, finish, scale, label }: SilhouetteP
     </Lines>
   );
 }
+
+/** Roughly as the material looks, so that a client knows the knife again. */
+const HANDLE_COLOURS: Record<string, string> = {
+  HICKORY: '#b98d5b', WALNUT: '#6b4a32', MAPLE: '#d2ad78', DENSE_OILY_WOOD: '#5a2f22', BURL: '#8a5a34', STABILISED_WOOD: '#7d5f3f', BONE: '#ded2b4', ANTLER: '#bfa98a', HORN: '#3b342c',
+  LAYERED_TUSK: '#d8cda9', GLASS_EPOXY: '#a4551f', CANVAS_PHENOLIC: '#5d4a33', CARBON_FIBRE: '#2b2f33', CAST_RESIN: '#2f6f73', TITANIUM: '#8d949b',
+};
 
 /** Finishes that leave the flats dark. */
 const DARK = new Set(['ETCHED_DARK_TUMBLED', 'VALLEY_AND_PEAK', 'TWO_TONE_GROUND', 'TWO_TONE_MASKED']);

@@ -22,7 +22,9 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
   const [others, setOthers] = useState<number[]>([]);
   const [effects, setEffects] = useState<EffectView[] | undefined>();
   const { problem, isBusy, run, clear } = useCaught();
-  const given = useMemo(() => ({ ...before, ...typed }), [before, typed]);
+  // Sizes that follow from other answers go on following them.
+  const [fixed] = useState(() => Object.fromEntries(piece.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.kept])));
+  const given = useMemo(() => ({ ...fixed, ...typed }), [fixed, typed]);
   const { reading } = useReading(given);
   const entries: Record<string, string> = { ...reading?.entries, ...given };
   const changes = changesOf(entries, before, reading?.asked ?? []);
@@ -68,5 +70,5 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
 
 /** What differs from the agreed answers, with the questions that only the changed piece is asked. */
 function changesOf(entries: Record<string, string>, before: Record<string, string>, asked: readonly string[]): FieldChange[] {
-  return asked.filter((field) => entries[field] !== (before[field] ?? '')).map((field) => ({ field, from: before[field] ?? '', to: entries[field] ?? '' }));
+  return asked.filter((field) => entries[field] !== undefined && entries[field] !== (before[field] ?? '')).map((field) => ({ field, from: before[field] ?? '', to: entries[field] ?? '' }));
 }

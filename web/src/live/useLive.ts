@@ -7,7 +7,7 @@ const RETRY_AFTER_MS = 2000;
 const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
 /** What is said aloud on the pages of everybody but the one who did it. */
-const ANNOUNCED = new Set(['REST_UP', 'WENT_WRONG', 'SCRAPPED', 'HELD', 'GATE_OVERRIDDEN', 'HANDED_OVER', 'WINDOW_OPEN', 'WINDOW_CLOSING']);
+const ANNOUNCED = new Set(['REST_UP', 'WENT_WRONG', 'SCRAPPED', 'HELD', 'GATE_OVERRIDDEN', 'HANDED_OVER', 'WINDOW_OPEN', 'WINDOW_CLOSING', 'APPROVED', 'CLIENT_WISHED']);
 
 /** Follows the shop's changes: what they touch is read anew, and what matters to all is announced. Resumes where it broke off. */
 export function useLive(session: SessionView) {
@@ -41,6 +41,7 @@ export function useLive(session: SessionView) {
       void queries.invalidateQueries({ queryKey: ['wall'] });
       void queries.invalidateQueries({ queryKey: ['bench'] });
       void queries.invalidateQueries({ queryKey: ['alongside'] });
+      void queries.invalidateQueries({ queryKey: ['consult'] });
       void queries.invalidateQueries({ queryKey: entry.pieceId ? ['piece', entry.pieceId] : ['piece'] });
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));

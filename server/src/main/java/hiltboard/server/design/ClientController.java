@@ -39,7 +39,7 @@ class ClientController {
     /** A revision as its client sees it: only the numbers that the owner chose; the price is empty unless the owner wrote one. */
     record ClientView(
             String shopName, String title, String clientName, String useWords, int revision, String words, String message, String price, List<Figure> figures,
-            Drawing drawing, String finish, boolean isApproved, String stage) {}
+            Drawing drawing, String finish, String handleMaterial, boolean isApproved, String stage) {}
 
     record Answered(String name, String words) {}
 
@@ -62,7 +62,7 @@ class ClientController {
         Set<String> shown = Set.copyOf(link.shown());
         return new ClientView(access.shopName(), job.title(), job.clientName(), job.useWords(), revision.number(), revision.words(), link.message(), link.price(),
                 Figures.figures(specification, KnifeShape.weighed(specification), units).stream().filter(figure -> shown.contains(figure.key())).toList(),
-                Drawing.of(specification), specification.finish().name(), job.waiting().isEmpty(),
+                Drawing.of(specification), specification.finish().name(), specification.handleMaterial().name(), job.waiting().isEmpty(),
                 job.pieces().stream().filter(piece -> piece.isAlive()).findFirst().map(piece -> piece.progress().state().words()).orElse(""));
     }
 

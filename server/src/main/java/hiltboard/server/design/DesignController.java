@@ -64,18 +64,14 @@ class DesignController {
 
     record StepLine(String title, String station, int attendedMinutes, long restMinutes) {}
 
-    /** A grip of the drawing that was moved, in millimetres towards the point and away from the edge. */
-    record Pulled(String grip, double along, double across) {}
+    /** Entries to read, and those to compare weight and balance with. */
+    record Entries(Map<String, String> entries, Map<String, String> before) {}
 
-    /** Something that the client said of a zone. */
-    record Said(String word, String much) {}
+    /** A grip of the drawing that is moved, in millimetres towards the point and away from the edge. */
+    record Pulled(Map<String, String> entries, String grip, double along, double across) {}
 
-    /**
-     * Entries to read, and perhaps what was done to the knife that they make: a grip pulled, or a word said.
-     *
-     * @param before other entries to compare weight and balance with
-     */
-    record Asked(Map<String, String> entries, @Nullable Map<String, String> before, @Nullable Pulled pulled, @Nullable Said said) {}
+    /** Something that the client says of a zone. */
+    record Said(Map<String, String> entries, String word, String much) {}
 
     /** A grip of the drawing, in millimetres, y downwards; whether it can be moved along and across, and which numbers follow. */
     record GripView(String key, String words, double x, double y, boolean movesAlong, boolean movesAcross, List<String> fields) {}
@@ -100,10 +96,40 @@ class DesignController {
     }
 
     @PostMapping("/api/design/read")
-    Reading read(@RequestBody Asked asked, Person person) {
+    Reading read(@RequestBody Entries given, Person person) {
+        return read(given.entries(), Map.of(), given.before(), person.units());
+    }
+
+    /** The knife when a grip of it is moved; nothing moves while it cannot be drawn. */
+    @PostMapping("/api/design/pull")
+    Reading pull(@RequestBody Pulled pulled, Person person) {
+        if (!(Math.abs(pulled.along()) <= LONGEST_PULL && Math.abs(pulled.across()) <= LONGEST_PULL)) {
+            throw Refusal.entry("pulled", pulled.along() + ", " + pulled.across(), "Nothing is pulled so far", "up to " + (int) LONGEST_PULL + " mm");
+        }
         Units units = person.units();
-        Map<String, String> changed = changed(asked, units);
-        Map<String, String> entries = new LinkedHashMap<>(asked.entries());
+        Map<String, String> changed = drawn(pulled.entries(), units).map(now -> Grip.of(now).stream().filter(each -> each.key().equals(pulled.grip())).findFirst()
+                .orElseThrow(() -> Refusal.entry("grip", pulled.grip(), "The drawing has no such grip", "one of its grips"))
+                .moved(now, pulled.along(), pulled.across(), units)).orElse(Map.of());
+        return read(pulled.entries(), changed, pulled.entries(), units);
+    }
+
+    /** The knife when the client has said a word about a zone of it. */
+    @PostMapping("/api/design/say")
+    Reading say(@RequestBody Said said, Person person) {
+        ZoneWord word = ZoneWord.named(said.word()).orElseThrow(() -> Refusal.entry("word", said.word(), "This word moves nothing", "one of the words for a zone"));
+        Much much = Much.named(said.much()).orElseThrow(() -> Refusal.entry("much", said.much(), "This is no measure", "a little, more, or a lot"));
+        Units units = person.units();
+        Map<String, String> changed = drawn(said.entries(), units).map(now -> word.said(now, much, units)).orElse(Map.of());
+        return read(said.entries(), changed, said.entries(), units);
+    }
+
+    /** The knife that these entries make, if it is a knife with an outline of its own. */
+    private static Optional<Specification> drawn(Map<String, String> entries, Units units) {
+        return SpecificationReader.read(SpecificationReader.completed(entries, units), units).specification().filter(spec -> !spec.isAxe());
+    }
+
+    private Reading read(Map<String, String> given, Map<String, String> changed, Map<String, String> before, Units units) {
+        Map<String, String> entries = new LinkedHashMap<>(given);
         entries.putAll(changed);
         Map<String, String> complete = SpecificationReader.completed(entries, units);
         SpecificationReader.Answer answer = SpecificationReader.read(complete, units);
@@ -114,37 +140,11 @@ class DesignController {
         Route route = routes.of(specification, Place.ALONE, Heats.ONCE);
         Progress nothingDone = new Progress(route, Map.of());
         DaysInHand days = DaysInHand.of(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), clock.today(), clock.today());
-        Optional<Weighed> before = Optional.ofNullable(asked.before()).flatMap(other -> SpecificationReader.read(SpecificationReader.completed(other, units), units).specification()).map(KnifeShape::weighed);
+        Optional<Weighed> earlier = before.equals(entries) ? Optional.empty()
+                : SpecificationReader.read(SpecificationReader.completed(before, units), units).specification().map(KnifeShape::weighed);
         return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), Drawing.of(specification), grips(specification),
-                Figures.of(specification, before, route.attendedMinutes(), prices.all(), units),
+                Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
                 route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), days.earliest().toString());
-    }
-
-    /** The entries that a pull or a word changes; none while the knife itself cannot be read. */
-    private static Map<String, String> changed(Asked asked, Units units) {
-        if (asked.pulled() == null && asked.said() == null) {
-            return Map.of();
-        }
-        Optional<Specification> now = SpecificationReader.read(SpecificationReader.completed(asked.entries(), units), units).specification();
-        if (now.isEmpty() || now.get().isAxe()) {
-            return Map.of();
-        }
-        return asked.pulled() != null ? pulled(now.get(), asked.pulled(), units) : said(now.get(), asked.said(), units);
-    }
-
-    private static Map<String, String> pulled(Specification now, Pulled pulled, Units units) {
-        if (!(Math.abs(pulled.along()) <= LONGEST_PULL && Math.abs(pulled.across()) <= LONGEST_PULL)) {
-            throw Refusal.entry("pulled", pulled.along() + ", " + pulled.across(), "Nothing is pulled so far", "up to " + (int) LONGEST_PULL + " mm");
-        }
-        Grip grip = Grip.of(now).stream().filter(each -> each.key().equals(pulled.grip())).findFirst()
-                .orElseThrow(() -> Refusal.entry("pulled", pulled.grip(), "The drawing has no such grip", "one of its grips"));
-        return grip.moved(now, pulled.along(), pulled.across(), units);
-    }
-
-    private static Map<String, String> said(Specification now, Said said, Units units) {
-        ZoneWord word = ZoneWord.named(said.word()).orElseThrow(() -> Refusal.entry("said", said.word(), "This word moves nothing", "one of the words for a zone"));
-        Much much = Much.named(said.much()).orElseThrow(() -> Refusal.entry("said", said.much(), "This is no measure", "a little, more, or a lot"));
-        return word.said(now, much, units);
     }
 
     private static List<GripView> grips(Specification specification) {

@@ -21,11 +21,12 @@ import java.util.Optional;
 /**
  * What a drawn knife measures, weighs and costs, in words of one reader's units.
  *
+ * @param balanceX where it balances in the drawing, in millimetres
  * @param since what changed in weight and balance since the drawing it is compared with; empty if nothing
  * @param missingPrices materials that the shop has no price for yet
  */
 record Figures(
-        List<Figure> figures, List<PartView> parts, List<StationView> stations, List<SectionView> sections, List<CostLine> cost,
+        List<Figure> figures, double balanceX, List<PartView> parts, List<StationView> stations, List<SectionView> sections, List<CostLine> cost,
         String materialCost, String workCost, List<String> missingPrices, String since) {
 
     /** One number that the client may see, by its key. */
@@ -44,7 +45,7 @@ record Figures(
         Weighed weighed = KnifeShape.weighed(spec);
         MaterialCost cost = MaterialCost.of(spec, weighed, prices);
         Optional<Long> hour = Optional.ofNullable(prices.get(PriceItem.HOUR.key()));
-        return new Figures(figures(spec, weighed, units), weighed.parts().stream().map(part -> new PartView(part.name(), part.mass().in(units))).toList(),
+        return new Figures(figures(spec, weighed, units), rounded(weighed.balance().millimetres()), weighed.parts().stream().map(part -> new PartView(part.name(), part.mass().in(units))).toList(),
                 KnifeShape.stations(spec).stream().map(station -> view(station, units)).toList(),
                 KnifeShape.sections(spec).stream().map(Figures::view).toList(),
                 cost.lines().stream().map(line -> new CostLine(line.words(), line.amount(), line.cents().map(Prices::words).orElse(""))).toList(),

@@ -51,8 +51,8 @@ class PieceController {
         this.clock = clock;
     }
 
-    /** One answer of the specification in words, and as it is kept. */
-    record SpecificationLine(String field, String label, String group, String words, String kept) {}
+    /** One answer of the specification in words, and as it is kept; whether it follows from the other answers. */
+    record SpecificationLine(String field, String label, String group, String words, String kept, boolean isUsual) {}
 
     record WishView(String words, String strength, String asked, String agreed) {}
 
@@ -132,8 +132,9 @@ class PieceController {
 
     private static List<SpecificationLine> specification(PieceFile file, Units units) {
         var kept = file.specification().entries();
+        var chosen = file.specification().chosen();
         return Arrays.stream(SpecificationField.values()).filter(field -> kept.containsKey(field.key()))
-                .map(field -> new SpecificationLine(field.key(), field.label(), field.group(), file.specification().words(field, units), kept.get(field.key())))
+                .map(field -> new SpecificationLine(field.key(), field.label(), field.group(), file.specification().words(field, units), kept.get(field.key()), !chosen.containsKey(field.key())))
                 .toList();
     }
 

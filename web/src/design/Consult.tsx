@@ -1,0 +1,110 @@
+import { Tabs } from 'react-aria-components';
+import { Link, useParams } from 'react-router';
+import type { ConsultView } from '../api/schema';
+import { Press } from '../parts/Press';
+import { Quiet, Row, Trouble } from '../parts/Sheet';
+import { day, minutes } from '../parts/words';
+import { FigureStrip, Last, Leaf, Leaves, Page } from './Consult.styles';
+import { LiveDrawing } from './LiveDrawing';
+import { Revisions } from './Revisions';
+import { DRAWN_GROUPS, SpecificationFields } from './SpecificationFields';
+import { Spoken } from './Spoken';
+import { TalkedOver } from './TalkedOver';
+import { type Entries, useKnife, useTalk } from './useConsult';
+import { WeightAndCost } from './WeightAndCost';
+
+/** The talk at the table: the knife drawn live, beside what it weighs and costs. */
+export default function Consult() {
+  const job = Number(useParams().job);
+  const { data: talk, error } = useTalk(job);
+  if (!talk) {
+    return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
+  }
+  const latest = talk.revisions[talk.revisions.length - 1];
+  return latest ? <Table key={`${job} ${latest.number}`} talk={talk} revision={latest.number} kept={latest.entries} /> : null;
+}
+
+function Table({ talk, revision, kept }: { talk: ConsultView; revision: number; kept: Entries }) {
+  const knife = useKnife(talk.jobId, revision, kept);
+  const { shown, reading } = knife;
+  const entries = { ...reading?.entries, ...knife.chosen };
+  return (
+    <>
+      <header>
+        <Row>
+          <h1>
+            {talk.number} · {talk.title}
+          </h1>
+          <span>
+            for {talk.clientName}, promised {day(talk.promisedOn)}
+          </span>
+          {talk.pieces[0] ? <Link to={`/pieces/${talk.pieces[0]}`}>Piece</Link> : null}
+        </Row>
+        <p>
+          For: <q>{talk.useWords}</q>
+        </p>
+      </header>
+      {talk.isApproved ? <Trouble>The outline is approved. A revision that is drawn now takes effect only as a late change of the piece.</Trouble> : null}
+      {shown?.drawing ? (
+        <LiveDrawing shown={shown} finish={entries['finish'] ?? ''} material={entries['handleMaterial'] ?? ''} onPull={knife.pull.to} onLetGo={knife.pull.letGo} />
+      ) : null}
+      <Last role="status" data-refused={knife.refused ? true : undefined}>
+        {knife.refused || (shown?.figures?.since ? `Last change: ${shown.figures.since}.` : 'Pull a cross on the drawing, press what the client says, or type a number.')}
+      </Last>
+      {shown ? (
+        <FigureStrip aria-label="The knife in numbers">
+          {shown.figures?.figures
+            .filter((figure) => ['overall', 'weight', 'balance', 'edge'].includes(figure.key))
+            .map((figure) => <Figure key={figure.key} label={figure.label} words={figure.words} />)}
+          <Figure label="Material" words={shown.figures?.materialCost ?? ''} />
+          <Figure label="Hands-on work" words={minutes(shown.attendedMinutes)} />
+          <Figure label="Done at the earliest" words={day(shown.earliestDay)} />
+        </FigureStrip>
+      ) : null}
+      <Tabs>
+        <Row style={{ justifyContent: 'space-between' }}>
+          <Leaves aria-label="Ways to change the knife">
+            <Leaf id="said">What is said</Leaf>
+            <Leaf id="sizes">Sizes</Leaf>
+            <Leaf id="questions">Steel, finish, handle</Leaf>
+            <Leaf id="weight">Weight and cost</Leaf>
+            <Leaf id="talk">The talk</Leaf>
+            <Leaf id="revisions">Revisions</Leaf>
+          </Leaves>
+          <Row>
+            <Press isDisabled={!knife.canTakeBack} onPress={knife.takeBack}>
+              Take back
+            </Press>
+            {knife.isChanged ? <Press onPress={knife.startAgain}>Back to revision {revision}</Press> : null}
+          </Row>
+        </Row>
+        <Page id="said">
+          <Spoken onSay={(word, much) => void knife.say(word, much)} />
+        </Page>
+        <Page id="sizes">
+          <Quiet>A size that is left empty follows the others.</Quiet>
+          <SpecificationFields groups={[...DRAWN_GROUPS]} entries={knife.chosen} reading={reading} onChange={knife.put} />
+        </Page>
+        <Page id="questions">
+          <SpecificationFields groups={['Knife', 'Blade', 'Handle', 'Sheath']} entries={entries} reading={reading} onChange={knife.put} />
+        </Page>
+        <Page id="weight">{shown?.figures ? <WeightAndCost figures={shown.figures} work={shown.attendedMinutes} /> : null}</Page>
+        <Page id="talk">
+          <TalkedOver talk={talk} />
+        </Page>
+        <Page id="revisions">
+          <Revisions talk={talk} chosen={knife.chosen} isChanged={knife.isChanged} shown={shown} onKept={knife.forget} />
+        </Page>
+      </Tabs>
+    </>
+  );
+}
+
+function Figure({ label, words }: { label: string; words: string }) {
+  return (
+    <div>
+      <dt>{label}</dt>
+      <dd>{words}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,35 @@
+import { useState } from 'react';
+import { Choice } from '../parts/Choice';
+import { Press } from '../parts/Press';
+import { Said } from './Consult.styles';
+import { useQuestions } from './useDesign';
+
+/** What clients say of a zone, as presses; how strongly, chosen beside them. */
+export function Spoken({ onSay }: { onSay: (word: string, much: string) => void }) {
+  const { data } = useQuestions();
+  const [much, setMuch] = useState('MORE');
+  const zones = [...new Set((data?.words ?? []).map((word) => word.zone))];
+  return (
+    <>
+      <div style={{ maxWidth: '14rem' }}>
+        <Choice label="How much" value={much} options={(data?.muches ?? []).map((each) => ({ ...each, words: each.words || 'as said' }))} onChange={setMuch} />
+      </div>
+      <Said>
+        {zones.map((zone) => (
+          <div key={zone} role="group" aria-label={zone}>
+            <h3>{zone}</h3>
+            <div>
+              {(data?.words ?? [])
+                .filter((word) => word.zone === zone)
+                .map((word) => (
+                  <Press key={word.value} onPress={() => onSay(word.value, much)} aria-description={word.step}>
+                    {word.words}
+                  </Press>
+                ))}
+            </div>
+          </div>
+        ))}
+      </Said>
+    </>
+  );
+}

@@ -1,0 +1,54 @@
+import type { ConsultView } from '../api/schema';
+import { Panel, Quiet } from '../parts/Sheet';
+import { moment } from '../parts/words';
+import { Sheets, Table } from './Consult.styles';
+
+/** What the client said, in their words, beside what was decided. */
+export function TalkedOver({ talk }: { talk: ConsultView }) {
+  const wishes = talk.revisions.flatMap((revision) => revision.wishes.map((wish) => ({ ...wish, revision: revision.number })));
+  return (
+    <Sheets>
+      <Panel aria-label="What was said and what was decided">
+        <h2>What {talk.clientName} said</h2>
+        <p>
+          <q>{talk.useWords}</q>
+        </p>
+        <Table>
+          <thead>
+            <tr>
+              <th>Wish</th>
+              <th>Asked</th>
+              <th>Agreed</th>
+            </tr>
+          </thead>
+          <tbody>
+            {talk.wishes.map((wish) => (
+              <tr key={wish.words}>
+                <td>
+                  {wish.words} <small>({wish.strength})</small>
+                </td>
+                <td>{wish.asked || '—'}</td>
+                <td>{wish.agreed || '—'}</td>
+              </tr>
+            ))}
+          </tbody>
+        </Table>
+      </Panel>
+      <Panel aria-label="What changed and why">
+        <h2>What changed and why</h2>
+        <ul>
+          {talk.revisions.map((revision) => (
+            <li key={revision.number}>
+              <strong>Revision {revision.number}.</strong> {revision.words} {revision.changes.length > 0 ? <Quiet>{revision.changes.join('; ')}.</Quiet> : null}
+            </li>
+          ))}
+        </ul>
+        {wishes.map((wish) => (
+          <p key={wish.atMillis}>
+            {moment(wish.atMillis)}, {wish.name} about revision {wish.revision}: <q>{wish.words}</q>
+          </p>
+        ))}
+      </Panel>
+    </Sheets>
+  );
+}
