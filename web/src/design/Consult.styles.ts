@@ -1,4 +1,4 @@
-import { Tab, TabList, TabPanel } from 'react-aria-components';
+import { Tab, TabList, TabPanel, Tabs } from 'react-aria-components';
 import { styled } from 'styled-components';
 
 export const FigureStrip = styled.dl`
@@ -36,7 +36,13 @@ export const Leaf = styled(Tab)`
   &[data-selected] { background: ${({ theme }) => theme.blue}; color: #fff; font-weight: 600; }
 `;
 
+/** The ring belongs to what has the focus, not to everything around it. */
+export const Book = styled(Tabs)`
+  &[data-focus-visible] { outline: none; }
+`;
+
 export const Page = styled(TabPanel)`
+  &[data-focus-visible]:not(:focus-visible) { outline: none; }
   padding-top: 0.9rem;
   display: flex;
   flex-direction: column;

@@ -1,10 +1,9 @@
-import { Tabs } from 'react-aria-components';
 import { Link, useParams } from 'react-router';
 import type { ConsultView } from '../api/schema';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { day, minutes } from '../parts/words';
-import { FigureStrip, Last, Leaf, Leaves, Page } from './Consult.styles';
+import { Book, FigureStrip, Last, Leaf, Leaves, Page } from './Consult.styles';
 import { LiveDrawing } from './LiveDrawing';
 import { Revisions } from './Revisions';
 import { DRAWN_GROUPS, SpecificationFields } from './SpecificationFields';
@@ -56,12 +55,12 @@ function Table({ talk, revision, kept }: { talk: ConsultView; revision: number; 
           {shown.figures?.figures
             .filter((figure) => ['overall', 'weight', 'balance', 'edge'].includes(figure.key))
             .map((figure) => <Figure key={figure.key} label={figure.label} words={figure.words} />)}
-          <Figure label="Material" words={shown.figures?.materialCost ?? ''} />
+          <Figure label="Material" words={shown.figures?.missingPrices.length === shown.figures?.cost.length ? 'no prices yet' : (shown.figures?.materialCost ?? '')} />
           <Figure label="Hands-on work" words={minutes(shown.attendedMinutes)} />
           <Figure label="Done at the earliest" words={day(shown.earliestDay)} />
         </FigureStrip>
       ) : null}
-      <Tabs>
+      <Book>
         <Row style={{ justifyContent: 'space-between' }}>
           <Leaves aria-label="Ways to change the knife">
             <Leaf id="said">What is said</Leaf>
@@ -95,7 +94,7 @@ function Table({ talk, revision, kept }: { talk: ConsultView; revision: number; 
         <Page id="revisions">
           <Revisions talk={talk} chosen={knife.chosen} isChanged={knife.isChanged} shown={shown} onKept={knife.forget} />
         </Page>
-      </Tabs>
+      </Book>
     </>
   );
 }

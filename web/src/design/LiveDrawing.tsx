@@ -16,9 +16,9 @@ const Blue = styled.figure`
   svg { display: block; width: 100%; height: auto; max-height: 46vh; overflow: visible; }
   text { fill: ${({ theme }) => theme.scribe}; font-family: ${({ theme }) => theme.label}; font-variant-numeric: tabular-nums; }
   [data-grip] { outline: none; cursor: grab; }
-  [data-grip] circle:first-child { fill: transparent; }
   [data-grip] path { stroke: ${({ theme }) => theme.manila}; stroke-width: 1.6px; vector-effect: non-scaling-stroke; fill: none; }
-  [data-grip] circle:last-child { fill: ${({ theme }) => theme.blueDeep}; stroke: ${({ theme }) => theme.manila}; stroke-width: 1.8px; vector-effect: non-scaling-stroke; }
+  [data-grip] circle { fill: ${({ theme }) => theme.blueDeep}; stroke: ${({ theme }) => theme.manila}; stroke-width: 1.8px; vector-effect: non-scaling-stroke; }
+  [data-grip] circle[data-finger] { fill: transparent; stroke: none; }
   [data-grip][data-held] circle:last-child, [data-grip]:focus-visible circle:last-child { fill: ${({ theme }) => theme.manila}; }
   [data-dimension] { stroke: ${({ theme }) => theme.scribeQuiet}; stroke-width: 1px; vector-effect: non-scaling-stroke; fill: none; }
 `;
@@ -116,11 +116,11 @@ function Grip({ grip, pixel, onHold, onPull, onLetGo }: GripProps) {
       aria-label={`${grip.words}: ${grip.fields.join(', ')}`}
       transform={`translate(${grip.x} ${grip.y})`}
     >
-      <circle r={FINGER * pixel} />
+      <title>{grip.words}</title>
+      <circle data-finger r={FINGER * pixel} />
       {grip.movesAlong ? <path d={`M${-2 * cross} 0H${2 * cross}`} /> : null}
       {grip.movesAcross ? <path d={`M0 ${-2 * cross}V${2 * cross}`} /> : null}
       <circle r={cross} />
-      <title>{grip.words}</title>
     </g>
   );
 }

@@ -10,11 +10,8 @@ export function Spoken({ onSay }: { onSay: (word: string, much: string) => void 
   const [much, setMuch] = useState('MORE');
   const zones = [...new Set((data?.words ?? []).map((word) => word.zone))];
   return (
-    <>
-      <div style={{ maxWidth: '14rem' }}>
+    <Said>
         <Choice label="How much" value={much} options={(data?.muches ?? []).map((each) => ({ ...each, words: each.words || 'as said' }))} onChange={setMuch} />
-      </div>
-      <Said>
         {zones.map((zone) => (
           <div key={zone} role="group" aria-label={zone}>
             <h3>{zone}</h3>
@@ -29,7 +26,6 @@ export function Spoken({ onSay }: { onSay: (word: string, much: string) => void 
             </div>
           </div>
         ))}
-      </Said>
-    </>
+    </Said>
   );
 }

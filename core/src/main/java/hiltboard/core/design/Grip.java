@@ -16,21 +16,23 @@ import java.util.Optional;
 
 /**
  * A place of the drawing that can be taken hold of and moved; moving it changes named numbers.
- *
- * @param along what moving it towards the point changes, if anything
- * @param across what moving it away from the edge changes, if anything
  */
-public record Grip(String key, String words, Point at, Optional<Pull> along, Optional<Pull> across) {
+public record Grip(String key, String words, Point at, List<Pull> pulls) {
     /** Dragged sizes are rounded to this: a hundredth of an inch, or a fifth of a millimetre. */
     private static final Length STEP_INCH = Length.ofInches("0.01");
     private static final Length STEP_MILLIMETRE = Length.ofMillimetres("0.2");
 
+    public Grip {
+        pulls = List.copyOf(pulls);
+    }
+
     /**
      * A number that follows a pull.
      *
-     * @param times how much it grows for each millimetre of the pull
+     * @param along how much it grows for each millimetre towards the point
+     * @param across how much it grows for each millimetre away from the edge
      */
-    public record Pull(SpecificationField field, double times) {}
+    public record Pull(SpecificationField field, double along, double across) {}
 
     /** The grips of a knife; none for an axe. */
     public static List<Grip> of(Specification spec) {
@@ -45,22 +47,36 @@ public record Grip(String key, String words, Point at, Optional<Pull> along, Opt
     }
 
     private static void blade(BladeProfile blade, List<Grip> grips) {
-        grips.add(new Grip("point", "The point", blade.point(), pull(BLADE_LENGTH, 1), pull(POINT_DROP, -1)));
-        grips.add(new Grip("spine-break", "Where the spine leaves the straight", blade.spineLeaves(), pull(SPINE_BREAK, -1), Optional.empty()));
-        double hollow = blade.spine().isCornered() ? -1 : blade.spine().drop().nanometres() < 0 ? -1 : 1;
-        grips.add(new Grip("spine-bow", "The spine before the point", half(blade.spineLine()), Optional.empty(), pull(SPINE_BOW, hollow)));
-        grips.add(new Grip("belly-start", "Where the belly begins", blade.bellyStart(), pull(BELLY_START, -1), pull(BELLY_DEPTH, -1)));
-        grips.add(new Grip("belly", "The belly", half(blade.edgeLine()), Optional.empty(), pull(BELLY_BOW, -1)));
-        grips.add(new Grip("heel", "The heel", blade.edgeLine().start(), pull(RICASSO, 1), pull(HEEL_WIDTH, -1)));
+        grips.add(new Grip("point", "The point", blade.point(), List.of(along(BLADE_LENGTH, 1), across(POINT_DROP, -1))));
+        grips.add(new Grip("spine-break", "Where the spine turns", blade.spineLeaves(), List.of(along(SPINE_BREAK, -1))));
+        boolean isHollow = blade.spine().isCornered() || blade.spine().drop().nanometres() < 0;
+        grips.add(new Grip("spine-bow", "The spine before the point", half(blade.spineLine()), List.of(bow(SPINE_BOW, blade.spineLeaves(), blade.point(), isHollow ? -1 : 1))));
+        grips.add(new Grip("belly-start", "Where the belly begins", blade.bellyStart(), List.of(along(BELLY_START, -1), across(BELLY_DEPTH, -1))));
+        grips.add(new Grip("belly", "The belly", half(blade.edgeLine()), List.of(bow(BELLY_BOW, blade.bellyStart(), blade.point(), -1))));
+        grips.add(new Grip("heel", "The heel", blade.edgeLine().start(), List.of(along(RICASSO, 1), across(HEEL_WIDTH, -1))));
     }
 
     private static void handle(HandleProfile handle, Specification spec, List<Grip> grips) {
-        grips.add(new Grip("waist", "Behind the first finger", low(handle, spec, WAIST_AT), pull(WAIST_AT, -1), pull(WAIST_WIDTH, -1)));
-        grips.add(new Grip("swell", "The palm swell", low(handle, spec, SWELL_AT), pull(SWELL_AT, -1), pull(SWELL_WIDTH, -1)));
+        grips.add(new Grip("waist", "Behind the first finger", low(handle, spec, WAIST_AT), List.of(along(WAIST_AT, -1), across(WAIST_WIDTH, -1))));
+        grips.add(new Grip("swell", "The palm swell", low(handle, spec, SWELL_AT), List.of(along(SWELL_AT, -1), across(SWELL_WIDTH, -1))));
         double length = handle.length().millimetres();
         double front = handle.front().millimetres();
-        grips.add(new Grip("arch", "The back of the handle", new Point(-front - length / 2, handle.backAt(length / 2)), Optional.empty(), pull(HANDLE_ARCH, 1)));
-        grips.add(new Grip("butt", "The butt", handle.middle(length), pull(HANDLE_LENGTH, -1), pull(BUTT_DROP, -1)));
+        grips.add(new Grip("arch", "The back of the handle", new Point(-front - length / 2, handle.backAt(length / 2)), List.of(across(HANDLE_ARCH, 1))));
+        grips.add(new Grip("butt", "The butt", handle.middle(length), List.of(along(HANDLE_LENGTH, -1), across(BUTT_DROP, -1))));
+    }
+
+    private static Pull along(SpecificationField field, double times) {
+        return new Pull(field, times, 0);
+    }
+
+    private static Pull across(SpecificationField field, double times) {
+        return new Pull(field, 0, times);
+    }
+
+    /** A bow grows as its middle is pulled away from the straight line between its ends. */
+    private static Pull bow(SpecificationField field, Point from, Point to, double side) {
+        double length = from.distanceTo(to);
+        return new Pull(field, -side * (to.y() - from.y()) / length, side * (to.x() - from.x()) / length);
     }
 
     private static Point low(HandleProfile handle, Specification spec, SpecificationField where) {
@@ -77,23 +93,27 @@ public record Grip(String key, String words, Point at, Optional<Pull> along, Opt
                 (from.y() + 3 * handles.leaving().y() + 3 * handles.arriving().y() + curve.end().y()) / 8);
     }
 
-    private static Optional<Pull> pull(SpecificationField field, double times) {
-        return Optional.of(new Pull(field, times));
+    public boolean movesAlong() {
+        return pulls.stream().anyMatch(pull -> pull.along != 0);
+    }
+
+    public boolean movesAcross() {
+        return pulls.stream().anyMatch(pull -> pull.across != 0);
     }
 
     /** The entries that change when it is moved by so many millimetres, in these units; what cannot be is refused when they are read. */
     public Map<String, String> moved(Specification spec, double towardsPoint, double awayFromEdge, Units units) {
         Map<String, String> entries = new LinkedHashMap<>();
-        along.ifPresent(pull -> entries.put(pull.field().key(), entry(spec.length(pull.field()), towardsPoint * pull.times(), units)));
-        across.ifPresent(pull -> entries.put(pull.field().key(), entry(spec.length(pull.field()), awayFromEdge * pull.times(), units)));
+        for (Pull pull : pulls) {
+            double more = towardsPoint * pull.along + awayFromEdge * pull.across;
+            step(spec.length(pull.field), more, units).ifPresent(length -> entries.put(pull.field.key(), length.in(units)));
+        }
         return entries;
     }
 
-    private static String entry(Length now, double more, Units units) {
+    /** The size after a pull, rounded to what is dragged; empty if it was not moved by as much, so that it keeps what was typed or goes on following. */
+    private static Optional<Length> step(Length now, double more, Units units) {
         Length step = units.length() == Units.LengthUnit.INCH ? STEP_INCH : STEP_MILLIMETRE;
-        Length moved = now.plus(Length.ofMillimetres(more));
-        // A number that was not moved keeps what was typed for it, rounded or not.
-        boolean isMoved = Math.abs(more) * 2 >= step.millimetres();
-        return (isMoved ? new Length(Math.round((double) moved.nanometres() / step.nanometres()) * step.nanometres()) : now).in(units);
+        return Math.abs(more) * 2 < step.millimetres() ? Optional.empty() : Optional.of(now.plus(Length.ofMillimetres(more)).nearest(step));
     }
 }

@@ -66,6 +66,11 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         return new Length(Math.round(nanometres * factor));
     }
 
+    /** To the nearest whole number of steps. */
+    public Length nearest(Length step) {
+        return new Length(Math.round((double) nanometres / step.nanometres) * step.nanometres);
+    }
+
     public Length half() {
         return times(0.5);
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.KnifeOutline;
+import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
@@ -39,7 +40,7 @@ class WeighedTest {
         double where = KnifeShape.outline(drilled).holes(Use.LIGHTENING).stream().mapToDouble(hole -> hole.centre().x()).average().orElseThrow();
         double moved = (before.mass().grams() * before.balance().millimetres() - grams * where) / (before.mass().grams() - grams) - before.balance().millimetres();
         assertThat(after.balance().minus(before.balance()).millimetres()).isCloseTo(moved, within(0.01));
-        assertThat(after.since(before, Units.MILLIMETRE_CELSIUS)).isEqualTo("−6.7 g, balance " + after.balance().minus(before.balance()).in(Units.MILLIMETRE_CELSIUS) + " forward");
+        assertThat(after.since(before, Units.MILLIMETRE_CELSIUS)).isEqualTo("−6.7 g, balance " + after.balance().minus(before.balance()).nearest(Length.ofMillimetres("0.1")).in(Units.MILLIMETRE_CELSIUS) + " forward");
         assertThat(before.since(before, Units.MILLIMETRE_CELSIUS)).isEmpty();
     }
 

@@ -4,6 +4,7 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Strength;
 import hiltboard.core.measure.Units;
+import hiltboard.core.money.PriceItem;
 import hiltboard.core.route.Mishap;
 import hiltboard.core.route.WayBack;
 import hiltboard.server.ShopClock;
@@ -23,6 +24,7 @@ import hiltboard.server.job.Own;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
+import hiltboard.server.money.Prices;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;
@@ -50,17 +52,19 @@ class DemoShop implements SmartInitializingSingleton {
     private final MishapService mishaps;
     private final NoteService notes;
     private final ChangeService changing;
+    private final Prices prices;
     private final Diary diary;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
         this.mishaps = mishaps;
         this.notes = notes;
         this.changing = changing;
+        this.prices = prices;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -82,7 +86,25 @@ class DemoShop implements SmartInitializingSingleton {
         join(owner, "Odile Brakes", "odile", Units.MILLIMETRE_CELSIUS);
         join(owner, "Tomas Quill", "tomas", Units.INCH_FAHRENHEIT);
         join(owner, "Wenna Sark", "wenna", Units.INCH_FAHRENHEIT);
+        PriceItem.all().forEach(item -> prices.put(item.key(), price(item), owner, Diary.command(owner)));
         new Work(owner, access.people().subList(1, 5)).play();
+    }
+
+    /** Invented prices of an invented shop. */
+    private static String price(PriceItem item) {
+        return switch (item.key().replaceAll(":.*", "")) {
+            case "steel" -> "24.50";
+            case "billet" -> "160";
+            case "handle" -> String.valueOf(14 + item.words().length() % 9 * 4);
+            case "fitting" -> "38";
+            case "pin" -> "1.80";
+            case "tube" -> "2.40";
+            case "adhesive" -> "1.20";
+            case "abrasives" -> "9";
+            case "sheath" -> "22";
+            case "treater" -> "18";
+            default -> "46";
+        };
     }
 
     private void join(Person owner, String name, String signInName, Units units) {

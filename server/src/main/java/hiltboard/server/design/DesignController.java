@@ -30,7 +30,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -148,8 +147,8 @@ class DesignController {
     }
 
     private static List<GripView> grips(Specification specification) {
-        return Grip.of(specification).stream().map(grip -> new GripView(grip.key(), grip.words(), grip.at().x(), -grip.at().y(), grip.along().isPresent(), grip.across().isPresent(),
-                Stream.of(grip.along(), grip.across()).flatMap(Optional::stream).map(pull -> pull.field().label()).toList())).toList();
+        return Grip.of(specification).stream().map(grip -> new GripView(grip.key(), grip.words(), grip.at().x(), -grip.at().y(), grip.movesAlong(), grip.movesAcross(),
+                grip.pulls().stream().map(pull -> pull.field().label()).toList())).toList();
     }
 
     private static StepLine line(Operation operation) {

@@ -72,7 +72,7 @@ record Figures(
 
     private static String balance(Specification spec, Length balance, Units units) {
         String from = spec.isHiddenTang() ? "the guard" : spec.isAxe() ? "the toe's plane" : "the handle's front";
-        return balance.absolute().brieflyIn(units) + (balance.isPositive() ? " in front of " : " behind ") + from;
+        return shown(balance.absolute(), units) + (balance.isPositive() ? " in front of " : " behind ") + from;
     }
 
     private static String stock(Bar bar, Units units) {
@@ -80,13 +80,18 @@ record Figures(
     }
 
     private static StationView view(Station station, Units units) {
-        return new StationView(station.fromHeel().brieflyIn(units), station.width().in(units), station.thickness().in(units), station.bevelHeight().in(units), station.anglePerSide().in(units));
+        return new StationView(shown(station.fromHeel(), units), shown(station.width(), units), shown(station.thickness(), units), shown(station.bevelHeight(), units), station.anglePerSide().in(units));
     }
 
     private static SectionView view(KnifeShape.Section section) {
         double width = 2 * section.outline().points().stream().mapToDouble(point -> Math.abs(point.x())).max().orElseThrow();
         double height = section.outline().points().stream().mapToDouble(Point::y).max().orElseThrow();
         return new SectionView(section.name(), Drawing.closed(section.outline()), rounded(width), rounded(height));
+    }
+
+    /** Computed sizes say no more than a calliper shows. */
+    private static String shown(Length length, Units units) {
+        return length.nearest(units.length() == Units.LengthUnit.INCH ? Length.ofInches("0.001") : Length.ofMillimetres("0.01")).in(units);
     }
 
     private static double rounded(double millimetres) {
