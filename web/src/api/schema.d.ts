@@ -157,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_2"];
+        post: operations["read_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -174,6 +174,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/specification": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -893,6 +909,11 @@ export interface components {
         Answered: {
             name: string;
             words: string;
+        };
+        Answers: {
+            entries: {
+                [key: string]: string;
+            };
         };
         ApprovalView: {
             /** Format: int64 */
@@ -1660,6 +1681,9 @@ export interface components {
             revision: number;
             title: string;
         };
+        Text: {
+            text: string;
+        };
         Thanks: {
             words: string;
         };
@@ -1774,6 +1798,7 @@ export interface components {
 export type Alongside = components['schemas']['Alongside'];
 export type Answer = components['schemas']['Answer'];
 export type Answered = components['schemas']['Answered'];
+export type Answers = components['schemas']['Answers'];
 export type ApprovalView = components['schemas']['ApprovalView'];
 export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
@@ -1853,6 +1878,7 @@ export type StationView = components['schemas']['StationView'];
 export type StepLine = components['schemas']['StepLine'];
 export type StepView = components['schemas']['StepView'];
 export type TalkView = components['schemas']['TalkView'];
+export type Text = components['schemas']['Text'];
 export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
@@ -2077,7 +2103,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2121,6 +2147,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Text"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Answers"];
                 };
             };
         };

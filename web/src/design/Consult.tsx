@@ -92,7 +92,7 @@ function Table({ talk, revision, kept }: { talk: ConsultView; revision: number; 
           <TalkedOver talk={talk} />
         </Page>
         <Page id="revisions">
-          <Revisions talk={talk} chosen={knife.chosen} isChanged={knife.isChanged} shown={shown} onKept={knife.forget} />
+          <Revisions talk={talk} chosen={knife.chosen} isChanged={knife.isChanged} shown={shown} onEntries={knife.take} onKept={knife.forget} />
         </Page>
       </Book>
     </>

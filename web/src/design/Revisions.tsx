@@ -1,8 +1,10 @@
 import { useState } from 'react';
-import { change } from '../api/client';
-import type { ConsultView, Reading, RevisionView } from '../api/schema';
+import { FileTrigger } from 'react-aria-components';
+import { change, findingWords } from '../api/client';
+import type { Answers, ConsultView, Reading, RevisionView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
+import { Files } from '../parts/Files';
 import { Press } from '../parts/Press';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
@@ -16,11 +18,12 @@ interface RevisionsProps {
   chosen: Entries;
   isChanged: boolean;
   shown?: Reading;
+  onEntries: (entries: Entries) => void;
   onKept: () => void;
 }
 
 /** The revisions, newest first: keep the knife as it stands, lay two over each other, send one, write down a yes. */
-export function Revisions({ talk, chosen, isChanged, shown, onKept }: RevisionsProps) {
+export function Revisions({ talk, chosen, isChanged, shown, onEntries, onKept }: RevisionsProps) {
   const [beside, setBeside] = useState<number | undefined>();
   const [sending, setSending] = useState<RevisionView | undefined>();
   const [approving, setApproving] = useState<RevisionView | undefined>();
@@ -28,6 +31,7 @@ export function Revisions({ talk, chosen, isChanged, shown, onKept }: RevisionsP
   return (
     <>
       <Keep talk={talk} chosen={chosen} isChanged={isChanged} onKept={onKept} />
+      <BringIn onEntries={onEntries} />
       {talk.revisions.toReversed().map((revision) => (
         <Panel key={revision.number} aria-label={`Revision ${revision.number}`}>
           <Row>
@@ -52,6 +56,7 @@ export function Revisions({ talk, chosen, isChanged, shown, onKept }: RevisionsP
             {talk.isApproved ? null : <Press onPress={() => setSending(revision)}>Send to the client</Press>}
             {talk.isApproved ? null : <Press onPress={() => setApproving(revision)}>Approved at the table</Press>}
           </Row>
+          <Files base={`/api/jobs/${talk.jobId}/revisions/${revision.number}/files`} />
         </Panel>
       ))}
       <Links talk={talk} />
@@ -83,6 +88,26 @@ function Keep({ talk, chosen, isChanged, onKept }: { talk: ConsultView; chosen: 
         </Press>
       </div>
     </Panel>
+  );
+}
+
+/** Takes a specification that was written as a file onto the table; nothing is kept until the owner keeps it. */
+function BringIn({ onEntries }: { onEntries: (entries: Entries) => void }) {
+  const { problem, run } = useCaught();
+  const take = (files: FileList | null) =>
+    void run(async () => {
+      const text = await files?.[0]?.text();
+      if (text !== undefined) {
+        onEntries((await change<Answers>('/api/exchange/specification', { text })).entries);
+      }
+    });
+  return (
+    <Row>
+      <FileTrigger acceptedFileTypes={['.json', 'application/json']} onSelect={take}>
+        <Press>Bring in a specification file</Press>
+      </FileTrigger>
+      {problem ? <Trouble role="alert">{problem.findings.length > 0 ? problem.findings.map((finding) => `${finding.field}: ${findingWords(finding)}`).join(' ') : problem.message}</Trouble> : null}
+    </Row>
   );
 }
 

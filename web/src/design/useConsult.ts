@@ -88,6 +88,8 @@ export function useKnife(job: number, revision: number, kept: Entries) {
         localStorage.setItem(draftOf(job, revision), JSON.stringify(last));
       }
     },
+    /** Another knife altogether. */
+    take: settle,
     startAgain: () => settle(kept),
     forget: () => localStorage.removeItem(draftOf(job, revision)),
   };

@@ -1,5 +1,6 @@
 import { styled } from 'styled-components';
 import type { PieceView } from '../api/schema';
+import { Files } from '../parts/Files';
 import { Silhouette } from './Silhouette';
 
 const Blue = styled.figure`
@@ -43,18 +44,23 @@ export function Drawn({ piece }: { piece: PieceView }) {
   const kept = (field: string): string => piece.specification.find((line) => line.field === field)?.kept ?? '';
   const px = (millimetres: number): string => `${millimetres * scale}px`;
   return (
-    <Blue>
-      <Frame>
-        <Silhouette drawing={drawing} state={piece.state} finish={kept('finish')} material={kept('handleMaterial')} scale={scale} label={`Drawing of ${piece.name}, ${piece.stateWords}`} />
-      </Frame>
-      <Across style={{ inlineSize: px(drawing.width), paddingInlineStart: px(drawing.buttX - drawing.minX) }}>
-        <span style={{ inlineSize: px(-drawing.buttX) }}>{words('haftLength') ? `haft ${words('haftLength')} in all` : `handle ${words('handleLength')}`}</span>
-        <span style={{ inlineSize: px(drawing.pointX) }}>
-          {words('headLength')
-            ? `edge ${words('edgeLength')}, head ${words('headLength')}, ${words('steel')}`
-            : `blade ${words('bladeLength')}, ${words('heelWidth')} at the heel, from ${words('stockThickness')} ${words('steel')}`}
-        </span>
-      </Across>
-    </Blue>
+    <>
+      <Blue>
+        <Frame>
+          <Silhouette drawing={drawing} state={piece.state} finish={kept('finish')} material={kept('handleMaterial')} scale={scale} label={`Drawing of ${piece.name}, ${piece.stateWords}`} />
+        </Frame>
+        <Across style={{ inlineSize: px(drawing.width), paddingInlineStart: px(drawing.buttX - drawing.minX) }}>
+          <span style={{ inlineSize: px(-drawing.buttX) }}>{words('haftLength') ? `haft ${words('haftLength')} in all` : `handle ${words('handleLength')}`}</span>
+          <span style={{ inlineSize: px(drawing.pointX) }}>
+            {words('headLength')
+              ? `edge ${words('edgeLength')}, head ${words('headLength')}, ${words('steel')}`
+              : `blade ${words('bladeLength')}, ${words('heelWidth')} at the heel, from ${words('stockThickness')} ${words('steel')}`}
+          </span>
+        </Across>
+      </Blue>
+      <div data-no-print>
+        <Files base={`/api/pieces/${piece.id}/files`} />
+      </div>
+    </>
   );
 }

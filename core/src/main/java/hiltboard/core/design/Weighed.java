@@ -38,7 +38,7 @@ public record Weighed(List<Part> parts, Mass mass, Length balance) {
         Length forward = balance.minus(earlier.balance);
         String weight = Math.abs(more.grams()) < LEAST_GRAMS ? "" : (more.milligrams() > 0 ? "+" : "") + more.in(units).replace('-', '−');
         String moved = Math.abs(forward.millimetres()) < LEAST_MILLIMETRES ? ""
-                : "balance " + forward.absolute().nearest(Length.ofMillimetres("0.1")).in(Units.MILLIMETRE_CELSIUS) + (forward.isPositive() ? " forward" : " back");
+                : "balance " + forward.absolute().nearest(units.length() == Units.LengthUnit.INCH ? Length.ofInches("0.01") : Length.ofMillimetres("0.1")).in(units) + (forward.isPositive() ? " forward" : " back");
         return weight.isEmpty() || moved.isEmpty() ? weight + moved : weight + ", " + moved;
     }
 }

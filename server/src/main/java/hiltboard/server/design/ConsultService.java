@@ -31,7 +31,7 @@ import org.springframework.stereotype.Service;
 
 /** The talk over a job: revisions are kept, shown to the client by link, and one is approved. */
 @Service
-class ConsultService {
+public class ConsultService {
     static final String APPROVAL = "approve-outline";
     private static final int LONGEST_TEXT = 4_000;
     private static final int LONGEST_NAME = 120;
@@ -169,6 +169,17 @@ class ConsultService {
     Revision revision(JobFile file, int number) {
         return revisions(file).stream().filter(each -> each.number() == number).findFirst()
                 .orElseThrow(() -> Refusal.notThere(file.number() + " has no revision " + number + "."));
+    }
+
+    /** The knife as a revision draws it. @throws Refusal if there is no such job or revision */
+    public Specification specification(long job, int number) {
+        return SpecificationReader.restore(revision(files.openJob(job), number).entries());
+    }
+
+    /** A job's number and what it is called in the shop. */
+    public String title(long job) {
+        JobFile file = files.openJob(job);
+        return file.number() + " " + file.title();
     }
 
     /** The link that is open under this token, with its revision. @throws Refusal as if it had never been, once it is withdrawn or expired */

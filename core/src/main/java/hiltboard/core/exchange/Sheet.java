@@ -1,0 +1,103 @@
+package hiltboard.core.exchange;
+
+import hiltboard.core.blade.KnifeOutline.Hole;
+import hiltboard.core.blade.Outline;
+import hiltboard.core.blade.Point;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A drawing at 1:1 with everything on it in place.
+ *
+ * @param width of the sheet in millimetres; the drawing begins at its lower left corner
+ * @param closed outlines to cut along
+ * @param open lines that are only read: datum crosses and the scale bar
+ */
+public record Sheet(String title, double width, double height, List<Outline> closed, List<Circle> circles, List<Outline> open, List<Label> labels) {
+    private static final double MARGIN = 8;
+    private static final double GAP = 14;
+    private static final double CROSS = 4;
+    private static final double TEXT = 3.5;
+    private static final double BAR = 100;
+    private static final double TICK = 10;
+
+    public Sheet {
+        closed = List.copyOf(closed);
+        circles = List.copyOf(circles);
+        open = List.copyOf(open);
+        labels = List.copyOf(labels);
+    }
+
+    public record Circle(Point centre, double diameter) {}
+
+    /** Words whose base line begins here. @param height of its letters in millimetres */
+    public record Label(Point at, double height, String words) {}
+
+    /** The templates above each other, with a bar of 100 mm to check the print. */
+    public static Sheet of(String title, List<Template> templates) {
+        return new Laying(title).lay(templates);
+    }
+
+    /** Lays one template above the other. */
+    private static final class Laying {
+        private final String title;
+        private final List<Outline> closed = new ArrayList<>();
+        private final List<Circle> circles = new ArrayList<>();
+        private final List<Outline> open = new ArrayList<>();
+        private final List<Label> labels = new ArrayList<>();
+        private double width = BAR;
+        private double top = MARGIN;
+
+        private Laying(String title) {
+            this.title = title;
+        }
+
+        private Sheet lay(List<Template> templates) {
+            scaleBar();
+            for (int i = templates.size() - 1; i >= 0; i--) {
+                lay(templates.get(i));
+            }
+            labels.add(new Label(new Point(MARGIN, top), TEXT * 1.4, title));
+            return new Sheet(title, width + 2 * MARGIN, top + TEXT * 2 + MARGIN, closed, circles, open, labels);
+        }
+
+        private void scaleBar() {
+            Outline bar = Outline.from(MARGIN, top).to(MARGIN + BAR, top);
+            open.add(bar);
+            for (double at = 0; at <= BAR; at += TICK) {
+                open.add(Outline.from(MARGIN + at, top - 1.5).to(MARGIN + at, top + 1.5));
+            }
+            labels.add(new Label(new Point(MARGIN, top + 3), TEXT, "This bar is 100 mm long, a tick every 10 mm. Print at 100 %, without fitting to the page."));
+            top += GAP;
+        }
+
+        private void lay(Template template) {
+            List<Point> points = template.outlines().stream().flatMap(line -> line.points().stream()).toList();
+            double left = points.stream().mapToDouble(Point::x).min().orElse(0);
+            double low = points.stream().mapToDouble(Point::y).min().orElse(0);
+            double high = points.stream().mapToDouble(Point::y).max().orElse(0);
+            double right = points.stream().mapToDouble(Point::x).max().orElse(0);
+            Point shift = new Point(MARGIN - left, top - low);
+            template.outlines().forEach(line -> closed.add(line.moved(point -> shifted(point, shift))));
+            for (Hole hole : template.holes()) {
+                Point centre = shifted(hole.centre(), shift);
+                circles.add(new Circle(centre, hole.diameter()));
+                cross(centre, hole.diameter() / 2 + 1);
+            }
+            cross(shift, CROSS);
+            top += high - low + 3;
+            labels.add(new Label(new Point(MARGIN, top), TEXT, template.name() + (template.holes().isEmpty() ? "" : ", holes from the cross at the front of the handle")));
+            width = Math.max(width, right - left);
+            top += GAP;
+        }
+
+        private void cross(Point at, double half) {
+            open.add(Outline.from(at.x() - half, at.y()).to(at.x() + half, at.y()));
+            open.add(Outline.from(at.x(), at.y() - half).to(at.x(), at.y() + half));
+        }
+
+        private static Point shifted(Point point, Point shift) {
+            return new Point(point.x() + shift.x(), point.y() + shift.y());
+        }
+    }
+}

@@ -1,0 +1,64 @@
+package hiltboard.core.exchange;
+
+import hiltboard.core.blade.KnifeOutline.Hole;
+import hiltboard.core.blade.KnifeOutline.Use;
+import hiltboard.core.blade.KnifeOutline;
+import hiltboard.core.blade.Outline;
+import hiltboard.core.blade.Point;
+import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.Specification;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+
+/**
+ * One part as it is cut out: its closed outlines and its holes, from one datum. The datum is where the spine meets the front of the
+ * handle; x towards the point, y away from the edge, in millimetres. The right scale is the left one mirrored over the spine's line.
+ */
+public record Template(String name, List<Outline> outlines, List<Hole> holes) {
+    public Template {
+        outlines = List.copyOf(outlines);
+        holes = List.copyOf(holes);
+    }
+
+    /** The parts of a piece that are cut to an outline. */
+    public static List<Template> of(Specification spec) {
+        KnifeOutline knife = KnifeShape.outline(spec);
+        List<Template> parts = new ArrayList<>();
+        if (spec.isAxe()) {
+            parts.add(new Template("Head", List.of(knife.blade()), List.of()));
+            parts.add(new Template("Haft", List.of(knife.handle()), List.of()));
+            return parts;
+        }
+        parts.add(new Template("Blade and tang", List.of(steel(knife)), knife.holes()));
+        if (spec.hasBlock()) {
+            parts.add(new Template("Handle block", List.of(knife.handle()), List.of()));
+        } else {
+            String what = spec.isFolder() ? "side" : "scale";
+            Template left = new Template("Left " + what, List.of(knife.handle()), knife.holes().stream().filter(hole -> hole.use() != Use.LIGHTENING).toList());
+            parts.add(left);
+            parts.add(left.mirrored("Right " + what));
+        }
+        parts.add(new Template("Mock-up", mockUp(spec, knife), List.of()));
+        return parts;
+    }
+
+    /** What is cut from hardboard and held: with scales the steel's own outline is the whole knife. */
+    private static List<Outline> mockUp(Specification spec, KnifeOutline knife) {
+        return spec.hasScales() ? List.of(steel(knife)) : Stream.of(knife.blade(), knife.guard(), knife.spacer(), knife.handle()).filter(line -> !line.isEmpty()).toList();
+    }
+
+    /** Blade and tang as one closed line. */
+    private static Outline steel(KnifeOutline knife) {
+        return knife.blade().along(knife.tang().reversed());
+    }
+
+    private Template mirrored(String mirrorName) {
+        return new Template(mirrorName, outlines.stream().map(line -> line.moved(Template::over)).toList(),
+                holes.stream().map(hole -> new Hole(hole.use(), over(hole.centre()), hole.diameter())).toList());
+    }
+
+    private static Point over(Point point) {
+        return new Point(point.x(), -point.y());
+    }
+}

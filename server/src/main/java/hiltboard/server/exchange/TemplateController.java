@@ -1,0 +1,105 @@
+package hiltboard.server.exchange;
+
+import hiltboard.core.design.Specification;
+import hiltboard.core.exchange.DxfSheet;
+import hiltboard.core.exchange.Sheet;
+import hiltboard.core.exchange.SvgSheet;
+import hiltboard.core.exchange.Template;
+import hiltboard.server.Refusal;
+import hiltboard.server.access.Person;
+import hiltboard.server.design.ConsultService;
+import hiltboard.server.exchange.PdfSheet.Paper;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import io.swagger.v3.oas.annotations.Hidden;
+import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Drawings at 1:1, hole tables and specifications as files, of a piece or of a revision. */
+@RestController
+class TemplateController {
+    private final PieceFiles pieces;
+    private final ConsultService consult;
+    private final SpecificationFile files;
+
+    TemplateController(PieceFiles pieces, ConsultService consult, SpecificationFile files) {
+        this.pieces = pieces;
+        this.consult = consult;
+        this.files = files;
+    }
+
+    /** A file's text. */
+    record Text(String text) {}
+
+    /** The answers of a specification that came in, as the reader would type them. */
+    record Answers(Map<String, String> entries) {}
+
+    @Hidden
+    @GetMapping("/api/pieces/{id}/files/{file}")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> ofPiece(@PathVariable long id, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper) {
+        PieceFile piece = pieces.open(id);
+        return sent(piece.specification(), piece.name() + " " + piece.jobTitle(), file, paper);
+    }
+
+    @Hidden
+    @GetMapping("/api/jobs/{id}/revisions/{number}/files/{file}")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> ofRevision(@PathVariable long id, @PathVariable int number, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper) {
+        return sent(consult.specification(id, number), consult.title(id) + " revision " + number, file, paper);
+    }
+
+    @Hidden
+    @GetMapping(path = "/api/specification.schema.json", produces = "application/schema+json")
+    String schema() {
+        return files.schema();
+    }
+
+    /** Reads a specification that was written as a file, here or by another program. */
+    @PostMapping("/api/exchange/specification")
+    Answers read(@RequestBody Text file, Person person) {
+        Specification specification = files.read(file.text());
+        Map<String, String> entries = new LinkedHashMap<>();
+        specification.chosen().keySet().forEach(key -> entries.put(key, specification.entryIn(key, person.units())));
+        return new Answers(entries);
+    }
+
+    private ResponseEntity<byte[]> sent(Specification specification, String title, String file, String paper) {
+        List<Template> templates = Template.of(specification);
+        Sheet sheet = Sheet.of(title, templates);
+        return switch (file) {
+            case "template.svg" -> answer("image/svg+xml", title, file, SvgSheet.write(sheet).getBytes(StandardCharsets.UTF_8));
+            case "template.dxf" -> answer("image/vnd.dxf", title, file, DxfSheet.write(sheet).getBytes(StandardCharsets.US_ASCII));
+            case "template.pdf" -> answer(MediaType.APPLICATION_PDF_VALUE, title, file, PdfSheet.write(sheet, paper(paper)));
+            case "holes.csv" -> answer("text/csv;charset=UTF-8", title, file, HoleTable.write(templates).getBytes(StandardCharsets.UTF_8));
+            case "specification.json" -> answer(MediaType.APPLICATION_JSON_VALUE, title, file, files.write(specification).getBytes(StandardCharsets.UTF_8));
+            default -> throw Refusal.notThere("There is no file “" + file + "”: template.svg, template.dxf, template.pdf, holes.csv or specification.json.");
+        };
+    }
+
+    private static Paper paper(String name) {
+        return Arrays.stream(Paper.values()).filter(each -> each.name().equalsIgnoreCase(name)).findFirst()
+                .orElseThrow(() -> Refusal.entry("paper", name, "This paper is not known here", "A4 or Letter"));
+    }
+
+    /** Always as a file to keep: an SVG opened in the shop's own window would be a page of the shop. */
+    private static ResponseEntity<byte[]> answer(String type, String title, String file, byte[] bytes) {
+        String name = title.replaceAll("[^\\p{L}\\p{N}]+", "-") + "-" + file;
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type))
+                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString()).body(bytes);
+    }
+}
