@@ -70,10 +70,21 @@ final class Client {
                 .POST(HttpRequest.BodyPublishers.ofString(body instanceof String text ? text : JSON.writeValueAsString(body))));
     }
 
+    /** A file as it is sent. */
+    byte[] bytes(String path) {
+        HttpResponse<byte[]> response = sent(HttpRequest.newBuilder(URI.create(address + path)).GET(), BodyHandlers.ofByteArray());
+        assertThat(response.statusCode()).as(path).isEqualTo(200);
+        return response.body();
+    }
+
     Answer send(HttpRequest.Builder request) {
+        HttpResponse<String> response = sent(request, BodyHandlers.ofString());
+        return new Answer(response.statusCode(), response.body(), response);
+    }
+
+    private <T> HttpResponse<T> sent(HttpRequest.Builder request, HttpResponse.BodyHandler<T> body) {
         try {
-            HttpResponse<String> response = http.send(request.timeout(Duration.ofSeconds(60)).build(), BodyHandlers.ofString());
-            return new Answer(response.statusCode(), response.body(), response);
+            return http.send(request.timeout(Duration.ofSeconds(60)).build(), body);
         } catch (IOException failure) {
             throw new UncheckedIOException(failure);
         } catch (InterruptedException interrupted) {

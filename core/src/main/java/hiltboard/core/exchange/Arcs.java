@@ -70,7 +70,7 @@ final class Arcs {
         double along = dot(chord, start) + dot(chord, end);
         double spread = 2 * (1 - dot(start, end));
         double chordSquared = dot(chord, chord);
-        double length = spread < NOTHING ? chordSquared / Math.max(NOTHING, 2 * along) : (-along + Math.sqrt(along * along + 2 * spread * chordSquared)) / (2 * spread);
+        double length = spread < NOTHING ? chordSquared / Math.max(NOTHING, 2 * along) : (-along + Math.sqrt(along * along + spread * chordSquared)) / spread;
         return new Point((cubic.a.x() + cubic.d.x() + length * (start.x() - end.x())) / 2, (cubic.a.y() + cubic.d.y() + length * (start.y() - end.y())) / 2);
     }
 
