@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { ConsultView } from '../api/schema';
 import { Press } from '../parts/Press';
@@ -16,14 +17,24 @@ import { WeightAndCost } from './WeightAndCost';
 export default function Consult() {
   const job = Number(useParams().job);
   const { data: talk, error } = useTalk(job);
+  const [leaf, setLeaf] = useState('said');
   if (!talk) {
     return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
   }
   const latest = talk.revisions[talk.revisions.length - 1];
-  return latest ? <Table key={`${job} ${latest.number}`} talk={talk} revision={latest.number} kept={latest.entries} /> : null;
+  return latest ? <Table key={`${job} ${latest.number}`} talk={talk} revision={latest.number} kept={latest.entries} leaf={leaf} onLeaf={setLeaf} /> : null;
 }
 
-function Table({ talk, revision, kept }: { talk: ConsultView; revision: number; kept: Entries }) {
+interface TableProps {
+  talk: ConsultView;
+  revision: number;
+  kept: Entries;
+  /** The leaf of the book that lies open; it stays so when a revision is kept. */
+  leaf: string;
+  onLeaf: (leaf: string) => void;
+}
+
+function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
   const knife = useKnife(talk.jobId, revision, kept);
   const { shown, reading } = knife;
   const entries = { ...reading?.entries, ...knife.chosen };
@@ -60,7 +71,7 @@ function Table({ talk, revision, kept }: { talk: ConsultView; revision: number; 
           <Figure label="Done at the earliest" words={day(shown.earliestDay)} />
         </FigureStrip>
       ) : null}
-      <Book>
+      <Book selectedKey={leaf} onSelectionChange={(key) => onLeaf(String(key))}>
         <Row style={{ justifyContent: 'space-between' }}>
           <Leaves aria-label="Ways to change the knife">
             <Leaf id="said">What is said</Leaf>

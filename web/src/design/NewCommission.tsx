@@ -61,7 +61,7 @@ export default function NewCommission() {
           <Preview reading={reading} finish={entries['finish'] ?? ''} useWords={job.useWords} />
           <Panel>
             {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>Steel is cut only after the client has approved the outline.</Quiet>}
-            <Press data-kind="main" data-large isDisabled={isBusy} onPress={take}>
+            <Press data-kind="main" data-large isDisabled={isBusy || !reading} onPress={take}>
               Take the job
             </Press>
           </Panel>

@@ -31,19 +31,15 @@ export function useKnife(job: number, revision: number, kept: Entries) {
   const [earlier, setEarlier] = useState<Entries[]>([]);
   const latest = useRef(0);
 
-  const ask = useCallback(async (what: 'read' | 'pull' | 'say', asked: unknown): Promise<Reading | undefined> => {
+  const ask = useCallback(async (what: 'read' | 'pull' | 'say', asked: unknown): Promise<Reading> => {
     latest.current += 1;
     const turn = latest.current;
     const answer = await change<Reading>(`/api/design/${what}`, asked);
-    if (turn !== latest.current) {
-      return undefined;
-    }
-    setReading(answer);
-    if (answer.drawing) {
-      setShown(answer);
-      setRefused('');
-    } else {
-      setRefused(answer.findings.map(findingWords).join(' '));
+    // An answer that comes after a later question is not shown; what was pulled or said still counts.
+    if (turn === latest.current) {
+      setReading(answer);
+      setShown((last) => (answer.drawing ? answer : last));
+      setRefused(answer.drawing ? '' : answer.findings.map(findingWords).join(' '));
     }
     return answer;
   }, []);
@@ -76,7 +72,7 @@ export function useKnife(job: number, revision: number, kept: Entries) {
     pull: usePull(chosen, ask, settle),
     say: async (word: string, much: string) => {
       const answer = await ask('say', { entries: chosen, word, much });
-      if (answer?.drawing) {
+      if (answer.drawing) {
         settle({ ...chosen, ...answer.changed });
       }
     },
@@ -96,7 +92,7 @@ export function useKnife(job: number, revision: number, kept: Entries) {
 }
 
 /** Moves a grip: one question to the server is on its way at a time, always about where the finger is by then. */
-function usePull(chosen: Entries, ask: (what: 'pull', asked: unknown) => Promise<Reading | undefined>, settle: (next: Entries) => void) {
+function usePull(chosen: Entries, ask: (what: 'pull', asked: unknown) => Promise<Reading>, settle: (next: Entries) => void) {
   const wanted = useRef<{ grip: string; along: number; across: number } | undefined>(undefined);
   const reached = useRef<Entries | undefined>(undefined);
   const isAsking = useRef(false);

@@ -43,6 +43,7 @@ class CommissionTest {
     }
 
     private static long takeTheJob(Page page) {
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Consult")).click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New commission")).click();
         page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Petra Vale");
         page.getByLabel("What is it for").fill("Herbs and onions, every day, left-handed");

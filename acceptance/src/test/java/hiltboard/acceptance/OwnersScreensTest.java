@@ -45,7 +45,7 @@ class OwnersScreensTest {
             page.getByLabel("Password").fill(RunningShop.OWNER_PASSWORD);
             press(page, "Sign in");
             assertThat(page.getByRole(AriaRole.BANNER)).containsText("Ida Fell");
-            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New commission"))).not().isVisible();
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Consult"))).not().isVisible();
         }
     }
 
