@@ -14,6 +14,7 @@ import { Wall } from './wall/Wall';
 const Consult = lazy(() => import('./design/Consult'));
 const ConsultList = lazy(() => import('./design/ConsultList'));
 const ClientPage = lazy(() => import('./design/ClientPage'));
+const Outbox = lazy(() => import('./device/Outbox'));
 const Prices = lazy(() => import('./money/Prices'));
 const NewCommission = lazy(() => import('./design/NewCommission'));
 const PiecePage = lazy(() => import('./job/PiecePage'));
@@ -114,6 +115,7 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/wall" element={<Wall />} />
             <Route path="/consult" element={<ConsultList />} />
             <Route path="/jobs/:job/consult" element={<Consult />} />
+            <Route path="/outbox" element={<Outbox />} />
             <Route path="/prices" element={<Prices />} />
             <Route path="/new" element={<NewCommission />} />
             <Route path="/pieces/:id" element={<PiecePage />} />

@@ -276,6 +276,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["propose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/proposals/{proposal}/choose": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["choose_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/revisions": {
         parameters: {
             query?: never;
@@ -324,6 +356,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/sketches": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sketch"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/updates": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["updates"];
+        put?: never;
+        post: operations["choose_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mishaps/ledger": {
         parameters: {
             query?: never;
@@ -334,6 +398,22 @@ export interface paths {
         get: operations["mishapLedger"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outbox"];
+        put?: never;
+        post: operations["write_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -958,6 +1038,12 @@ export interface components {
             source: string;
             title: string;
         };
+        Choice: {
+            reason: string;
+        };
+        Chosen: {
+            operations: string[];
+        };
         ChosenUnits: {
             /** @enum {string} */
             lengthUnit: "INCH" | "MILLIMETRE";
@@ -970,6 +1056,7 @@ export interface components {
             figures: components["schemas"]["Figure"][];
             finish: string;
             handleMaterial: string;
+            hasSketch: boolean;
             isApproved: boolean;
             message: string;
             price: string;
@@ -1009,7 +1096,9 @@ export interface components {
             number: string;
             pieces: number[];
             promisedOn: string;
+            proposals: components["schemas"]["ProposalView"][];
             revisions: components["schemas"]["RevisionView"][];
+            sketches: components["schemas"]["SketchView"][];
             title: string;
             useWords: string;
             wishes: components["schemas"]["WishView"][];
@@ -1208,6 +1297,21 @@ export interface components {
             who: string;
             words: string;
         };
+        LetterView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            /** Format: int64 */
+            id: number;
+            isSent: boolean;
+            /** Format: int64 */
+            photoId: number;
+            /** Format: int64 */
+            pieceId: number;
+            recipient: string;
+            subject: string;
+            words: string;
+        };
         LinkView: {
             /** Format: int64 */
             expiresAtMillis: number;
@@ -1270,6 +1374,16 @@ export interface components {
             useWords: string;
             wishes: components["schemas"]["Wish"][];
         };
+        NewLetter: {
+            operation: string;
+            /** Format: int64 */
+            photoId: number;
+            /** Format: int64 */
+            pieceId: number;
+            recipient: string;
+            subject: string;
+            words: string;
+        };
         NewLink: {
             /** Format: int32 */
             days: number;
@@ -1293,6 +1407,12 @@ export interface components {
         NewPrice: {
             amount: string;
             item: string;
+        };
+        NewProposal: {
+            entries: {
+                [key: string]: string;
+            };
+            name: string;
         };
         NewReading: {
             /** Format: int64 */
@@ -1350,6 +1470,11 @@ export interface components {
         OptionView: {
             value: string;
             words: string;
+        };
+        OutboxView: {
+            due: components["schemas"]["Prepared"][];
+            isMailing: boolean;
+            letters: components["schemas"]["LetterView"][];
         };
         OverrideView: {
             /** Format: int64 */
@@ -1436,6 +1561,17 @@ export interface components {
             windows: components["schemas"]["WindowView"][];
             wishes: components["schemas"]["WishView"][];
         };
+        Prepared: {
+            name: string;
+            operation: string;
+            /** Format: int64 */
+            photoId: number;
+            /** Format: int64 */
+            pieceId: number;
+            recipient: string;
+            subject: string;
+            words: string;
+        };
         PriceView: {
             amount: string;
             item: string;
@@ -1445,6 +1581,20 @@ export interface components {
         PromiseChange: {
             from: string;
             to: string;
+        };
+        ProposalView: {
+            drawing: components["schemas"]["Drawing"];
+            entries: {
+                [key: string]: string;
+            };
+            figures: components["schemas"]["Figure"][];
+            finish: string;
+            handleMaterial: string;
+            /** Format: int64 */
+            id: number;
+            isTaken: boolean;
+            name: string;
+            reason: string;
         };
         Pulled: {
             /** Format: double */
@@ -1595,6 +1745,12 @@ export interface components {
             password: string;
             signInName: string;
         };
+        SketchView: {
+            fileName: string;
+            /** Format: int64 */
+            id: number;
+            path: string;
+        };
         SpecificationLine: {
             field: string;
             group: string;
@@ -1626,6 +1782,11 @@ export interface components {
             thickness: string;
             width: string;
         };
+        StepChoice: {
+            isChosen: boolean;
+            operation: string;
+            title: string;
+        };
         StepLine: {
             /** Format: int32 */
             attendedMinutes: number;
@@ -1633,6 +1794,9 @@ export interface components {
             restMinutes: number;
             station: string;
             title: string;
+        };
+        Steps: {
+            steps: components["schemas"]["StepChoice"][];
         };
         StepView: {
             /** Format: int32 */
@@ -1803,6 +1967,8 @@ export type ApprovalView = components['schemas']['ApprovalView'];
 export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
 export type CalculatorView = components['schemas']['CalculatorView'];
+export type Choice = components['schemas']['Choice'];
+export type Chosen = components['schemas']['Chosen'];
 export type ChosenUnits = components['schemas']['ChosenUnits'];
 export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
@@ -1829,16 +1995,19 @@ export type GripView = components['schemas']['GripView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type InputView = components['schemas']['InputView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
+export type LetterView = components['schemas']['LetterView'];
 export type LinkView = components['schemas']['LinkView'];
 export type MisfitView = components['schemas']['MisfitView'];
 export type MishapChoice = components['schemas']['MishapChoice'];
 export type MishapCountView = components['schemas']['MishapCountView'];
 export type MishapView = components['schemas']['MishapView'];
 export type NewJob = components['schemas']['NewJob'];
+export type NewLetter = components['schemas']['NewLetter'];
 export type NewLink = components['schemas']['NewLink'];
 export type NewMaker = components['schemas']['NewMaker'];
 export type NewNote = components['schemas']['NewNote'];
 export type NewPrice = components['schemas']['NewPrice'];
+export type NewProposal = components['schemas']['NewProposal'];
 export type NewReading = components['schemas']['NewReading'];
 export type NewRevision = components['schemas']['NewRevision'];
 export type NoteView = components['schemas']['NoteView'];
@@ -1846,14 +2015,17 @@ export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
 export type OperationView = components['schemas']['OperationView'];
 export type OptionView = components['schemas']['OptionView'];
+export type OutboxView = components['schemas']['OutboxView'];
 export type OverrideView = components['schemas']['OverrideView'];
 export type Own = components['schemas']['Own'];
 export type PartView = components['schemas']['PartView'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
 export type PieceView = components['schemas']['PieceView'];
+export type Prepared = components['schemas']['Prepared'];
 export type PriceView = components['schemas']['PriceView'];
 export type PromiseChange = components['schemas']['PromiseChange'];
+export type ProposalView = components['schemas']['ProposalView'];
 export type Pulled = components['schemas']['Pulled'];
 export type Questions = components['schemas']['Questions'];
 export type Rail = components['schemas']['Rail'];
@@ -1871,11 +2043,14 @@ export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
 export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
+export type SketchView = components['schemas']['SketchView'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];
 export type StaleView = components['schemas']['StaleView'];
 export type StationView = components['schemas']['StationView'];
+export type StepChoice = components['schemas']['StepChoice'];
 export type StepLine = components['schemas']['StepLine'];
+export type Steps = components['schemas']['Steps'];
 export type StepView = components['schemas']['StepView'];
 export type TalkView = components['schemas']['TalkView'];
 export type Text = components['schemas']['Text'];
@@ -2296,6 +2471,59 @@ export interface operations {
             };
         };
     };
+    propose: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewProposal"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    choose_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                proposal: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Choice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     keep: {
         parameters: {
             query?: never;
@@ -2373,6 +2601,83 @@ export interface operations {
             };
         };
     };
+    sketch: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    updates: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Steps"];
+                };
+            };
+        };
+    };
+    choose_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Chosen"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     mishapLedger: {
         parameters: {
             query?: never;
@@ -2389,6 +2694,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MishapCountView"][];
+                };
+            };
+        };
+    };
+    outbox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutboxView"];
+                };
+            };
+        };
+    };
+    write_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLetter"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

@@ -48,6 +48,7 @@ export default function ClientPage() {
       <Blue>
         <Silhouette drawing={data.drawing} state="HANDED_OVER" finish={data.finish} material={data.handleMaterial} scale={4} label={`Drawing of ${data.title}, revision ${data.revision}`} />
       </Blue>
+      {data.hasSketch ? <img src={`/api/client/${token}/sketch`} alt="Your sketch" style={{ maxWidth: 480 }} /> : null}
       {data.message ? <p>{data.message}</p> : null}
       {data.words ? <Quiet>What we changed: {data.words}</Quiet> : null}
       <FigureStrip aria-label="Your knife in numbers">

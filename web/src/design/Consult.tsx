@@ -6,6 +6,7 @@ import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { day, minutes } from '../parts/words';
 import { Book, FigureStrip, Last, Leaf, Leaves, Page } from './Consult.styles';
 import { LiveDrawing } from './LiveDrawing';
+import { Proposals } from './Proposals';
 import { Revisions } from './Revisions';
 import { DRAWN_GROUPS, SpecificationFields } from './SpecificationFields';
 import { Spoken } from './Spoken';
@@ -76,8 +77,9 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
           <Leaves aria-label="Ways to change the knife">
             <Leaf id="said">What is said</Leaf>
             <Leaf id="sizes">Sizes</Leaf>
-            <Leaf id="questions">Steel, finish, handle</Leaf>
+            <Leaf id="questions">Make</Leaf>
             <Leaf id="weight">Weight and cost</Leaf>
+            <Leaf id="proposals">Proposals</Leaf>
             <Leaf id="talk">The talk</Leaf>
             <Leaf id="revisions">Revisions</Leaf>
           </Leaves>
@@ -99,6 +101,9 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
           <SpecificationFields groups={['Knife', 'Blade', 'Handle', 'Sheath']} entries={entries} reading={reading} onChange={knife.put} />
         </Page>
         <Page id="weight">{shown?.figures ? <WeightAndCost figures={shown.figures} work={shown.attendedMinutes} /> : null}</Page>
+        <Page id="proposals">
+          <Proposals talk={talk} chosen={knife.chosen} onEntries={knife.take} />
+        </Page>
         <Page id="talk">
           <TalkedOver talk={talk} />
         </Page>

@@ -13,6 +13,7 @@ export default function ConsultList() {
       <Row>
         <h1>Consult</h1>
         <Link to="/new">New commission</Link>
+        <Link to="/outbox">Outbox</Link>
         <Link to="/prices">Prices</Link>
       </Row>
       {data?.length === 0 ? <Quiet>Every outline is approved. A new commission begins a new talk.</Quiet> : null}

@@ -41,6 +41,9 @@ export function SendLink({ talk, revision, figures, onClose }: SendLinkProps) {
         {figures.map((figure) => (
           <Tick key={figure.key} words={figure.label} isTicked={shown.includes(figure.key)} onChange={(on) => setShown(on ? [...shown, figure.key] : shown.filter((key) => key !== figure.key))} />
         ))}
+        {talk.sketches.length > 0 ? (
+          <Tick words="Their sketch beside it" isTicked={shown.includes('sketch')} onChange={(on) => setShown(on ? [...shown, 'sketch'] : shown.filter((key) => key !== 'sketch'))} />
+        ) : null}
       </Row>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>Whoever has the link sees the drawing, these numbers and your words, and nothing else of the shop.</Quiet>}
       <Row>

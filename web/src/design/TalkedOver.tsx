@@ -1,5 +1,10 @@
+import { FileTrigger } from 'react-aria-components';
+import { upload } from '../api/client';
 import type { ConsultView } from '../api/schema';
-import { Panel, Quiet } from '../parts/Sheet';
+import { Updates } from '../device/Updates';
+import { useCaught } from '../parts/Caught';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { Sheets, Table } from './Consult.styles';
 
@@ -33,6 +38,7 @@ export function TalkedOver({ talk }: { talk: ConsultView }) {
             ))}
           </tbody>
         </Table>
+        <Sketches talk={talk} />
       </Panel>
       <Panel aria-label="What changed and why">
         <h2>What changed and why</h2>
@@ -49,6 +55,34 @@ export function TalkedOver({ talk }: { talk: ConsultView }) {
           </p>
         ))}
       </Panel>
+      <Updates job={talk.jobId} />
     </Sheets>
+  );
+}
+
+/** What the client drew or brought, beside what was made of it. */
+function Sketches({ talk }: { talk: ConsultView }) {
+  const { problem, run } = useCaught();
+  const take = (files: FileList | null) =>
+    void run(async () => {
+      const file = files?.[0];
+      if (file) {
+        const form = new FormData();
+        form.append('photo', file);
+        await upload(`/api/jobs/${talk.jobId}/sketches`, form);
+      }
+    });
+  return (
+    <>
+      {talk.sketches.map((sketch) => (
+        <img key={sketch.id} src={sketch.path} alt={`The client’s sketch, ${sketch.fileName}`} style={{ maxWidth: '100%' }} />
+      ))}
+      <div>
+        <FileTrigger acceptedFileTypes={['image/*']} onSelect={take}>
+          <Press>Add the client’s sketch</Press>
+        </FileTrigger>
+      </div>
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+    </>
   );
 }

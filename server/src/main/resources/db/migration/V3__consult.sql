@@ -53,3 +53,53 @@ CREATE TABLE price (
     changed_by    INTEGER NOT NULL REFERENCES person (id),
     changed_at_ms INTEGER NOT NULL
 ) STRICT;
+
+-- Drawings put side by side before one is chosen; the reason stays.
+CREATE TABLE proposal (
+    id            INTEGER PRIMARY KEY,
+    job_id        INTEGER NOT NULL REFERENCES job (id),
+    name          TEXT NOT NULL CHECK (length(name) > 0),
+    chosen        TEXT NOT NULL CHECK (json_valid(chosen)),
+    specification TEXT NOT NULL CHECK (json_valid(specification)),
+    put_by        INTEGER NOT NULL REFERENCES person (id),
+    put_at_ms     INTEGER NOT NULL,
+    taken_at_ms   INTEGER,
+    reason        TEXT NOT NULL DEFAULT ''
+) STRICT;
+CREATE INDEX proposal_job ON proposal (job_id);
+
+-- What the client drew or brought; originals are kept whole.
+CREATE TABLE sketch (
+    id          INTEGER PRIMARY KEY,
+    job_id      INTEGER NOT NULL REFERENCES job (id),
+    file_name   TEXT NOT NULL,
+    media_type  TEXT NOT NULL,
+    original    BLOB NOT NULL,
+    thumbnail   BLOB NOT NULL,
+    taken_by    INTEGER NOT NULL REFERENCES person (id),
+    taken_at_ms INTEGER NOT NULL
+) STRICT;
+CREATE INDEX sketch_job ON sketch (job_id);
+
+-- Steps after which the client is written to.
+CREATE TABLE update_step (
+    job_id    INTEGER NOT NULL REFERENCES job (id),
+    operation TEXT NOT NULL,
+    PRIMARY KEY (job_id, operation)
+) STRICT;
+
+-- Letters to clients. What a mail server took has the time when it did.
+CREATE TABLE letter (
+    id          INTEGER PRIMARY KEY,
+    job_id      INTEGER NOT NULL REFERENCES job (id),
+    piece_id    INTEGER REFERENCES piece (id),
+    operation   TEXT NOT NULL,
+    recipient   TEXT NOT NULL,
+    subject     TEXT NOT NULL CHECK (length(subject) > 0),
+    words       TEXT NOT NULL CHECK (length(words) > 0),
+    photo_id    INTEGER REFERENCES photo (id),
+    written_by  INTEGER NOT NULL REFERENCES person (id),
+    written_at_ms INTEGER NOT NULL,
+    sent_at_ms  INTEGER
+) STRICT;
+CREATE INDEX letter_job ON letter (job_id);

@@ -12,6 +12,7 @@ import hiltboard.server.design.RevisionRepository.Revision;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.JobFile;
 import hiltboard.server.live.Command;
+import io.swagger.v3.oas.annotations.Hidden;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -28,6 +29,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** What a client sees and says through a link, without an account. Nothing else of the shop is behind these addresses. */
 @RestController
 class ClientController {
+    private static final String SKETCH = "sketch";
+
     private final ConsultService service;
     private final AccessService access;
 
@@ -39,7 +42,7 @@ class ClientController {
     /** A revision as its client sees it: only the numbers that the owner chose; the price is empty unless the owner wrote one. */
     record ClientView(
             String shopName, String title, String clientName, String useWords, int revision, String words, String message, String price, List<Figure> figures,
-            Drawing drawing, String finish, String handleMaterial, boolean isApproved, String stage) {}
+            Drawing drawing, String finish, String handleMaterial, boolean isApproved, String stage, boolean hasSketch) {}
 
     record Answered(String name, String words) {}
 
@@ -63,7 +66,18 @@ class ClientController {
         return new ClientView(access.shopName(), job.title(), job.clientName(), job.useWords(), revision.number(), revision.words(), link.message(), link.price(),
                 Figures.figures(specification, KnifeShape.weighed(specification), units).stream().filter(figure -> shown.contains(figure.key())).toList(),
                 Drawing.of(specification), specification.finish().name(), specification.handleMaterial().name(), job.waiting().isEmpty(),
-                job.pieces().stream().filter(piece -> piece.isAlive()).findFirst().map(piece -> piece.progress().state().words()).orElse(""));
+                job.pieces().stream().filter(piece -> piece.isAlive()).findFirst().map(piece -> piece.progress().state().words()).orElse(""),
+                shown.contains(SKETCH) && !service.sketches(job.id()).isEmpty());
+    }
+
+    /** The latest sketch that the client brought, where the owner shows it beside the drawing. */
+    @Hidden
+    @GetMapping("/api/client/{token}/sketch")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> sketch(@PathVariable String token) {
+        Link link = service.openLink(token);
+        long job = service.jobOf(link).id();
+        return ConsultController.picture(link.shown().contains(SKETCH) ? service.sketches(job).stream().reduce((earlier, later) -> later).flatMap(sketch -> service.sketch(job, sketch.id())) : Optional.empty());
     }
 
     @PostMapping("/api/client/{token}/approve")

@@ -5,6 +5,7 @@ import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.measure.Units;
+import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.design.Figures.Figure;
@@ -13,21 +14,31 @@ import hiltboard.server.design.RevisionRepository.Link;
 import hiltboard.server.design.RevisionRepository.Revision;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.JobFile;
+import hiltboard.server.job.Photograph;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
+import io.swagger.v3.oas.annotations.Hidden;
+import java.io.IOException;
+import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
 
 /** The talks with clients: revisions, how they differ, links and approvals. */
 @RestController
@@ -60,7 +71,16 @@ class ConsultController {
 
     record ConsultView(
             long jobId, String number, String title, String clientName, String useWords, String promisedOn, List<Long> pieces, boolean isApproved,
-            List<WishView> wishes, List<RevisionView> revisions, List<LinkView> links) {}
+            List<WishView> wishes, List<RevisionView> revisions, List<LinkView> links, List<ProposalView> proposals, List<SketchView> sketches) {}
+
+    /** A drawing beside others, with what tells them apart. */
+    record ProposalView(long id, String name, Map<String, String> entries, Drawing drawing, String finish, String handleMaterial, List<Figure> figures, boolean isTaken, String reason) {}
+
+    record SketchView(long id, String fileName, String path) {}
+
+    record NewProposal(String name, Map<String, String> entries) {}
+
+    record Choice(String reason) {}
 
     record NewRevision(Map<String, String> entries, String words) {}
 
@@ -94,7 +114,8 @@ class ConsultController {
         List<Revision> all = service.revisions(job);
         return new ConsultView(id, job.number(), job.title(), job.clientName(), job.useWords(), job.promisedOn().toString(), job.pieces().stream().map(piece -> piece.id()).toList(),
                 job.waiting().isEmpty(), job.wishes().stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
-                views(all, person.units()), links(id, all));
+                views(all, person.units()), links(id, all), proposals(id, person.units()),
+                revisions.sketches(id).stream().map(sketch -> new SketchView(sketch.id(), sketch.fileName(), "/api/jobs/" + id + "/sketches/" + sketch.id())).toList());
     }
 
     private List<RevisionView> views(List<Revision> all, Units units) {
@@ -106,15 +127,23 @@ class ConsultController {
             List<String> changes = all.stream().filter(each -> each.number() == revision.number() - 1).findFirst()
                     .map(before -> Difference.between(SpecificationReader.restore(before.entries()), specification, units).stream().map(Difference::words).toList()).orElse(List.of());
             Approval approval = approvals.get(revision.id());
-            return new RevisionView(revision.number(), revision.words(), revision.by(), revision.atMillis(), inUnits(revision, specification, units), changes,
+            return new RevisionView(revision.number(), revision.words(), revision.by(), revision.atMillis(), inUnits(revision.chosen(), specification, units), changes,
                     approval == null ? null : new ApprovalView(approval.name(), approval.writtenBy(), approval.atMillis()),
                     wishes.stream().filter(wish -> wish.revision() == revision.id()).map(wish -> new ClientWishView(wish.name(), wish.words(), wish.atMillis())).toList());
         }).toList();
     }
 
+    private List<ProposalView> proposals(long job, Units units) {
+        return revisions.proposals(job).stream().map(proposal -> {
+            Specification specification = SpecificationReader.restore(proposal.entries());
+            return new ProposalView(proposal.id(), proposal.name(), inUnits(proposal.chosen(), specification, units), Drawing.of(specification), specification.finish().name(),
+                    specification.handleMaterial().name(), Figures.figures(specification, KnifeShape.weighed(specification), units), proposal.isTaken(), proposal.reason());
+        }).toList();
+    }
+
     /** What was chosen, as this reader would type it. */
-    private static Map<String, String> inUnits(Revision revision, Specification specification, Units units) {
-        return revision.chosen().keySet().stream().collect(Collectors.toMap(Function.identity(), key -> specification.entryIn(key, units)));
+    private static Map<String, String> inUnits(Map<String, String> chosen, Specification specification, Units units) {
+        return chosen.keySet().stream().collect(Collectors.toMap(Function.identity(), key -> specification.entryIn(key, units)));
     }
 
     private List<LinkView> links(long job, List<Revision> all) {
@@ -146,6 +175,34 @@ class ConsultController {
     @PostMapping("/api/jobs/{id}/revisions/{number}/approve")
     Receipt approve(@PathVariable long id, @PathVariable int number, @RequestBody Yes yes, Person person, Command command) {
         return service.approveAtTable(id, number, yes.name(), person, command);
+    }
+
+    @PostMapping("/api/jobs/{id}/proposals")
+    Receipt propose(@PathVariable long id, @RequestBody NewProposal proposal, Person person, Command command) {
+        return service.propose(id, proposal.name(), proposal.entries(), person, command);
+    }
+
+    @PostMapping("/api/jobs/{id}/proposals/{proposal}/choose")
+    Receipt choose(@PathVariable long id, @PathVariable long proposal, @RequestBody Choice choice, Person person, Command command) {
+        return service.choose(id, proposal, choice.reason(), person, command);
+    }
+
+    @PostMapping(path = "/api/jobs/{id}/sketches", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    Receipt sketch(@PathVariable long id, @RequestParam MultipartFile photo, Person person, Command command) throws IOException {
+        return service.sketch(id, Optional.ofNullable(photo.getOriginalFilename()).filter(name -> !name.isBlank()).orElse("sketch"), photo.getBytes(), person, command);
+    }
+
+    @Hidden
+    @GetMapping("/api/jobs/{id}/sketches/{sketch}")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> sketch(@PathVariable long id, @PathVariable long sketch) {
+        return picture(revisions.sketch(id, sketch));
+    }
+
+    /** A sketch small enough for a page. */
+    static ResponseEntity<byte[]> picture(Optional<Photograph> sketch) {
+        return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .body(sketch.orElseThrow(() -> Refusal.notThere("There is no such sketch.")).thumbnail());
     }
 
     @PostMapping("/api/jobs/{id}/links")

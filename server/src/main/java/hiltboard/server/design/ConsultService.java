@@ -13,6 +13,7 @@ import hiltboard.server.design.RevisionRepository.Revision;
 import hiltboard.server.job.JobFile;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.Photograph;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
@@ -92,6 +93,44 @@ public class ConsultService {
             return 1;
         }
         return kept.get(kept.size() - 1).number();
+    }
+
+    /** Puts a drawing beside others, for one to be chosen. */
+    Receipt propose(long job, String name, Map<String, String> entries, Person person, Command command) {
+        person.mustBeOwner("put a proposal");
+        mustBeNamed(name);
+        SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, person.units()), person.units());
+        Specification specification = answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
+        return changes.make(command, () -> {
+            JobFile file = files.openJob(job);
+            revisions.propose(job, name.strip(), specification.chosen(), specification.entries(), person.id(), clock.nowMillis());
+            return Entry.ofJob(Entry.Kind.PROPOSAL_PUT, job, file.number() + ": proposal “" + name.strip() + "”");
+        });
+    }
+
+    /** Chooses one proposal; the reason stays. */
+    Receipt choose(long job, long proposal, String reason, Person person, Command command) {
+        person.mustBeOwner("choose a proposal");
+        if (reason.isBlank() || reason.length() > LONGEST_TEXT) {
+            throw Refusal.entry("reason", "", "A reason is needed", "why this one, in a few words");
+        }
+        return changes.make(command, () -> {
+            JobFile file = files.openJob(job);
+            String name = revisions.proposals(job).stream().filter(each -> each.id() == proposal).map(RevisionRepository.Proposal::name).findFirst()
+                    .orElseThrow(() -> Refusal.notThere(file.number() + " has no such proposal."));
+            revisions.takeProposal(job, proposal, reason.strip(), clock.nowMillis());
+            return Entry.ofJob(Entry.Kind.PROPOSAL_TAKEN, job, file.number() + ": “" + name + "” was chosen because: " + reason.strip());
+        });
+    }
+
+    Receipt sketch(long job, String name, byte[] picture, Person person, Command command) {
+        person.mustBeOwner("take a sketch");
+        Photograph sketch = Photograph.of(picture);
+        return changes.make(command, () -> {
+            JobFile file = files.openJob(job);
+            revisions.sketch(job, name, sketch, person.id(), clock.nowMillis());
+            return Entry.ofJob(Entry.Kind.SKETCH_TAKEN, job, file.number() + ": the client's sketch " + name);
+        });
     }
 
     /** Makes a link that shows a revision; the receipt is about the link. */
@@ -186,6 +225,14 @@ public class ConsultService {
     Link openLink(String token) {
         return revisions.linkWithToken(token).filter(link -> link.isOpen(clock.nowMillis()))
                 .orElseThrow(() -> Refusal.notThere("This link is not open any more, or never was. Ask the shop for a new one."));
+    }
+
+    List<RevisionRepository.Sketch> sketches(long job) {
+        return revisions.sketches(job);
+    }
+
+    Optional<Photograph> sketch(long job, long sketch) {
+        return revisions.sketch(job, sketch);
     }
 
     JobFile jobOf(Link link) {

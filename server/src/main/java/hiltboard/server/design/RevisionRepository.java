@@ -1,5 +1,6 @@
 package hiltboard.server.design;
 
+import hiltboard.server.job.Photograph;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
@@ -115,6 +116,50 @@ class RevisionRepository {
                 JOIN client_link ON client_link.id = link_id JOIN revision ON revision.id = revision_id WHERE job_id = :job ORDER BY client_wish.id
                 """).param("job", job)
                 .query((row, number) -> new ClientWish(row.getLong("revision_id"), row.getString("given_name"), row.getString("words"), row.getLong("written_at_ms"))).list();
+    }
+
+    /** A drawing that was put beside others; taken with a reason, or not. */
+    record Proposal(long id, String name, Map<String, String> chosen, Map<String, String> entries, boolean isTaken, String reason) {}
+
+    void propose(long job, String name, Map<String, String> chosen, Map<String, String> entries, long person, long atMillis) {
+        sql.sql("INSERT INTO proposal (job_id, name, chosen, specification, put_by, put_at_ms) VALUES (:job, :name, :chosen, :entries, :person, :at)")
+                .param("job", job).param("name", name).param("chosen", json.writeValueAsString(chosen)).param("entries", json.writeValueAsString(entries))
+                .param("person", person).param("at", atMillis).update();
+    }
+
+    /** One proposal is taken; an earlier choice of the same job is taken back. */
+    void takeProposal(long job, long proposal, String reason, long atMillis) {
+        sql.sql("UPDATE proposal SET taken_at_ms = CASE WHEN id = :id THEN :at END, reason = CASE WHEN id = :id THEN :reason ELSE reason END WHERE job_id = :job")
+                .param("id", proposal).param("at", atMillis).param("reason", reason).param("job", job).update();
+    }
+
+    List<Proposal> proposals(long job) {
+        return sql.sql("SELECT id, name, chosen, specification, taken_at_ms, reason FROM proposal WHERE job_id = :job ORDER BY id").param("job", job)
+                .query((row, number) -> new Proposal(row.getLong("id"), row.getString("name"), json.readValue(row.getString("chosen"), ENTRIES),
+                        json.readValue(row.getString("specification"), ENTRIES), row.getLong("taken_at_ms") > 0, row.getString("reason"))).list();
+    }
+
+    void sketch(long job, String fileName, Photograph sketch, long person, long atMillis) {
+        sql.sql("""
+                INSERT INTO sketch (job_id, file_name, media_type, original, thumbnail, taken_by, taken_at_ms)
+                VALUES (:job, :name, :type, :original, :thumbnail, :person, :at)
+                """)
+                .param("job", job).param("name", fileName).param("type", sketch.mediaType()).param("original", sketch.original()).param("thumbnail", sketch.thumbnail())
+                .param("person", person).param("at", atMillis).update();
+    }
+
+    /** A sketch that the client brought. */
+    record Sketch(long id, String fileName) {}
+
+    List<Sketch> sketches(long job) {
+        return sql.sql("SELECT id, file_name FROM sketch WHERE job_id = :job ORDER BY id").param("job", job)
+                .query((row, number) -> new Sketch(row.getLong("id"), row.getString("file_name"))).list();
+    }
+
+    /** A sketch as it was taken, if it belongs to the job. */
+    Optional<Photograph> sketch(long job, long id) {
+        return sql.sql("SELECT media_type, original, thumbnail FROM sketch WHERE id = :id AND job_id = :job").param("id", id).param("job", job)
+                .query((row, number) -> new Photograph(row.getString("media_type"), row.getBytes("original"), row.getBytes("thumbnail"))).optional();
     }
 
     private Revision revision(ResultSet row) throws SQLException {

@@ -9,7 +9,7 @@ import org.springframework.stereotype.Repository;
 
 /** Notes and photographs of pieces. Originals are kept whole. */
 @Repository
-class NoteRepository {
+public class NoteRepository {
     private final JdbcClient sql;
 
     NoteRepository(JdbcClient sql) {
@@ -17,7 +17,7 @@ class NoteRepository {
     }
 
     /** A picture as it is sent to a page. */
-    record Picture(String mediaType, byte[] bytes) {}
+    public record Picture(String mediaType, byte[] bytes) {}
 
     void write(long piece, String operation, String words, long person, long atMillis) {
         sql.sql("INSERT INTO note (piece_id, operation, words, written_by, written_at_ms) VALUES (:piece, :operation, :words, :person, :at)")
@@ -38,13 +38,13 @@ class NoteRepository {
                 .list();
     }
 
-    long keep(long piece, String operation, String fileName, String mediaType, byte[] original, byte[] thumbnail, long person, long atMillis) {
+    long keep(long piece, String operation, String fileName, Photograph photo, long person, long atMillis) {
         return sql.sql("""
                 INSERT INTO photo (piece_id, operation, file_name, media_type, taken_by, taken_at_ms, original, thumbnail)
                 VALUES (:piece, :operation, :name, :type, :person, :at, :original, :thumbnail) RETURNING id
                 """)
-                .param("piece", piece).param("operation", operation).param("name", fileName).param("type", mediaType).param("person", person)
-                .param("at", atMillis).param("original", original).param("thumbnail", thumbnail).query(Long.class).single();
+                .param("piece", piece).param("operation", operation).param("name", fileName).param("type", photo.mediaType()).param("person", person)
+                .param("at", atMillis).param("original", photo.original()).param("thumbnail", photo.thumbnail()).query(Long.class).single();
     }
 
     List<PhotoView> photos(long piece) {
@@ -56,7 +56,16 @@ class NoteRepository {
                 .list();
     }
 
-    Optional<Picture> original(long photo) {
+    /** The latest photograph of a piece. */
+    public Optional<Long> latestPhoto(long piece) {
+        return sql.sql("SELECT max(id) FROM photo WHERE piece_id = :piece").param("piece", piece).query(Long.class).optional();
+    }
+
+    public boolean isOfPiece(long photo, long piece) {
+        return sql.sql("SELECT count(*) FROM photo WHERE id = :id AND piece_id = :piece").param("id", photo).param("piece", piece).query(Long.class).single() == 1;
+    }
+
+    public Optional<Picture> original(long photo) {
         return sql.sql("SELECT media_type, original FROM photo WHERE id = :id").param("id", photo)
                 .query((row, number) -> new Picture(row.getString("media_type"), row.getBytes("original"))).optional();
     }

@@ -165,6 +165,11 @@ public record PieceFile(
         return job.title();
     }
 
+    /** How to reach the client, as it was written down. */
+    public String contact() {
+        return job.clientContact();
+    }
+
     public LocalDate promisedOn() {
         return job.promisedOn();
     }
