@@ -12,6 +12,7 @@ import { Quiet } from './parts/Sheet';
 import { Wall } from './wall/Wall';
 
 const Consult = lazy(() => import('./design/Consult'));
+const ConsultSheet = lazy(() => import('./design/ConsultSheet'));
 const ConsultList = lazy(() => import('./design/ConsultList'));
 const ClientPage = lazy(() => import('./design/ClientPage'));
 const Outbox = lazy(() => import('./device/Outbox'));
@@ -115,6 +116,7 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/wall" element={<Wall />} />
             <Route path="/consult" element={<ConsultList />} />
             <Route path="/jobs/:job/consult" element={<Consult />} />
+            <Route path="/jobs/:job/sheet" element={<ConsultSheet />} />
             <Route path="/outbox" element={<Outbox />} />
             <Route path="/prices" element={<Prices />} />
             <Route path="/new" element={<NewCommission />} />

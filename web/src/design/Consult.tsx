@@ -50,6 +50,7 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
             for {talk.clientName}, promised {day(talk.promisedOn)}
           </span>
           {talk.pieces[0] ? <Link to={`/pieces/${talk.pieces[0]}`}>Piece</Link> : null}
+          <Link to={`/jobs/${talk.jobId}/sheet`}>Sheet to print</Link>
         </Row>
         <p>
           For: <q>{talk.useWords}</q>

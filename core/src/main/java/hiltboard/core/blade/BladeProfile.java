@@ -172,7 +172,7 @@ public record BladeProfile(Length length, Length width, Spine spine, Edge edge, 
     }
 
     /** The height of a line at a place along the knife; of its last point beyond its end. */
-    static double heightAt(List<Point> line, double x) {
+    public static double heightAt(List<Point> line, double x) {
         for (int i = 1; i < line.size(); i++) {
             Point from = line.get(i - 1);
             Point to = line.get(i);

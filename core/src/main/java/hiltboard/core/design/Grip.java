@@ -50,9 +50,12 @@ public record Grip(String key, String words, Point at, List<Pull> pulls) {
         grips.add(new Grip("point", "The point", blade.point(), List.of(along(BLADE_LENGTH, 1), across(POINT_DROP, -1))));
         grips.add(new Grip("spine-break", "Where the spine turns", blade.spineLeaves(), List.of(along(SPINE_BREAK, -1))));
         boolean isHollow = blade.spine().isCornered() || blade.spine().drop().nanometres() < 0;
-        grips.add(new Grip("spine-bow", "The spine before the point", half(blade.spineLine()), List.of(bow(SPINE_BOW, blade.spineLeaves(), blade.point(), isHollow ? -1 : 1))));
+        // A spine that runs straight to the point cannot be bowed.
+        if (blade.spine().isCornered() || blade.spineBow(1).isPositive()) {
+            grips.add(new Grip("spine-bow", "The spine before the point", half(blade.spineLine(), blade.spineLeaves()), List.of(across(SPINE_BOW, isHollow ? -1 : 1))));
+        }
         grips.add(new Grip("belly-start", "Where the belly begins", blade.bellyStart(), List.of(along(BELLY_START, -1), across(BELLY_DEPTH, -1))));
-        grips.add(new Grip("belly", "The belly", half(blade.edgeLine()), List.of(bow(BELLY_BOW, blade.bellyStart(), blade.point(), -1))));
+        grips.add(new Grip("belly", "The belly", half(blade.edgeLine(), blade.bellyStart()), List.of(across(BELLY_BOW, -1))));
         grips.add(new Grip("heel", "The heel", blade.edgeLine().start(), List.of(along(RICASSO, 1), across(HEEL_WIDTH, -1))));
     }
 
@@ -73,24 +76,15 @@ public record Grip(String key, String words, Point at, List<Pull> pulls) {
         return new Pull(field, 0, times);
     }
 
-    /** A bow grows as its middle is pulled away from the straight line between its ends. */
-    private static Pull bow(SpecificationField field, Point from, Point to, double side) {
-        double length = from.distanceTo(to);
-        return new Pull(field, -side * (to.y() - from.y()) / length, side * (to.x() - from.x()) / length);
-    }
-
     private static Point low(HandleProfile handle, Specification spec, SpecificationField where) {
         double at = spec.length(where).millimetres();
         return new Point(-handle.front().millimetres() - at, handle.backAt(at) - handle.widthAt(at));
     }
 
-    /** The middle of a line's curve, which is its last segment. */
-    private static Point half(Outline line) {
-        Outline.Segment curve = line.segments().get(line.segments().size() - 1);
-        Point from = line.segments().get(line.segments().size() - 2).end();
-        Outline.Handles handles = curve.handles().orElseThrow();
-        return new Point((from.x() + 3 * handles.leaving().x() + 3 * handles.arriving().x() + curve.end().x()) / 8,
-                (from.y() + 3 * handles.leaving().y() + 3 * handles.arriving().y() + curve.end().y()) / 8);
+    /** On a line, half way between where its curve leaves the straight and its end. */
+    private static Point half(Outline line, Point leaves) {
+        double x = (leaves.x() + line.end().x()) / 2;
+        return new Point(x, BladeProfile.heightAt(line.points(), x));
     }
 
     public boolean movesAlong() {

@@ -1,6 +1,7 @@
 package hiltboard.core.material;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.measure.Units;
 import java.time.Duration;
@@ -41,5 +42,23 @@ class MaterialTest {
     void dust_is_cautioned_for_every_handle_material_and_oily_wood_is_wiped_before_gluing() {
         assertThat(HandleMaterial.values()).allSatisfy(material -> assertThat(material.dustCaution()).containsIgnoringCase("extraction"));
         assertThat(HandleMaterial.DENSE_OILY_WOOD.gluing()).contains("solvent");
+    }
+
+    @Test
+    @DisplayName("[table] Wood Handbook, specific gravity at 12 %: hickory 0.72, maple 0.63, walnut 0.55; as used it weighs its water too, 1.12 times as much")
+    void densities_of_woods() {
+        assertThat(HandleMaterial.HICKORY.density().gramsPerCubicCentimetre()).isCloseTo(0.72 * 1.12, within(1e-9));
+        assertThat(HandleMaterial.MAPLE.density().gramsPerCubicCentimetre()).isCloseTo(0.63 * 1.12, within(1e-9));
+        assertThat(HandleMaterial.WALNUT.density().gramsPerCubicCentimetre()).isCloseTo(0.55 * 1.12, within(1e-9));
+    }
+
+    @Test
+    @DisplayName("common practice: metals from titanium to copper in their order of weight, stainless a little lighter than carbon steel")
+    void densities_of_metals() {
+        assertThat(Steel.named("1084").orElseThrow().density().gramsPerCubicCentimetre()).isEqualTo(7.85);
+        assertThat(Steel.named("440C").orElseThrow().density().gramsPerCubicCentimetre()).isBetween(7.6, 7.84);
+        assertThat(HandleMaterial.TITANIUM.density().gramsPerCubicCentimetre()).isBetween(4.4, 4.6);
+        assertThat(FittingMaterial.BRASS.density().gramsPerCubicCentimetre()).isBetween(8.4, 8.8);
+        assertThat(FittingMaterial.COPPER.density().gramsPerCubicCentimetre()).isBetween(8.9, 9.0);
     }
 }

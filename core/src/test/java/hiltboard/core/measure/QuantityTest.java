@@ -58,4 +58,14 @@ class QuantityTest {
         assertThat(Span.words(Duration.ofMinutes(120))).isEqualTo("2 h");
         assertThat(Span.words(Duration.ofMinutes(210))).isEqualTo("3 h 30 min");
     }
+
+    @Test
+    @DisplayName("[table] 1 oz avoirdupois = 28.349523125 g (NIST SP 811, appendix B.8); grams are whole from 20 g upwards")
+    void masses() {
+        assertThat(new Mass(28_349_523).in(Units.INCH_FAHRENHEIT)).startsWith("1000.0 oz");
+        assertThat(Mass.ofGrams(158.4).in(Units.INCH_FAHRENHEIT)).isEqualTo("5.6 oz (158 g)");
+        assertThat(Mass.ofGrams(-6.66).in(Units.MILLIMETRE_CELSIUS)).isEqualTo("-6.7 g");
+        assertThat(Mass.ofGrams(100).minus(Mass.ofGrams(40)).grams()).isEqualTo(60);
+        assertThatThrownBy(() -> Mass.ofGrams(Double.NaN)).isInstanceOf(ImpossibleQuantity.class);
+    }
 }

@@ -99,4 +99,13 @@ class ShopNotationTest {
         assertThat(read).as(entry).isInstanceOf(Understood.Value.class);
         return ((Understood.Value<Length>) read).quantity();
     }
+
+    @Test
+    void a_sign_before_a_length_is_read_where_it_makes_sense_and_nowhere_else() {
+        assertThat(ShopNotation.signedLength("-1/8", Units.INCH_FAHRENHEIT)).isEqualTo(new Understood.Value<>(Length.ofInchFraction(-1, 8)));
+        assertThat(ShopNotation.signedLength("−3.2 mm", Units.INCH_FAHRENHEIT)).isEqualTo(new Understood.Value<>(Length.ofMillimetres("-3.2")));
+        assertThat(ShopNotation.signedLength("+.5", Units.INCH_FAHRENHEIT)).isEqualTo(new Understood.Value<>(Length.ofInches("0.5")));
+        assertThat(ShopNotation.length("-1/8", Units.INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
+        assertThat(ShopNotation.signedLength("--1", Units.INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
+    }
 }
