@@ -44,7 +44,7 @@ class AccessibilityTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/bench", "/new", "/calculate", "/people", "/ledger", "/pieces/14/chain", "/bench/28/scribe-centre-line", "/pieces/1", "/pieces/14", "/bench/1/shape-handle", "/bench/14/glue-handle", "/bench/14/mill-guard-slot", "/pieces/17/hand-over"})
+    @ValueSource(strings = {"/", "/bench", "/new", "/consult", "/jobs/8/consult", "/jobs/8/sheet", "/prices", "/outbox", "/calculate", "/people", "/ledger", "/pieces/14/chain", "/bench/28/scribe-centre-line", "/pieces/1", "/pieces/14", "/bench/1/shape-handle", "/bench/14/glue-handle", "/bench/14/mill-guard-slot", "/pieces/17/hand-over"})
     void no_serious_findings(String view) {
         page.navigate(view);
         page.locator("main h1").first().waitFor();
@@ -57,6 +57,15 @@ class AccessibilityTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Went wrong")).click();
         page.getByRole(AriaRole.DIALOG).waitFor();
         check("went wrong");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Sizes", "Make", "Weight and cost", "Proposals", "The talk", "Revisions"})
+    void leaves_of_the_talk_have_no_serious_findings(String leaf) {
+        page.navigate("/jobs/8/consult");
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(leaf)).click();
+        page.getByRole(AriaRole.TABPANEL).waitFor();
+        check(leaf);
     }
 
     private static void check(String view) {

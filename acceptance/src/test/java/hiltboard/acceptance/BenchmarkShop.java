@@ -53,6 +53,10 @@ public final class BenchmarkShop implements AutoCloseable {
         return millis;
     }
 
+    public String address() {
+        return address;
+    }
+
     private Client firstAnswer() throws InterruptedException {
         for (int i = 0; i < 600; i++) {
             try {

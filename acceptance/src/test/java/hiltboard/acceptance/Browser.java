@@ -13,7 +13,7 @@ import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
 /** Debian's Chromium, headless, one for a class of tests. */
-final class Browser implements BeforeAllCallback, AfterAllCallback {
+public final class Browser implements BeforeAllCallback, AfterAllCallback {
     private static final double PATIENCE_MS = 25_000;
     private Playwright playwright;
     private com.microsoft.playwright.Browser chromium;
@@ -28,20 +28,20 @@ final class Browser implements BeforeAllCallback, AfterAllCallback {
         close();
     }
 
-    void open() {
+    public void open() {
         PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create();
         chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(List.of(
                 "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
     }
 
-    void close() {
+    public void close() {
         chromium.close();
         playwright.close();
     }
 
     /** A new window, with cookies of its own. */
-    Page window(String address, int width, int height) {
+    public Page window(String address, int width, int height) {
         BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(address).setViewportSize(width, height).setLocale("en-GB"));
         context.setDefaultTimeout(PATIENCE_MS);
         return context.newPage();

@@ -8,11 +8,21 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.FilePayload;
+import jakarta.mail.internet.MimeMessage;
+import jakarta.mail.internet.MimeMultipart;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -185,6 +195,83 @@ class ConsultTest {
         JsonNode figures = owner.post("/api/design/read", Map.of("entries", Map.of("pinCount", "3"), "before", Map.of())).isOk().json().path("figures");
         assertThat(figures.path("materialCost").asString()).isEqualTo("4.50");
         assertThat(figures.path("missingPrices").valueStream().map(JsonNode::asString)).contains("1084, carbon steel", "Black walnut").doesNotContain("Pin or fastener");
+    }
+
+    @Test
+    void proposals_stand_side_by_side_and_the_reason_for_one_stays() {
+        long job = Work.piece(owner, Work.take(owner, 1, Map.of())).path("jobId").asLong();
+        for (String material : List.of("WALNUT", "BONE", "GLASS_EPOXY")) {
+            owner.post("/api/jobs/" + job + "/proposals", Map.of("name", material, "entries", Map.of("handleMaterial", material))).isOk();
+        }
+        Page table = BROWSER.signedIn(shop, "olwen").page();
+        table.navigate("/jobs/" + job + "/consult");
+        tab(table, "Proposals");
+        assertThat(table.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName("Drawing of"))).hasCount(3);
+        table.getByLabel("BONE", new Page.GetByLabelOptions().setExact(true)).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Choose this one")).click();
+        table.getByLabel("Why this one?").fill("Warm in the hand");
+        button(table, "Choose it").click();
+        assertThat(table.getByText("Chosen: Warm in the hand")).isVisible();
+        assertThat(table.getByRole(AriaRole.STATUS).first()).containsText("Last change: +");
+        JsonNode bone = owner.get("/api/jobs/" + job + "/consult").json().path("proposals").get(1);
+        assertThat(bone.path("isTaken").asBoolean()).isTrue();
+        owner.post("/api/jobs/" + job + "/proposals/" + bone.path("id").asLong() + "/choose", Map.of("reason", " ")).isRefused(422, "entries");
+    }
+
+    @Test
+    void a_sketch_stands_beside_the_drawing_and_goes_to_the_client_only_when_the_owner_shows_it() throws IOException {
+        long job = Work.piece(owner, Work.take(owner, 1, Map.of())).path("jobId").asLong();
+        Page table = BROWSER.signedIn(shop, "olwen").page();
+        table.navigate("/jobs/" + job + "/consult");
+        tab(table, "The talk");
+        table.locator("input[type='file']").setInputFiles(new FilePayload("napkin.png", "image/png", picture()));
+        assertThat(table.getByAltText("napkin.png")).isVisible();
+        table.locator("input[type='file']").setInputFiles(new FilePayload("script.svg", "image/svg+xml", "<svg onload='x'/>".getBytes(StandardCharsets.UTF_8)));
+        assertThat(table.getByRole(AriaRole.ALERT)).containsText("not a picture");
+        Client stranger = Client.at(shop.address());
+        stranger.get("/api/client/" + link(job, 3) + "/sketch").isRefused(404, "not-there");
+        assertThat(stranger.get("/api/jobs/" + job + "/sketches/1").status()).isEqualTo(401);
+        owner.post("/api/jobs/" + job + "/links", Map.of("revision", 1, "message", "", "price", "", "shown", List.of("sketch"), "days", 3)).isOk();
+        JsonNode links = owner.get("/api/jobs/" + job + "/consult").json().path("links");
+        assertThat(stranger.bytes("/api/client/" + links.get(1).path("path").asString().replace("/k/", "") + "/sketch")).startsWith(0xff, 0xd8);
+    }
+
+    @Test
+    void a_step_that_was_chosen_prepares_a_letter_which_leaves_as_an_internet_message() throws Exception {
+        long piece = Work.take(owner, 1, Map.of());
+        long job = Work.piece(owner, piece).path("jobId").asLong();
+        owner.post("/api/jobs/" + job + "/updates", Map.of("operations", List.of("profile"))).isOk();
+        Work.workUpTo(shop, owner, piece, "profile");
+        assertThat(owner.get("/api/outbox").json().path("due")).isEmpty();
+        Work.doStep(shop, owner, piece, "profile");
+        JsonNode due = owner.get("/api/outbox").json().path("due").get(0);
+        assertThat(due.path("words").asString()).contains("Dear Greta Moss").contains("Kitchen knife");
+        Map<String, Object> letter = new HashMap<>(Map.of("pieceId", piece, "operation", "profile", "recipient", "greta@example.org", "subject", due.path("subject").asString(), "words", "Grüße from the shop", "photoId", 0));
+        owner.post("/api/outbox", Map.of("pieceId", piece, "operation", "profile", "recipient", "nobody", "subject", "a\nBcc: b@example.org", "words", "", "photoId", 0)).isRefused(422, "entries");
+        long id = owner.post("/api/outbox", letter).isOk().json().path("about").asLong();
+        assertThat(owner.get("/api/outbox").json().path("due")).isEmpty();
+        MimeMessage message = new MimeMessage(null, new ByteArrayInputStream(owner.bytes("/api/outbox/" + id + "/letter.eml")));
+        assertThat(message.getAllRecipients()[0]).hasToString("greta@example.org");
+        assertThat(message.getSubject()).isEqualTo(due.path("subject").asString());
+        assertThat(((MimeMultipart) message.getContent()).getCount()).isPositive();
+        assertThat(owner.get("/api/outbox").json().path("letters").get(0).path("isSent").asBoolean()).isFalse();
+    }
+
+    @Test
+    void the_consult_sheet_prints_on_one_page() {
+        long job = Work.piece(owner, Work.take(owner, 1, Map.of("construction", "HIDDEN_TANG", "lightening", "HOLES"))).path("jobId").asLong();
+        Page table = BROWSER.signedIn(shop, "olwen").page();
+        table.navigate("/jobs/" + job + "/sheet");
+        assertThat(table.getByText("Approved, name and date")).isVisible();
+        for (String paper : new String[] {"A4", "Letter"}) {
+            String pdf = new String(table.pdf(new Page.PdfOptions().setFormat(paper)), StandardCharsets.ISO_8859_1);
+            assertThat(Pattern.compile("/Type\\s*/Page[^s]").matcher(pdf).results().count()).as(paper).isEqualTo(1);
+        }
+    }
+
+    private static byte[] picture() throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        ImageIO.write(new BufferedImage(400, 200, BufferedImage.TYPE_INT_RGB), "png", bytes);
+        return bytes.toByteArray();
     }
 
     private String link(long job, int days) {

@@ -1,9 +1,18 @@
 package hiltboard.acceptance.bench;
 
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import hiltboard.acceptance.BenchmarkShop;
+import hiltboard.acceptance.Browser;
+import hiltboard.core.design.Grip;
+import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.design.Weighed;
 import hiltboard.core.measure.Units;
+import hiltboard.core.money.MaterialCost;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.OrderRules;
 import hiltboard.core.route.Place;
@@ -44,7 +53,9 @@ public final class Benchmark {
             Archive.fill(folder.resolve("shop.db"), PIECES, ALIVE);
             row("start to first answer, on the archive", "10 000", shop.start());
             server(shop, folder);
+            drawing(shop);
         }
+        recomputed();
         route();
         scripts();
         write(folder);
@@ -58,6 +69,62 @@ public final class Benchmark {
         row("the bench's data, p95", "–", p95(() -> shop.get("/api/bench")));
         row("a change on " + PAGES + " listening pages, p95", "250", shop.changeReachesPages(piece, PAGES, 60));
         row("memory of the server's heap in use, MB", "512", shop.heapMegabytes());
+    }
+
+    /** A finger pulls the belly for three seconds; every picture in which the blade has changed counts. */
+    private void drawing(BenchmarkShop shop) {
+        Browser browser = new Browser();
+        browser.open();
+        try {
+            Page page = browser.window(shop.address(), 1280, 800);
+            page.navigate("/");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
+            page.getByRole(AriaRole.NAVIGATION).waitFor();
+            page.navigate("/jobs/8/consult");
+            BoundingBox belly = page.locator("[data-grip='belly']").boundingBox();
+            double x = belly.x + belly.width / 2;
+            double y = belly.y + belly.height / 2;
+            page.evaluate("""
+                    () => {
+                      window.pictures = 0;
+                      let last = '';
+                      const look = () => {
+                        const now = [...document.querySelectorAll('[data-part=steel]')].map((path) => path.getAttribute('d')).join();
+                        window.pictures += now === last ? 0 : 1;
+                        last = now;
+                        requestAnimationFrame(look);
+                      };
+                      look();
+                    }""");
+            page.mouse().move(x, y);
+            page.mouse().down();
+            long begun = System.nanoTime();
+            for (int i = 0; System.nanoTime() - begun < 3_000_000_000L; i++) {
+                page.mouse().move(x, y + 12 * Math.sin(i / 9.0));
+            }
+            double seconds = (System.nanoTime() - begun) / 1e9;
+            double pictures = ((Number) page.evaluate("window.pictures")).doubleValue();
+            page.mouse().up();
+            row("pictures a second while a grip is pulled", "30 or more", pictures / seconds);
+        } finally {
+            browser.close();
+        }
+    }
+
+    /** One change of the knife at the table: entries read, outline, sections, weight, grips, cost, route. */
+    private void recomputed() {
+        Map<String, String> entries = new LinkedHashMap<>();
+        Arrays.stream(SpecificationField.values()).forEach(field -> entries.put(field.key(), field.usual()));
+        entries.putAll(Map.of("grind", "HOLLOW", "lightening", "HOLES", "lanyard", "TUBE", "grooveDepth", "1/16", "distalTaper", "TAPERED"));
+        RoutePlanner planner = new RoutePlanner(OrderRules.all());
+        int[] turn = new int[1];
+        row("a change of the drawn knife recomputed in core, with its route, p95", "5", p95(() -> {
+            entries.put("bellyBow", ".1" + (10 + turn[0]++ % 90));
+            Specification knife = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow();
+            Weighed weighed = KnifeShape.weighed(knife);
+            return List.of(KnifeShape.outline(knife), KnifeShape.stations(knife), KnifeShape.sections(knife), Grip.of(knife), MaterialCost.of(knife, weighed, Map.of()),
+                    planner.plan(knife, Operations.of(knife, Place.ALONE)));
+        }));
     }
 
     private void route() {
@@ -122,7 +189,7 @@ public final class Benchmark {
                 Archive: %,d pieces (%d alive), %,d steps, %,d readings, %,d journal entries; the file has %d MB. The server runs in a process of
                 its own with 512 MB of heap; the calls come over HTTP on the same machine.
 
-                | what | at most | measured |
+                | what | at most, or as said | measured |
                 | --- | --- | --- |
                 %s
                 """.formatted(processor(), Runtime.getRuntime().availableProcessors(), System.getProperty("os.name"), System.getProperty("os.arch"), System.getProperty("java.version"),

@@ -14,6 +14,7 @@ import hiltboard.server.access.Person;
 import hiltboard.server.access.Role;
 import hiltboard.server.bench.MishapService.WentWrong;
 import hiltboard.server.bench.MishapService;
+import hiltboard.server.design.ConsultService;
 import hiltboard.server.job.Brief;
 import hiltboard.server.job.ChangeService;
 
@@ -21,6 +22,7 @@ import hiltboard.server.job.JobService.NewJob;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.NoteService;
 import hiltboard.server.job.Own;
+import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
@@ -53,11 +55,13 @@ class DemoShop implements SmartInitializingSingleton {
     private final NoteService notes;
     private final ChangeService changing;
     private final Prices prices;
+    private final ConsultService consult;
+    private final PieceFiles files;
     private final Diary diary;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, PieceFiles files, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
@@ -65,6 +69,8 @@ class DemoShop implements SmartInitializingSingleton {
         this.notes = notes;
         this.changing = changing;
         this.prices = prices;
+        this.consult = consult;
+        this.files = files;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -204,9 +210,25 @@ class DemoShop implements SmartInitializingSingleton {
         }
 
         private void newCommission() {
-            take(1, 60, "Garden knife", "Perpetua Lamb", "Cutting asparagus below the soil, opening sacks.", 1,
+            long piece = take(1, 60, "Garden knife", "Perpetua Lamb", "Cutting asparagus below the soil, opening sacks.", 1,
                     List.of(wish("Blade length", Strength.MUST, "8 in", "7 in"), wish("Handle", Strength.MAKERS_CHOICE, "", "sugar maple")),
                     Map.of("bladeLength", "7", "handleMaterial", "MAPLE", "steel", "W2"));
+            talk(files.open(piece).jobId());
+        }
+
+        /** A talk under way: a revision after the first look, and three handles side by side. */
+        private void talk(long job) {
+            Map<String, String> drawn = Map.of("bladeLength", "7", "handleMaterial", "MAPLE", "steel", "W2", "pointDrop", "1/4", "bellyStart", "2-3/4", "pinCount", "3");
+            clock.at(ago(Duration.ofHours(20)), () -> consult.keep(job, drawn, "The sketch ended in a needle: the point is brought up so that it does not snap in stony soil.", owner, Diary.command(owner)));
+            Map.of("Maple, straight", "MAPLE", "Canvas, for wet hands", "CANVAS_PHENOLIC", "Walnut, fuller", "WALNUT").entrySet().stream().sorted(Map.Entry.comparingByKey()).forEach(proposal -> {
+                Map<String, String> entries = new LinkedHashMap<>(drawn);
+                entries.put("handleMaterial", proposal.getValue());
+                if (proposal.getValue().equals("WALNUT")) {
+                    entries.put("swellWidth", "1-1/8");
+                    entries.put("grooveDepth", "1/16");
+                }
+                clock.at(ago(Duration.ofHours(19)), () -> consult.propose(job, proposal.getKey(), entries, owner, Diary.command(owner)));
+            });
         }
 
         private void harvestKnives() {

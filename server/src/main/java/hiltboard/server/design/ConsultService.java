@@ -70,7 +70,7 @@ public class ConsultService {
     }
 
     /** Keeps a revision beside the last one. */
-    Receipt keep(long job, Map<String, String> entries, String words, Person person, Command command) {
+    public Receipt keep(long job, Map<String, String> entries, String words, Person person, Command command) {
         person.mustBeOwner("keep a revision");
         mustFit("words", words, LONGEST_TEXT);
         SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, person.units()), person.units());
@@ -96,7 +96,7 @@ public class ConsultService {
     }
 
     /** Puts a drawing beside others, for one to be chosen. */
-    Receipt propose(long job, String name, Map<String, String> entries, Person person, Command command) {
+    public Receipt propose(long job, String name, Map<String, String> entries, Person person, Command command) {
         person.mustBeOwner("put a proposal");
         mustBeNamed(name);
         SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, person.units()), person.units());
@@ -109,7 +109,7 @@ public class ConsultService {
     }
 
     /** Chooses one proposal; the reason stays. */
-    Receipt choose(long job, long proposal, String reason, Person person, Command command) {
+    public Receipt choose(long job, long proposal, String reason, Person person, Command command) {
         person.mustBeOwner("choose a proposal");
         if (reason.isBlank() || reason.length() > LONGEST_TEXT) {
             throw Refusal.entry("reason", "", "A reason is needed", "why this one, in a few words");
