@@ -8,12 +8,14 @@ import { SpecificationChange } from './SpecificationChange';
 /** The agreed knife, and for the owner a way to change an answer. */
 export function SpecificationPanel({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
   const [isChanging, setChanging] = useState(false);
+  const [isWhole, setWhole] = useState(false);
+  const lines = piece.specification.filter((line) => isWhole || !line.isUsual);
   return (
     <Panel aria-label="Specification">
       <h2>Specification</h2>
       <Facts>
         <tbody>
-          {piece.specification.map((line) => (
+          {lines.map((line) => (
             <tr key={line.field}>
               <td>{line.label}</td>
               <td>
@@ -23,6 +25,11 @@ export function SpecificationPanel({ piece, isOwner }: { piece: PieceView; isOwn
           ))}
         </tbody>
       </Facts>
+      {lines.length < piece.specification.length ? (
+        <div>
+          <Press onPress={() => setWhole(true)}>Show the {piece.specification.length - lines.length} sizes that follow from these</Press>
+        </div>
+      ) : null}
       {isOwner && piece.standing === 'ALIVE' ? (
         <div>
           <Press onPress={() => setChanging(true)}>Change the specification</Press>
