@@ -157,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_3"];
+        post: operations["read_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -174,6 +174,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/exchange/outline": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1032,6 +1048,14 @@ export interface components {
             /** Format: int64 */
             windowClosesAtMillis: number;
         };
+        Brought: {
+            drawing: components["schemas"]["Drawing"];
+            entries: {
+                [key: string]: string;
+            };
+            file: string;
+            follows: string;
+        };
         CalculatorView: {
             inputs: components["schemas"]["InputView"][];
             name: string;
@@ -1403,6 +1427,16 @@ export interface components {
         NewNote: {
             operation: string;
             words: string;
+        };
+        NewOutline: {
+            blade: string;
+            entries: {
+                [key: string]: string;
+            };
+            isFlipped: boolean;
+            isTurned: boolean;
+            overall: string;
+            text: string;
         };
         NewPrice: {
             amount: string;
@@ -1966,6 +2000,7 @@ export type Answers = components['schemas']['Answers'];
 export type ApprovalView = components['schemas']['ApprovalView'];
 export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
+export type Brought = components['schemas']['Brought'];
 export type CalculatorView = components['schemas']['CalculatorView'];
 export type Choice = components['schemas']['Choice'];
 export type Chosen = components['schemas']['Chosen'];
@@ -2006,6 +2041,7 @@ export type NewLetter = components['schemas']['NewLetter'];
 export type NewLink = components['schemas']['NewLink'];
 export type NewMaker = components['schemas']['NewMaker'];
 export type NewNote = components['schemas']['NewNote'];
+export type NewOutline = components['schemas']['NewOutline'];
 export type NewPrice = components['schemas']['NewPrice'];
 export type NewProposal = components['schemas']['NewProposal'];
 export type NewReading = components['schemas']['NewReading'];
@@ -2278,7 +2314,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -2322,6 +2358,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
+    read_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOutline"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Brought"];
                 };
             };
         };

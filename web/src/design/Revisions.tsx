@@ -9,6 +9,7 @@ import { Press } from '../parts/Press';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { Beside } from './Beside';
+import { BringOutline } from './BringOutline';
 import { Links } from './Links';
 import { SendLink } from './SendLink';
 import type { Entries } from './useConsult';
@@ -31,7 +32,7 @@ export function Revisions({ talk, chosen, isChanged, shown, onEntries, onKept }:
   return (
     <>
       <Keep talk={talk} chosen={chosen} isChanged={isChanged} onKept={onKept} />
-      <BringIn onEntries={onEntries} />
+      <BringIn chosen={chosen} onEntries={onEntries} />
       {talk.revisions.toReversed().map((revision) => (
         <Panel key={revision.number} aria-label={`Revision ${revision.number}`}>
           <Row>
@@ -92,7 +93,8 @@ function Keep({ talk, chosen, isChanged, onKept }: { talk: ConsultView; chosen: 
 }
 
 /** Takes a specification that was written as a file onto the table; nothing is kept until the owner keeps it. */
-function BringIn({ onEntries }: { onEntries: (entries: Entries) => void }) {
+function BringIn({ chosen, onEntries }: { chosen: Entries; onEntries: (entries: Entries) => void }) {
+  const [isOutline, setOutline] = useState(false);
   const { problem, run } = useCaught();
   const take = (files: FileList | null) =>
     void run(async () => {
@@ -106,6 +108,8 @@ function BringIn({ onEntries }: { onEntries: (entries: Entries) => void }) {
       <FileTrigger acceptedFileTypes={['.json', 'application/json']} onSelect={take}>
         <Press>Bring in a specification file</Press>
       </FileTrigger>
+      <Press onPress={() => setOutline(true)}>Bring in an outline</Press>
+      {isOutline ? <BringOutline chosen={chosen} onEntries={onEntries} onClose={() => setOutline(false)} /> : null}
       {problem ? <Trouble role="alert">{problem.findings.length > 0 ? problem.findings.map((finding) => `${finding.field}: ${findingWords(finding)}`).join(' ') : problem.message}</Trouble> : null}
     </Row>
   );

@@ -92,7 +92,7 @@ function Sheet({ piece }: { piece: PieceView }) {
           <h2>Specification</h2>
           <Facts>
             <tbody>
-              {piece.specification.map((line) => (
+              {piece.specification.filter((line) => !line.isUsual).map((line) => (
                 <tr key={line.field}>
                   <td>{line.label}</td>
                   <td>{line.words}</td>

@@ -141,6 +141,43 @@ class TemplateTest {
         assertThat(owner.post("/api/exchange/specification", Map.of("text", file.replace("\"pinCount\" : \"3\"", "\"pinCount\" : \"3\", \"spoons\" : \"4\""))).text()).contains("spoons");
     }
 
+    @Test
+    @DisplayName("a mock-up that went out as SVG or DXF comes in again as the same knife, and what could harm or cannot be read is refused plainly")
+    void outlines_come_in() {
+        long plain = Work.take(owner, 1, Map.of("bladeLength", "5", "notches", "NONE"));
+        String dxf = new String(owner.bytes("/api/pieces/" + plain + "/files/template.dxf"), StandardCharsets.UTF_8);
+        String svg = new String(owner.bytes("/api/pieces/" + plain + "/files/template.svg"), StandardCharsets.UTF_8);
+        for (String file : List.of(dxf, svg)) {
+            JsonNode brought = outline(file, "9-1/2", "5").isOk().json();
+            assertThat(Double.parseDouble(brought.path("follows").asString().replaceAll(".*within ([\\d.]+) in.*", "$1"))).isLessThan(0.09);
+            assertThat(inches(brought, "bladeLength")).isCloseTo(5, within(0.01));
+            assertThat(inches(brought, "handleLength")).isCloseTo(4.5, within(0.01));
+            assertThat(inches(brought, "pointDrop")).isCloseTo(0.38 * 1.125, within(0.02));
+        }
+        outline(dxf, "", "5").isOk();
+        assertThat(outline(svg, "", "5").isRefused(422, "entries").detail()).contains("does not say how large");
+        Map<String, String> refused = new TreeMap<>(Map.of(
+                "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><svg xmlns='http://www.w3.org/2000/svg'><path d='&x;'/></svg>", "entities",
+                "<svg xmlns='http://www.w3.org/2000/svg'><script>1</script><path d='M0 0L9 0L9 1Z'/></svg>", "script",
+                "<svg xmlns='http://www.w3.org/2000/svg'><g transform='rotate(3)'><path d='M0 0L9 0L9 1Z'/></g></svg>", "transformation",
+                "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0L9 0L9 1'/></svg>", "closed",
+                "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0L90 20L90 0L0 20Z'/></svg>", "crosses itself",
+                "<svg><path", "no SVG file",
+                "<svg xmlns='http://www.w3.org/2000/svg'/>", "no path",
+                "nothing of the kind", "no ASCII DXF"));
+        refused.put("<svg xmlns='http://www.w3.org/2000/svg'><path d='M" + "0 1 ".repeat(40_000) + "Z'/></svg>", "60000 numbers");
+        refused.forEach((file, reason) -> assertThat(outline(file, "9", "4").isRefused(422, "entries").detail()).as(file.substring(0, Math.min(90, file.length()))).contains(reason));
+    }
+
+    private static Client.Answer outline(String text, String overall, String blade) {
+        return owner.post("/api/exchange/outline", Map.of("text", text, "overall", overall, "blade", blade, "isTurned", false, "isFlipped", false, "entries", Map.of("notches", "NONE")));
+    }
+
+    private static double inches(JsonNode brought, String key) {
+        String entry = brought.path("entries").path(key).asString();
+        return Double.parseDouble(entry.replaceAll(" .*", "")) / (entry.endsWith("mm") ? 25.4 : 1);
+    }
+
     private static List<List<String>> holes() {
         List<List<String>> rows = text("holes.csv").lines().skip(1).map(line -> List.of(line.split(",", -1))).toList();
         assertThat(rows).allSatisfy(row -> assertThat(row).hasSize(9));
