@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import { Link } from 'react-router';
 import type { PieceView } from '../api/schema';
+import { DRAWN_GROUPS } from '../design/SpecificationFields';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { dayWithYear, moment } from '../parts/words';
@@ -92,7 +93,7 @@ function Sheet({ piece }: { piece: PieceView }) {
           <h2>Specification</h2>
           <Facts>
             <tbody>
-              {piece.specification.filter((line) => !line.isUsual).map((line) => (
+              {piece.specification.filter((line) => !DRAWN_GROUPS.includes(line.group)).map((line) => (
                 <tr key={line.field}>
                   <td>{line.label}</td>
                   <td>{line.words}</td>

@@ -129,6 +129,11 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
         return line(mm(profile.heel().ricasso()) + plunge(), x -> ground.surfaces(x, mm(fromCentre)).map(height -> ground.edgeAt(x) + height));
     }
 
+    /** How high above the edge a layer that ends at this distance from the centre line comes out on the bevel behind the plunge; empty where the bevel does not cut it. */
+    public Optional<Length> surfaces(Length fromCentre) {
+        return new Ground().surfaces(mm(profile.heel().ricasso()) + plunge(), mm(fromCentre)).map(height -> Length.ofMillimetres(Math.round(height * 1000) / 1000d));
+    }
+
     @FunctionalInterface
     private interface Height {
         Optional<Double> at(double x);

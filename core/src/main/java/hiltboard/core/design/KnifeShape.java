@@ -75,6 +75,11 @@ public final class KnifeShape {
         return spec.isAxe() ? List.of() : new KnifeShape(spec).section().stations(5);
     }
 
+    /** How high above the edge the hard core of a clad blade shows at the heel; empty where it is not clad or the bevel does not reach it. */
+    public static Optional<Length> coreShows(Specification spec) {
+        return spec.isAxe() || !spec.isLaminated() ? Optional.empty() : new KnifeShape(spec).section().surfaces(spec.length(CORE_THICKNESS).half());
+    }
+
     /** From butt to point. */
     public static Length overallLength(Specification spec) {
         return Length.ofMillimetres(Math.round(outline(spec).overallLength() * 100) / 100d);

@@ -5,6 +5,7 @@ import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * A drawing at 1:1 with everything on it in place.
@@ -86,9 +87,20 @@ public record Sheet(String title, double width, double height, List<Outline> clo
             }
             cross(shift, CROSS);
             top += high - low + 3;
+            holeTable(template);
             labels.add(new Label(new Point(MARGIN, top), TEXT, template.name() + (template.holes().isEmpty() ? "" : ", holes from the cross at the front of the handle")));
             width = Math.max(width, right - left);
             top += GAP;
+        }
+
+        /** The same numbers as in the table that goes with the drawing: a check on where the holes lie. */
+        private void holeTable(Template template) {
+            for (int i = template.holes().size(); i > 0; i--) {
+                Hole hole = template.holes().get(i - 1);
+                labels.add(new Label(new Point(MARGIN, top), TEXT * 0.8, String.format(Locale.ROOT, "%d  %s  x %.2f  y %.2f  diameter %.2f mm",
+                        i, hole.use().words(), hole.centre().x(), hole.centre().y(), hole.diameter())));
+                top += TEXT * 1.2;
+            }
         }
 
         private void cross(Point at, double half) {

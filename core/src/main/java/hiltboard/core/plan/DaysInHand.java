@@ -31,6 +31,22 @@ public record DaysInHand(int needed, int inHand, LocalDate earliest) {
         return new DaysInHand(needed, workingDays(today, promise) - needed, after(today, needed));
     }
 
+    /**
+     * The day on which a new piece could be done when everything that is promised is worked off first, shared evenly by all hands: a
+     * simple forward pass.
+     *
+     * @param openMinutes hands-on work that is promised already
+     * @param makers who share it, one or more
+     */
+    public static LocalDate afterOpenWork(int attendedMinutes, List<Duration> rests, int openMinutes, int makers, LocalDate today) {
+        if (makers < 1 || openMinutes < 0) {
+            throw new ImpossibleQuantity("open work", openMinutes + " min for " + makers, "zero or more, for one maker or more");
+        }
+        int aDay = ATTENDED_MINUTES_A_DAY * makers;
+        LocalDate start = after(today, (openMinutes + aDay - 1) / aDay);
+        return of(attendedMinutes, rests, start, start).earliest();
+    }
+
     /** Mondays to Fridays from today, counted in, to the promised day, not counted; negative when the promise is past. */
     static int workingDays(LocalDate today, LocalDate promise) {
         if (promise.isBefore(today)) {

@@ -73,6 +73,7 @@ class BladeSectionTest {
         Outline line = section.layerLine(mm((0.25 + 2) / 2));
         Point somewhere = line.points().get(30);
         assertThat(somewhere.y() + 25.4).isCloseTo(10, within(0.05));
+        assertThat(section.surfaces(mm((0.25 + 2) / 2)).orElseThrow().millimetres()).isCloseTo(10, within(0.05));
         assertThat(section.layerLine(mm(3)).isEmpty()).isTrue();
         assertThat(section.layerLine(mm(0.2)).isEmpty()).isTrue();
     }

@@ -33,4 +33,12 @@ class DaysInHandTest {
         assertThat(DaysInHand.of(0, List.of(), friday, friday).inHand()).isZero();
         assertThatThrownBy(() -> DaysInHand.of(-1, List.of(), MONDAY, MONDAY)).isInstanceOf(ImpossibleQuantity.class);
     }
+
+    @Test
+    @DisplayName("[worked] 40 hours promised, two makers with 6 a day: 3.3 days, so a new piece of 13 hours begins on Friday and is done after three working days")
+    void a_new_piece_waits_for_what_is_promised() {
+        assertThat(DaysInHand.afterOpenWork(13 * 60, List.of(), 40 * 60, 2, MONDAY)).isEqualTo(MONDAY.plusDays(9));
+        assertThat(DaysInHand.afterOpenWork(13 * 60, List.of(), 0, 2, MONDAY)).isEqualTo(DaysInHand.of(13 * 60, List.of(), MONDAY, MONDAY).earliest());
+        assertThatThrownBy(() -> DaysInHand.afterOpenWork(60, List.of(), 60, 0, MONDAY)).isInstanceOf(ImpossibleQuantity.class);
+    }
 }

@@ -21,8 +21,10 @@ import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
+import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Drawing;
+import hiltboard.server.job.OpenWork;
 import hiltboard.server.money.Prices;
 import hiltboard.server.route.Routes;
 import java.util.Arrays;
@@ -43,10 +45,14 @@ class DesignController {
 
     private final Routes routes;
     private final Prices prices;
+    private final OpenWork openWork;
+    private final AccessService access;
     private final ShopClock clock;
 
-    DesignController(Routes routes, Prices prices, ShopClock clock) {
+    DesignController(Routes routes, Prices prices, OpenWork openWork, AccessService access, ShopClock clock) {
         this.routes = routes;
+        this.openWork = openWork;
+        this.access = access;
         this.prices = prices;
         this.clock = clock;
     }
@@ -138,12 +144,12 @@ class DesignController {
         Specification specification = answer.specification().get();
         Route route = routes.of(specification, Place.ALONE, Heats.ONCE);
         Progress nothingDone = new Progress(route, Map.of());
-        DaysInHand days = DaysInHand.of(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), clock.today(), clock.today());
+        String earliest = DaysInHand.afterOpenWork(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), openWork.minutes(), Math.max(1, access.people().size()), clock.today()).toString();
         Optional<Weighed> earlier = before.equals(entries) ? Optional.empty()
                 : SpecificationReader.read(SpecificationReader.completed(before, units), units).specification().map(KnifeShape::weighed);
         return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), Drawing.of(specification), grips(specification),
                 Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
-                route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), days.earliest().toString());
+                route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), earliest);
     }
 
     private static List<GripView> grips(Specification specification) {

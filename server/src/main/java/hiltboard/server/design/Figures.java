@@ -63,6 +63,7 @@ record Figures(
         figures.add(new Figure("balance", "Balance", balance(spec, weighed.balance(), units)));
         KnifeShape.stations(spec).stream().findFirst().ifPresent(heel -> figures.add(new Figure("edge", "Edge at the heel",
                 spec.words(SpecificationField.EDGE_THICKNESS, units) + ", bevel " + heel.anglePerSide().in(units) + " a side")));
+        KnifeShape.coreShows(spec).ifPresent(height -> figures.add(new Figure("core", "Core shows", shown(height, units) + " above the edge")));
         figures.add(new Figure("steel", "Steel", spec.words(SpecificationField.STEEL, units)));
         figures.add(new Figure("handle", "Handle", spec.words(SpecificationField.HANDLE_MATERIAL, units)));
         figures.add(new Figure("finish", "Finish", spec.words(SpecificationField.FINISH, units)));
