@@ -10,7 +10,7 @@ const Group = styled.fieldset`
   padding: 0;
   margin: 0;
   legend { font-family: ${({ theme }) => theme.label}; font-weight: 600; font-size: 1.2rem; padding: 0.4rem 0; }
-  > div { display: grid; grid-template-columns: repeat(auto-fill, minmax(205px, 1fr)); gap: 0.6rem 1rem; align-items: end; }
+  > div { display: grid; grid-template-columns: repeat(auto-fill, minmax(205px, 1fr)); gap: 0.6rem 1rem; align-items: start; }
 `;
 
 /** The questions that the drawing answers better: sizes of outline and section, which follow from others until somebody changes them. */

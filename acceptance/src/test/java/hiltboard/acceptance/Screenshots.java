@@ -26,6 +26,8 @@ public final class Screenshots {
             picture(owner, "/pieces/14/chain", "chain");
             lateChange(owner);
             commission(owner);
+            consult(owner);
+            clientPage(shop, owner);
             picture(owner, "/pieces/17/hand-over", "hand-over");
             calculator(owner);
             picture(owner, "/ledger", "ledger");
@@ -89,6 +91,41 @@ public final class Screenshots {
         page.mouse().wheel(0, 330);
         page.waitForTimeout(400);
         save(page, "new-commission");
+    }
+
+    private void consult(Page page) {
+        page.navigate("/jobs/8/consult");
+        page.locator("[data-grip='belly']").waitFor();
+        button(page, "More belly at the front").click();
+        page.getByText("Last change: +").waitFor();
+        page.waitForTimeout(400);
+        save(page, "consult");
+        tab(page, "Weight and cost");
+        page.mouse().wheel(0, 500);
+        page.waitForTimeout(400);
+        save(page, "weight-and-cost");
+        tab(page, "Proposals");
+        page.mouse().wheel(0, 500);
+        page.waitForTimeout(400);
+        save(page, "proposals");
+    }
+
+    private void clientPage(RunningShop shop, Page page) {
+        tab(page, "Revisions");
+        button(page, "Send to the client").first().click();
+        page.getByLabel("A few words to go with it").fill("As we spoke about it at the table: the point is stronger now.");
+        page.getByLabel("Price, if you want to name it").fill("340");
+        button(page, "Make the link").click();
+        String link = page.locator("a[href^='/k/']").getAttribute("href");
+        Page client = browser.window(shop.address(), 1280, 800);
+        client.navigate(link);
+        client.locator("main h1").first().waitFor();
+        client.waitForTimeout(500);
+        save(client, "client-page");
+    }
+
+    private static void tab(Page page, String name) {
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
     }
 
     private void calculator(Page page) {
