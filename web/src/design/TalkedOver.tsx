@@ -6,7 +6,8 @@ import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
-import { Sheets, Table } from './Consult.styles';
+import { Wished } from '../job/Wished';
+import { Sheets } from './Consult.styles';
 
 /** What the client said, in their words, beside what was decided. */
 export function TalkedOver({ talk }: { talk: ConsultView }) {
@@ -18,26 +19,7 @@ export function TalkedOver({ talk }: { talk: ConsultView }) {
         <p>
           <q>{talk.useWords}</q>
         </p>
-        <Table>
-          <thead>
-            <tr>
-              <th>Wish</th>
-              <th>Asked</th>
-              <th>Agreed</th>
-            </tr>
-          </thead>
-          <tbody>
-            {talk.wishes.map((wish) => (
-              <tr key={wish.words}>
-                <td>
-                  {wish.words} <small>({wish.strength})</small>
-                </td>
-                <td>{wish.asked || '—'}</td>
-                <td>{wish.agreed || '—'}</td>
-              </tr>
-            ))}
-          </tbody>
-        </Table>
+        <Wished wishes={talk.wishes} />
         <Sketches talk={talk} />
       </Panel>
       <Panel aria-label="What changed and why">

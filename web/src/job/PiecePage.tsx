@@ -15,8 +15,9 @@ import { OwnOfBatch } from './OwnOfBatch';
 import { PromiseDay } from './PromiseDay';
 import { RouteList } from './RouteList';
 import { SpecificationPanel } from './SpecificationPanel';
-import { Columns, Facts } from './PiecePage.styles';
+import { Columns } from './PiecePage.styles';
 import { usePiece } from './usePiece';
+import { Wished } from './Wished';
 
 /** The traveller: everything that is known of one piece. */
 export default function PiecePage() {
@@ -112,26 +113,7 @@ function Brief({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
       <p>
         <q>{piece.useWords}</q>
       </p>
-      <Facts>
-        <thead>
-          <tr>
-            <th>Wish</th>
-            <th>Asked</th>
-            <th>Agreed</th>
-          </tr>
-        </thead>
-        <tbody>
-          {piece.wishes.map((wish) => (
-            <tr key={wish.words}>
-              <td>
-                {wish.words} <small>({wish.strength})</small>
-              </td>
-              <td>{wish.asked || '—'}</td>
-              <td>{wish.agreed || '—'}</td>
-            </tr>
-          ))}
-        </tbody>
-      </Facts>
+      <Wished wishes={piece.wishes} />
       <Quiet>
         {minutes(piece.attendedMinutesLeft)} of hands-on work left; could be done by {day(piece.earliestDay)}.
       </Quiet>

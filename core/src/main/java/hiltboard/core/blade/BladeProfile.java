@@ -13,6 +13,8 @@ import java.util.List;
 public record BladeProfile(Length length, Length width, Spine spine, Edge edge, Heel heel) {
     /** Where a slope is too small to measure on a knife. */
     private static final double FLAT = 1e-6;
+    /** A limit is named to four places of an inch: what is typed as it was named is taken. */
+    private static final double ROUNDED = 0.005;
 
     /**
      * The spine before the point.
@@ -71,10 +73,10 @@ public record BladeProfile(Length length, Length width, Spine spine, Edge edge, 
             faults.add(Fault.limited("pointDrop", "The edge crosses the spine: the point lies below the edge", "at most", mm(width) + mm(edge.bellyDepth)));
             return;
         }
-        if (mm(edge.bellyBow) > belly().most() + FLAT) {
+        if (mm(edge.bellyBow) > belly().most() + ROUNDED) {
             faults.add(Fault.limited("bellyBow", "So full a belly runs past the point", "at most", belly().most()));
         }
-        if (!spine.isCornered && mm(spine.bow) > spineCurve().most() + FLAT) {
+        if (!spine.isCornered && mm(spine.bow) > spineCurve().most() + ROUNDED) {
             faults.add(Fault.limited("spineBow", "So round a spine runs past the point", "at most", spineCurve().most()));
         }
         if (faults.isEmpty()) {

@@ -24,6 +24,8 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
     private static final double SWEDGE_HEIGHT = 0.28;
     private static final double SWEDGE_LEFT = 0.35;
     private static final int LOOKED_AT = 24;
+    /** A limit is named to four places of an inch: what is typed as it was named is taken. */
+    private static final double ROUNDED = 0.005;
 
     /** How the bevel lies between edge and spine. */
     public sealed interface Face {}
@@ -50,12 +52,12 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
         Ground ground = new Ground();
         if (face instanceof Hollow hollow) {
             double least = 2 * IntStream.rangeClosed(1, LOOKED_AT).mapToDouble(i -> ground.leastRadius(place(i))).max().orElseThrow();
-            if (hollow.wheelDiameter.millimetres() < least) {
+            if (hollow.wheelDiameter.millimetres() < least - ROUNDED) {
                 return List.of(Fault.limited("wheelDiameter", "So small a wheel grinds the blade thinner than its edge", "at least", least));
             }
         }
         double most = mm(stock.minus(edge)) / 8;
-        if (face instanceof Convex convex && mm(convex.bulge) > most) {
+        if (face instanceof Convex convex && mm(convex.bulge) > most + ROUNDED) {
             return List.of(Fault.limited("convexBulge", "The bevel would swell beyond the flats", "at most", most));
         }
         if (swedge.compareTo(profile.length()) > 0) {

@@ -21,6 +21,8 @@ import java.util.stream.Stream;
 
 /** The knife as the specification's numbers draw it. */
 public final class KnifeShape {
+    /** A limit is named to four places of an inch: what is typed as it was named is taken. */
+    private static final Length ROUNDED = Length.ofMillimetres("0.005");
     /** Room for the saw around a profile. */
     static final Length KERF = Length.ofInchFraction(1, 16);
     /** Common practice: a quarter of a forging is lost to scale, ends and grinding. */
@@ -121,6 +123,11 @@ public final class KnifeShape {
         return spec.isAxe() ? List.of() : new KnifeShape(spec).faults();
     }
 
+    /** Why the blade's outline cannot be, as far as its sizes are there. */
+    static List<Fault> faultsOfWhatIsThere(Specification spec) {
+        return spec.answersAll(BLADE_LENGTH, HEEL_WIDTH, PROFILE, RICASSO, RICASSO_WIDTH, SPINE_BREAK, POINT_DROP) ? profile(spec, Length.ZERO, Length.ZERO).faults() : List.of();
+    }
+
     private List<Fault> faults() {
         List<Fault> faults = new ArrayList<>(profile.faults());
         faults.addAll(handle.faults());
@@ -128,13 +135,13 @@ public final class KnifeShape {
             return faults;
         }
         faults.addAll(section().faults());
-        if (spec.isCutFromBar() && sawnWidth(spec).compareTo(spec.length(BAR_WIDTH)) > 0) {
+        if (spec.isCutFromBar() && sawnWidth(spec).minus(ROUNDED).compareTo(spec.length(BAR_WIDTH)) > 0) {
             faults.add(new Fault(BAR_WIDTH.key(), "The profile with the saw's room is wider than the bar", "at least", Optional.of(sawnWidth(spec))));
         }
         if (spec.hasBlock() && spec.length(TANG_WIDTH).compareTo(spec.length(RICASSO_WIDTH)) >= 0) {
             faults.add(new Fault(RICASSO_WIDTH.key(), "The ricasso is no wider than the tang: there are no shoulders", "more than", Optional.of(spec.length(TANG_WIDTH))));
         }
-        if (spec.hasLighteningHoles() && mm(HOLE_DIAMETER) > largestLighteningHole(spec)) {
+        if (spec.hasLighteningHoles() && mm(HOLE_DIAMETER) - ROUNDED.millimetres() > largestLighteningHole(spec)) {
             faults.add(new Fault(HOLE_DIAMETER.key(), "So many holes of this size do not fit between the pins", "at most", Optional.of(Length.ofMillimetres(largestLighteningHole(spec)))));
         }
         rounding(faults);
@@ -144,7 +151,7 @@ public final class KnifeShape {
     private void rounding(List<Fault> faults) {
         if (spec.answersAll(HANDLE_ROUNDING)) {
             double most = spec.hasBlock() ? (mm(HANDLE_THICKNESS) - mm(ENDS_THINNER)) / 2 : mm(SCALE_THICKNESS) - mm(ENDS_THINNER) / 2;
-            if (mm(HANDLE_ROUNDING) > most) {
+            if (mm(HANDLE_ROUNDING) - ROUNDED.millimetres() > most) {
                 faults.add(new Fault(HANDLE_ROUNDING.key(), spec.hasBlock() ? "So round a handle is thicker than it is" : "So round a scale is cut into the tang",
                         "at most", Optional.of(Length.ofMillimetres(Math.max(0, most)))));
             }
@@ -156,7 +163,7 @@ public final class KnifeShape {
                 new BladeProfile.Spine(spec.length(SPINE_BREAK), spec.length(POINT_DROP), spineBow, spec.profile().spine().isCornered()),
                 spec.answersAll(BELLY_START, BELLY_DEPTH) ? new BladeProfile.Edge(spec.length(BELLY_START), spec.length(BELLY_DEPTH), bellyBow)
                         : new BladeProfile.Edge(Length.ZERO, Length.ZERO, Length.ZERO),
-                new BladeProfile.Heel(spec.length(RICASSO), spec.length(RICASSO_WIDTH), spec.hasChoil() ? spec.length(CHOIL_RADIUS) : Length.ZERO));
+                new BladeProfile.Heel(spec.length(RICASSO), spec.length(RICASSO_WIDTH), spec.answersAll(CHOIL_RADIUS) ? spec.length(CHOIL_RADIUS) : Length.ZERO));
     }
 
     static BladeSection section(Specification spec, BladeSection.Face face) {

@@ -1,5 +1,6 @@
 package hiltboard.core.design;
 
+import hiltboard.core.blade.Fault;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
@@ -25,6 +26,8 @@ public final class SpecificationReader {
     private final Map<String, String> understood = new LinkedHashMap<>();
     private final List<String> asked = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
+    /** Sizes that nobody entered and that do not follow from the others: those others are what is wrong. */
+    private final List<SpecificationField> unfollowed = new ArrayList<>();
 
     private SpecificationReader(Units units) {
         this.units = units;
@@ -127,8 +130,8 @@ public final class SpecificationReader {
         usual.ifPresent(length -> understood.put(field.key(), length.in(units)));
         if (usual.filter(length -> isWithin(length, within)).isPresent()) {
             values.put(field, usual.get());
-        } else if (findings.isEmpty()) {
-            find(field, "", field.label() + " does not follow from the other sizes", field.acceptedWords(units));
+        } else {
+            unfollowed.add(field);
         }
     }
 
@@ -183,7 +186,11 @@ public final class SpecificationReader {
         mustBeLess(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEAD_LENGTH);
         mustBeLess(read, entries, SpecificationField.CORE_THICKNESS, SpecificationField.STOCK_THICKNESS);
         if (findings.isEmpty()) {
-            KnifeShape.faults(read).forEach(fault -> find(SpecificationField.withKey(fault.number()).orElseThrow(), entries.getOrDefault(fault.number(), ""), fault.problem(), fault.accepted(units)));
+            List<Fault> faults = unfollowed.isEmpty() ? KnifeShape.faults(read) : KnifeShape.faultsOfWhatIsThere(read);
+            faults.forEach(fault -> find(SpecificationField.withKey(fault.number()).orElseThrow(), entries.getOrDefault(fault.number(), ""), fault.problem(), fault.accepted(units)));
+        }
+        if (findings.isEmpty()) {
+            unfollowed.forEach(field -> find(field, "", field.label() + " does not follow from the other sizes", field.acceptedWords(units)));
         }
     }
 
