@@ -92,7 +92,7 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
           </Row>
         </Row>
         <Page id="said">
-          <Spoken onSay={(word, much) => void knife.say(word, much)} />
+          <Spoken onSay={knife.say} />
         </Page>
         <Page id="sizes">
           <Quiet>A size that is left empty follows the others.</Quiet>

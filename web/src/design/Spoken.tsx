@@ -1,11 +1,11 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { Choice } from '../parts/Choice';
 import { Press } from '../parts/Press';
 import { Said } from './Consult.styles';
 import { useQuestions } from './useDesign';
 
-/** What clients say of a zone, as presses; how strongly, chosen beside them. */
-export function Spoken({ onSay }: { onSay: (word: string, much: string) => void }) {
+/** What clients say of a zone, as presses; how strongly, chosen beside them. Drawn once, not with every picture of a pull. */
+export const Spoken = memo(function Spoken({ onSay }: { onSay: (word: string, much: string) => Promise<void> }) {
   const { data } = useQuestions();
   const [much, setMuch] = useState('MORE');
   const zones = [...new Set((data?.words ?? []).map((word) => word.zone))];
@@ -19,7 +19,7 @@ export function Spoken({ onSay }: { onSay: (word: string, much: string) => void 
               {(data?.words ?? [])
                 .filter((word) => word.zone === zone)
                 .map((word) => (
-                  <Press key={word.value} onPress={() => onSay(word.value, much)} aria-description={word.step}>
+                  <Press key={word.value} onPress={() => void onSay(word.value, much)} aria-description={word.step}>
                     {word.words}
                   </Press>
                 ))}
@@ -28,4 +28,4 @@ export function Spoken({ onSay }: { onSay: (word: string, much: string) => void 
         ))}
     </Said>
   );
-}
+});

@@ -59,6 +59,16 @@ export function useKnife(job: number, revision: number, kept: Entries) {
     [chosen, job, revision],
   );
 
+  const say = useCallback(
+    async (word: string, much: string) => {
+      const answer = await ask('say', { entries: chosen, word, much });
+      if (answer.drawing) {
+        settle({ ...chosen, ...answer.changed });
+      }
+    },
+    [ask, chosen, settle],
+  );
+
   return {
     chosen,
     /** What the entries were understood as, good or not. */
@@ -70,12 +80,7 @@ export function useKnife(job: number, revision: number, kept: Entries) {
     canTakeBack: earlier.length > 0,
     put: (field: string, value: string) => settle({ ...chosen, [field]: value }),
     pull: usePull(chosen, ask, settle),
-    say: async (word: string, much: string) => {
-      const answer = await ask('say', { entries: chosen, word, much });
-      if (answer.drawing) {
-        settle({ ...chosen, ...answer.changed });
-      }
-    },
+    say,
     takeBack: () => {
       const last = earlier[earlier.length - 1];
       if (last) {

@@ -2,13 +2,15 @@ package hiltboard.core.blade;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 
 /** What a closed line encloses: a polygon in millimetres whose last point is joined to its first, not crossing itself. */
 public final class Area {
     /** Strips along the length; the two-point rule in each is exact for anything up to third degree. */
-    private static final int STRIPS = 160;
+    private static final int STRIPS = 96;
     private static final double GAUSS_TWO = 0.5 / Math.sqrt(3);
     private static final double[] GAUSS_FOUR_AT = {0.0694318442029737, 0.3300094782075719, 0.6699905217924281, 0.9305681557970263};
     private static final double[] GAUSS_FOUR_WEIGHT = {0.1739274225687269, 0.3260725774312731, 0.3260725774312731, 0.1739274225687269};
@@ -33,10 +35,10 @@ public final class Area {
      */
     public record Cut(double[] breaks, DoubleUnaryOperator depth) {}
 
-    /** The cut at a place along the knife. */
+    /** The cut at a place along the knife, where its border is crossed at these heights. */
     @FunctionalInterface
     public interface Cuts {
-        Cut at(double x);
+        Cut at(double x, double[] border);
     }
 
     /** What of it lies behind a line across the knife, where x is at most this. */
@@ -72,12 +74,13 @@ public final class Area {
     /** The same depth everywhere. */
     public Lump lump(double depth) {
         Cut even = new Cut(new double[0], y -> depth);
-        return lump(x -> even);
+        return lump((x, border) -> even);
     }
 
     /** Volume and its centre: strips along the knife, Gauss's rules along and across them. */
     public Lump lump(Cuts cuts) {
         double[] ends = strips();
+        Sweep sweep = new Sweep();
         double volume = 0;
         double alongX = 0;
         double alongY = 0;
@@ -86,7 +89,8 @@ public final class Area {
             double middle = (ends[i] + ends[i - 1]) / 2;
             for (double sign : new double[] {-1, 1}) {
                 double at = middle + sign * GAUSS_TWO * width;
-                double[] across = across(at, cuts.at(at));
+                double[] border = sweep.to(at);
+                double[] across = across(border, cuts.at(at, border));
                 volume += across[0] * width / 2;
                 alongX += at * across[0] * width / 2;
                 alongY += across[1] * width / 2;
@@ -113,10 +117,9 @@ public final class Area {
         return cuts.stream().sorted().mapToDouble(Double::doubleValue).toArray();
     }
 
-    private double[] across(double atX, Cut cut) {
+    private static double[] across(double[] crossings, Cut cut) {
         double sum = 0;
         double moment = 0;
-        double[] crossings = crossings(atX);
         for (int i = 0; i + 1 < crossings.length; i += 2) {
             double low = crossings[i];
             double high = crossings[i + 1];
@@ -152,5 +155,36 @@ public final class Area {
         double[] sorted = Arrays.copyOf(found, count);
         Arrays.sort(sorted);
         return sorted;
+    }
+
+    /** Walks along the knife and keeps at hand the few sides of the border that lie at the place it has come to. */
+    private final class Sweep {
+        private final Integer[] sides = IntStream.range(0, x.length).boxed().sorted(Comparator.comparingDouble(this::begins)).toArray(Integer[]::new);
+        private final List<Integer> here = new ArrayList<>();
+        private int next;
+
+        private double begins(int side) {
+            return Math.min(x[side], x[(side + 1) % x.length]);
+        }
+
+        private double ends(int side) {
+            return Math.max(x[side], x[(side + 1) % x.length]);
+        }
+
+        /** Heights at which the border is crossed, lowest first. @param atX not behind the place before */
+        private double[] to(double atX) {
+            while (next < sides.length && begins(sides[next]) <= atX) {
+                here.add(sides[next++]);
+            }
+            here.removeIf(side -> ends(side) <= atX);
+            double[] heights = new double[here.size()];
+            for (int i = 0; i < heights.length; i++) {
+                int from = here.get(i);
+                int to = (from + 1) % x.length;
+                heights[i] = y[from] + (atX - x[from]) / (x[to] - x[from]) * (y[to] - y[from]);
+            }
+            Arrays.sort(heights);
+            return heights;
+        }
     }
 }

@@ -79,7 +79,12 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
 
     /** The blade's volume in mm³ and its centre. */
     public Lump volume() {
-        return Area.of(profile.outline()).lump(new Ground()::cut);
+        return Area.of(profile.outline()).lump(cuts());
+    }
+
+    private Area.Cuts cuts() {
+        Ground ground = new Ground();
+        return (x, border) -> ground.cut(x);
     }
 
     /** The blade at even steps from the plunge towards the point. */

@@ -22,7 +22,7 @@ final class AxeWeight {
         double thick = mm(spec, HEAD_THICKNESS);
         double edge = mm(spec, EDGE_THICKNESS);
         double low = outline.blade().points().stream().mapToDouble(Point::y).min().orElseThrow();
-        Lump head = Area.of(outline.blade()).lump(x -> new Area.Cut(new double[] {eyeBottom},
+        Lump head = Area.of(outline.blade()).lump((x, border) -> new Area.Cut(new double[] {eyeBottom},
                 y -> y >= eyeBottom ? thick : edge + (thick - edge) * (y - low) / (eyeBottom - low)));
         double pollWidth = eye.get(1).x() - eye.get(0).x();
         Point eyeMiddle = new Point((eye.get(0).x() + eye.get(1).x()) / 2, (eyeTop + eyeBottom) / 2);

@@ -63,7 +63,7 @@ final class KnifeWeight {
     /** The steel behind the blade, less its holes. */
     private Lump tang() {
         List<Lump> lumps = new ArrayList<>();
-        lumps.add(Area.of(outline.tang()).lump(this::tangCut));
+        lumps.add(Area.of(outline.tang()).lump((x, border) -> tangCut(x)));
         outline.holes().forEach(hole -> lumps.add(Lump.round(hole.centre(), hole.diameter(), tangThickness(hole.centre().x())).times(-1)));
         return Lump.sum(lumps);
     }
@@ -79,15 +79,14 @@ final class KnifeWeight {
 
     private List<Lump> scales() {
         List<Lump> lumps = new ArrayList<>();
-        lumps.add(handle.lump(x -> rounded(x, 2 * scaleThickness(x))));
+        lumps.add(handle.lump((x, border) -> rounded(border, 2 * scaleThickness(x))));
         outline.holes().stream().filter(hole -> hole.use() != Use.LIGHTENING)
                 .forEach(hole -> lumps.add(Lump.round(hole.centre(), hole.diameter(), 2 * scaleThickness(hole.centre().x())).times(-1)));
         return lumps;
     }
 
     /** Across the handle: this thick in the middle, its four corners rounded. */
-    private Area.Cut rounded(double x, double thickness) {
-        double[] border = handle.crossings(x);
+    private Area.Cut rounded(double[] border, double thickness) {
         if (border.length < 2) {
             return new Area.Cut(new double[0], y -> thickness);
         }
@@ -140,7 +139,7 @@ final class KnifeWeight {
         if (spec.hasSpacer()) {
             part("Spacer", plate(outline.spacer(), blockThickness(handleFront)).minus(inSpacer), fitting(SPACER_MATERIAL));
         }
-        part("Handle", handle.lump(x -> rounded(x, blockThickness(x))).minus(inHandle), spec.handleMaterial().density());
+        part("Handle", handle.lump((x, border) -> rounded(border, blockThickness(x))).minus(inHandle), spec.handleMaterial().density());
     }
 
     /** A plate across the knife whose front has half-round ends: height × width − (1 − π/4) × width². */

@@ -24,7 +24,7 @@ class AreaTest {
     @Test
     @DisplayName("[worked] a wedge that thins to nothing along its length weighs half and balances at a third")
     void a_wedge_along_the_length() {
-        Lump wedge = Area.of(BAR).lump(x -> even(3 * (1 - x / 254)));
+        Lump wedge = Area.of(BAR).lump((x, border) -> even(3 * (1 - x / 254)));
         assertThat(wedge.amount()).isCloseTo(254 * 25.4 * 3 / 2, within(1e-6));
         assertThat(wedge.centre().x()).isCloseTo(254 / 3d, within(1e-6));
     }
@@ -32,7 +32,7 @@ class AreaTest {
     @Test
     @DisplayName("[worked] a wedge that thins to nothing across weighs half and balances at a third of its width")
     void a_wedge_across() {
-        Lump wedge = Area.of(BAR).lump(x -> new Area.Cut(new double[0], y -> 3 * (1 - y / 25.4)));
+        Lump wedge = Area.of(BAR).lump((x, border) -> new Area.Cut(new double[0], y -> 3 * (1 - y / 25.4)));
         assertThat(wedge.amount()).isCloseTo(254 * 25.4 * 3 / 2, within(1e-6));
         assertThat(wedge.centre().y()).isCloseTo(25.4 / 3, within(1e-6));
     }
@@ -40,7 +40,7 @@ class AreaTest {
     @Test
     @DisplayName("[worked] a plate that is flat to half its width and then thins is three quarters of the whole")
     void a_bevelled_plate_with_a_corner_in_its_section() {
-        Lump plate = Area.of(BAR).lump(x -> new Area.Cut(new double[] {12.7}, y -> y < 12.7 ? y / 12.7 * 4 : 4));
+        Lump plate = Area.of(BAR).lump((x, border) -> new Area.Cut(new double[] {12.7}, y -> y < 12.7 ? y / 12.7 * 4 : 4));
         assertThat(plate.amount()).isCloseTo(254 * 25.4 * 4 * 0.75, within(1e-6));
     }
 

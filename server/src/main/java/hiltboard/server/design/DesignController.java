@@ -28,6 +28,7 @@ import hiltboard.server.job.OpenWork;
 import hiltboard.server.money.Prices;
 import hiltboard.server.route.Routes;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -43,6 +44,14 @@ import org.springframework.web.bind.annotation.RestController;
 class DesignController {
     private static final double LONGEST_PULL = 1_000;
 
+    private static final int RECENT = 200;
+
+    private final Map<Entered, Optional<Earlier>> recent = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Entered, Optional<Earlier>> eldest) {
+            return size() > RECENT;
+        }
+    });
     private final Routes routes;
     private final Prices prices;
     private final OpenWork openWork;
@@ -102,7 +111,7 @@ class DesignController {
 
     @PostMapping("/api/design/read")
     Reading read(@RequestBody Entries given, Person person) {
-        return read(given.entries(), Map.of(), given.before(), person.units());
+        return read(given.entries(), Map.of(), given.before(), person.units(), Optional.empty());
     }
 
     /** The knife when a grip of it is moved; nothing moves while it cannot be drawn. */
@@ -112,10 +121,12 @@ class DesignController {
             throw Refusal.entry("pulled", pulled.along() + ", " + pulled.across(), "Nothing is pulled so far", "up to " + (int) LONGEST_PULL + " mm");
         }
         Units units = person.units();
-        Map<String, String> changed = drawn(pulled.entries(), units).map(now -> Grip.of(now).stream().filter(each -> each.key().equals(pulled.grip())).findFirst()
+        Optional<Specification> base = drawn(pulled.entries(), units);
+        Map<String, String> changed = base.map(now -> Grip.of(now).stream().filter(each -> each.key().equals(pulled.grip())).findFirst()
                 .orElseThrow(() -> Refusal.entry("grip", pulled.grip(), "The drawing has no such grip", "one of its grips"))
                 .moved(now, pulled.along(), pulled.across(), units)).orElse(Map.of());
-        return read(pulled.entries(), changed, pulled.entries(), units);
+        // Sizes of an outline change no step, so the route of the knife that is pulled at stands for every picture of the pull.
+        return read(pulled.entries(), changed, pulled.entries(), units, base.map(now -> routes.of(now, Place.ALONE, Heats.ONCE)));
     }
 
     /** The knife when the client has said a word about a zone of it. */
@@ -125,15 +136,26 @@ class DesignController {
         Much much = Much.named(said.much()).orElseThrow(() -> Refusal.entry("much", said.much(), "This is no measure", "a little, more, or a lot"));
         Units units = person.units();
         Map<String, String> changed = drawn(said.entries(), units).map(now -> word.said(now, much, units)).orElse(Map.of());
-        return read(said.entries(), changed, said.entries(), units);
+        return read(said.entries(), changed, said.entries(), units, Optional.empty());
     }
 
     /** The knife that these entries make, if it is a knife with an outline of its own. */
-    private static Optional<Specification> drawn(Map<String, String> entries, Units units) {
-        return SpecificationReader.read(SpecificationReader.completed(entries, units), units).specification().filter(spec -> !spec.isAxe());
+    private Optional<Specification> drawn(Map<String, String> entries, Units units) {
+        return earlier(entries, units).map(Earlier::specification).filter(spec -> !spec.isAxe());
     }
 
-    private Reading read(Map<String, String> given, Map<String, String> changed, Map<String, String> before, Units units) {
+    private record Entered(Map<String, String> entries, Units units) {}
+
+    /** A knife that was on the table before. */
+    private record Earlier(Specification specification, Weighed weighed) {}
+
+    /** Every picture of a pull begins with the same knife, so the latest ones are kept. */
+    private Optional<Earlier> earlier(Map<String, String> entries, Units units) {
+        return recent.computeIfAbsent(new Entered(Map.copyOf(entries), units), entered -> SpecificationReader.read(SpecificationReader.completed(entries, units), units).specification()
+                .map(specification -> new Earlier(specification, KnifeShape.weighed(specification))));
+    }
+
+    private Reading read(Map<String, String> given, Map<String, String> changed, Map<String, String> before, Units units, Optional<Route> known) {
         Map<String, String> entries = new LinkedHashMap<>(given);
         entries.putAll(changed);
         Map<String, String> complete = SpecificationReader.completed(entries, units);
@@ -142,11 +164,10 @@ class DesignController {
             return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), null, List.of(), null, List.of(), 0, "");
         }
         Specification specification = answer.specification().get();
-        Route route = routes.of(specification, Place.ALONE, Heats.ONCE);
+        Route route = known.orElseGet(() -> routes.of(specification, Place.ALONE, Heats.ONCE));
         Progress nothingDone = new Progress(route, Map.of());
         String earliest = DaysInHand.afterOpenWork(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), openWork.minutes(), Math.max(1, access.people().size()), clock.today()).toString();
-        Optional<Weighed> earlier = before.equals(entries) ? Optional.empty()
-                : SpecificationReader.read(SpecificationReader.completed(before, units), units).specification().map(KnifeShape::weighed);
+        Optional<Weighed> earlier = before.equals(entries) ? Optional.empty() : earlier(before, units).map(Earlier::weighed);
         return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), Drawing.of(specification), grips(specification),
                 Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
                 route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), earliest);
