@@ -1,6 +1,7 @@
 package hiltboard.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
@@ -9,13 +10,25 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
+    private static final String CUTTING = "hiltboard.core.stock.cutting..";
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("hiltboard.core");
 
     @Test
     void core_knows_nothing_but_java() {
-        classes().should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify..")
+        classes().that().resideOutsideOfPackage(CUTTING)
+                .should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify..")
                 .check(CORE);
+    }
+
+    @Test
+    void cutting_alone_touches_the_geometry_library_and_the_solver() {
+        classes().that().resideInAPackage(CUTTING)
+                .should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify..",
+                        "org.locationtech.jts..", "com.google.ortools..", "com.google.protobuf..")
+                .check(CORE);
+        noClasses().that().doNotHaveSimpleName("CuttingSolver").and().resideInAPackage(CUTTING).and().areTopLevelClasses()
+                .should().dependOnClassesThat().resideInAnyPackage("com.google.ortools..").check(CORE);
     }
 
     @Test
@@ -25,7 +38,7 @@ class ArchitectureTest {
 
     @Test
     void core_reads_no_clock() {
-        com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses().should().callMethod(java.time.Instant.class, "now")
+        noClasses().should().callMethod(java.time.Instant.class, "now")
                 .orShould().callMethod(java.time.LocalDate.class, "now").orShould().callMethod(System.class, "currentTimeMillis").check(CORE);
     }
 }

@@ -40,6 +40,11 @@ public record KnifeOutline(
     /** @param diameter in millimetres, of what goes through or of the empty hole */
     public record Hole(Use use, Point centre, double diameter) {}
 
+    /** Blade and tang as one closed line. */
+    public Outline steel() {
+        return blade.along(tang.reversed());
+    }
+
     /** Length of the blade from the heel's plane to the point, in millimetres. */
     public double bladeLength() {
         return blade.points().stream().mapToDouble(Point::x).max().orElseThrow();

@@ -30,7 +30,7 @@ public record Template(String name, List<Outline> outlines, List<Hole> holes) {
             parts.add(new Template("Haft", List.of(knife.handle()), List.of()));
             return parts;
         }
-        parts.add(new Template("Blade and tang", List.of(steel(knife)), knife.holes()));
+        parts.add(new Template("Blade and tang", List.of(knife.steel()), knife.holes()));
         if (spec.hasBlock()) {
             parts.add(new Template("Handle block", List.of(knife.handle()), List.of()));
         } else {
@@ -45,12 +45,7 @@ public record Template(String name, List<Outline> outlines, List<Hole> holes) {
 
     /** What is cut from hardboard and held: with scales the steel's own outline is the whole knife. */
     private static List<Outline> mockUp(Specification spec, KnifeOutline knife) {
-        return spec.hasScales() ? List.of(steel(knife)) : Stream.of(knife.blade(), knife.guard(), knife.spacer(), knife.handle()).filter(line -> !line.isEmpty()).toList();
-    }
-
-    /** Blade and tang as one closed line. */
-    private static Outline steel(KnifeOutline knife) {
-        return knife.blade().along(knife.tang().reversed());
+        return spec.hasScales() ? List.of(knife.steel()) : Stream.of(knife.blade(), knife.guard(), knife.spacer(), knife.handle()).filter(line -> !line.isEmpty()).toList();
     }
 
     private Template mirrored(String mirrorName) {

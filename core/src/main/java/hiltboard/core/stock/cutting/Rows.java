@@ -1,0 +1,183 @@
+package hiltboard.core.stock.cutting;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * The shortest row of every choice of blanks that a bar has room for. Exact: dynamic programming over how many of each blank are in
+ * the row and how the last one lies. Where there would be too many choices, the densest ones with each blank are kept, and
+ * {@link #isComplete} says so.
+ */
+final class Rows {
+    private final Nest nest;
+    private final int[] most;
+    private final double room;
+    private final int perCount;
+    private final List<Row> rows = new ArrayList<>();
+    private boolean complete = true;
+
+    private Rows(Nest nest, int[] most, double room, int perCount) {
+        this.nest = nest;
+        this.most = most;
+        this.room = room;
+        this.perCount = perCount;
+    }
+
+    /**
+     * @param most how many of each blank are wanted
+     * @param room for the row in millimetres
+     * @param perCount how many choices of equally many blanks are kept
+     */
+    static Rows of(Nest nest, int[] most, double room, int perCount) {
+        Rows all = new Rows(nest, most, room, perCount);
+        all.grow();
+        return all;
+    }
+
+    /**
+     * Some blanks in a row.
+     *
+     * @param counts of each blank
+     * @param states how they lie, from the bar's end
+     * @param length of the whole row in millimetres
+     */
+    record Row(int[] counts, int[] states, double length) {}
+
+    List<Row> all() {
+        return rows;
+    }
+
+    /** Whether no choice was left out. */
+    boolean isComplete() {
+        return complete;
+    }
+
+    /** For one choice of blanks, the shortest row by how its last blank lies: where that one begins, and which choice and state came before. */
+    private final class Choice {
+        private final int[] counts;
+        private final double[] begins = new double[nest.states()];
+        private final Choice[] before = new Choice[nest.states()];
+        private final int[] stateBefore = new int[nest.states()];
+
+        private Choice(int[] counts) {
+            this.counts = counts;
+            Arrays.fill(begins, Double.POSITIVE_INFINITY);
+        }
+
+        private void offer(int state, double begin, Choice from, int previous) {
+            if (begin < begins[state]) {
+                begins[state] = begin;
+                before[state] = from;
+                stateBefore[state] = previous;
+            }
+        }
+
+        private double end(int state) {
+            return begins[state] + nest.length(state);
+        }
+
+        private Row row() {
+            int last = 0;
+            for (int state = 1; state < begins.length; state++) {
+                if (end(state) < end(last)) {
+                    last = state;
+                }
+            }
+            int[] states = new int[Arrays.stream(counts).sum()];
+            Choice at = this;
+            int state = last;
+            for (int i = states.length - 1; i >= 0; i--) {
+                states[i] = state;
+                int previous = at.stateBefore[state];
+                at = at.before[state];
+                state = previous;
+            }
+            return new Row(counts, states, end(last));
+        }
+
+        /** Length of the row by the lengths of its blanks: the less, the denser. */
+        private double looseness() {
+            Row row = row();
+            return row.length() / Arrays.stream(row.states()).mapToDouble(nest::length).sum();
+        }
+    }
+
+    private void grow() {
+        List<Choice> layer = new ArrayList<>();
+        Choice none = new Choice(new int[most.length]);
+        for (int state = 0; state < nest.states(); state++) {
+            if (most[nest.blankOf(state)] > 0 && nest.length(state) <= room) {
+                Choice first = layerChoice(layer, nest.blankOf(state));
+                first.offer(state, 0, none, 0);
+            }
+        }
+        while (!layer.isEmpty()) {
+            List<Choice> kept = densest(layer);
+            kept.forEach(choice -> rows.add(choice.row()));
+            layer = next(kept);
+        }
+    }
+
+    private Choice layerChoice(List<Choice> layer, int blank) {
+        return layer.stream().filter(choice -> choice.counts[blank] == 1).findFirst().orElseGet(() -> {
+            int[] counts = new int[most.length];
+            counts[blank] = 1;
+            Choice choice = new Choice(counts);
+            layer.add(choice);
+            return choice;
+        });
+    }
+
+    private List<Choice> densest(List<Choice> layer) {
+        if (layer.size() <= perCount) {
+            return layer;
+        }
+        complete = false;
+        Map<Choice, Double> looseness = layer.stream().collect(Collectors.toMap(choice -> choice, Choice::looseness));
+        List<Choice> byDensity = layer.stream().sorted(Comparator.comparingDouble(looseness::get)).toList();
+        Set<Choice> kept = new LinkedHashSet<>();
+        for (int i = 0; i < most.length; i++) {
+            int blank = i;
+            byDensity.stream().filter(choice -> choice.counts[blank] > 0).limit(Math.max(1, perCount / most.length)).forEach(kept::add);
+        }
+        return List.copyOf(kept);
+    }
+
+    private List<Choice> next(List<Choice> layer) {
+        Map<List<Integer>, Choice> grown = new HashMap<>();
+        for (Choice choice : layer) {
+            for (int next = 0; next < nest.states(); next++) {
+                int blank = nest.blankOf(next);
+                if (choice.counts[blank] < most[blank]) {
+                    extend(choice, next, grown);
+                }
+            }
+        }
+        return new ArrayList<>(grown.values());
+    }
+
+    private void extend(Choice choice, int next, Map<List<Integer>, Choice> grown) {
+        double best = Double.POSITIVE_INFINITY;
+        int from = -1;
+        for (int state = 0; state < nest.states(); state++) {
+            double begin = choice.begins[state] + nest.pitch(state, next);
+            if (begin < best) {
+                best = begin;
+                from = state;
+            }
+        }
+        if (from < 0 || best + nest.length(next) > room) {
+            return;
+        }
+        int[] counts = choice.counts.clone();
+        counts[nest.blankOf(next)]++;
+        grown.computeIfAbsent(Arrays.stream(counts).boxed().toList(), key -> new Choice(counts)).offer(next, best, choice, from);
+    }
+}

@@ -1,0 +1,5 @@
+/** placeholder */
+@NullMarked
+package hiltboard.core.stock;
+
+import org.jspecify.annotations.NullMarked;
