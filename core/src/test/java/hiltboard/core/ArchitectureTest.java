@@ -27,8 +27,6 @@ class ArchitectureTest {
                 .should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify..",
                         "org.locationtech.jts..", "com.google.ortools..", "com.google.protobuf..")
                 .check(CORE);
-        noClasses().that().doNotHaveSimpleName("CuttingSolver").and().resideInAPackage(CUTTING).and().areTopLevelClasses()
-                .should().dependOnClassesThat().resideInAnyPackage("com.google.ortools..").check(CORE);
     }
 
     @Test

@@ -46,6 +46,10 @@ public record CuttingPlan(List<BarPlan> bars, List<String> notPlaced, double use
      */
     public record Placed(String id, Placing placing, double from, double to, Outline laid) {}
 
+    CuttingPlan proven(double area, boolean isEverythingLookedAt) {
+        return new CuttingPlan(bars, notPlaced, usedArea, area, isEverythingLookedAt);
+    }
+
     /** Square millimetres that are neither blank nor offcut. */
     public double wastedArea() {
         return bars.stream().mapToDouble(BarPlan::wastedArea).sum();

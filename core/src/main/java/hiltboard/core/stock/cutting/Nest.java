@@ -74,6 +74,16 @@ final class Nest {
         return least;
     }
 
+    /** What the last blank of a row takes at least beyond {@link #least}. */
+    double leastEnd() {
+        double kerf = rules.kerf().millimetres();
+        double least = Double.POSITIVE_INFINITY;
+        for (int blank = 0; blank < lengths.length; blank++) {
+            least = Math.min(least, lengths[blank] + kerf - least(blank));
+        }
+        return least;
+    }
+
     /** The outline where it lies. */
     Outline laid(int state, double left) {
         return placingOf(state).laid(blanks.get(blankOf(state)).outline(), left, rules.edge().millimetres(), width);
@@ -89,13 +99,41 @@ final class Nest {
             rights.add(Side.right(BufferOp.bufferOp(polygon, kerf + 3 * FINE)));
         }
         double[][] all = new double[states()][states()];
+        for (double[] row : all) {
+            Arrays.fill(row, Double.NaN);
+        }
         for (int one = 0; one < states(); one++) {
             for (int next = 0; next < states(); next++) {
-                double reach = length(one) + kerf - Math.min(length(one), length(next)) / 2;
-                all[one][next] = Math.max(reach, rights.get(one).clears(lefts.get(next)));
+                if (Double.isNaN(all[one][next])) {
+                    double reach = length(one) + kerf - Math.min(length(one), length(next)) / 2;
+                    keep(all, one, next, Math.max(reach, rights.get(one).clears(lefts.get(next))));
+                }
             }
         }
         return all;
+    }
+
+    /** A pitch is the same with the bar's other edge up; seen from the bar's other end, the ends change places. */
+    private void keep(double[][] all, int one, int next, double pitch) {
+        all[one][next] = pitch;
+        all[overEdge(one)][overEdge(next)] = pitch;
+        double fromOtherEnd = pitch + length(next) - length(one);
+        all[overEnd(next)][overEnd(one)] = fromOtherEnd;
+        all[overEdge(overEnd(next))][overEdge(overEnd(one))] = fromOtherEnd;
+    }
+
+    private int overEdge(int state) {
+        Placing placing = placingOf(state);
+        return state(state, new Placing(placing.turned(), !placing.flipped(), !placing.high()));
+    }
+
+    private int overEnd(int state) {
+        Placing placing = placingOf(state);
+        return state(state, new Placing(!placing.turned(), !placing.flipped(), placing.high()));
+    }
+
+    private int state(int ofSameBlank, Placing placing) {
+        return blankOf(ofSameBlank) * Placing.ALL.size() + Placing.ALL.indexOf(placing);
     }
 
     static Geometry polygon(Outline outline) {

@@ -8,36 +8,49 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * The shortest row of every choice of blanks that a bar has room for. Exact: dynamic programming over how many of each blank are in
- * the row and how the last one lies. Where there would be too many choices, the densest ones with each blank are kept, and
- * {@link #isComplete} says so.
+ * the row and how the last one lies.
  */
 final class Rows {
     private final Nest nest;
     private final int[] most;
     private final double room;
-    private final int perCount;
+    private final int limit;
     private final List<Row> rows = new ArrayList<>();
     private boolean complete = true;
 
-    private Rows(Nest nest, int[] most, double room, int perCount) {
+    private Rows(Nest nest, int[] most, double room, int limit) {
         this.nest = nest;
         this.most = most;
         this.room = room;
-        this.perCount = perCount;
+        this.limit = limit;
     }
 
     /**
+     * Every row; none but single blanks where there would be more choices of equally many blanks than the limit.
+     *
      * @param most how many of each blank are wanted
      * @param room for the row in millimetres
-     * @param perCount how many choices of equally many blanks are kept
      */
-    static Rows of(Nest nest, int[] most, double room, int perCount) {
-        Rows all = new Rows(nest, most, room, perCount);
-        all.grow();
+    static Rows every(Nest nest, int[] most, double room, int limit) {
+        Rows all = new Rows(nest, most, room, limit);
+        all.grow(layer -> {
+            all.complete &= layer.size() <= limit;
+            return all.complete ? layer : List.of();
+        });
+        all.rows.removeIf(row -> !all.complete && row.states().length > 1);
+        return all;
+    }
+
+    /** As {@link #every}, where of too many choices only the densest ones with each blank are gone on with. */
+    static Rows dense(Nest nest, int[] most, double room, int limit) {
+        Rows all = new Rows(nest, most, room, limit);
+        all.grow(all::densest);
         return all;
     }
 
@@ -54,7 +67,7 @@ final class Rows {
         return rows;
     }
 
-    /** Whether no choice was left out. */
+    /** Whether no row is missing. */
     boolean isComplete() {
         return complete;
     }
@@ -65,6 +78,7 @@ final class Rows {
         private final double[] begins = new double[nest.states()];
         private final Choice[] before = new Choice[nest.states()];
         private final int[] stateBefore = new int[nest.states()];
+        private int[] lasts = new int[0];
 
         private Choice(int[] counts) {
             this.counts = counts;
@@ -77,6 +91,14 @@ final class Rows {
                 before[state] = from;
                 stateBefore[state] = previous;
             }
+        }
+
+        /** How the last blank may lie; worked out once the choice is complete. */
+        private int[] lasts() {
+            if (lasts.length == 0) {
+                lasts = IntStream.range(0, begins.length).filter(state -> begins[state] < Double.POSITIVE_INFINITY).toArray();
+            }
+            return lasts;
         }
 
         private double end(int state) {
@@ -109,7 +131,7 @@ final class Rows {
         }
     }
 
-    private void grow() {
+    private void grow(UnaryOperator<List<Choice>> narrow) {
         List<Choice> layer = new ArrayList<>();
         Choice none = new Choice(new int[most.length]);
         for (int state = 0; state < nest.states(); state++) {
@@ -119,9 +141,8 @@ final class Rows {
             }
         }
         while (!layer.isEmpty()) {
-            List<Choice> kept = densest(layer);
-            kept.forEach(choice -> rows.add(choice.row()));
-            layer = next(kept);
+            layer.forEach(choice -> rows.add(choice.row()));
+            layer = narrow.apply(next(layer));
         }
     }
 
@@ -136,16 +157,15 @@ final class Rows {
     }
 
     private List<Choice> densest(List<Choice> layer) {
-        if (layer.size() <= perCount) {
+        if (layer.size() <= limit) {
             return layer;
         }
-        complete = false;
         Map<Choice, Double> looseness = layer.stream().collect(Collectors.toMap(choice -> choice, Choice::looseness));
         List<Choice> byDensity = layer.stream().sorted(Comparator.comparingDouble(looseness::get)).toList();
         Set<Choice> kept = new LinkedHashSet<>();
         for (int i = 0; i < most.length; i++) {
             int blank = i;
-            byDensity.stream().filter(choice -> choice.counts[blank] > 0).limit(Math.max(1, perCount / most.length)).forEach(kept::add);
+            byDensity.stream().filter(choice -> choice.counts[blank] > 0).limit(Math.max(1, limit / most.length)).forEach(kept::add);
         }
         return List.copyOf(kept);
     }
@@ -166,7 +186,7 @@ final class Rows {
     private void extend(Choice choice, int next, Map<List<Integer>, Choice> grown) {
         double best = Double.POSITIVE_INFINITY;
         int from = -1;
-        for (int state = 0; state < nest.states(); state++) {
+        for (int state : choice.lasts()) {
             double begin = choice.begins[state] + nest.pitch(state, next);
             if (begin < best) {
                 best = begin;
