@@ -13,9 +13,15 @@ public final class Refusal extends RuntimeException {
     private final HttpStatus status;
     private final String kind;
     private final Map<String, Object> more;
+    private final List<Finding> findings;
 
     private Refusal(HttpStatus status, String kind, String words, Map<String, Object> more) {
+        this(status, kind, words, more, List.of());
+    }
+
+    private Refusal(HttpStatus status, String kind, String words, Map<String, Object> more, List<Finding> findings) {
         super(words);
+        this.findings = List.copyOf(findings);
         this.status = status;
         this.kind = kind;
         this.more = Map.copyOf(more);
@@ -32,7 +38,7 @@ public final class Refusal extends RuntimeException {
     /** Entries that were not understood, each at its field. */
     public static Refusal entries(List<Finding> findings) {
         String words = findings.size() == 1 ? findings.get(0).problem() + ". Accepted: " + findings.get(0).accepted() : findings.size() + " entries need another look";
-        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "entries", words, Map.of("findings", findings));
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "entries", words, Map.of("findings", findings), findings);
     }
 
     public static Refusal entry(String field, String given, String problem, String accepted) {
@@ -75,6 +81,11 @@ public final class Refusal extends RuntimeException {
 
     public String kind() {
         return kind;
+    }
+
+    /** Entries that were not understood; empty where it is about something else. */
+    public List<Finding> findings() {
+        return findings;
     }
 
     public Map<String, Object> more() {

@@ -325,7 +325,7 @@ public final class KnifeShape {
     }
 
     /** How wide a bar has to be for the profile and the saw. */
-    static Length sawnWidth(Specification spec) {
+    public static Length sawnWidth(Specification spec) {
         List<Point> steel = new KnifeShape(spec).steel();
         double height = steel.stream().mapToDouble(Point::y).max().orElseThrow() - steel.stream().mapToDouble(Point::y).min().orElseThrow();
         return Length.ofMillimetres(Math.ceil(height * 100) / 100).plus(KERF).plus(KERF);

@@ -346,7 +346,7 @@ public final class Specification {
                 .filter(option -> option.value().equals(value)).map(Option::words).findFirst().orElseThrow();
     }
 
-    boolean answersAll(SpecificationField... fields) {
+    public boolean answersAll(SpecificationField... fields) {
         return Stream.of(fields).allMatch(this::answers);
     }
 

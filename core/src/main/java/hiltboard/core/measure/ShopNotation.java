@@ -24,6 +24,7 @@ public final class ShopNotation {
     private static final String TIMES = "a time such as 20 min, 2 h, 1 h 30 min or 90 s";
     private static final String HARDNESSES = "a Rockwell C hardness such as 60 or 61.5 HRC, from 20 to 70";
 
+    private static final BigDecimal INCHES_PER_FOOT = BigDecimal.valueOf(12);
     private static final Pattern DRILL = Pattern.compile("(?:(?:#|no\\.?|number)\\s*(\\d{1,2})|(?:letter\\s+)?([a-z]))(?:\\s*drill)?");
     private static final Pattern FRACTION =
             Pattern.compile("(?:(\\d{1,4})(?:\\s*-\\s*|\\s+))?(\\d{1,4})\\s*/\\s*(\\d{1,4})\\s*(in|inch|inches|\")?");
@@ -137,6 +138,8 @@ public final class ShopNotation {
         return switch (unit) {
             case "in", "inch", "inches", "\"" -> Optional.of(Length.ofInches(number));
             case "thou", "mil", "mils" -> Optional.of(Length.ofInches(number.movePointLeft(3)));
+            case "ft", "foot", "feet" -> Optional.of(Length.ofInches(number.multiply(INCHES_PER_FOOT)));
+            case "m" -> Optional.of(Length.ofMillimetres(number.movePointRight(3)));
             case "mm" -> Optional.of(Length.ofMillimetres(number));
             case "cm" -> Optional.of(Length.ofMillimetres(number.movePointRight(1)));
             case "µm", "um", "micron", "microns" ->

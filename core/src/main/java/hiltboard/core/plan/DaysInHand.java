@@ -37,13 +37,15 @@ public record DaysInHand(int needed, int inHand, LocalDate earliest) {
      *
      * @param openMinutes hands-on work that is promised already
      * @param makers who share it, one or more
+     * @param arrival the day on which everything that it is made of is there; today where nothing is missing
      */
-    public static LocalDate afterOpenWork(int attendedMinutes, List<Duration> rests, int openMinutes, int makers, LocalDate today) {
+    public static LocalDate afterOpenWork(int attendedMinutes, List<Duration> rests, int openMinutes, int makers, LocalDate today, LocalDate arrival) {
         if (makers < 1 || openMinutes < 0) {
             throw new ImpossibleQuantity("open work", openMinutes + " min for " + makers, "zero or more, for one maker or more");
         }
         int aDay = ATTENDED_MINUTES_A_DAY * makers;
-        LocalDate start = after(today, (openMinutes + aDay - 1) / aDay);
+        LocalDate hands = after(today, (openMinutes + aDay - 1) / aDay);
+        LocalDate start = hands.isBefore(arrival) ? arrival : hands;
         return of(attendedMinutes, rests, start, start).earliest();
     }
 

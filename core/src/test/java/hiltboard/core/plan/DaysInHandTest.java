@@ -37,8 +37,9 @@ class DaysInHandTest {
     @Test
     @DisplayName("[worked] 40 hours promised, two makers with 6 a day: 3.3 days, so a new piece of 13 hours begins on Friday and is done after three working days")
     void a_new_piece_waits_for_what_is_promised() {
-        assertThat(DaysInHand.afterOpenWork(13 * 60, List.of(), 40 * 60, 2, MONDAY)).isEqualTo(MONDAY.plusDays(9));
-        assertThat(DaysInHand.afterOpenWork(13 * 60, List.of(), 0, 2, MONDAY)).isEqualTo(DaysInHand.of(13 * 60, List.of(), MONDAY, MONDAY).earliest());
-        assertThatThrownBy(() -> DaysInHand.afterOpenWork(60, List.of(), 60, 0, MONDAY)).isInstanceOf(ImpossibleQuantity.class);
+        assertThat(DaysInHand.afterOpenWork(13 * 60, List.of(), 40 * 60, 2, MONDAY, MONDAY)).isEqualTo(MONDAY.plusDays(9));
+        assertThat(DaysInHand.afterOpenWork(13 * 60, List.of(), 40 * 60, 2, MONDAY, MONDAY.plusDays(14))).as("nothing begins before the steel has come").isEqualTo(DaysInHand.of(13 * 60, List.of(), MONDAY.plusDays(14), MONDAY).earliest());
+        assertThat(DaysInHand.afterOpenWork(13 * 60, List.of(), 0, 2, MONDAY, MONDAY)).isEqualTo(DaysInHand.of(13 * 60, List.of(), MONDAY, MONDAY).earliest());
+        assertThatThrownBy(() -> DaysInHand.afterOpenWork(60, List.of(), 60, 0, MONDAY, MONDAY)).isInstanceOf(ImpossibleQuantity.class);
     }
 }

@@ -33,7 +33,6 @@ import org.springframework.stereotype.Service;
 /** The talk over a job: revisions are kept, shown to the client by link, and one is approved. */
 @Service
 public class ConsultService {
-    static final String APPROVAL = "approve-outline";
     private static final int LONGEST_TEXT = 4_000;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_DAYS = 90;
@@ -189,9 +188,9 @@ public class ConsultService {
         for (PieceFile piece : waiting) {
             jobs.specify(piece.id(), approved);
             by.ifPresentOrElse(person -> {
-                steps.start(piece.id(), APPROVAL, person.id(), now);
-                steps.done(piece.id(), APPROVAL, person.id(), now);
-            }, () -> steps.doneByClient(piece.id(), APPROVAL, now));
+                steps.start(piece.id(), PieceFile.APPROVAL, person.id(), now);
+                steps.done(piece.id(), PieceFile.APPROVAL, person.id(), now);
+            }, () -> steps.doneByClient(piece.id(), PieceFile.APPROVAL, now));
             entries.add(Entry.ofPiece(Entry.Kind.STEP_DONE, file.id(), piece.id(), piece.name() + ": the outline is approved, revision " + revision.number()));
         }
         return entries;

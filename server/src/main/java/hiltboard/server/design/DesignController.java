@@ -27,6 +27,8 @@ import hiltboard.server.job.Drawing;
 import hiltboard.server.job.OpenWork;
 import hiltboard.server.money.Prices;
 import hiltboard.server.route.Routes;
+import hiltboard.server.stock.Rack.Missing;
+import hiltboard.server.stock.Rack;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -55,12 +57,14 @@ class DesignController {
     private final Routes routes;
     private final Prices prices;
     private final OpenWork openWork;
+    private final Rack rack;
     private final AccessService access;
     private final ShopClock clock;
 
-    DesignController(Routes routes, Prices prices, OpenWork openWork, AccessService access, ShopClock clock) {
+    DesignController(Routes routes, Prices prices, OpenWork openWork, Rack rack, AccessService access, ShopClock clock) {
         this.routes = routes;
         this.openWork = openWork;
+        this.rack = rack;
         this.access = access;
         this.prices = prices;
         this.clock = clock;
@@ -90,6 +94,9 @@ class DesignController {
     /** A grip of the drawing, in millimetres, y downwards; whether it can be moved along and across, and which numbers follow. */
     record GripView(String key, String words, double x, double y, boolean movesAlong, boolean movesAcross, List<String> fields) {}
 
+    /** Something that the knife needs and the rack does not have; supplier and days are empty if nobody knows. */
+    record MissingView(String words, String supplier, String leadDays) {}
+
     /**
      * What the knife would be; empty parts while entries need another look. Entries are those given and the usual answers of the rest.
      *
@@ -97,7 +104,7 @@ class DesignController {
      */
     record Reading(
             List<String> asked, Map<String, String> changed, Map<String, String> entries, Map<String, String> understood, List<Finding> findings, @Nullable Drawing drawing,
-            List<GripView> grips, @Nullable Figures figures, List<StepLine> route, int attendedMinutes, String earliestDay) {}
+            List<GripView> grips, @Nullable Figures figures, List<StepLine> route, int attendedMinutes, String earliestDay, List<MissingView> missing) {}
 
     @GetMapping("/api/design/questions")
     Questions questions(Person person) {
@@ -161,16 +168,18 @@ class DesignController {
         Map<String, String> complete = SpecificationReader.completed(entries, units);
         SpecificationReader.Answer answer = SpecificationReader.read(complete, units);
         if (answer.specification().isEmpty()) {
-            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), null, List.of(), null, List.of(), 0, "");
+            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), null, List.of(), null, List.of(), 0, "", List.of());
         }
         Specification specification = answer.specification().get();
         Route route = known.orElseGet(() -> routes.of(specification, Place.ALONE, Heats.ONCE));
         Progress nothingDone = new Progress(route, Map.of());
-        String earliest = DaysInHand.afterOpenWork(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), openWork.minutes(), Math.max(1, access.people().size()), clock.today()).toString();
+        List<Missing> missing = rack.missing(specification, units);
+        String earliest = DaysInHand.afterOpenWork(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), openWork.minutes(), Math.max(1, access.people().size()), clock.today(), rack.arrival(missing)).toString();
         Optional<Weighed> earlier = before.equals(entries) ? Optional.empty() : earlier(before, units).map(Earlier::weighed);
         return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), Drawing.of(specification), grips(specification),
                 Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
-                route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), earliest);
+                route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), earliest,
+                missing.stream().map(each -> new MissingView(each.words(), each.supplier(), each.leadDays().map(String::valueOf).orElse(""))).toList());
     }
 
     private static List<GripView> grips(Specification specification) {

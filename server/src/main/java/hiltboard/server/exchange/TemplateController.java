@@ -11,12 +11,16 @@ import hiltboard.server.design.ConsultService;
 import hiltboard.server.exchange.PdfSheet.Paper;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.stock.BarFile;
+import hiltboard.server.stock.CutRepository.BarCut;
+import hiltboard.server.stock.CuttingService;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -35,11 +39,13 @@ class TemplateController {
     private final PieceFiles pieces;
     private final ConsultService consult;
     private final SpecificationFile files;
+    private final CuttingService cutting;
 
-    TemplateController(PieceFiles pieces, ConsultService consult, SpecificationFile files) {
+    TemplateController(PieceFiles pieces, ConsultService consult, SpecificationFile files, CuttingService cutting) {
         this.pieces = pieces;
         this.consult = consult;
         this.files = files;
+        this.cutting = cutting;
     }
 
     /** A file's text. */
@@ -63,6 +69,20 @@ class TemplateController {
         return sent(consult.specification(id, number), consult.title(id) + " revision " + number, file, paper);
     }
 
+    /** A bar as it is going to be cut. */
+    @Hidden
+    @GetMapping("/api/stock/cuts/{id}/files/{file}")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> ofBar(@PathVariable long id, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper, Person person) {
+        BarCut cut = cutting.planned(id);
+        String title = cutting.words(cut, person.units());
+        if (file.equals("list.csv")) {
+            return answer("text/csv;charset=UTF-8", title, file, BarFile.list(cut).getBytes(StandardCharsets.UTF_8));
+        }
+        return drawn(BarFile.sheet(cut, title, cutting.width(cut)), title, file, paper)
+                .orElseThrow(() -> Refusal.notThere("There is no file “" + file + "”: template.svg, template.dxf, template.pdf or list.csv."));
+    }
+
     @Hidden
     @GetMapping(path = "/api/specification.schema.json", produces = "application/schema+json")
     String schema() {
@@ -81,13 +101,19 @@ class TemplateController {
     private ResponseEntity<byte[]> sent(Specification specification, String title, String file, String paper) {
         List<Template> templates = Template.of(specification);
         Sheet sheet = Sheet.of(title, templates);
-        return switch (file) {
-            case "template.svg" -> answer("image/svg+xml", title, file, SvgSheet.write(sheet).getBytes(StandardCharsets.UTF_8));
-            case "template.dxf" -> answer("image/vnd.dxf", title, file, DxfSheet.write(sheet).getBytes(StandardCharsets.US_ASCII));
-            case "template.pdf" -> answer(MediaType.APPLICATION_PDF_VALUE, title, file, PdfSheet.write(sheet, paper(paper)));
+        return drawn(sheet, title, file, paper).orElseGet(() -> switch (file) {
             case "holes.csv" -> answer("text/csv;charset=UTF-8", title, file, HoleTable.write(templates).getBytes(StandardCharsets.UTF_8));
             case "specification.json" -> answer(MediaType.APPLICATION_JSON_VALUE, title, file, files.write(specification).getBytes(StandardCharsets.UTF_8));
             default -> throw Refusal.notThere("There is no file “" + file + "”: template.svg, template.dxf, template.pdf, holes.csv or specification.json.");
+        });
+    }
+
+    private static Optional<ResponseEntity<byte[]>> drawn(Sheet sheet, String title, String file, String paper) {
+        return switch (file) {
+            case "template.svg" -> Optional.of(answer("image/svg+xml", title, file, SvgSheet.write(sheet).getBytes(StandardCharsets.UTF_8)));
+            case "template.dxf" -> Optional.of(answer("image/vnd.dxf", title, file, DxfSheet.write(sheet).getBytes(StandardCharsets.US_ASCII)));
+            case "template.pdf" -> Optional.of(answer(MediaType.APPLICATION_PDF_VALUE, title, file, PdfSheet.write(sheet, paper(paper))));
+            default -> Optional.empty();
         };
     }
 

@@ -127,7 +127,7 @@ public class ChangeService {
         Specification changed = changed(file, decided.changes(), person.units(), isAskedHere);
         Looked looked = new Looked(file, changed, person.units());
         EffectView effect = looked.view();
-        boolean isApproved = file.progress().isDone("approve-outline");
+        boolean isApproved = file.isOutlineApproved();
         if (isApproved && effect.needsClient() && !decided.clientAgreed()) {
             throw Refusal.entry("clientAgreed", "", "The client has to agree to this first: " + String.join(", ", effect.asksClient()) + (effect.changesPrice() ? ", and the price" : ""), "the client's word");
         }

@@ -22,8 +22,8 @@ public class OpenWork {
     public int minutes() {
         long latest = changes.latest();
         if (known.sequence() != latest) {
-            known = new Known(latest, files.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).map(PieceFile::progress).filter(progress -> progress.isDone("approve-outline"))
-                    .mapToInt(progress -> progress.attendedMinutesLeft()).sum());
+            known = new Known(latest, files.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved)
+                    .mapToInt(file -> file.progress().attendedMinutesLeft()).sum());
         }
         return known.minutes();
     }

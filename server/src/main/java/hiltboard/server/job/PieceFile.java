@@ -44,6 +44,9 @@ public record PieceFile(
         JobRepository.Job job, JobRepository.Piece piece, Specification specification, Route route, Map<String, StepRow> steps,
         List<Reading> readings, List<MadeTo> made, List<Override> overrides, boolean firstPieceProved) {
 
+    /** The step that stands for the client's yes to the outline. */
+    public static final String APPROVAL = "approve-outline";
+
     public long id() {
         return piece.id();
     }
@@ -59,6 +62,11 @@ public record PieceFile(
 
     public boolean isAlive() {
         return piece.standing() == JobRepository.Standing.ALIVE;
+    }
+
+    /** Whether the client's yes to the outline is there. */
+    public boolean isOutlineApproved() {
+        return Optional.ofNullable(steps.get(APPROVAL)).filter(row -> row.standing() == Standing.DONE).isPresent();
     }
 
     public Optional<String> heldReason() {

@@ -1,0 +1,116 @@
+package hiltboard.server.stock;
+
+import hiltboard.core.measure.Units;
+import hiltboard.core.stock.Lot;
+import hiltboard.core.stock.Need;
+import hiltboard.core.stock.Needs;
+import hiltboard.core.stock.StockField;
+import hiltboard.server.ShopClock;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import hiltboard.server.stock.Rack.Missing;
+import hiltboard.server.stock.StockRepository.Item;
+import hiltboard.server.stock.StockRepository.LotRow;
+import hiltboard.server.stock.StockRepository.Promise;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+
+/** What has to be bought: what runs low, what is past its day soon, what pieces wait for. */
+@Component
+class BuyingList {
+    private static final int SOON_DAYS = 30;
+
+    private final StockRepository stock;
+    private final Rack rack;
+    private final PieceFiles pieces;
+    private final ShopClock clock;
+
+    BuyingList(StockRepository stock, Rack rack, PieceFiles pieces, ShopClock clock) {
+        this.stock = stock;
+        this.rack = rack;
+        this.pieces = pieces;
+        this.clock = clock;
+    }
+
+    /**
+     * Something to buy.
+     *
+     * @param supplier empty if nobody knows
+     * @param leadDays empty if nobody knows
+     */
+    record Line(String supplier, String words, String why, String leadDays) {}
+
+    /** By supplier, those without one last. Belongs into a transaction of the caller. */
+    List<Line> lines(Units units) {
+        List<Line> lines = new ArrayList<>();
+        Map<Long, Long> free = rack.lots().stream().filter(row -> !isPast(row.lot())).collect(Collectors.groupingBy(LotRow::item, Collectors.summingLong(LotRow::free)));
+        stock.items().forEach(item -> low(item, free.getOrDefault(item.id(), 0L), units).ifPresent(lines::add));
+        rack.lots().stream().filter(row -> row.lot().day(StockField.USE_BY).filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS))).isPresent())
+                .forEach(row -> lines.add(line(row.lot(), isPast(row.lot()) ? "past its day" : "to be used by " + row.lot().value(StockField.USE_BY).orElseThrow(), units)));
+        lines.addAll(waitedFor(units));
+        return lines.stream().sorted(Comparator.comparing((Line line) -> line.supplier().isEmpty()).thenComparing(Line::supplier)).toList();
+    }
+
+    private static Optional<Line> low(Item item, long free, Units units) {
+        return item.lot().number(StockField.LOW_AT).filter(low -> free < low)
+                .map(low -> line(item.lot(), item.lot().kind().counted().words(free, units) + " free, low below " + item.lot().kind().counted().words(low, units), units));
+    }
+
+    private static Line line(Lot lot, String why, Units units) {
+        return new Line(lot.value(StockField.SUPPLIER).orElse(""), lot.words(units), why, lot.value(StockField.LEAD_DAYS).orElse(""));
+    }
+
+    /** What pieces whose outline is approved still need and nobody has promised them: the same thing once, with all who wait. */
+    private List<Line> waitedFor(Units units) {
+        List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved).toList();
+        Map<Long, Set<String>> served = stock.promises(open.stream().map(PieceFile::id).toList()).stream().collect(Collectors.groupingBy(Promise::piece, Collectors.mapping(Promise::need, Collectors.toSet())));
+        Map<String, Set<String>> waiting = new LinkedHashMap<>();
+        Map<String, Missing> missing = new LinkedHashMap<>();
+        for (PieceFile file : open) {
+            Set<String> done = file.progress().doneAt().keySet();
+            for (Need need : Needs.of(file.specification(), units)) {
+                boolean isPassed = need.step(file.route()).filter(step -> !done.contains(step.key())).isEmpty();
+                if (!isPassed && !served.getOrDefault(file.id(), Set.of()).contains(need.key())) {
+                    rack.missing(need).ifPresent(gone -> {
+                        missing.put(gone.words(), gone);
+                        waiting.computeIfAbsent(gone.words(), words -> new HashSet<>()).add(file.name());
+                    });
+                }
+            }
+        }
+        return missing.values().stream().map(gone -> new Line(gone.supplier(), gone.words(), "for " + String.join(", ", waiting.get(gone.words()).stream().sorted().toList()), gone.leadDays().map(String::valueOf).orElse(""))).toList();
+    }
+
+    /** What should be seen of a lot at once; empty for nothing. */
+    String mark(LotRow row) {
+        Lot lot = row.lot();
+        if (isPast(lot)) {
+            return "past its day";
+        }
+        List<String> marks = new ArrayList<>();
+        lot.day(StockField.USE_BY).filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS))).ifPresent(day -> marks.add("use by " + day));
+        if (!lot.is(StockField.OWNER, "SHOP")) {
+            marks.add(lot.words(StockField.OWNER, Units.INCH_FAHRENHEIT).toLowerCase(java.util.Locale.ROOT) + lot.value(StockField.WHOSE).map(whose -> ": " + whose).orElse(""));
+        }
+        for (StockField field : List.of(StockField.WEAR, StockField.SHARPNESS, StockField.CONDITION, StockField.VOIDS, StockField.PAPERS)) {
+            lot.value(field).filter(value -> !value.equals(field.choices(lot.kind()).get(0).value())).ifPresent(value -> marks.add(field == StockField.VOIDS || field == StockField.PAPERS
+                    ? field.label().toLowerCase(java.util.Locale.ROOT) + " " + lot.words(field, Units.INCH_FAHRENHEIT).toLowerCase(java.util.Locale.ROOT) : lot.words(field, Units.INCH_FAHRENHEIT).toLowerCase(java.util.Locale.ROOT)));
+        }
+        if (lot.kind().isKept() && row.uses() > 0) {
+            marks.add("used " + row.uses() + (row.uses() == 1 ? " time" : " times"));
+        }
+        return String.join("; ", marks);
+    }
+
+    private boolean isPast(Lot lot) {
+        return lot.day(StockField.USE_BY).filter(clock.today()::isAfter).isPresent();
+    }
+}

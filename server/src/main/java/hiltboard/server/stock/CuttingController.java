@@ -1,0 +1,152 @@
+package hiltboard.server.stock;
+
+import hiltboard.core.blade.Outline;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
+import hiltboard.core.stock.cutting.CuttingPlan;
+import hiltboard.core.stock.cutting.CuttingRules;
+import hiltboard.server.access.Person;
+import hiltboard.server.job.Drawing;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.stock.CutRepository.BarCut;
+import hiltboard.server.stock.CuttingService.Asked;
+import hiltboard.server.stock.CuttingService.Run;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Looking for a way to cut the bars, and cutting them. */
+@RestController
+class CuttingController {
+    private final CuttingService service;
+    private final StockRepository stock;
+
+    CuttingController(CuttingService service, StockRepository stock) {
+        this.service = service;
+        this.stock = stock;
+    }
+
+    record WaitingView(long pieceId, String piece, String title, String steel) {}
+
+    record RulesView(String kerf, String edge, String clamp, String useful, String thicker) {}
+
+    /** A blank on a bar: its outline as an SVG path in millimetres, y downwards from the bar's lower edge. */
+    record BlankView(String piece, String title, String placing, String from, String to, double fromMillimetres, double toMillimetres, String path) {}
+
+    /**
+     * A bar with the blanks on it; sizes of the drawing in millimetres.
+     *
+     * @param id of the plan that was accepted; zero while it is only proposed
+     * @param offcut that stays on the rack; empty where the rest is scrap
+     */
+    record BarView(long id, long lotId, String words, String place, double length, double width, double used, String usedWords, String offcut, List<BlankView> blanks) {}
+
+    /**
+     * What was found.
+     *
+     * @param proof how good it is, in words
+     */
+    record PlanView(List<BarView> bars, List<String> notPlaced, String wasted, String proof) {}
+
+    /** A search under way; the plan is not there until it ends. */
+    record RunView(long id, int settled, int groups, boolean isFailed, @Nullable PlanView plan) {}
+
+    record Cutting(List<WaitingView> waiting, int bars, RulesView usual, List<BarView> planned) {}
+
+    record Bar(long lot) {}
+
+    @GetMapping("/api/stock/cutting")
+    @Transactional(readOnly = true)
+    Cutting cutting(Person person) {
+        Units units = person.units();
+        CuttingRules usual = CuttingRules.USUAL;
+        return new Cutting(service.waiting().stream().map(file -> new WaitingView(file.id(), file.name(), file.jobTitle(), file.specification().steel().designation())).toList(), service.bars().size(),
+                new RulesView(usual.kerf().brieflyIn(units), usual.edge().brieflyIn(units), usual.clamp().brieflyIn(units), usual.useful().brieflyIn(units), usual.thicker().brieflyIn(units)),
+                service.planned().stream().map(cut -> view(cut, units)).toList());
+    }
+
+    @PostMapping("/api/stock/cutting")
+    RunView search(@RequestBody Asked asked, Person person) {
+        return view(service.search(asked, person.units()), person.units());
+    }
+
+    @GetMapping("/api/stock/cutting/{run}")
+    @Transactional(readOnly = true)
+    RunView run(@PathVariable long run, Person person) {
+        return view(service.run(run), person.units());
+    }
+
+    @PostMapping("/api/stock/cutting/{run}/cancel")
+    RunView cancel(@PathVariable long run, Person person) {
+        service.cancel(run);
+        return run(run, person);
+    }
+
+    @PostMapping("/api/stock/cutting/{run}/accept")
+    Receipt accept(@PathVariable long run, @RequestBody Bar bar, Person person, Command command) {
+        return service.accept(run, bar.lot(), person, command);
+    }
+
+    @PostMapping("/api/stock/cuts/{id}/cut")
+    Receipt cut(@PathVariable long id, Person person, Command command) {
+        return service.cut(id, person, command);
+    }
+
+    @PostMapping("/api/stock/cuts/{id}/drop")
+    Receipt drop(@PathVariable long id, Person person, Command command) {
+        return service.drop(id, person, command);
+    }
+
+    private RunView view(Run run, Units units) {
+        return new RunView(run.id(), run.settled(), run.groups(), run.isFailed(), run.plan().map(plan -> view(run, plan, units)).orElse(null));
+    }
+
+    private PlanView view(Run run, CuttingPlan plan, Units units) {
+        String proof = plan.bars().isEmpty() ? "" : plan.gap() < 0.0005 ? "No plan can use less steel."
+                : String.format(Locale.ROOT, "At most %.1f %% of the steel that is used up could be saved by any other plan.", 100 * plan.gap());
+        return new PlanView(plan.bars().stream().map(bar -> view(run, bar, units)).toList(), plan.notPlaced().stream().map(id -> name(run.piece(id))).toList(),
+                plan.bars().isEmpty() ? "" : String.format(Locale.ROOT, "%.0f %% of the steel that is used up becomes chips and scrap.", 100 * plan.wastedArea() / plan.usedArea()), proof);
+    }
+
+    private static String name(PieceFile file) {
+        return file.name() + " " + file.jobTitle();
+    }
+
+    private BarView view(Run run, BarPlan plan, Units units) {
+        long lot = Long.parseLong(plan.bar().id());
+        return bar(0, lot, plan.bar().length(), plan.used(), plan.blanks().stream().map(placed -> {
+            PieceFile file = run.piece(placed.id());
+            return blank(file.name(), file.jobTitle(), placed.placing().words(), placed.from(), placed.to(), placed.laid(), units);
+        }).toList(), units);
+    }
+
+    private BarView view(BarCut cut, Units units) {
+        return bar(cut.id(), cut.lot(), new Length(cut.lengthNanometres()), new Length(cut.usedNanometres()),
+                cut.blanks().stream().map(blank -> blank(blank.name(), "", blank.placing().words(), blank.from(), blank.to(), BarFile.outline(blank), units)).toList(), units);
+    }
+
+    private BarView bar(long id, long lot, Length length, Length used, List<BlankView> blanks, Units units) {
+        return stock.lot(lot).map(row -> new BarView(id, lot, row.lot().words(units), row.lot().value(StockField.PLACE).orElse(""), length.millimetres(), row.lot().length(StockField.WIDTH).orElseThrow().millimetres(),
+                used.millimetres(), row.lot().kind().counted().words(used.nanometres(), units),
+                Optional.of(length.minus(used)).filter(Length::isPositive).map(left -> row.lot().kind().counted().words(left.nanometres(), units)).orElse(""), blanks)).orElseThrow();
+    }
+
+    private static BlankView blank(String piece, String title, String placing, double from, double to, Outline laid, Units units) {
+        return new BlankView(piece, title, placing, Length.ofMillimetres(from).nearest(step(units)).brieflyIn(units), Length.ofMillimetres(to).nearest(step(units)).brieflyIn(units), from, to, Drawing.closed(laid));
+    }
+
+    private static Length step(Units units) {
+        return units.length() == Units.LengthUnit.INCH ? Length.ofInches("0.01") : Length.ofMillimetres("0.5");
+    }
+}

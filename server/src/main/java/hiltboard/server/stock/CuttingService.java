@@ -1,0 +1,316 @@
+package hiltboard.server.stock;
+
+import hiltboard.core.blade.Point;
+import hiltboard.core.design.Finding;
+import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Trait;
+import hiltboard.core.stock.Counted;
+import hiltboard.core.stock.Needs;
+import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.StockKind;
+import hiltboard.core.stock.cutting.Bar;
+import hiltboard.core.stock.cutting.Blank;
+import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
+import hiltboard.core.stock.cutting.CuttingPlan;
+import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
+import hiltboard.core.stock.cutting.CuttingProblem;
+import hiltboard.core.stock.cutting.CuttingRules;
+import hiltboard.core.stock.cutting.CuttingSolver;
+import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.stock.CutRepository.BarCut;
+import hiltboard.server.stock.CutRepository.PlannedBlank;
+import hiltboard.server.stock.StockRepository.LotRow;
+import hiltboard.server.stock.StockRepository.Promise;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Plans how the bars on the rack are cut for the blanks that wait, and cuts them. */
+@Service
+public class CuttingService {
+    private static final Logger LOG = LoggerFactory.getLogger(CuttingService.class);
+    private static final Duration LONGEST_SEARCH = Duration.ofSeconds(120);
+    private static final int RUNS_KEPT = 20;
+    private static final int WORKERS = 2;
+
+    private final StockRepository stock;
+    private final CutRepository cuts;
+    private final PieceFiles pieces;
+    private final Changes changes;
+    private final ShopClock clock;
+    /** Plans that are looked for or wait to be accepted; they are worth nothing after a restart, so they are kept here only. */
+    private final Map<Long, Run> runs = new ConcurrentHashMap<>();
+    private final AtomicLong lastRun = new AtomicLong();
+    private final ExecutorService searching = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "cutting");
+        thread.setDaemon(true);
+        return thread;
+    });
+
+    CuttingService(StockRepository stock, CutRepository cuts, PieceFiles pieces, Changes changes, ShopClock clock) {
+        this.stock = stock;
+        this.cuts = cuts;
+        this.pieces = pieces;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /** How the shop cuts, as it was typed; seconds are those that the search may take. */
+    public record Asked(String kerf, String edge, String clamp, String useful, String thicker, int seconds) {}
+
+    /** A search for a plan. */
+    static final class Run {
+        private final long id;
+        private final CuttingSolver solver;
+        private final Map<String, PieceFile> pieces;
+        private volatile int settled;
+        private volatile int groups;
+        private volatile Optional<CuttingPlan> plan = Optional.empty();
+        private volatile boolean isFailed;
+
+        private Run(long id, CuttingProblem problem, Map<String, PieceFile> pieces, Duration patience) {
+            this.id = id;
+            this.pieces = pieces;
+            this.solver = new CuttingSolver(problem, new CuttingSolver.Settings(patience, WORKERS), (done, of) -> {
+                groups = of;
+                settled = done;
+            });
+        }
+
+        long id() {
+            return id;
+        }
+
+        int settled() {
+            return settled;
+        }
+
+        int groups() {
+            return groups;
+        }
+
+        Optional<CuttingPlan> plan() {
+            return plan;
+        }
+
+        boolean isFailed() {
+            return isFailed;
+        }
+
+        PieceFile piece(String id) {
+            return Optional.ofNullable(pieces.get(id)).orElseThrow();
+        }
+    }
+
+    /** Blanks that nobody has promised a bar yet: outline approved, cut from a bar, not cut. */
+    @Transactional(readOnly = true)
+    public List<PieceFile> waiting() {
+        List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved)
+                .filter(file -> file.specification().isCutFromBar() && !file.specification().isAxe() && !isCut(file)).toList();
+        Set<Long> served = stock.promises(open.stream().map(PieceFile::id).toList()).stream().filter(promise -> promise.need().equals(Needs.STEEL)).map(Promise::piece).collect(Collectors.toSet());
+        return open.stream().filter(file -> !served.contains(file.id())).toList();
+    }
+
+    private static boolean isCut(PieceFile file) {
+        Set<String> done = file.progress().doneAt().keySet();
+        return file.route().steps().stream().anyMatch(step -> step.operation().is(Trait.CUTS_STEEL) && done.contains(step.operation().key()));
+    }
+
+    /** Flat bars of the shop that nothing is promised of. */
+    List<LotRow> bars() {
+        Set<Long> planned = cuts.open().stream().map(BarCut::lot).collect(Collectors.toSet());
+        return stock.lots().stream().filter(row -> row.lot().kind() == StockKind.BAR && row.lot().is(StockField.SECTION, "FLAT") && row.lot().is(StockField.OWNER, "SHOP") && !row.lot().is(StockField.CONDITION, "HARD")
+                && row.promised() == 0 && !planned.contains(row.id())).toList();
+    }
+
+    /** Begins a search. @throws Refusal where nothing waits or the rules are not understood */
+    @Transactional(readOnly = true)
+    public Run search(Asked asked, Units units) {
+        CuttingRules rules = rules(asked, units);
+        List<PieceFile> waiting = waiting();
+        if (waiting.isEmpty()) {
+            throw Refusal.outOfTurn("No blank waits to be cut from a bar.");
+        }
+        Map<String, PieceFile> byId = waiting.stream().collect(Collectors.toMap(file -> String.valueOf(file.id()), file -> file));
+        CuttingProblem problem = new CuttingProblem(waiting.stream().map(file -> new Wanted(String.valueOf(file.id()), blank(file))).toList(), bars().stream().map(CuttingService::bar).toList(), rules);
+        Run run = new Run(lastRun.incrementAndGet(), problem, byId, Duration.ofSeconds(asked.seconds()));
+        runs.put(run.id, run);
+        runs.keySet().removeIf(id -> id <= run.id - RUNS_KEPT);
+        searching.submit(() -> carryOut(run));
+        return run;
+    }
+
+    private static void carryOut(Run run) {
+        try {
+            run.plan = Optional.of(run.solver.solve());
+        } catch (RuntimeException failure) {
+            LOG.error("No plan for the bars could be found", failure);
+            run.isFailed = true;
+        }
+    }
+
+    private static Blank blank(PieceFile file) {
+        return new Blank(KnifeShape.outline(file.specification()).steel(), file.specification().steel().designation(), file.specification().length(SpecificationField.STOCK_THICKNESS));
+    }
+
+    private static Bar bar(LotRow row) {
+        return new Bar(String.valueOf(row.id()), row.lot().value(StockField.WHAT).orElseThrow(), row.lot().length(StockField.THICKNESS).orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), new Length(row.amount()));
+    }
+
+    private static CuttingRules rules(Asked asked, Units units) {
+        List<Finding> findings = new ArrayList<>();
+        Length kerf = length("kerf", asked.kerf(), units, findings);
+        Length edge = length("edge", asked.edge(), units, findings);
+        Length clamp = length("clamp", asked.clamp(), units, findings);
+        Length useful = length("useful", asked.useful(), units, findings);
+        Length thicker = length("thicker", asked.thicker(), units, findings);
+        if (asked.seconds() < 1 || asked.seconds() > LONGEST_SEARCH.toSeconds()) {
+            findings.add(new Finding("seconds", String.valueOf(asked.seconds()), "The search cannot take so long", "1 to " + LONGEST_SEARCH.toSeconds() + " seconds"));
+        }
+        if (findings.isEmpty() && !kerf.isPositive()) {
+            findings.add(new Finding("kerf", asked.kerf(), "A saw takes something", "more than nothing"));
+        }
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        return new CuttingRules(kerf, edge, clamp, useful, thicker);
+    }
+
+    private static Length length(String field, String entry, Units units, List<Finding> findings) {
+        Optional<Long> read = Counted.LENGTH.read(entry, units).filter(nanometres -> nanometres <= Length.ofInchFraction(100, 1).nanometres());
+        if (read.isEmpty()) {
+            findings.add(new Finding(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", Counted.LENGTH.accepted()));
+        }
+        return new Length(read.orElse(0L));
+    }
+
+    Run run(long id) {
+        return Optional.ofNullable(runs.get(id)).orElseThrow(() -> Refusal.notThere("This plan is not kept any more: look for one again."));
+    }
+
+    void cancel(long id) {
+        run(id).solver.cancel();
+    }
+
+    /** Keeps back one bar of a plan for its blanks, as they lie. */
+    public Receipt accept(long run, long lot, Person person, Command command) {
+        Run found = run(run);
+        BarPlan plan = found.plan().stream().flatMap(all -> all.bars().stream()).filter(bar -> bar.bar().id().equals(String.valueOf(lot))).findFirst()
+                .orElseThrow(() -> Refusal.notThere("This plan cuts nothing from that bar."));
+        return changes.makeAll(command, () -> {
+            LotRow row = stock.lot(lot).orElseThrow();
+            if (row.amount() != plan.bar().length().nanometres() || row.promised() > 0) {
+                throw Refusal.outOfTurn(row.lot().words(person.units()) + " was cut or promised to somebody meanwhile. Look for a plan again.");
+            }
+            List<Entry> entries = new ArrayList<>();
+            List<PlannedBlank> blanks = new ArrayList<>();
+            for (int i = 0; i < plan.blanks().size(); i++) {
+                CuttingPlan.Placed placed = plan.blanks().get(i);
+                PieceFile file = pieces.openAlive(found.piece(placed.id()).id());
+                double end = i + 1 < plan.blanks().size() ? plan.blanks().get(i + 1).from() : plan.used().millimetres();
+                if (stock.promises(List.of(file.id())).stream().anyMatch(promise -> promise.need().equals(Needs.STEEL))) {
+                    throw Refusal.outOfTurn(file.name() + " was promised a bar meanwhile. Look for a plan again.");
+                }
+                stock.promise(lot, file.id(), Needs.STEEL, Math.min(Length.ofMillimetres(end - placed.from()).nanometres(), row.amount()), person.id(), clock.nowMillis());
+                blanks.add(new PlannedBlank(file.id(), file.name(), placed.placing(), placed.from(), placed.to(), placed.laid().points(0.05).stream().flatMap(CuttingService::rounded).toList()));
+                entries.add(Entry.ofPiece(Entry.Kind.BAR_PLANNED, file.jobId(), file.id(), file.name() + ": its blank is laid on " + row.lot().words(person.units())));
+            }
+            cuts.plan(lot, row.amount(), plan.used().nanometres(), blanks, person.id(), clock.nowMillis());
+            return entries;
+        });
+    }
+
+    private static Stream<Double> rounded(Point point) {
+        return Stream.of(Math.round(point.x() * 100) / 100.0, Math.round(point.y() * 100) / 100.0);
+    }
+
+    @Transactional(readOnly = true)
+    public List<BarCut> planned() {
+        return cuts.open();
+    }
+
+    /** A bar that is going to be cut. @throws Refusal if it is not any more */
+    @Transactional(readOnly = true)
+    public BarCut planned(long id) {
+        return cuts.open(id).orElseThrow(() -> Refusal.notThere("This bar is cut, or its plan was dropped."));
+    }
+
+    /** What the bar of a plan is. */
+    @Transactional(readOnly = true)
+    public String words(BarCut cut, Units units) {
+        return stock.lot(cut.lot()).orElseThrow().lot().words(units);
+    }
+
+    /** The width of a plan's bar in millimetres. */
+    @Transactional(readOnly = true)
+    public double width(BarCut cut) {
+        return stock.lot(cut.lot()).orElseThrow().lot().length(StockField.WIDTH).orElseThrow().millimetres();
+    }
+
+    /** The bar was cut as it was planned: every blank is taken, the offcut stays on the rack, a useless end is gone. */
+    public Receipt cut(long id, Person person, Command command) {
+        return changes.makeAll(command, () -> {
+            BarCut cut = cuts.open(id).orElseThrow(() -> Refusal.outOfTurn("This bar is cut already, or its plan was dropped."));
+            List<Entry> entries = new ArrayList<>();
+            for (Promise promise : promises(cut)) {
+                PieceFile file = pieces.open(promise.piece());
+                stock.take(promise.id(), clock.nowMillis());
+                stock.move(cut.lot(), -promise.amount(), "CUT", Optional.of(promise.piece()), "", file.name(), person.id(), clock.nowMillis());
+                entries.add(Entry.ofPiece(Entry.Kind.BAR_CUT, file.jobId(), file.id(), file.name() + ": its blank is cut"));
+            }
+            LotRow left = stock.lot(cut.lot()).orElseThrow();
+            long offcut = cut.lengthNanometres() - cut.usedNanometres();
+            if (left.amount() > offcut) {
+                stock.move(cut.lot(), offcut - left.amount(), "CUT", Optional.empty(), "", "saw cuts and a useless end", person.id(), clock.nowMillis());
+            }
+            cuts.cut(id, clock.nowMillis());
+            entries.add(Entry.ofShop(Entry.Kind.BAR_CUT, left.lot().words(person.units()) + ": cut, " + left.lot().kind().counted().words(offcut, person.units()) + " left", cut.lot()));
+            return entries;
+        });
+    }
+
+    /** The plan is dropped; its blanks wait again. */
+    public Receipt drop(long id, Person person, Command command) {
+        return changes.make(command, () -> {
+            BarCut cut = cuts.open(id).orElseThrow(() -> Refusal.outOfTurn("This bar is cut already, or its plan was dropped."));
+            promises(cut).forEach(promise -> stock.release(promise.id(), clock.nowMillis()));
+            cuts.drop(id, clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.BAR_PLANNED, words(cut, person.units()) + ": the plan to cut it was dropped", cut.lot());
+        });
+    }
+
+    private List<Promise> promises(BarCut cut) {
+        return stock.openPromises().stream().filter(promise -> promise.lot() == cut.lot() && promise.need().equals(Needs.STEEL)).toList();
+    }
+
+    @PreDestroy
+    void stop() {
+        runs.values().forEach(run -> run.solver.cancel());
+        searching.shutdownNow();
+    }
+}

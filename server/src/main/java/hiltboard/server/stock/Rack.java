@@ -1,0 +1,140 @@
+package hiltboard.server.stock;
+
+import hiltboard.core.design.Specification;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Operation;
+import hiltboard.core.stock.Lot;
+import hiltboard.core.stock.Need;
+import hiltboard.core.stock.Need.Takes;
+import hiltboard.core.stock.Need.Unfit;
+import hiltboard.core.stock.Needs;
+import hiltboard.core.stock.StockField;
+import hiltboard.server.ShopClock;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.live.Changes;
+import hiltboard.server.stock.StockRepository.Item;
+import hiltboard.server.stock.StockRepository.LotRow;
+import hiltboard.server.stock.StockRepository.Promise;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Holds needs against what lies on the rack. Read anew only when something in the shop has changed. */
+@Component
+public class Rack {
+    private final StockRepository stock;
+    private final Changes changes;
+    private final ShopClock clock;
+    private volatile Known known = new Known(-1, List.of(), List.of());
+
+    Rack(StockRepository stock, Changes changes, ShopClock clock) {
+        this.stock = stock;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    private record Known(long sequence, List<LotRow> lots, List<Item> items) {}
+
+    /**
+     * A need that nothing on the rack meets.
+     *
+     * @param supplier from whom such a thing was bought; empty if nobody knows
+     * @param leadDays until it comes; empty if nobody knows
+     */
+    public record Missing(String words, String supplier, Optional<Long> leadDays) {}
+
+    /** A need of a piece: what is promised to it or taken, what could serve, what looks like it and does not. */
+    record Standing(Need need, Optional<Operation> step, Optional<Promise> promise, List<Choice> choices, List<NotServing> notServing) {}
+
+    /** A lot that can serve, and what would be taken of it. */
+    record Choice(LotRow lot, long takes) {}
+
+    record NotServing(LotRow lot, String why) {}
+
+    /** What a knife would need and nothing that is free on the rack meets. */
+    @Transactional(readOnly = true)
+    public List<Missing> missing(Specification spec, Units units) {
+        return Needs.of(spec, units).stream().flatMap(need -> missing(need).stream()).toList();
+    }
+
+    /** What nothing that is free on the rack meets. */
+    Optional<Missing> missing(Need need) {
+        Known now = now();
+        return now.lots().stream().anyMatch(lot -> serves(need, lot)) ? Optional.empty() : Optional.of(missing(need, now));
+    }
+
+    /** The day on which all that is missing has come, as far as lead times are known. */
+    public LocalDate arrival(List<Missing> missing) {
+        return clock.today().plusDays(missing.stream().flatMap(each -> each.leadDays().stream()).mapToLong(days -> days).max().orElse(0));
+    }
+
+    /** What a piece has not been promised and nothing that is free on the rack meets. */
+    List<Missing> missing(PieceFile file, Units units) {
+        return standing(file, units).stream().filter(each -> each.promise().isEmpty()).flatMap(each -> missing(each.need()).stream()).toList();
+    }
+
+    /** Every need of a piece. */
+    List<Standing> standing(PieceFile file, Units units) {
+        return standing(file, units, now().lots());
+    }
+
+    /** As it is with these lots: a change under way sees its own rack. */
+    List<Standing> standing(PieceFile file, Units units, List<LotRow> lots) {
+        Map<String, Promise> promises = stock.promises(List.of(file.id())).stream().collect(Collectors.toMap(Promise::need, Function.identity()));
+        return Needs.of(file.specification(), units).stream().map(need -> new Standing(need, need.step(file.route()), Optional.ofNullable(promises.get(need.key())), choices(need, lots), notServing(need, lots))).toList();
+    }
+
+    /** The lot that is promised for something already worn down to what is needed goes first: the least that serves. */
+    private List<Choice> choices(Need need, List<LotRow> lots) {
+        return lots.stream().filter(lot -> serves(need, lot)).map(lot -> new Choice(lot, ((Takes) need.from(lot.lot(), clock.today())).amount()))
+                .sorted(Comparator.comparing((Choice choice) -> isSomebodysOwn(choice.lot())).thenComparing(choice -> choice.lot().free())).toList();
+    }
+
+    private static boolean isSomebodysOwn(LotRow lot) {
+        return !lot.lot().is(StockField.OWNER, "SHOP");
+    }
+
+    private List<NotServing> notServing(Need need, List<LotRow> lots) {
+        return lots.stream().filter(lot -> need.kinds().contains(lot.lot().kind()) && (need.whats().isEmpty() || lot.lot().value(StockField.WHAT).filter(need.whats()::contains).isPresent()))
+                .flatMap(lot -> why(need, lot).map(why -> new NotServing(lot, why)).stream()).toList();
+    }
+
+    private Optional<String> why(Need need, LotRow lot) {
+        if (need.from(lot.lot(), clock.today()) instanceof Unfit unfit) {
+            return Optional.of(unfit.why());
+        }
+        return serves(need, lot) ? Optional.empty() : Optional.of(lot.promised() > 0 ? "Too little of it is not promised." : "Too little is left.");
+    }
+
+    private boolean serves(Need need, LotRow lot) {
+        return need.from(lot.lot(), clock.today()) instanceof Takes takes && takes.amount() <= lot.free() && lot.amount() > 0;
+    }
+
+    private static Missing missing(Need need, Known now) {
+        List<Lot> alike = now.items().stream().map(Item::lot).filter(item -> isLike(need, item)).toList();
+        Optional<Lot> soonest = alike.stream().filter(item -> item.number(StockField.LEAD_DAYS).isPresent()).min(Comparator.comparing(item -> item.number(StockField.LEAD_DAYS).orElseThrow()));
+        return new Missing(need.words(), soonest.flatMap(item -> item.value(StockField.SUPPLIER)).orElse(""), soonest.flatMap(item -> item.number(StockField.LEAD_DAYS)));
+    }
+
+    private static boolean isLike(Need need, Lot item) {
+        return need.kinds().contains(item.kind()) && (need.whats().isEmpty() || item.value(StockField.WHAT).filter(need.whats()::contains).isPresent());
+    }
+
+    List<LotRow> lots() {
+        return now().lots();
+    }
+
+    private Known now() {
+        long latest = changes.latest();
+        if (known.sequence() != latest) {
+            known = new Known(latest, stock.lots(), stock.items());
+        }
+        return known;
+    }
+}

@@ -1,0 +1,256 @@
+package hiltboard.server.stock;
+
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Operation;
+import hiltboard.core.stock.LotReader;
+import hiltboard.core.stock.StockField.Of;
+import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.StockKind;
+import hiltboard.server.Refusal;
+import hiltboard.server.access.Person;
+import hiltboard.server.job.NoteRepository.Picture;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.stock.Rack.Missing;
+import hiltboard.server.stock.Rack.Standing;
+import hiltboard.server.stock.StockRepository.LotRow;
+import hiltboard.server.stock.StockRepository.Promise;
+import hiltboard.server.stock.StockService.NewLot;
+import io.swagger.v3.oas.annotations.Hidden;
+import java.io.IOException;
+import java.time.Duration;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+
+/** The racks, one lot, and what a piece needs of them. */
+@RestController
+class StockController {
+    private final StockService service;
+    private final StockRepository stock;
+    private final Rack rack;
+    private final BuyingList buying;
+    private final PieceFiles pieces;
+
+    StockController(StockService service, StockRepository stock, Rack rack, BuyingList buying, PieceFiles pieces) {
+        this.service = service;
+        this.stock = stock;
+        this.rack = rack;
+        this.buying = buying;
+        this.pieces = pieces;
+    }
+
+    record OptionView(String value, String words) {}
+
+    /** One question; choices are empty where it is written. */
+    record StockFieldView(String key, String label, Of of, String accepted, boolean isRequired, boolean isDay, List<OptionView> choices) {}
+
+    record KindView(String kind, String words, String rack, String amountAccepted, boolean isSawn, boolean isKept, List<StockFieldView> fields) {}
+
+    /** To whom something of a lot is promised. */
+    record PromiseView(long id, long pieceId, String piece, String job, String amount, String by) {}
+
+    /**
+     * A lot on a rack.
+     *
+     * @param mark what a buyer or a maker should see at once: low, past its day, a gift; empty for none
+     */
+    record LotView(long id, long itemId, String words, String amount, String free, String place, String since, String mark, List<PromiseView> promises) {}
+
+    record RackView(String kind, String rack, List<LotView> lots) {}
+
+    record Racks(List<RackView> racks, int openClaims) {}
+
+    record MovementView(String what, String amount, String words, String by, long atMillis) {}
+
+    record ClaimView(long id, String lot, long lotId, String amount, String words, String by, long atMillis, String settled) {}
+
+    record LotFileView(long id, String what, String fileName) {}
+
+    /** A lot with its history; entries as the reader would type them. */
+    record LotPage(LotView lot, String kind, Map<String, String> entries, List<MovementView> movements, List<LotFileView> files, List<ClaimView> claims) {}
+
+    record ChoiceView(long lotId, String words, String place, String free, String takes) {}
+
+    record NotServingView(String words, String why) {}
+
+    /** A need of a piece. Standing is TAKEN, PROMISED, HERE or MISSING. */
+    record NeedView(
+            String key, String words, String step, String operation, String standing, String lot, String place, String amount, long promiseId, List<ChoiceView> choices, List<NotServingView> notServing,
+            String supplier, String leadDays) {}
+
+    record Materials(List<NeedView> needs, String arrival) {}
+
+    record Moved(String amount, String words) {}
+
+    record Words(String words) {}
+
+    record Entries(Map<String, String> entries) {}
+
+    record Promised(String need, long lot) {}
+
+    @GetMapping("/api/stock/kinds")
+    List<KindView> kinds(Person person) {
+        return Arrays.stream(StockKind.values()).map(kind -> new KindView(kind.name(), kind.words(), kind.rack(), kind.counted().accepted(), kind.isSawn(), kind.isKept(),
+                StockField.of(kind).stream().map(field -> new StockFieldView(field.key(), field.label(), field.of(), LotReader.accepted(field, kind, person.units()), field.isRequired(),
+                        field.type() == StockField.Type.DAY, field.choices(kind).stream().map(option -> new OptionView(option.value(), option.words())).toList())).toList())).toList();
+    }
+
+    @GetMapping("/api/stock")
+    @Transactional(readOnly = true)
+    Racks racks(Person person) {
+        Map<Long, List<Promise>> promises = stock.openPromises().stream().collect(Collectors.groupingBy(Promise::lot));
+        Map<StockKind, List<LotRow>> byKind = rack.lots().stream().collect(Collectors.groupingBy(row -> row.lot().kind()));
+        return new Racks(Arrays.stream(StockKind.values()).filter(byKind::containsKey).map(kind -> new RackView(kind.name(), kind.rack(),
+                byKind.get(kind).stream().map(row -> view(row, promises.getOrDefault(row.id(), List.of()), person.units())).toList())).toList(),
+                (int) stock.claims().stream().filter(claim -> claim.settled().isEmpty()).count());
+    }
+
+    private LotView view(LotRow row, List<Promise> promises, Units units) {
+        return new LotView(row.id(), row.item(), row.lot().words(units), row.lot().kind().counted().words(row.amount(), units), row.lot().kind().counted().words(row.free(), units),
+                row.lot().value(StockField.PLACE).orElse(""), row.lot().value(StockField.SINCE).orElse(""), buying.mark(row),
+                promises.stream().map(promise -> {
+                    PieceFile file = pieces.open(promise.piece());
+                    return new PromiseView(promise.id(), file.id(), file.name(), file.jobTitle(), row.lot().kind().counted().words(promise.amount(), units), promise.by());
+                }).toList());
+    }
+
+    @PostMapping("/api/stock/lots")
+    Receipt receive(@RequestBody NewLot lot, Person person, Command command) {
+        return service.receive(lot, person, command);
+    }
+
+    @GetMapping("/api/stock/lots/{id}")
+    @Transactional(readOnly = true)
+    LotPage lot(@PathVariable long id, Person person) {
+        LotRow row = stock.lot(id).orElseThrow(() -> Refusal.notThere("There is nothing with number " + id + " on the rack."));
+        Units units = person.units();
+        Map<String, String> entries = new LinkedHashMap<>();
+        StockField.of(row.lot().kind()).forEach(field -> entries.put(field.key(), field.type() == StockField.Type.CHOICE ? row.lot().value(field).orElse("") : row.lot().words(field, units)));
+        List<Promise> promises = stock.openPromises().stream().filter(promise -> promise.lot() == id).toList();
+        return new LotPage(view(row, promises, units), row.lot().kind().name(), entries,
+                stock.movements(id).stream().map(each -> new MovementView(what(each.kind()), (each.change() < 0 ? "−" : "+") + row.lot().kind().counted().words(Math.abs(each.change()), units), each.words(), each.by(), each.atMillis())).toList(),
+                stock.files(id).stream().map(file -> new LotFileView(file.id(), file.what(), file.fileName())).toList(), claims(units).stream().filter(claim -> claim.lotId() == id).toList());
+    }
+
+    private static String what(String kind) {
+        return switch (kind) {
+            case "RECEIVED" -> "Received";
+            case "TAKEN" -> "Taken";
+            case "USED" -> "Used";
+            case "CUT" -> "Cut";
+            case "COUNTED" -> "Counted";
+            default -> "Claimed";
+        };
+    }
+
+    @GetMapping("/api/stock/claims")
+    @Transactional(readOnly = true)
+    List<ClaimView> allClaims(Person person) {
+        return claims(person.units());
+    }
+
+    private List<ClaimView> claims(Units units) {
+        return stock.claims().stream().map(claim -> {
+            LotRow row = stock.lot(claim.lot()).orElseThrow();
+            String amount = row.lot().kind().isSawn() && claim.amount() < 1_000 ? claim.amount() + (claim.amount() == 1 ? " piece" : " pieces") : row.lot().kind().counted().words(claim.amount(), units);
+            return new ClaimView(claim.id(), row.lot().words(units), row.id(), amount, claim.words(), claim.by(), claim.atMillis(), claim.settled());
+        }).toList();
+    }
+
+    @PostMapping("/api/stock/lots/{id}/describe")
+    Receipt describe(@PathVariable long id, @RequestBody Entries entries, Person person, Command command) {
+        return service.describe(id, entries.entries(), person, command);
+    }
+
+    @PostMapping("/api/stock/lots/{id}/take")
+    Receipt take(@PathVariable long id, @RequestBody Moved moved, Person person, Command command) {
+        return service.take(id, moved.amount(), moved.words(), person, command);
+    }
+
+    @PostMapping("/api/stock/lots/{id}/count")
+    Receipt count(@PathVariable long id, @RequestBody Moved moved, Person person, Command command) {
+        return service.count(id, moved.amount(), moved.words(), person, command);
+    }
+
+    @PostMapping("/api/stock/lots/{id}/claim")
+    Receipt claim(@PathVariable long id, @RequestBody Moved moved, Person person, Command command) {
+        return service.claim(id, moved.amount(), moved.words(), person, command);
+    }
+
+    @PostMapping("/api/stock/claims/{id}/settle")
+    Receipt settle(@PathVariable long id, @RequestBody Words words, Person person, Command command) {
+        return service.settle(id, words.words(), person, command);
+    }
+
+    @PostMapping("/api/stock/items/{id}/supply")
+    Receipt supply(@PathVariable long id, @RequestBody Entries entries, Person person, Command command) {
+        return service.supply(id, entries.entries(), person, command);
+    }
+
+    @PostMapping(path = "/api/stock/lots/{id}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    Receipt attach(@PathVariable long id, @RequestParam(defaultValue = "PHOTO") String what, @RequestParam MultipartFile photo, Person person, Command command) throws IOException {
+        String name = Optional.ofNullable(photo.getOriginalFilename()).filter(given -> !given.isBlank()).orElse("photo");
+        return service.attach(id, what, name, photo.getBytes(), person, command);
+    }
+
+    @Hidden
+    @GetMapping("/api/stock/files/{file}/{size}")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> file(@PathVariable long file, @PathVariable String size) {
+        Picture picture = (size.equals("thumbnail") ? stock.thumbnail(file) : stock.original(file)).orElseThrow(() -> Refusal.notThere("There is no such picture."));
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(picture.mediaType())).cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate()).body(picture.bytes());
+    }
+
+    @GetMapping("/api/pieces/{id}/materials")
+    @Transactional(readOnly = true)
+    Materials materials(@PathVariable long id, Person person) {
+        PieceFile file = pieces.open(id);
+        List<Missing> missing = rack.missing(file, person.units());
+        return new Materials(rack.standing(file, person.units()).stream().map(each -> view(each, missing, person.units())).toList(), missing.isEmpty() ? "" : rack.arrival(missing).toString());
+    }
+
+    private NeedView view(Standing each, List<Missing> missing, Units units) {
+        Optional<LotRow> promised = each.promise().flatMap(promise -> stock.lot(promise.lot()));
+        Optional<Missing> gone = missing.stream().filter(one -> one.words().equals(each.need().words())).findFirst();
+        String standing = each.promise().map(promise -> promise.isTaken() ? "TAKEN" : "PROMISED").orElse(each.choices().isEmpty() ? "MISSING" : "HERE");
+        return new NeedView(each.need().key(), each.need().words(), each.step().map(Operation::title).orElse(""), each.step().map(Operation::key).orElse(""), standing,
+                promised.map(row -> row.lot().words(units)).orElse(""), promised.flatMap(row -> row.lot().value(StockField.PLACE)).orElse(""),
+                promised.map(row -> row.lot().kind().counted().words(each.promise().orElseThrow().amount(), units)).orElse(""), each.promise().map(Promise::id).orElse(0L),
+                each.choices().stream().map(choice -> new ChoiceView(choice.lot().id(), choice.lot().lot().words(units), choice.lot().lot().value(StockField.PLACE).orElse(""),
+                        choice.lot().lot().kind().counted().words(choice.lot().free(), units), choice.lot().lot().kind().counted().words(choice.takes(), units))).toList(),
+                each.notServing().stream().limit(5).map(not -> new NotServingView(not.lot().lot().words(units), not.why())).toList(),
+                gone.map(Missing::supplier).orElse(""), gone.flatMap(Missing::leadDays).map(String::valueOf).orElse(""));
+    }
+
+    @PostMapping("/api/pieces/{id}/materials/promise")
+    Receipt promise(@PathVariable long id, @RequestBody Promised promised, Person person, Command command) {
+        return service.promise(id, promised.need(), promised.lot(), person, command);
+    }
+
+    @PostMapping("/api/pieces/{id}/materials/promise-all")
+    Receipt promiseAll(@PathVariable long id, Person person, Command command) {
+        return service.promiseAll(id, person, command);
+    }
+
+    @PostMapping("/api/stock/promises/{id}/release")
+    Receipt release(@PathVariable long id, Person person, Command command) {
+        return service.release(id, person, command);
+    }
+}

@@ -1,0 +1,159 @@
+package hiltboard.server.stock;
+
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
+import hiltboard.core.design.Finding;
+import hiltboard.core.measure.Units;
+import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.StockKind;
+import hiltboard.server.Refusal;
+import hiltboard.server.access.Person;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.stock.StockRepository.LotRow;
+import hiltboard.server.stock.StockService.NewLot;
+import hiltboard.server.stock.StockService.ReadLot;
+import java.io.StringWriter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The rack as a table (RFC 4180), out and in. What goes out comes in again as exactly the same. */
+@Service
+class StockFile {
+    private static final String KIND = "kind";
+    private static final String AMOUNT = "amount";
+    private static final String PIECES = "pieces";
+    private static final int MOST_LINES = 5_000;
+    private static final int LONGEST_FILE = 2_000_000;
+
+    private final StockRepository stock;
+    private final StockService service;
+    private final BuyingList buying;
+    private final Changes changes;
+
+    StockFile(StockRepository stock, StockService service, BuyingList buying, Changes changes) {
+        this.stock = stock;
+        this.service = service;
+        this.buying = buying;
+        this.changes = changes;
+    }
+
+    /** One line of a table that came in: what it is, or what is wrong with it. */
+    record Line(long number, String words, String amount, List<Finding> findings) {}
+
+    private record Parsed(Line line, Optional<ReadLot> lot) {}
+
+    @Transactional(readOnly = true)
+    public String rack() {
+        return table(csv -> {
+            csv.writeRecord(header());
+            stock.lots().forEach(row -> csv.writeRecord(record(row)));
+        });
+    }
+
+    @Transactional(readOnly = true)
+    public String buying(Units units) {
+        return table(csv -> {
+            csv.writeRecord("supplier", "what", "why", "days");
+            buying.lines(units).forEach(line -> csv.writeRecord(line.supplier(), line.words(), line.why(), line.leadDays()));
+        });
+    }
+
+    private static String table(java.util.function.Consumer<CsvWriter> lines) {
+        StringWriter table = new StringWriter();
+        lines.accept(CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).bufferSize(0).build(table));
+        return table.toString();
+    }
+
+    private static List<String> header() {
+        return Stream.concat(Stream.of(KIND, AMOUNT, PIECES), Arrays.stream(StockField.values()).map(StockField::key)).toList();
+    }
+
+    private static List<String> record(LotRow row) {
+        return Stream.concat(Stream.of(row.lot().kind().name(), row.lot().kind().counted().exactly(row.amount()), "1"), Arrays.stream(StockField.values()).map(row.lot()::exactly)).toList();
+    }
+
+    /** What each line of a table is. @throws Refusal where it is no such table */
+    List<Line> preview(String text, Units units) {
+        return parsed(text, units).stream().map(Parsed::line).toList();
+    }
+
+    /** Takes every line that was understood; the others are left out. */
+    Receipt take(String text, Person person, Command command) {
+        List<ReadLot> lots = parsed(text, person.units()).stream().flatMap(parsed -> parsed.lot().stream()).toList();
+        if (lots.isEmpty()) {
+            throw Refusal.outOfTurn("No line of this table can be taken.");
+        }
+        return changes.make(command, () -> {
+            lots.forEach(lot -> service.keep(lot, "", person));
+            return Entry.ofShop(Entry.Kind.STOCK_RECEIVED, lots.size() + (lots.size() == 1 ? " line of a table was" : " lines of a table were") + " taken onto the rack", 0);
+        });
+    }
+
+    private List<Parsed> parsed(String text, Units units) {
+        if (text.length() > LONGEST_FILE) {
+            throw Refusal.entry("text", "", "This table is too long", "up to " + MOST_LINES + " lines");
+        }
+        List<Parsed> lines = new ArrayList<>();
+        try (CsvReader<NamedCsvRecord> csv = CsvReader.builder().ofNamedCsvRecord(text.startsWith("\uFEFF") ? text.substring(1) : text)) {
+            for (NamedCsvRecord record : csv) {
+                if (lines.isEmpty()) {
+                    mustBeOurTable(record.getHeader());
+                }
+                if (lines.size() == MOST_LINES) {
+                    throw Refusal.entry("text", "", "This table is too long", "up to " + MOST_LINES + " lines");
+                }
+                lines.add(parsed(record, units));
+            }
+        } catch (CsvParseException broken) {
+            throw Refusal.entry("text", "", "After " + lines.size() + " lines this is no table any more: " + broken.getMessage(), "comma-separated values (RFC 4180)");
+        } catch (java.io.IOException impossible) {
+            throw new java.io.UncheckedIOException(impossible);
+        }
+        if (lines.isEmpty()) {
+            throw Refusal.entry("text", "", "There is no line in this table", "a first line with the names of the columns, then one line for each lot");
+        }
+        return lines;
+    }
+
+    private static void mustBeOurTable(List<String> columns) {
+        Set<String> known = Set.copyOf(header());
+        List<String> strange = columns.stream().map(String::strip).filter(column -> !known.contains(column)).toList();
+        if (!strange.isEmpty() || !columns.contains(KIND) || !columns.contains(AMOUNT)) {
+            throw Refusal.entry("text", String.join(", ", strange), strange.isEmpty() ? "The columns “kind” and “amount” are missing" : "These columns are not known: " + String.join(", ", strange), String.join(", ", header()));
+        }
+    }
+
+    private Parsed parsed(NamedCsvRecord record, Units units) {
+        Map<String, String> entries = new LinkedHashMap<>(record.getFieldsAsMap());
+        String kind = entries.getOrDefault(KIND, "").strip();
+        String pieces = entries.getOrDefault(PIECES, "").isBlank() ? "1" : entries.get(PIECES);
+        Set<String> asked = StockKind.named(kind).map(known -> StockField.of(known).stream().map(StockField::key).collect(Collectors.toSet())).orElse(Set.of());
+        List<Finding> idle = StockKind.named(kind).isEmpty() ? List.of() : entries.entrySet().stream()
+                .filter(each -> !each.getValue().isBlank() && StockField.withKey(each.getKey()).isPresent() && !asked.contains(each.getKey()))
+                .map(each -> new Finding(each.getKey(), each.getValue(), "A " + kind.toLowerCase(java.util.Locale.ROOT) + " has no “" + each.getKey() + "”", "nothing")).toList();
+        try {
+            ReadLot lot = service.read(new NewLot(kind, entries, entries.getOrDefault(AMOUNT, ""), pieces, "", "", "", true), units);
+            String amount = (lot.pieces() == 1 ? "" : lot.pieces() + " of ") + lot.lot().kind().counted().words(lot.amount(), units);
+            return new Parsed(new Line(record.getStartingLineNumber(), lot.lot().words(units), amount, idle), idle.isEmpty() ? Optional.of(lot) : Optional.empty());
+        } catch (Refusal refusal) {
+            List<Finding> all = new ArrayList<>(refusal.findings());
+            all.addAll(idle);
+            return new Parsed(new Line(record.getStartingLineNumber(), kind + " " + entries.getOrDefault("what", ""), entries.getOrDefault(AMOUNT, ""), all), Optional.empty());
+        }
+    }
+}

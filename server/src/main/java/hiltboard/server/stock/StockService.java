@@ -1,0 +1,369 @@
+package hiltboard.server.stock;
+
+import hiltboard.core.design.Finding;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Operation;
+import hiltboard.core.stock.Counted;
+import hiltboard.core.stock.Lot;
+import hiltboard.core.stock.LotReader;
+import hiltboard.core.stock.StockField.Of;
+import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.StockKind;
+import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.job.Photograph;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.stock.Rack.Choice;
+import hiltboard.server.stock.Rack.Standing;
+import hiltboard.server.stock.StockRepository.Claim;
+import hiltboard.server.stock.StockRepository.LotRow;
+import hiltboard.server.stock.StockRepository.Promise;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+
+/** Whatever changes the rack: something comes, is promised, taken, counted, found broken. */
+@Service
+public class StockService {
+    private static final int MOST_LOTS = 100;
+    private static final int LONGEST_WORDS = 500;
+    /** What a maker's calliper tells from what was ordered. */
+    private static final Length TOLERANCE = Length.ofInches("0.005");
+    private static final Set<String> FILES = Set.of("PHOTO", "MILL_SHEET", "PAPERS");
+
+    private final StockRepository stock;
+    private final Rack rack;
+    private final PieceFiles pieces;
+    private final Changes changes;
+    private final ShopClock clock;
+
+    StockService(StockRepository stock, Rack rack, PieceFiles pieces, Changes changes, ShopClock clock) {
+        this.stock = stock;
+        this.rack = rack;
+        this.pieces = pieces;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /**
+     * Something that came, as it was looked at on arrival; entries in shop notation.
+     *
+     * @param amount that is good: of each, where it is sawn to length
+     * @param pieces that are good, where it is sawn to length; otherwise 1
+     * @param orderedThickness empty where nothing was ordered by thickness
+     * @param claimed amount or pieces that are missing or damaged; empty for none
+     * @param claim what is wrong with them
+     * @param isSure whether a thickness that is off was seen and is taken
+     */
+    public record NewLot(String kind, Map<String, String> entries, String amount, String pieces, String orderedThickness, String claimed, String claim, boolean isSure) {}
+
+    /** What was understood of a lot that is to be kept. */
+    record ReadLot(Lot lot, long amount, int pieces, long claimed) {}
+
+    /** The receipt is about the first lot. */
+    public Receipt receive(NewLot given, Person person, Command command) {
+        ReadLot read = read(given, person.units());
+        orderedThicknessMustFit(given, read.lot(), person.units());
+        return changes.makeAll(command, () -> {
+            List<Long> lots = keep(read, given.claim().strip(), person);
+            String words = read.lot().words(person.units());
+            List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(Entry.Kind.STOCK_RECEIVED, words + ": " + count(read, person.units()) + " received", lots.get(0))));
+            if (read.claimed() > 0) {
+                entries.add(Entry.ofShop(Entry.Kind.STOCK_CLAIMED, words + ": claimed, " + given.claim().strip(), lots.get(0)));
+            }
+            return entries;
+        });
+    }
+
+    private static String count(ReadLot read, Units units) {
+        String each = read.lot().kind().counted().words(read.amount(), units);
+        return read.pieces() == 1 ? each : read.pieces() + " of " + each;
+    }
+
+    /** Writes down what came; belongs into a transaction of the caller. */
+    List<Long> keep(ReadLot read, String claim, Person person) {
+        long item = stock.item(read.lot().only(Of.ITEM));
+        Lot supply = read.lot().only(Of.SUPPLY);
+        if (!supply.values().isEmpty()) {
+            stock.supply(item, stock.item(item).orElseThrow().lot().only(Of.SUPPLY).with(supply));
+        }
+        Map<StockField, String> own = new EnumMap<>(StockField.class);
+        own.put(StockField.SINCE, clock.today().toString());
+        own.putAll(read.lot().only(Of.LOT).values());
+        List<Long> lots = new ArrayList<>();
+        for (int i = 0; i < read.pieces(); i++) {
+            long lot = stock.keep(item, new Lot(read.lot().kind(), own));
+            stock.move(lot, read.amount(), "RECEIVED", Optional.empty(), "", "", person.id(), clock.nowMillis());
+            lots.add(lot);
+        }
+        if (read.claimed() > 0) {
+            stock.claim(lots.get(0), read.claimed(), claim, person.id(), clock.nowMillis());
+        }
+        return lots;
+    }
+
+    /** @throws Refusal with everything that was not understood */
+    ReadLot read(NewLot given, Units units) {
+        StockKind kind = kind(given.kind());
+        LotReader.Read read = LotReader.read(kind, given.entries(), units);
+        List<Finding> findings = new ArrayList<>(read.findings());
+        long amount = amount("amount", given.amount(), kind.counted(), units, findings);
+        int count = kind.isSawn() ? Math.toIntExact(amount("pieces", given.pieces(), Counted.PIECES, units, findings)) : 1;
+        if (count > MOST_LOTS) {
+            findings.add(new Finding("pieces", given.pieces(), "So many at once are a slip of the finger", "up to " + MOST_LOTS));
+        }
+        long claimed = given.claimed().isBlank() ? 0 : amount("claimed", given.claimed(), kind.isSawn() ? Counted.PIECES : kind.counted(), units, findings);
+        if (claimed > 0 && (given.claim().isBlank() || given.claim().length() > LONGEST_WORDS)) {
+            findings.add(new Finding("claim", given.claim(), "What is wrong is not said", "what is missing or damaged, up to " + LONGEST_WORDS + " letters"));
+        }
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        return new ReadLot(read.lot(), amount, count, claimed);
+    }
+
+    static StockKind kind(String name) {
+        return StockKind.named(name).orElseThrow(() -> Refusal.entry("kind", name, "No such thing is kept on the rack", String.join("; ", java.util.Arrays.stream(StockKind.values()).map(StockKind::words).toList())));
+    }
+
+    private static long amount(String field, String entry, Counted counted, Units units, List<Finding> findings) {
+        Optional<Long> amount = counted.read(entry, units).filter(each -> each > 0);
+        if (amount.isEmpty()) {
+            findings.add(new Finding(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", counted.accepted()));
+        }
+        return amount.filter(each -> counted != Counted.PIECES || each <= Integer.MAX_VALUE).orElse(1L);
+    }
+
+    private static void orderedThicknessMustFit(NewLot given, Lot lot, Units units) {
+        Optional<Length> measured = lot.length(StockField.THICKNESS);
+        if (given.orderedThickness().isBlank() || measured.isEmpty() || given.isSure()) {
+            return;
+        }
+        Length ordered = new Length(Counted.LENGTH.read(given.orderedThickness(), units).filter(each -> each > 0)
+                .orElseThrow(() -> Refusal.entry("orderedThickness", given.orderedThickness(), "“" + given.orderedThickness().strip() + "” was not understood", Counted.LENGTH.accepted())));
+        Length off = measured.get().minus(ordered);
+        if (off.absolute().compareTo(TOLERANCE) > 0) {
+            throw Refusal.question("Ordered " + ordered.in(units) + ", measured " + measured.get().in(units) + ": " + off.absolute().in(units) + (off.isPositive() ? " thicker" : " thinner") + ". Take it as measured, or send it back?");
+        }
+    }
+
+    /** Writes down anew what belongs to the lot itself: where it lies, its condition, whose it is. */
+    public Receipt describe(long id, Map<String, String> entries, Person person, Command command) {
+        return changes.make(command, () -> {
+            LotRow row = lot(id);
+            Map<String, String> all = new java.util.HashMap<>();
+            StockField.of(row.lot().kind()).forEach(field -> all.put(field.key(), row.lot().exactly(field)));
+            StockField.of(row.lot().kind(), Of.LOT).forEach(field -> all.put(field.key(), entries.getOrDefault(field.key(), "")));
+            LotReader.Read read = LotReader.read(row.lot().kind(), all, person.units());
+            if (!read.findings().isEmpty()) {
+                throw Refusal.entries(read.findings());
+            }
+            stock.describe(id, read.lot().only(Of.LOT));
+            return entry(Entry.Kind.STOCK_DESCRIBED, row, person, "written down anew");
+        });
+    }
+
+    /** From whom an item is bought, how long that takes, and when. */
+    public Receipt supply(long item, Map<String, String> entries, Person person, Command command) {
+        return changes.make(command, () -> {
+            Lot known = stock.item(item).orElseThrow(() -> Refusal.notThere("Nothing of that kind was ever on the rack.")).lot();
+            Map<String, String> all = new java.util.HashMap<>();
+            StockField.of(known.kind()).stream().filter(field -> field.of() != Of.SUPPLY).forEach(field -> all.put(field.key(), field.of() == Of.ITEM ? known.exactly(field) : field.choices(known.kind()).stream().findFirst().map(StockField.Option::value).orElse("")));
+            StockField.of(known.kind(), Of.SUPPLY).forEach(field -> all.put(field.key(), entries.getOrDefault(field.key(), "")));
+            LotReader.Read read = LotReader.read(known.kind(), all, person.units());
+            if (!read.findings().isEmpty()) {
+                throw Refusal.entries(read.findings());
+            }
+            stock.supply(item, read.lot().only(Of.SUPPLY));
+            return Entry.ofShop(Entry.Kind.SUPPLY_CHOSEN, known.words(person.units()) + ": how it is bought was written down", item);
+        });
+    }
+
+    /** Takes something for no need of a piece that is known: a belt, a drill, what was spilt. */
+    public Receipt take(long id, String amount, String words, Person person, Command command) {
+        return changes.make(command, () -> {
+            LotRow row = lot(id);
+            Counted counted = row.lot().kind().counted();
+            long taken = row.lot().kind().isKept() && amount.isBlank() ? 0 : positive("amount", amount, counted, person.units());
+            if (taken > row.free()) {
+                throw tooLittle(row, taken, person.units());
+            }
+            stock.move(id, -taken, taken == 0 ? "USED" : "TAKEN", Optional.empty(), "", words(words), person.id(), clock.nowMillis());
+            return entry(Entry.Kind.STOCK_TAKEN, row, person, taken == 0 ? "used" : counted.words(taken, person.units()) + " taken");
+        });
+    }
+
+    /** What was counted or measured on the rack; never less than what is promised. */
+    public Receipt count(long id, String amount, String words, Person person, Command command) {
+        return changes.make(command, () -> {
+            LotRow row = lot(id);
+            Counted counted = row.lot().kind().counted();
+            long there = counted.read(amount, person.units()).orElseThrow(() -> Refusal.entry("amount", amount, amount.isBlank() ? "Nothing was entered" : "“" + amount.strip() + "” was not understood", counted.accepted()));
+            if (there < row.promised()) {
+                throw Refusal.entry("amount", amount, counted.words(row.promised(), person.units()) + " of it are promised", "at least that; release a promise first");
+            }
+            stock.move(id, there - row.amount(), "COUNTED", Optional.empty(), "", words(words), person.id(), clock.nowMillis());
+            return entry(Entry.Kind.STOCK_COUNTED, row, person, "counted, " + counted.words(there, person.units()) + " there");
+        });
+    }
+
+    /** Something of it is broken or wrong: it leaves the rack, and the supplier owes it. */
+    public Receipt claim(long id, String amount, String words, Person person, Command command) {
+        return changes.make(command, () -> {
+            LotRow row = lot(id);
+            long broken = positive("amount", amount, row.lot().kind().counted(), person.units());
+            if (broken > row.free()) {
+                throw tooLittle(row, broken, person.units());
+            }
+            if (words.isBlank()) {
+                throw Refusal.entry("words", words, "What is wrong is not said", "what is missing or damaged, up to " + LONGEST_WORDS + " letters");
+            }
+            stock.move(id, -broken, "CLAIMED", Optional.empty(), "", words(words), person.id(), clock.nowMillis());
+            stock.claim(id, broken, words(words), person.id(), clock.nowMillis());
+            return entry(Entry.Kind.STOCK_CLAIMED, row, person, "claimed, " + words.strip());
+        });
+    }
+
+    /** What came of a claim. */
+    public Receipt settle(long claim, String words, Person person, Command command) {
+        return changes.make(command, () -> {
+            Claim open = stock.claims().stream().filter(each -> each.id() == claim).findFirst().orElseThrow(() -> Refusal.notThere("There is no such claim."));
+            if (!open.settled().isEmpty()) {
+                throw Refusal.outOfTurn("This claim is settled already: " + open.settled() + ".");
+            }
+            if (words.isBlank()) {
+                throw Refusal.entry("words", words, "What came of it is not said", "for example: replaced, or refunded");
+            }
+            stock.settle(claim, words(words), clock.nowMillis());
+            return entry(Entry.Kind.STOCK_CLAIMED, lot(open.lot()), person, "claim settled, " + words.strip());
+        });
+    }
+
+    /** Keeps back what a piece needs, from this lot. */
+    public Receipt promise(long piece, String need, long lot, Person person, Command command) {
+        return changes.make(command, () -> {
+            PieceFile file = pieces.openAlive(piece);
+            Standing standing = standing(file, need, person);
+            standing.promise().ifPresent(there -> {
+                throw Refusal.outOfTurn(there.by() + " has " + (there.isTaken() ? "taken" : "promised") + " this for " + file.name() + " already.");
+            });
+            LotRow row = lot(lot);
+            Choice choice = standing.choices().stream().filter(each -> each.lot().id() == lot).findFirst().orElseThrow(() -> notServing(standing, row, person));
+            return keepBack(file, standing, choice, person);
+        });
+    }
+
+    private Refusal notServing(Standing standing, LotRow row, Person person) {
+        Optional<Promise> other = stock.openPromises().stream().filter(each -> each.lot() == row.id()).reduce((earlier, later) -> later);
+        String why = standing.notServing().stream().filter(each -> each.lot().id() == row.id()).findFirst().map(Rack.NotServing::why).orElse("Nothing of it is left.");
+        String whose = other.map(each -> " " + each.by() + " has promised it to " + pieces.open(each.piece()).name() + ".").orElse("");
+        return Refusal.outOfTurn(row.lot().words(person.units()) + ": " + why + whose);
+    }
+
+    /** Keeps back everything that a piece still needs and the rack has. */
+    public Receipt promiseAll(long piece, Person person, Command command) {
+        return changes.makeAll(command, () -> {
+            PieceFile file = pieces.openAlive(piece);
+            List<Entry> entries = new ArrayList<>();
+            for (Standing need : rack.standing(file, person.units(), stock.lots())) {
+                if (need.promise().isEmpty()) {
+                    standing(file, need.need().key(), person).choices().stream().filter(choice -> choice.lot().lot().is(StockField.OWNER, "SHOP")).findFirst()
+                            .ifPresent(choice -> entries.add(keepBack(file, need, choice, person)));
+                }
+            }
+            if (entries.isEmpty()) {
+                throw Refusal.outOfTurn("Nothing more on the rack serves " + file.name() + ".");
+            }
+            return entries;
+        });
+    }
+
+    private Standing standing(PieceFile file, String need, Person person) {
+        return rack.standing(file, person.units(), stock.lots()).stream().filter(each -> each.need().key().equals(need)).findFirst()
+                .orElseThrow(() -> Refusal.notThere(file.name() + " does not need “" + need + "”."));
+    }
+
+    private Entry keepBack(PieceFile file, Standing standing, Choice choice, Person person) {
+        stock.promise(choice.lot().id(), file.id(), standing.need().key(), choice.takes(), person.id(), clock.nowMillis());
+        return Entry.ofPiece(Entry.Kind.STOCK_PROMISED, file.jobId(), file.id(), file.name() + ": " + choice.lot().lot().words(person.units()) + " is promised to it");
+    }
+
+    /** Gives back what was kept for a piece. */
+    public Receipt release(long id, Person person, Command command) {
+        return changes.make(command, () -> {
+            Promise promise = stock.openPromise(id).orElseThrow(() -> Refusal.outOfTurn("This is not promised any more."));
+            PieceFile file = pieces.open(promise.piece());
+            stock.release(id, clock.nowMillis());
+            return Entry.ofPiece(Entry.Kind.STOCK_RELEASED, file.jobId(), file.id(), file.name() + ": " + lot(promise.lot()).lot().words(person.units()) + " is free again");
+        });
+    }
+
+    /** What is promised to a piece for this step leaves the rack with it. Belongs into the transaction that finishes the step. */
+    public List<Entry> takenAt(PieceFile file, Operation operation, Person person) {
+        return rack.standing(file, person.units(), stock.lots()).stream()
+                .filter(each -> each.step().filter(step -> step.key().equals(operation.key())).isPresent() && each.promise().filter(promise -> !promise.isTaken()).isPresent())
+                .map(each -> take(file, each.promise().orElseThrow(), operation.key(), person)).toList();
+    }
+
+    private Entry take(PieceFile file, Promise promise, String operation, Person person) {
+        LotRow row = lot(promise.lot());
+        stock.take(promise.id(), clock.nowMillis());
+        stock.move(row.id(), -promise.amount(), promise.amount() == 0 ? "USED" : "TAKEN", Optional.of(file.id()), operation, file.name(), person.id(), clock.nowMillis());
+        String what = promise.amount() == 0 ? "used" : row.lot().kind().counted().words(promise.amount(), person.units()) + " taken";
+        return Entry.ofPiece(Entry.Kind.STOCK_TAKEN, file.jobId(), file.id(), file.name() + ": " + row.lot().words(person.units()) + ": " + what);
+    }
+
+    /** A photograph, a mill sheet or papers of a lot. */
+    public Receipt attach(long id, String what, String fileName, byte[] original, Person person, Command command) {
+        if (!FILES.contains(what)) {
+            throw Refusal.entry("what", what, "It is not said what this shows", String.join(", ", FILES));
+        }
+        Photograph photo = Photograph.of(original);
+        return changes.make(command, () -> {
+            LotRow row = lot(id);
+            stock.keep(id, what, fileName, photo, person.id(), clock.nowMillis());
+            return entry(Entry.Kind.STOCK_DESCRIBED, row, person, "picture added");
+        });
+    }
+
+    private LotRow lot(long id) {
+        return stock.lot(id).orElseThrow(() -> Refusal.notThere("There is nothing with number " + id + " on the rack."));
+    }
+
+    private static Entry entry(Entry.Kind kind, LotRow row, Person person, String what) {
+        return Entry.ofShop(kind, row.lot().words(person.units()) + ": " + what, row.id());
+    }
+
+    private static long positive(String field, String entry, Counted counted, Units units) {
+        List<Finding> findings = new ArrayList<>();
+        long amount = amount(field, entry, counted, units, findings);
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        return amount;
+    }
+
+    private Refusal tooLittle(LotRow row, long wanted, Units units) {
+        Counted counted = row.lot().kind().counted();
+        String promised = row.promised() == 0 ? "" : "; " + counted.words(row.promised(), units) + " of it are promised";
+        return Refusal.entry("amount", counted.words(wanted, units), "There is not so much that is free", "up to " + counted.words(row.free(), units) + promised);
+    }
+
+    private static String words(String words) {
+        if (words.length() > LONGEST_WORDS) {
+            throw Refusal.entry("words", "", "This is too long", "up to " + LONGEST_WORDS + " letters");
+        }
+        return words.strip();
+    }
+}
