@@ -16,6 +16,13 @@ const ConsultSheet = lazy(() => import('./design/ConsultSheet'));
 const ConsultList = lazy(() => import('./design/ConsultList'));
 const ClientPage = lazy(() => import('./design/ClientPage'));
 const Outbox = lazy(() => import('./device/Outbox'));
+const RacksPage = lazy(() => import('./stock/RacksPage'));
+const Receive = lazy(() => import('./stock/Receive'));
+const LotPage = lazy(() => import('./stock/LotPage'));
+const Cutting = lazy(() => import('./stock/Cutting'));
+const Buying = lazy(() => import('./stock/Buying'));
+const Claims = lazy(() => import('./stock/Claims'));
+const Tables = lazy(() => import('./stock/Tables'));
 const Prices = lazy(() => import('./money/Prices'));
 const NewCommission = lazy(() => import('./design/NewCommission'));
 const PiecePage = lazy(() => import('./job/PiecePage'));
@@ -102,6 +109,7 @@ function OpenShop({ session }: { session: SessionView }) {
           </NavLink>
           <NavLink to="/bench">Bench</NavLink>
           {session.person?.role === 'OWNER' ? <NavLink to="/consult">Consult</NavLink> : null}
+          <NavLink to="/stock">Stock</NavLink>
           <NavLink to="/ledger">Ledger</NavLink>
           <NavLink to="/calculate">Calculate</NavLink>
           <NavLink to="/people">People</NavLink>
@@ -125,6 +133,13 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/pieces/:id/hand-over" element={<HandOver />} />
             <Route path="/bench" element={<BenchPage />} />
             <Route path="/bench/:id/:operation" element={<StepPage />} />
+            <Route path="/stock" element={<RacksPage />} />
+            <Route path="/stock/receive" element={<Receive />} />
+            <Route path="/stock/cutting" element={<Cutting />} />
+            <Route path="/stock/buying" element={<Buying />} />
+            <Route path="/stock/claims" element={<Claims />} />
+            <Route path="/stock/table" element={<Tables />} />
+            <Route path="/stock/lots/:id" element={<LotPage />} />
             <Route path="/ledger" element={<Ledger />} />
             <Route path="/calculate" element={<Calculate />} />
             <Route path="/people" element={<PeoplePage />} />

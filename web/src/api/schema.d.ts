@@ -221,7 +221,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -285,7 +285,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["promise"];
+        post: operations["promise_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -500,6 +500,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/materials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["materials"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/materials/promise": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["promise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/materials/promise-all": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["promiseAll"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/notes": {
         parameters: {
             query?: never;
@@ -541,7 +589,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["describe"];
+        post: operations["describe_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -557,7 +605,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        post: operations["take_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -573,7 +621,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["release"];
+        post: operations["release_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -605,7 +653,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["drop"];
+        post: operations["drop_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -964,6 +1012,390 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["racks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/buying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["buying"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/claims": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["allClaims"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/claims/{id}/settle": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["settle"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/cuts/{id}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/cuts/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/cutting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cutting"];
+        put?: never;
+        post: operations["search"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/cutting/{run}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["run_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/cutting/{run}/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/cutting/{run}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cancel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/items/{id}/supply": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["supply"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["receive"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}/claim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["claim"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}/count": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}/describe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["describe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["attach"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}/saw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["saw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}/sawn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["sawn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/lots/{id}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/promises/{id}/release": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["release"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/table/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["preview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wall": {
         parameters: {
             query?: never;
@@ -1017,6 +1449,42 @@ export interface components {
             name: string;
             writtenBy: string;
         };
+        Asked: {
+            clamp: string;
+            edge: string;
+            kerf: string;
+            /** Format: int32 */
+            seconds: number;
+            thicker: string;
+            useful: string;
+        };
+        AskedScale: {
+            kerf: string;
+            length: string;
+            thickness: string;
+            width: string;
+        };
+        Bar: {
+            /** Format: int64 */
+            lot: number;
+        };
+        BarView: {
+            blanks: components["schemas"]["BlankView"][];
+            /** Format: int64 */
+            id: number;
+            /** Format: double */
+            length: number;
+            /** Format: int64 */
+            lotId: number;
+            offcut: string;
+            place: string;
+            /** Format: double */
+            used: number;
+            usedWords: string;
+            /** Format: double */
+            width: number;
+            words: string;
+        };
         Bench: {
             canStart: components["schemas"]["BenchStep"][];
             mine: components["schemas"]["BenchStep"][];
@@ -1048,6 +1516,18 @@ export interface components {
             /** Format: int64 */
             windowClosesAtMillis: number;
         };
+        BlankView: {
+            from: string;
+            /** Format: double */
+            fromMillimetres: number;
+            path: string;
+            piece: string;
+            placing: string;
+            title: string;
+            to: string;
+            /** Format: double */
+            toMillimetres: number;
+        };
         Brought: {
             drawing: components["schemas"]["Drawing"];
             entries: {
@@ -1055,6 +1535,12 @@ export interface components {
             };
             file: string;
             follows: string;
+        };
+        Buy: {
+            leadDays: string;
+            supplier: string;
+            why: string;
+            words: string;
         };
         CalculatorView: {
             inputs: components["schemas"]["InputView"][];
@@ -1065,6 +1551,14 @@ export interface components {
         Choice: {
             reason: string;
         };
+        ChoiceView: {
+            free: string;
+            /** Format: int64 */
+            lotId: number;
+            place: string;
+            takes: string;
+            words: string;
+        };
         Chosen: {
             operations: string[];
         };
@@ -1073,6 +1567,19 @@ export interface components {
             lengthUnit: "INCH" | "MILLIMETRE";
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
+        };
+        ClaimView: {
+            amount: string;
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            /** Format: int64 */
+            id: number;
+            lot: string;
+            /** Format: int64 */
+            lotId: number;
+            settled: string;
+            words: string;
         };
         ClientView: {
             clientName: string;
@@ -1131,6 +1638,13 @@ export interface components {
             amount: string;
             cost: string;
             words: string;
+        };
+        Cutting: {
+            /** Format: int32 */
+            bars: number;
+            planned: components["schemas"]["BarView"][];
+            usual: components["schemas"]["RulesView"];
+            waiting: components["schemas"]["WaitingView"][];
         };
         Decided: {
             changes: components["schemas"]["FieldChange"][];
@@ -1212,9 +1726,6 @@ export interface components {
             pieceId: number;
         };
         Entries: {
-            before: {
-                [key: string]: string;
-            };
             entries: {
                 [key: string]: string;
             };
@@ -1321,6 +1832,15 @@ export interface components {
             who: string;
             words: string;
         };
+        KindView: {
+            amountAccepted: string;
+            fields: components["schemas"]["StockFieldView"][];
+            isKept: boolean;
+            isSawn: boolean;
+            kind: string;
+            rack: string;
+            words: string;
+        };
         LetterView: {
             /** Format: int64 */
             atMillis: number;
@@ -1346,6 +1866,43 @@ export interface components {
             path: string;
             /** Format: int32 */
             revision: number;
+        };
+        LotFileView: {
+            fileName: string;
+            /** Format: int64 */
+            id: number;
+            what: string;
+        };
+        LotPage: {
+            claims: components["schemas"]["ClaimView"][];
+            entries: {
+                [key: string]: string;
+            };
+            files: components["schemas"]["LotFileView"][];
+            kind: string;
+            lot: components["schemas"]["LotView"];
+            movements: components["schemas"]["MovementView"][];
+        };
+        LotView: {
+            amount: string;
+            free: string;
+            /** Format: double */
+            freeMillimetres: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int64 */
+            itemId: number;
+            /** Format: double */
+            lengthMillimetres: number;
+            mark: string;
+            place: string;
+            promises: components["schemas"]["PromiseView"][];
+            since: string;
+            words: string;
+        };
+        Materials: {
+            arrival: string;
+            needs: components["schemas"]["NeedView"][];
         };
         MisfitView: {
             affects: string[];
@@ -1385,6 +1942,39 @@ export interface components {
             wayBack: string;
             words: string;
         };
+        MissingView: {
+            leadDays: string;
+            supplier: string;
+            words: string;
+        };
+        Moved: {
+            amount: string;
+            words: string;
+        };
+        MovementView: {
+            amount: string;
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            what: string;
+            words: string;
+        };
+        NeedView: {
+            amount: string;
+            choices: components["schemas"]["ChoiceView"][];
+            key: string;
+            leadDays: string;
+            lot: string;
+            notServing: components["schemas"]["NotServingView"][];
+            operation: string;
+            place: string;
+            /** Format: int64 */
+            promiseId: number;
+            standing: string;
+            step: string;
+            supplier: string;
+            words: string;
+        };
         NewJob: {
             clientContact: string;
             clientName: string;
@@ -1416,6 +2006,18 @@ export interface components {
             /** Format: int32 */
             revision: number;
             shown: string[];
+        };
+        NewLot: {
+            amount: string;
+            claim: string;
+            claimed: string;
+            entries: {
+                [key: string]: string;
+            };
+            isSure: boolean;
+            kind: string;
+            orderedThickness: string;
+            pieces: string;
         };
         NewMaker: {
             name: string;
@@ -1468,6 +2070,10 @@ export interface components {
             /** Format: int64 */
             id: number;
             operation: string;
+            words: string;
+        };
+        NotServingView: {
+            why: string;
             words: string;
         };
         NumberView: {
@@ -1595,6 +2201,12 @@ export interface components {
             windows: components["schemas"]["WindowView"][];
             wishes: components["schemas"]["WishView"][];
         };
+        PlanView: {
+            bars: components["schemas"]["BarView"][];
+            notPlaced: string[];
+            proof: string;
+            wasted: string;
+        };
         Prepared: {
             name: string;
             operation: string;
@@ -1615,6 +2227,21 @@ export interface components {
         PromiseChange: {
             from: string;
             to: string;
+        };
+        Promised: {
+            /** Format: int64 */
+            lot: number;
+            need: string;
+        };
+        PromiseView: {
+            amount: string;
+            by: string;
+            /** Format: int64 */
+            id: number;
+            job: string;
+            piece: string;
+            /** Format: int64 */
+            pieceId: number;
         };
         ProposalView: {
             drawing: components["schemas"]["Drawing"];
@@ -1646,6 +2273,16 @@ export interface components {
             strengths: components["schemas"]["OptionView"][];
             words: components["schemas"]["WordView"][];
         };
+        Racks: {
+            /** Format: int32 */
+            openClaims: number;
+            racks: components["schemas"]["RackView"][];
+        };
+        RackView: {
+            kind: string;
+            lots: components["schemas"]["LotView"][];
+            rack: string;
+        };
         Rail: {
             clientName: string;
             /** Format: int32 */
@@ -1673,6 +2310,7 @@ export interface components {
             figures?: components["schemas"]["Figures"];
             findings: components["schemas"]["Finding"][];
             grips: components["schemas"]["GripView"][];
+            missing: components["schemas"]["MissingView"][];
             route: components["schemas"]["StepLine"][];
             understood: {
                 [key: string]: string;
@@ -1732,12 +2370,38 @@ export interface components {
             wishes: components["schemas"]["ClientWishView"][];
             words: string;
         };
+        RulesView: {
+            clamp: string;
+            edge: string;
+            kerf: string;
+            thicker: string;
+            useful: string;
+        };
+        RunView: {
+            /** Format: int32 */
+            groups: number;
+            /** Format: int64 */
+            id: number;
+            isFailed: boolean;
+            plan?: components["schemas"]["PlanView"];
+            /** Format: int32 */
+            settled: number;
+        };
         Said: {
             entries: {
                 [key: string]: string;
             };
             much: string;
             word: string;
+        };
+        SawnView: {
+            /** Format: int32 */
+            bookmatched: number;
+            /** Format: int32 */
+            plain: number;
+            /** Format: int32 */
+            single: number;
+            working: string[];
         };
         SectionView: {
             /** Format: double */
@@ -1867,6 +2531,26 @@ export interface components {
             waitedForBy: components["schemas"]["WaitView"][];
             waits: components["schemas"]["WaitView"][];
         };
+        StockFieldView: {
+            accepted: string;
+            choices: components["schemas"]["OptionView"][];
+            isDay: boolean;
+            isRequired: boolean;
+            key: string;
+            label: string;
+            /** @enum {string} */
+            of: "ITEM" | "LOT" | "SUPPLY";
+        };
+        Table: {
+            text: string;
+        };
+        TableLine: {
+            amount: string;
+            findings: components["schemas"]["Finding"][];
+            /** Format: int64 */
+            number: number;
+            words: string;
+        };
         TalkView: {
             clientName: string;
             isSent: boolean;
@@ -1904,6 +2588,13 @@ export interface components {
             /** Format: int64 */
             untilMillis: number;
             who: string;
+        };
+        WaitingView: {
+            piece: string;
+            /** Format: int64 */
+            pieceId: number;
+            steel: string;
+            title: string;
         };
         WaitView: {
             consequence: string;
@@ -1998,19 +2689,28 @@ export type Answer = components['schemas']['Answer'];
 export type Answered = components['schemas']['Answered'];
 export type Answers = components['schemas']['Answers'];
 export type ApprovalView = components['schemas']['ApprovalView'];
+export type Asked = components['schemas']['Asked'];
+export type AskedScale = components['schemas']['AskedScale'];
+export type Bar = components['schemas']['Bar'];
+export type BarView = components['schemas']['BarView'];
 export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
+export type BlankView = components['schemas']['BlankView'];
 export type Brought = components['schemas']['Brought'];
+export type Buy = components['schemas']['Buy'];
 export type CalculatorView = components['schemas']['CalculatorView'];
 export type Choice = components['schemas']['Choice'];
+export type ChoiceView = components['schemas']['ChoiceView'];
 export type Chosen = components['schemas']['Chosen'];
 export type ChosenUnits = components['schemas']['ChosenUnits'];
+export type ClaimView = components['schemas']['ClaimView'];
 export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
 export type Compared = components['schemas']['Compared'];
 export type ConflictView = components['schemas']['ConflictView'];
 export type ConsultView = components['schemas']['ConsultView'];
 export type CostLine = components['schemas']['CostLine'];
+export type Cutting = components['schemas']['Cutting'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
@@ -2030,15 +2730,25 @@ export type GripView = components['schemas']['GripView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type InputView = components['schemas']['InputView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
+export type KindView = components['schemas']['KindView'];
 export type LetterView = components['schemas']['LetterView'];
 export type LinkView = components['schemas']['LinkView'];
+export type LotFileView = components['schemas']['LotFileView'];
+export type LotPage = components['schemas']['LotPage'];
+export type LotView = components['schemas']['LotView'];
+export type Materials = components['schemas']['Materials'];
 export type MisfitView = components['schemas']['MisfitView'];
 export type MishapChoice = components['schemas']['MishapChoice'];
 export type MishapCountView = components['schemas']['MishapCountView'];
 export type MishapView = components['schemas']['MishapView'];
+export type MissingView = components['schemas']['MissingView'];
+export type Moved = components['schemas']['Moved'];
+export type MovementView = components['schemas']['MovementView'];
+export type NeedView = components['schemas']['NeedView'];
 export type NewJob = components['schemas']['NewJob'];
 export type NewLetter = components['schemas']['NewLetter'];
 export type NewLink = components['schemas']['NewLink'];
+export type NewLot = components['schemas']['NewLot'];
 export type NewMaker = components['schemas']['NewMaker'];
 export type NewNote = components['schemas']['NewNote'];
 export type NewOutline = components['schemas']['NewOutline'];
@@ -2047,6 +2757,7 @@ export type NewProposal = components['schemas']['NewProposal'];
 export type NewReading = components['schemas']['NewReading'];
 export type NewRevision = components['schemas']['NewRevision'];
 export type NoteView = components['schemas']['NoteView'];
+export type NotServingView = components['schemas']['NotServingView'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
 export type OperationView = components['schemas']['OperationView'];
@@ -2058,12 +2769,17 @@ export type PartView = components['schemas']['PartView'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
 export type PieceView = components['schemas']['PieceView'];
+export type PlanView = components['schemas']['PlanView'];
 export type Prepared = components['schemas']['Prepared'];
 export type PriceView = components['schemas']['PriceView'];
 export type PromiseChange = components['schemas']['PromiseChange'];
+export type Promised = components['schemas']['Promised'];
+export type PromiseView = components['schemas']['PromiseView'];
 export type ProposalView = components['schemas']['ProposalView'];
 export type Pulled = components['schemas']['Pulled'];
 export type Questions = components['schemas']['Questions'];
+export type Racks = components['schemas']['Racks'];
+export type RackView = components['schemas']['RackView'];
 export type Rail = components['schemas']['Rail'];
 export type Reading = components['schemas']['Reading'];
 export type ReadingView = components['schemas']['ReadingView'];
@@ -2073,7 +2789,10 @@ export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
 export type ResultView = components['schemas']['ResultView'];
 export type RevisionView = components['schemas']['RevisionView'];
+export type RulesView = components['schemas']['RulesView'];
+export type RunView = components['schemas']['RunView'];
 export type Said = components['schemas']['Said'];
+export type SawnView = components['schemas']['SawnView'];
 export type SectionView = components['schemas']['SectionView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
@@ -2088,6 +2807,9 @@ export type StepChoice = components['schemas']['StepChoice'];
 export type StepLine = components['schemas']['StepLine'];
 export type Steps = components['schemas']['Steps'];
 export type StepView = components['schemas']['StepView'];
+export type StockFieldView = components['schemas']['StockFieldView'];
+export type Table = components['schemas']['Table'];
+export type TableLine = components['schemas']['TableLine'];
 export type TalkView = components['schemas']['TalkView'];
 export type Text = components['schemas']['Text'];
 export type Thanks = components['schemas']['Thanks'];
@@ -2095,6 +2817,7 @@ export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
 export type UnderWay = components['schemas']['UnderWay'];
+export type WaitingView = components['schemas']['WaitingView'];
 export type WaitView = components['schemas']['WaitView'];
 export type WallView = components['schemas']['WallView'];
 export type Ways = components['schemas']['Ways'];
@@ -2410,7 +3133,7 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    take_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -2505,7 +3228,7 @@ export interface operations {
             };
         };
     };
-    promise: {
+    promise_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2918,6 +3641,76 @@ export interface operations {
             };
         };
     };
+    materials: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Materials"];
+                };
+            };
+        };
+    };
+    promise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Promised"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    promiseAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     write: {
         parameters: {
             query?: never;
@@ -2967,7 +3760,7 @@ export interface operations {
             };
         };
     };
-    describe: {
+    describe_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2993,7 +3786,7 @@ export interface operations {
             };
         };
     };
-    take: {
+    take_2: {
         parameters: {
             query?: {
                 operation?: string;
@@ -3024,7 +3817,7 @@ export interface operations {
             };
         };
     };
-    release: {
+    release_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3072,7 +3865,7 @@ export interface operations {
             };
         };
     };
-    drop: {
+    drop_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3654,6 +4447,599 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    racks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Racks"];
+                };
+            };
+        };
+    };
+    buying: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Buy"][];
+                };
+            };
+        };
+    };
+    allClaims: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClaimView"][];
+                };
+            };
+        };
+    };
+    settle: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Words"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    cut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    drop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    cutting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cutting"];
+                };
+            };
+        };
+    };
+    search: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Asked"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    run_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Bar"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    cancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                run: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RunView"];
+                };
+            };
+        };
+    };
+    supply: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Entries"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindView"][];
+                };
+            };
+        };
+    };
+    receive: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewLot"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    lot: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotPage"];
+                };
+            };
+        };
+    };
+    claim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Moved"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    count: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Moved"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    describe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Entries"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    attach: {
+        parameters: {
+            query?: {
+                what?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    saw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedScale"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    sawn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedScale"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SawnView"];
+                };
+            };
+        };
+    };
+    take_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Moved"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    release: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    take: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Table"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    preview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Table"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableLine"][];
                 };
             };
         };

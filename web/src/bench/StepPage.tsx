@@ -6,6 +6,7 @@ import { Notes } from '../job/Notes';
 import { usePiece } from '../job/usePiece';
 import { useNow } from '../live/useNow';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
+import { Materials } from '../stock/Materials';
 import { windowWords } from '../wall/model';
 import { Actions } from './Actions';
 import { GateView } from './GateView';
@@ -63,6 +64,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
           {together.length > 0 ? <ReadingsTogether piece={piece} step={step} others={together} /> : <Readings piece={piece} step={step} />}
         </Panel>
         <div>
+          <Materials piece={piece.id} operation={step.operation} />
           <Checks step={step} ticked={ticked} onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })} />
           {step.cautions.length > 0 ? (
             <Cautions aria-label="Cautions">

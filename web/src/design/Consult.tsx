@@ -12,7 +12,7 @@ import { DRAWN_GROUPS, SpecificationFields } from './SpecificationFields';
 import { Spoken } from './Spoken';
 import { TalkedOver } from './TalkedOver';
 import { type Entries, useKnife, useTalk } from './useConsult';
-import { WeightAndCost } from './WeightAndCost';
+import { missingWords, WeightAndCost } from './WeightAndCost';
 
 /** The talk at the table: the knife drawn live, beside what it weighs and costs. */
 export default function Consult() {
@@ -73,6 +73,7 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
           <Figure label="Done at the earliest" words={day(shown.earliestDay)} />
         </FigureStrip>
       ) : null}
+      {shown && shown.missing.length > 0 ? <Quiet>Not on the racks: {shown.missing.map(missingWords).join('; ')}. The day counts on it.</Quiet> : null}
       <Book selectedKey={leaf} onSelectionChange={(key) => onLeaf(String(key))}>
         <Row style={{ justifyContent: 'space-between' }}>
           <Leaves aria-label="Ways to change the knife">
@@ -101,7 +102,7 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
         <Page id="questions">
           <SpecificationFields groups={['Knife', 'Blade', 'Handle', 'Sheath']} entries={entries} reading={reading} onChange={knife.put} />
         </Page>
-        <Page id="weight">{shown?.figures ? <WeightAndCost figures={shown.figures} work={shown.attendedMinutes} /> : null}</Page>
+        <Page id="weight">{shown?.figures ? <WeightAndCost figures={shown.figures} work={shown.attendedMinutes} missing={shown.missing} /> : null}</Page>
         <Page id="proposals">
           <Proposals talk={talk} chosen={knife.chosen} onEntries={knife.take} />
         </Page>

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Figures } from '../api/schema';
+import type { Figures, MissingView } from '../api/schema';
 import { Panel, Quiet } from '../parts/Sheet';
 import { minutes } from '../parts/words';
 import { Cuts, Sheets, Table } from './Consult.styles';
@@ -7,8 +7,11 @@ import { Cuts, Sheets, Table } from './Consult.styles';
 /** Pixels to a millimetre, so that sections can be compared with each other. */
 const SCALE = 5;
 
+/** Something that has to be bought: from whom and how long it takes, as far as that is known. */
+export const missingWords = (each: MissingView): string => `${each.words}${each.supplier ? `, from ${each.supplier}` : ''}${each.leadDays ? `, ${each.leadDays} days` : ''}`;
+
 /** What each part weighs, how the blade thins along its length, and what the materials cost. */
-export function WeightAndCost({ figures, work }: { figures: Figures; work: number }) {
+export function WeightAndCost({ figures, work, missing }: { figures: Figures; work: number; missing: readonly MissingView[] }) {
   return (
     <Sheets>
       <Panel aria-label="Weight">
@@ -92,6 +95,13 @@ export function WeightAndCost({ figures, work }: { figures: Figures; work: numbe
         </Table>
         {figures.missingPrices.length > 0 ? <Quiet>Without a price: {figures.missingPrices.join(', ')}.</Quiet> : null}
         <Link to="/prices">The shop’s prices</Link>
+        <h2>To be bought for it</h2>
+        {missing.length === 0 ? <Quiet>Everything that it needs is free on the racks.</Quiet> : null}
+        <ul>
+          {missing.map((each) => (
+            <li key={each.words}>{missingWords(each)}</li>
+          ))}
+        </ul>
       </Panel>
     </Sheets>
   );

@@ -5,6 +5,7 @@ import { usePerson } from '../access/useSession';
 import { useNow } from '../live/useNow';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { day, daysInHand, minutes, moment } from '../parts/words';
+import { Materials } from '../stock/Materials';
 import { windowWords } from '../wall/model';
 import { Drawn } from './Drawn';
 import { Holding } from './Holding';
@@ -43,6 +44,7 @@ function Traveller({ piece }: { piece: PieceView }) {
           <Brief piece={piece} isOwner={person.role === 'OWNER'} />
           <OwnOfBatch piece={piece} />
           <SpecificationPanel piece={piece} isOwner={person.role === 'OWNER'} />
+          <Materials piece={piece.id} />
           <Numbers piece={piece} />
           <Notes piece={piece} />
         </div>

@@ -1,5 +1,6 @@
 package hiltboard.server;
 
+import hiltboard.core.measure.ImpossibleQuantity;
 import java.net.URI;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -28,6 +29,12 @@ class Problems extends ResponseEntityExceptionHandler {
         ProblemDetail problem = problem(refusal.status(), refusal.kind(), refusal.getMessage());
         refusal.more().forEach(problem::setProperty);
         return ResponseEntity.status(refusal.status()).body(problem);
+    }
+
+    /** A quantity that no shop could mean, where the one who asks has no field of his own to put it beside. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> impossible(ImpossibleQuantity impossible) {
+        return refused(Refusal.impossible(impossible.quantity(), impossible.given(), impossible));
     }
 
     @ExceptionHandler

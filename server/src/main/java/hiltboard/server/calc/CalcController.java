@@ -5,7 +5,6 @@ import hiltboard.core.calc.Calculator.Input;
 import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.calc.Calculators;
 import hiltboard.core.design.Finding;
-import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ShopNotation;
@@ -45,14 +44,10 @@ class CalcController {
     Answer run(@PathVariable String name, @RequestBody Map<String, Object> body, Person person) {
         Calculator calculator = Calculators.named(name).orElseThrow(() -> Refusal.notThere("There is no calculator “" + name + "”; GET /api/calc lists them."));
         Map<String, Quantity> inputs = inputs(calculator, body, person.units());
-        try {
-            List<ResultView> results = calculator.formula().compute(inputs, person.units()).stream().map(result -> view(result, person.units())).toList();
-            Map<String, String> understood = new HashMap<>();
-            inputs.forEach((key, value) -> understood.put(key, value.in(person.units())));
-            return new Answer(name, understood, results);
-        } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible(impossible.quantity(), impossible.given(), impossible);
-        }
+        List<ResultView> results = calculator.formula().compute(inputs, person.units()).stream().map(result -> view(result, person.units())).toList();
+        Map<String, String> understood = new HashMap<>();
+        inputs.forEach((key, value) -> understood.put(key, value.in(person.units())));
+        return new Answer(name, understood, results);
     }
 
     private static Map<String, Quantity> inputs(Calculator calculator, Map<String, Object> body, Units units) {

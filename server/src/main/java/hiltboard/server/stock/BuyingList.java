@@ -46,30 +46,30 @@ class BuyingList {
      * @param supplier empty if nobody knows
      * @param leadDays empty if nobody knows
      */
-    record Line(String supplier, String words, String why, String leadDays) {}
+    record Buy(String supplier, String words, String why, String leadDays) {}
 
     /** By supplier, those without one last. Belongs into a transaction of the caller. */
-    List<Line> lines(Units units) {
-        List<Line> lines = new ArrayList<>();
+    List<Buy> lines(Units units) {
+        List<Buy> lines = new ArrayList<>();
         Map<Long, Long> free = rack.lots().stream().filter(row -> !isPast(row.lot())).collect(Collectors.groupingBy(LotRow::item, Collectors.summingLong(LotRow::free)));
         stock.items().forEach(item -> low(item, free.getOrDefault(item.id(), 0L), units).ifPresent(lines::add));
         rack.lots().stream().filter(row -> row.lot().day(StockField.USE_BY).filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS))).isPresent())
                 .forEach(row -> lines.add(line(row.lot(), isPast(row.lot()) ? "past its day" : "to be used by " + row.lot().value(StockField.USE_BY).orElseThrow(), units)));
         lines.addAll(waitedFor(units));
-        return lines.stream().sorted(Comparator.comparing((Line line) -> line.supplier().isEmpty()).thenComparing(Line::supplier)).toList();
+        return lines.stream().sorted(Comparator.comparing((Buy line) -> line.supplier().isEmpty()).thenComparing(Buy::supplier)).toList();
     }
 
-    private static Optional<Line> low(Item item, long free, Units units) {
+    private static Optional<Buy> low(Item item, long free, Units units) {
         return item.lot().number(StockField.LOW_AT).filter(low -> free < low)
                 .map(low -> line(item.lot(), item.lot().kind().counted().words(free, units) + " free, low below " + item.lot().kind().counted().words(low, units), units));
     }
 
-    private static Line line(Lot lot, String why, Units units) {
-        return new Line(lot.value(StockField.SUPPLIER).orElse(""), lot.words(units), why, lot.value(StockField.LEAD_DAYS).orElse(""));
+    private static Buy line(Lot lot, String why, Units units) {
+        return new Buy(lot.value(StockField.SUPPLIER).orElse(""), lot.words(units), why, lot.value(StockField.LEAD_DAYS).orElse(""));
     }
 
     /** What pieces whose outline is approved still need and nobody has promised them: the same thing once, with all who wait. */
-    private List<Line> waitedFor(Units units) {
+    private List<Buy> waitedFor(Units units) {
         List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved).toList();
         Map<Long, Set<String>> served = stock.promises(open.stream().map(PieceFile::id).toList()).stream().collect(Collectors.groupingBy(Promise::piece, Collectors.mapping(Promise::need, Collectors.toSet())));
         Map<String, Set<String>> waiting = new LinkedHashMap<>();
@@ -86,7 +86,7 @@ class BuyingList {
                 }
             }
         }
-        return missing.values().stream().map(gone -> new Line(gone.supplier(), gone.words(), "for " + String.join(", ", waiting.get(gone.words()).stream().sorted().toList()), gone.leadDays().map(String::valueOf).orElse(""))).toList();
+        return missing.values().stream().map(gone -> new Buy(gone.supplier(), gone.words(), "for " + String.join(", ", waiting.get(gone.words()).stream().sorted().toList()), gone.leadDays().map(String::valueOf).orElse(""))).toList();
     }
 
     /** What should be seen of a lot at once; empty for nothing. */

@@ -1,8 +1,10 @@
 package hiltboard.server.stock;
 
+import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Operation;
 import hiltboard.core.stock.LotReader;
+import hiltboard.core.stock.SawnBlock;
 import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
@@ -17,6 +19,7 @@ import hiltboard.server.stock.Rack.Missing;
 import hiltboard.server.stock.Rack.Standing;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
+import hiltboard.server.stock.StockService.AskedScale;
 import hiltboard.server.stock.StockService.NewLot;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.io.IOException;
@@ -69,9 +72,12 @@ class StockController {
     /**
      * A lot on a rack.
      *
+     * @param lengthMillimetres of what is sawn to length, for its drawing; zero for others
+     * @param freeMillimetres the part of it that nobody has been promised
      * @param mark what a buyer or a maker should see at once: low, past its day, a gift; empty for none
      */
-    record LotView(long id, long itemId, String words, String amount, String free, String place, String since, String mark, List<PromiseView> promises) {}
+    record LotView(
+            long id, long itemId, String words, String amount, String free, double lengthMillimetres, double freeMillimetres, String place, String since, String mark, List<PromiseView> promises) {}
 
     record RackView(String kind, String rack, List<LotView> lots) {}
 
@@ -99,9 +105,12 @@ class StockController {
 
     record Moved(String amount, String words) {}
 
+    /** What a block yields: pairs that mirror each other, further pairs, a single scale, and the arithmetic. */
+    record SawnView(int bookmatched, int plain, int single, List<String> working) {}
+
     record Words(String words) {}
 
-    record Entries(Map<String, String> entries) {}
+    record Details(Map<String, String> entries) {}
 
     record Promised(String need, long lot) {}
 
@@ -124,11 +133,15 @@ class StockController {
 
     private LotView view(LotRow row, List<Promise> promises, Units units) {
         return new LotView(row.id(), row.item(), row.lot().words(units), row.lot().kind().counted().words(row.amount(), units), row.lot().kind().counted().words(row.free(), units),
-                row.lot().value(StockField.PLACE).orElse(""), row.lot().value(StockField.SINCE).orElse(""), buying.mark(row),
+                length(row, row.amount()), length(row, row.free()), row.lot().value(StockField.PLACE).orElse(""), row.lot().value(StockField.SINCE).orElse(""), buying.mark(row),
                 promises.stream().map(promise -> {
                     PieceFile file = pieces.open(promise.piece());
                     return new PromiseView(promise.id(), file.id(), file.name(), file.jobTitle(), row.lot().kind().counted().words(promise.amount(), units), promise.by());
                 }).toList());
+    }
+
+    private static double length(LotRow row, long nanometres) {
+        return row.lot().kind().isSawn() ? new Length(nanometres).millimetres() : 0;
     }
 
     @PostMapping("/api/stock/lots")
@@ -175,7 +188,7 @@ class StockController {
     }
 
     @PostMapping("/api/stock/lots/{id}/describe")
-    Receipt describe(@PathVariable long id, @RequestBody Entries entries, Person person, Command command) {
+    Receipt describe(@PathVariable long id, @RequestBody Details entries, Person person, Command command) {
         return service.describe(id, entries.entries(), person, command);
     }
 
@@ -194,13 +207,26 @@ class StockController {
         return service.claim(id, moved.amount(), moved.words(), person, command);
     }
 
+    /** What a block would yield if it were sawn so. */
+    @PostMapping("/api/stock/lots/{id}/sawn")
+    @Transactional(readOnly = true)
+    SawnView sawn(@PathVariable long id, @RequestBody AskedScale scale, Person person) {
+        SawnBlock.Yield yield = service.sawn(id, scale, person.units());
+        return new SawnView(yield.bookmatched(), yield.plain(), yield.single(), yield.working());
+    }
+
+    @PostMapping("/api/stock/lots/{id}/saw")
+    Receipt saw(@PathVariable long id, @RequestBody AskedScale scale, Person person, Command command) {
+        return service.saw(id, scale, person, command);
+    }
+
     @PostMapping("/api/stock/claims/{id}/settle")
     Receipt settle(@PathVariable long id, @RequestBody Words words, Person person, Command command) {
         return service.settle(id, words.words(), person, command);
     }
 
     @PostMapping("/api/stock/items/{id}/supply")
-    Receipt supply(@PathVariable long id, @RequestBody Entries entries, Person person, Command command) {
+    Receipt supply(@PathVariable long id, @RequestBody Details entries, Person person, Command command) {
         return service.supply(id, entries.entries(), person, command);
     }
 

@@ -53,9 +53,9 @@ class StockFile {
     }
 
     /** One line of a table that came in: what it is, or what is wrong with it. */
-    record Line(long number, String words, String amount, List<Finding> findings) {}
+    record TableLine(long number, String words, String amount, List<Finding> findings) {}
 
-    private record Parsed(Line line, Optional<ReadLot> lot) {}
+    private record Parsed(TableLine line, Optional<ReadLot> lot) {}
 
     @Transactional(readOnly = true)
     public String rack() {
@@ -88,7 +88,7 @@ class StockFile {
     }
 
     /** What each line of a table is. @throws Refusal where it is no such table */
-    List<Line> preview(String text, Units units) {
+    List<TableLine> preview(String text, Units units) {
         return parsed(text, units).stream().map(Parsed::line).toList();
     }
 
@@ -149,11 +149,11 @@ class StockFile {
         try {
             ReadLot lot = service.read(new NewLot(kind, entries, entries.getOrDefault(AMOUNT, ""), pieces, "", "", "", true), units);
             String amount = (lot.pieces() == 1 ? "" : lot.pieces() + " of ") + lot.lot().kind().counted().words(lot.amount(), units);
-            return new Parsed(new Line(record.getStartingLineNumber(), lot.lot().words(units), amount, idle), idle.isEmpty() ? Optional.of(lot) : Optional.empty());
+            return new Parsed(new TableLine(record.getStartingLineNumber(), lot.lot().words(units), amount, idle), idle.isEmpty() ? Optional.of(lot) : Optional.empty());
         } catch (Refusal refusal) {
             List<Finding> all = new ArrayList<>(refusal.findings());
             all.addAll(idle);
-            return new Parsed(new Line(record.getStartingLineNumber(), kind + " " + entries.getOrDefault("what", ""), entries.getOrDefault(AMOUNT, ""), all), Optional.empty());
+            return new Parsed(new TableLine(record.getStartingLineNumber(), kind + " " + entries.getOrDefault("what", ""), entries.getOrDefault(AMOUNT, ""), all), Optional.empty());
         }
     }
 }

@@ -3,7 +3,7 @@ package hiltboard.server.stock;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
-import hiltboard.server.stock.StockFile.Line;
+import hiltboard.server.stock.StockFile.TableLine;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -32,7 +32,7 @@ class StockFileController {
 
     @GetMapping("/api/stock/buying")
     @Transactional(readOnly = true)
-    List<BuyingList.Line> buying(Person person) {
+    List<BuyingList.Buy> buying(Person person) {
         return buying.lines(person.units());
     }
 
@@ -49,7 +49,7 @@ class StockFileController {
     }
 
     @PostMapping("/api/stock/table/preview")
-    List<Line> preview(@RequestBody Table table, Person person) {
+    List<TableLine> preview(@RequestBody Table table, Person person) {
         return files.preview(table.text(), person.units());
     }
 

@@ -7,6 +7,7 @@ import hiltboard.core.route.Operation;
 import hiltboard.core.stock.Counted;
 import hiltboard.core.stock.Lot;
 import hiltboard.core.stock.LotReader;
+import hiltboard.core.stock.SawnBlock;
 import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
@@ -235,6 +236,67 @@ public class StockService {
         });
     }
 
+    /** A scale as it was asked for, in shop notation. */
+    public record AskedScale(String thickness, String width, String length, String kerf) {}
+
+    /** What one block of a lot yields. @throws Refusal if it is no block, or the sizes are not understood */
+    SawnBlock.Yield sawn(long id, AskedScale asked, Units units) {
+        return sawn(lot(id), scale(asked, units), length("kerf", asked.kerf(), units), units);
+    }
+
+    private static SawnBlock.Yield sawn(LotRow row, SawnBlock.Scale scale, Length kerf, Units units) {
+        if (row.lot().kind() != StockKind.BLOCK) {
+            throw Refusal.outOfTurn("Only a block or a plank is sawn into scales.");
+        }
+        return new SawnBlock(row.lot().thickness().orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), row.lot().length(StockField.LENGTH_EACH).orElseThrow(), kerf).into(scale, units);
+    }
+
+    private static SawnBlock.Scale scale(AskedScale asked, Units units) {
+        return new SawnBlock.Scale(length("thickness", asked.thickness(), units), length("width", asked.width(), units), length("length", asked.length(), units));
+    }
+
+    private static Length length(String field, String entry, Units units) {
+        return new Length(positive(field, entry, Counted.LENGTH, units));
+    }
+
+    /** One block is sawn: it leaves the rack, and its pairs of scales lie there, as much the client's or the shop's as it was. */
+    public Receipt saw(long id, AskedScale asked, Person person, Command command) {
+        SawnBlock.Scale scale = scale(asked, person.units());
+        Length kerf = length("kerf", asked.kerf(), person.units());
+        return changes.make(command, () -> {
+            LotRow row = lot(id);
+            int pairs = sawn(row, scale, kerf, person.units()).pairs();
+            if (pairs == 0) {
+                throw Refusal.outOfTurn("Not one pair of that size comes out of it.");
+            }
+            if (row.free() < 1) {
+                throw tooLittle(row, 1, person.units());
+            }
+            stock.move(id, -1, "CUT", Optional.empty(), "", "sawn into " + pairs + (pairs == 1 ? " pair" : " pairs") + " of scales", person.id(), clock.nowMillis());
+            long scales = stock.keep(stock.item(scalesOf(row.lot(), scale)), ownOf(row.lot(), pairs));
+            stock.move(scales, pairs, "RECEIVED", Optional.empty(), "", "sawn from " + row.lot().words(person.units()), person.id(), clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.STOCK_RECEIVED, row.lot().words(person.units()) + ": sawn, " + Counted.PAIRS.words(pairs, person.units()) + " of scales", scales);
+        });
+    }
+
+    private static Lot scalesOf(Lot block, SawnBlock.Scale scale) {
+        Map<StockField, String> item = new EnumMap<>(StockField.class);
+        block.value(StockField.WHAT).ifPresent(what -> item.put(StockField.WHAT, what));
+        block.value(StockField.NAME).ifPresent(name -> item.put(StockField.NAME, name));
+        item.put(StockField.THICKNESS, String.valueOf(scale.thickness().nanometres()));
+        item.put(StockField.WIDTH, String.valueOf(scale.width().nanometres()));
+        item.put(StockField.LENGTH_EACH, String.valueOf(scale.length().nanometres()));
+        return new Lot(StockKind.SCALES, item);
+    }
+
+    /** What is true of the block is true of its scales; its cost is shared among them. */
+    private static Lot ownOf(Lot block, int pairs) {
+        Map<StockField, String> own = new EnumMap<>(StockField.class);
+        own.putAll(block.only(Of.LOT).values());
+        block.number(StockField.COST).ifPresent(cents -> own.put(StockField.COST, String.valueOf(Math.round((double) cents / pairs))));
+        return new Lot(StockKind.SCALES, own);
+    }
+
     /** What came of a claim. */
     public Receipt settle(long claim, String words, Person person, Command command) {
         return changes.make(command, () -> {
@@ -313,13 +375,13 @@ public class StockService {
     public List<Entry> takenAt(PieceFile file, Operation operation, Person person) {
         return rack.standing(file, person.units(), stock.lots()).stream()
                 .filter(each -> each.step().filter(step -> step.key().equals(operation.key())).isPresent() && each.promise().filter(promise -> !promise.isTaken()).isPresent())
-                .map(each -> take(file, each.promise().orElseThrow(), operation.key(), person)).toList();
+                .map(each -> take(file, each.promise().orElseThrow(), operation, person)).toList();
     }
 
-    private Entry take(PieceFile file, Promise promise, String operation, Person person) {
+    private Entry take(PieceFile file, Promise promise, Operation operation, Person person) {
         LotRow row = lot(promise.lot());
         stock.take(promise.id(), clock.nowMillis());
-        stock.move(row.id(), -promise.amount(), promise.amount() == 0 ? "USED" : "TAKEN", Optional.of(file.id()), operation, file.name(), person.id(), clock.nowMillis());
+        stock.move(row.id(), -promise.amount(), promise.amount() == 0 ? "USED" : "TAKEN", Optional.of(file.id()), operation.key(), file.name() + ", " + operation.title(), person.id(), clock.nowMillis());
         String what = promise.amount() == 0 ? "used" : row.lot().kind().counted().words(promise.amount(), person.units()) + " taken";
         return Entry.ofPiece(Entry.Kind.STOCK_TAKEN, file.jobId(), file.id(), file.name() + ": " + row.lot().words(person.units()) + ": " + what);
     }

@@ -1,0 +1,33 @@
+import type { KindView, StockFieldView } from '../api/schema';
+import type { Problem } from '../api/client';
+import { Choice } from '../parts/Choice';
+import { Entry } from '../parts/Entry';
+import { Fields } from './Stock.styles';
+
+interface LotFieldsProps {
+  kind: KindView;
+  /** Which of its questions: of the thing itself, of this lot, of how more is bought. */
+  of: StockFieldView['of'];
+  entries: Readonly<Record<string, string>>;
+  problem?: Problem;
+  onChange: (key: string, value: string) => void;
+}
+
+/** The questions of a kind of stock. */
+export function LotFields({ kind, of, entries, problem, onChange }: LotFieldsProps) {
+  return (
+    <Fields>
+      {kind.fields
+        .filter((field) => field.of === of)
+        .map((field) => {
+          const shared = { label: field.label, value: entries[field.key] ?? '', problem: problem?.at(field.key), onChange: (value: string) => onChange(field.key, value) };
+          return field.choices.length > 0 ? <Choice key={field.key} {...shared} options={field.choices} /> : <Entry key={field.key} {...shared} name={field.key} type={field.isDay ? 'date' : 'text'} />;
+        })}
+    </Fields>
+  );
+}
+
+/** The usual answer of every question that has one, but for what the thing is. */
+export function usual(kind: KindView): Record<string, string> {
+  return Object.fromEntries(kind.fields.filter((field) => field.choices.length > 0 && field.key !== 'what').map((field) => [field.key, field.choices[0]?.value ?? '']));
+}

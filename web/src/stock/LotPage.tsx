@@ -1,0 +1,182 @@
+import { useRef, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { change, upload } from '../api/client';
+import type { KindView, LotPage as LotPageData } from '../api/schema';
+import { Facts } from '../job/PiecePage.styles';
+import { useCaught } from '../parts/Caught';
+import { Choice } from '../parts/Choice';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { moment } from '../parts/words';
+import { ClaimLine } from './Claims';
+import { Doorways } from './Doorways';
+import { LotFields } from './LotFields';
+import { Moving } from './Moving';
+import { Saw } from './Saw';
+import { Lot, Pictures } from './Stock.styles';
+import { useKinds, useLot } from './useStock';
+
+/** One lot: how much there is, to whom it is promised, what became of it. */
+export default function LotPage() {
+  const { data: lot, error } = useLot(Number(useParams().id));
+  const { data: kinds } = useKinds();
+  const kind = kinds?.find((each) => each.kind === lot?.kind);
+  if (!lot || !kind) {
+    return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
+  }
+  return <OnTheRack key={lot.lot.id} page={lot} kind={kind} />;
+}
+
+function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
+  const { lot } = page;
+  const { problem, isBusy, run } = useCaught();
+  return (
+    <>
+      <h1>{lot.words}</h1>
+      <Doorways />
+      <Panel aria-label="What is there">
+        <Lot>
+          <div>
+            <dt>There</dt>
+            <dd>{lot.amount}</dd>
+          </div>
+          <div>
+            <dt>Free</dt>
+            <dd>{lot.free}</dd>
+          </div>
+          {kind.fields
+            .filter((field) => field.of !== 'ITEM' && page.entries[field.key])
+            .map((field) => (
+              <div key={field.key}>
+                <dt>{field.label}</dt>
+                <dd>{field.choices.find((choice) => choice.value === page.entries[field.key])?.words ?? page.entries[field.key]}</dd>
+              </div>
+            ))}
+        </Lot>
+        {lot.mark ? <Trouble as="p">{lot.mark}</Trouble> : null}
+        {lot.promises.map((promise) => (
+          <Row key={promise.id}>
+            <span>
+              {promise.amount} promised to <Link to={`/pieces/${promise.pieceId}`}>{promise.piece}</Link>, {promise.job}, by {promise.by}
+            </span>
+            <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/stock/promises/${promise.id}/release`))}>
+              Release it
+            </Press>
+          </Row>
+        ))}
+        {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+        <Moving lot={lot} kind={kind} />
+        {kind.kind === 'BLOCK' ? <Saw lot={lot.id} /> : null}
+      </Panel>
+      <Describe page={page} kind={kind} />
+      <Files page={page} />
+      {page.claims.length > 0 ? (
+        <Panel aria-label="Claims">
+          <h2>Claims</h2>
+          {page.claims.map((claim) => (
+            <ClaimLine key={claim.id} claim={claim} />
+          ))}
+        </Panel>
+      ) : null}
+      <Panel aria-label="What became of it">
+        <h2>What became of it</h2>
+        <Facts>
+          <tbody>
+            {page.movements.map((movement, index) => (
+              <tr key={`${movement.atMillis} ${index}`}>
+                <td>{movement.what}</td>
+                <td>{movement.amount}</td>
+                <td>{movement.words}</td>
+                <td>
+                  {movement.by}, {moment(movement.atMillis)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </Facts>
+      </Panel>
+    </>
+  );
+}
+
+/** Changes what belongs to the lot, and how more of its kind is bought. */
+function Describe({ page, kind }: { page: LotPageData; kind: KindView }) {
+  const [changed, setChanged] = useState<Record<string, string> | undefined>();
+  const { problem, isBusy, run, clear } = useCaught();
+  const keep = () =>
+    void run(async () => {
+      await change(`/api/stock/lots/${page.lot.id}/describe`, { entries: changed });
+      await change(`/api/stock/items/${page.lot.itemId}/supply`, { entries: changed });
+      setChanged(undefined);
+    });
+  if (!changed) {
+    return (
+      <div>
+        <Press onPress={() => setChanged(page.entries)}>Change what is written down</Press>
+      </div>
+    );
+  }
+  const put = (key: string, value: string) => setChanged({ ...changed, [key]: value });
+  const leave = () => {
+    clear();
+    setChanged(undefined);
+  };
+  return (
+    <Panel aria-label="Change what is written down">
+      <h2>This lot</h2>
+      <LotFields kind={kind} of="LOT" entries={changed} problem={problem} onChange={put} />
+      <h2>How more is bought</h2>
+      <LotFields kind={kind} of="SUPPLY" entries={changed} problem={problem} onChange={put} />
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Row>
+        <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
+          Keep it
+        </Press>
+        <Press onPress={leave}>Leave it as it was</Press>
+      </Row>
+    </Panel>
+  );
+}
+
+const SHOWS = [
+  { value: 'PHOTO', words: 'A photograph' },
+  { value: 'MILL_SHEET', words: 'A mill sheet' },
+  { value: 'PAPERS', words: 'Papers of a protected species' },
+];
+
+function Files({ page }: { page: LotPageData }) {
+  const [what, setWhat] = useState('PHOTO');
+  const file = useRef<HTMLInputElement>(null);
+  const { problem, isBusy, run } = useCaught();
+  const keep = (picked: File | undefined) => {
+    if (picked) {
+      const form = new FormData();
+      form.append('photo', picked);
+      form.append('what', what);
+      void run(() => upload(`/api/stock/lots/${page.lot.id}/files`, form));
+    }
+  };
+  return (
+    <Panel aria-label="Pictures and papers">
+      <h2>Pictures and papers</h2>
+      <Pictures>
+        {page.files.map((each) => (
+          <figure key={each.id}>
+            <a href={`/api/stock/files/${each.id}/original`} target="_blank" rel="noreferrer">
+              <img src={`/api/stock/files/${each.id}/thumbnail`} alt={each.fileName} loading="lazy" />
+            </a>
+            <figcaption>{SHOWS.find((show) => show.value === each.what)?.words}</figcaption>
+          </figure>
+        ))}
+      </Pictures>
+      <Row>
+        <Choice label="What it shows" quiet value={what} options={SHOWS} onChange={setWhat} />
+        <Press isDisabled={isBusy} onPress={() => file.current?.click()}>
+          Add a picture
+        </Press>
+        <input ref={file} type="file" accept="image/*" hidden aria-label="Picture" onChange={(event) => keep(event.target.files?.[0])} />
+      </Row>
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+    </Panel>
+  );
+}

@@ -1,0 +1,116 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import type { LotView, PromiseView, RackView } from '../api/schema';
+import { Choice } from '../parts/Choice';
+import { Entry } from '../parts/Entry';
+import { Quiet } from '../parts/Sheet';
+import { Doorways } from './Doorways';
+import { Bars, Find, Tags } from './Stock.styles';
+import { useRacks } from './useStock';
+
+const EVERYTHING = 'EVERYTHING';
+
+/** What lies in the store: bars as long as they are, the rest on tags. */
+export default function RacksPage() {
+  const { data } = useRacks();
+  const [words, setWords] = useState('');
+  const [kind, setKind] = useState(EVERYTHING);
+  const found = (data?.racks ?? [])
+    .filter((rack) => kind === EVERYTHING || rack.kind === kind)
+    .map((rack) => ({ ...rack, lots: rack.lots.filter((lot) => isMeant(lot, words)) }))
+    .filter((rack) => rack.lots.length > 0);
+  return (
+    <>
+      <h1>Stock</h1>
+      <Doorways />
+      {data && data.racks.length === 0 ? (
+        <p>
+          The racks are empty. Write down <Link to="/stock/receive">what came</Link>, or bring in a <Link to="/stock/table">table</Link> of what you have.
+        </p>
+      ) : null}
+      {data && data.racks.length > 0 ? (
+        <Find>
+          <Entry label="Find" value={words} onChange={setWords} />
+          <Choice
+            label="Rack"
+            value={kind}
+            options={[{ value: EVERYTHING, words: 'All racks' }, ...data.racks.map((rack) => ({ value: rack.kind, words: rack.rack }))]}
+            onChange={setKind}
+          />
+          {data.openClaims > 0 ? (
+            <Link to="/stock/claims">
+              {data.openClaims} open {data.openClaims === 1 ? 'claim' : 'claims'}
+            </Link>
+          ) : (
+            <span />
+          )}
+        </Find>
+      ) : null}
+      {data && data.racks.length > 0 && found.length === 0 ? <Quiet>Nothing of that kind lies here.</Quiet> : null}
+      {found.map((rack) => (
+        <Rack key={rack.kind} rack={rack} />
+      ))}
+    </>
+  );
+}
+
+/** Every word that was typed stands somewhere in what is known of it. */
+function isMeant(lot: LotView, words: string): boolean {
+  const known = [lot.words, lot.place, lot.mark, ...lot.promises.map((promise) => `${promise.piece} ${promise.job}`)].join(' ').toLowerCase();
+  return words
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => known.includes(word));
+}
+
+function Rack({ rack }: { rack: RackView }) {
+  const longest = Math.max(...rack.lots.map((lot) => lot.lengthMillimetres));
+  return (
+    <section aria-label={rack.rack}>
+      <h2>{rack.rack}</h2>
+      {longest > 0 ? (
+        <Bars>
+          {rack.lots.map((lot) => (
+            <BarOnRack key={lot.id} lot={lot} longest={longest} />
+          ))}
+        </Bars>
+      ) : (
+        <Tags>
+          {rack.lots.map((lot) => (
+            <li key={lot.id}>
+              <Link to={`/stock/lots/${lot.id}`}>{lot.words}</Link>
+              <strong>{lot.amount}</strong>
+              {lot.free === lot.amount ? null : <span>{lot.free} free</span>}
+              {lot.place ? <span>{lot.place}</span> : null}
+              {lot.mark ? <b>{lot.mark}</b> : null}
+              {lot.promises.map((promise) => (
+                <span key={promise.id}>{promisedWords(promise)}</span>
+              ))}
+            </li>
+          ))}
+        </Tags>
+      )}
+    </section>
+  );
+}
+
+const promisedWords = (promise: PromiseView): string => `${promise.amount} for ${promise.piece}, ${promise.job}`;
+
+function BarOnRack({ lot, longest }: { lot: LotView; longest: number }) {
+  return (
+    <li>
+      <div>
+        <Link to={`/stock/lots/${lot.id}`}>{lot.words}</Link>
+        <br />
+        <small>{[lot.place, lot.mark].filter(Boolean).join('; ')}</small>
+      </div>
+      <div>
+        <svg viewBox={`0 0 ${longest} 20`} preserveAspectRatio="none" role="img" aria-label={`${lot.amount}, ${lot.free} free`}>
+          <rect width={lot.freeMillimetres} height={20} />
+          {lot.lengthMillimetres > lot.freeMillimetres ? <rect data-promised x={lot.freeMillimetres} width={lot.lengthMillimetres - lot.freeMillimetres} height={20} /> : null}
+        </svg>
+        <small>{[lot.amount, ...lot.promises.map(promisedWords)].join(' · ')}</small>
+      </div>
+    </li>
+  );
+}
