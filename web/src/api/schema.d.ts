@@ -1667,6 +1667,11 @@ export interface components {
             /** Format: int64 */
             personId: number;
         };
+        Details: {
+            entries: {
+                [key: string]: string;
+            };
+        };
         Difference: {
             field: string;
             is: string;
@@ -1726,6 +1731,9 @@ export interface components {
             pieceId: number;
         };
         Entries: {
+            before: {
+                [key: string]: string;
+            };
             entries: {
                 [key: string]: string;
             };
@@ -2714,6 +2722,7 @@ export type Cutting = components['schemas']['Cutting'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
+export type Details = components['schemas']['Details'];
 export type Difference = components['schemas']['Difference'];
 export type Dimension = components['schemas']['Dimension'];
 export type Drawing = components['schemas']['Drawing'];
@@ -4706,7 +4715,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Entries"];
+                "application/json": components["schemas"]["Details"];
             };
         };
         responses: {
@@ -4850,7 +4859,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Entries"];
+                "application/json": components["schemas"]["Details"];
             };
         };
         responses: {

@@ -30,8 +30,8 @@ function From({ supplier, lines }: { supplier: string; lines: readonly Buy[] }) 
       <Facts>
         <thead>
           <tr>
-            <th>What</th>
-            <th>Why</th>
+            <th style={{ width: '42%' }}>What</th>
+            <th style={{ width: '42%' }}>Why</th>
             <th>Comes in</th>
           </tr>
         </thead>

@@ -53,7 +53,6 @@ function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
               </div>
             ))}
         </Lot>
-        {lot.mark ? <Trouble as="p">{lot.mark}</Trouble> : null}
         {lot.promises.map((promise) => (
           <Row key={promise.id}>
             <span>
@@ -65,8 +64,10 @@ function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
           </Row>
         ))}
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-        <Moving lot={lot} kind={kind} />
-        {kind.kind === 'BLOCK' ? <Saw lot={lot.id} /> : null}
+        <Row>
+          <Moving lot={lot} kind={kind} />
+          {kind.kind === 'BLOCK' ? <Saw lot={lot.id} /> : null}
+        </Row>
       </Panel>
       <Describe page={page} kind={kind} />
       <Files page={page} />

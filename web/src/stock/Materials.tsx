@@ -19,7 +19,7 @@ interface MaterialsProps {
 export function Materials({ piece, operation }: MaterialsProps) {
   const { data } = useMaterials(piece);
   const { problem, isBusy, run } = useCaught();
-  const needs = (data?.needs ?? []).filter((need) => !operation || need.operation === operation);
+  const needs = (data?.needs ?? []).filter((need) => need.standing !== 'PASSED' && (!operation || need.operation === operation));
   if (needs.length === 0) {
     return null;
   }
@@ -28,9 +28,14 @@ export function Materials({ piece, operation }: MaterialsProps) {
       <h2>{operation ? 'Takes from the racks' : 'From the racks'}</h2>
       <Needs>
         {needs.map((need) => (
-          <Need key={need.key} need={need} piece={piece} />
+          <Need key={need.key} need={need} piece={piece} isAtBench={Boolean(operation)} />
         ))}
       </Needs>
+      {operation ? (
+        <Quiet>
+          What is promised is taken off the racks when the step is done. <Link to="/stock">Something else was used</Link>
+        </Quiet>
+      ) : null}
       {!operation && data?.arrival ? <Quiet>All that is missing can be here on {day(data.arrival)}, as far as lead times are known.</Quiet> : null}
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       {needs.some((need) => need.standing === 'HERE') && !operation ? (
@@ -44,7 +49,7 @@ export function Materials({ piece, operation }: MaterialsProps) {
   );
 }
 
-function Need({ need, piece }: { need: NeedView; piece: number }) {
+function Need({ need, piece, isAtBench }: { need: NeedView; piece: number; isAtBench: boolean }) {
   const [isChoosing, setChoosing] = useState(false);
   const { problem, isBusy, run } = useCaught();
   const best = need.choices[0];
@@ -60,9 +65,9 @@ function Need({ need, piece }: { need: NeedView; piece: number }) {
         <Said need={need} />
         {problem && !isChoosing ? <Trouble role="alert">{problem.message}</Trouble> : null}
       </div>
-      {need.standing === 'HERE' && best ? <Press onPress={() => setChoosing(true)}>Promise…</Press> : null}
+      {need.standing === 'HERE' && best ? <Press data-large={isAtBench || undefined} onPress={() => setChoosing(true)}>{isAtBench ? 'Use…' : 'Promise…'}</Press> : null}
       {need.standing === 'PROMISED' ? (
-        <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/stock/promises/${need.promiseId}/release`))}>
+        <Press data-large={isAtBench || undefined} isDisabled={isBusy} onPress={() => void run(() => change(`/api/stock/promises/${need.promiseId}/release`))}>
           Release
         </Press>
       ) : null}
@@ -70,7 +75,7 @@ function Need({ need, piece }: { need: NeedView; piece: number }) {
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
         {need.choices.map((choice) => (
           <Row key={choice.lotId}>
-            <Press data-kind={choice === best ? 'main' : undefined} isDisabled={isBusy} onPress={() => promise(choice.lotId)}>
+            <Press data-large={isAtBench || undefined} data-kind={choice === best ? 'main' : undefined} isDisabled={isBusy} onPress={() => promise(choice.lotId)}>
               This one
             </Press>
             <span>

@@ -18,14 +18,14 @@ type Way = keyof typeof WAYS;
 export function Moving({ lot, kind }: { lot: LotView; kind: KindView }) {
   const [way, setWay] = useState<Way | undefined>();
   return (
-    <Row>
+    <>
       {(Object.keys(WAYS) as Way[]).map((each) => (
         <Press key={each} onPress={() => setWay(each)}>
           {each === 'take' && kind.isKept ? 'Used it' : WAYS[each].press}
         </Press>
       ))}
       {way ? <Move lot={lot} kind={kind} way={way} onClose={() => setWay(undefined)} /> : null}
-    </Row>
+    </>
   );
 }
 

@@ -5,7 +5,7 @@ import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Quiet } from '../parts/Sheet';
 import { Doorways } from './Doorways';
-import { Bars, Find, Tags } from './Stock.styles';
+import { Bars, Find, Shelves, Tags } from './Stock.styles';
 import { useRacks } from './useStock';
 
 const EVERYTHING = 'EVERYTHING';
@@ -47,12 +47,21 @@ export default function RacksPage() {
         </Find>
       ) : null}
       {data && data.racks.length > 0 && found.length === 0 ? <Quiet>Nothing of that kind lies here.</Quiet> : null}
-      {found.map((rack) => (
+      {found.filter(isSawn).map((rack) => (
         <Rack key={rack.kind} rack={rack} />
       ))}
+      <Shelves>
+        {found
+          .filter((rack) => !isSawn(rack))
+          .map((rack) => (
+            <Rack key={rack.kind} rack={rack} />
+          ))}
+      </Shelves>
     </>
   );
 }
+
+const isSawn = (rack: RackView): boolean => rack.lots.some((lot) => lot.lengthMillimetres > 0);
 
 /** Every word that was typed stands somewhere in what is known of it. */
 function isMeant(lot: LotView, words: string): boolean {
@@ -64,33 +73,37 @@ function isMeant(lot: LotView, words: string): boolean {
 }
 
 function Rack({ rack }: { rack: RackView }) {
-  const longest = Math.max(...rack.lots.map((lot) => lot.lengthMillimetres));
   return (
     <section aria-label={rack.rack}>
       <h2>{rack.rack}</h2>
-      {longest > 0 ? (
-        <Bars>
-          {rack.lots.map((lot) => (
-            <BarOnRack key={lot.id} lot={lot} longest={longest} />
-          ))}
-        </Bars>
-      ) : (
-        <Tags>
-          {rack.lots.map((lot) => (
-            <li key={lot.id}>
-              <Link to={`/stock/lots/${lot.id}`}>{lot.words}</Link>
-              <strong>{lot.amount}</strong>
-              {lot.free === lot.amount ? null : <span>{lot.free} free</span>}
-              {lot.place ? <span>{lot.place}</span> : null}
-              {lot.mark ? <b>{lot.mark}</b> : null}
-              {lot.promises.map((promise) => (
-                <span key={promise.id}>{promisedWords(promise)}</span>
-              ))}
-            </li>
-          ))}
-        </Tags>
-      )}
+      {isSawn(rack) ? <BarsOf rack={rack} /> : <TagsOf rack={rack} />}
     </section>
+  );
+}
+
+/** Bars that are alike stand together, each as long as it is. */
+function BarsOf({ rack }: { rack: RackView }) {
+  const longest = Math.max(...rack.lots.map((lot) => lot.lengthMillimetres));
+  const items = [...new Set(rack.lots.map((lot) => lot.itemId))];
+  return (
+    <Bars>
+      {items.map((item) => {
+        const alike = rack.lots.filter((lot) => lot.itemId === item);
+        return (
+          <li key={item}>
+            <div>
+              <strong>{alike[0]?.words}</strong>
+              <small>{[...new Set(alike.flatMap((lot) => [lot.place, lot.mark]))].filter(Boolean).join('; ')}</small>
+            </div>
+            <div>
+              {alike.map((lot) => (
+                <BarOnRack key={lot.id} lot={lot} longest={longest} />
+              ))}
+            </div>
+          </li>
+        );
+      })}
+    </Bars>
   );
 }
 
@@ -98,19 +111,31 @@ const promisedWords = (promise: PromiseView): string => `${promise.amount} for $
 
 function BarOnRack({ lot, longest }: { lot: LotView; longest: number }) {
   return (
-    <li>
-      <div>
-        <Link to={`/stock/lots/${lot.id}`}>{lot.words}</Link>
-        <br />
-        <small>{[lot.place, lot.mark].filter(Boolean).join('; ')}</small>
-      </div>
-      <div>
-        <svg viewBox={`0 0 ${longest} 20`} preserveAspectRatio="none" role="img" aria-label={`${lot.amount}, ${lot.free} free`}>
-          <rect width={lot.freeMillimetres} height={20} />
-          {lot.lengthMillimetres > lot.freeMillimetres ? <rect data-promised x={lot.freeMillimetres} width={lot.lengthMillimetres - lot.freeMillimetres} height={20} /> : null}
-        </svg>
-        <small>{[lot.amount, ...lot.promises.map(promisedWords)].join(' · ')}</small>
-      </div>
-    </li>
+    <Link to={`/stock/lots/${lot.id}`} aria-label={`${lot.words}, ${lot.amount}`}>
+      <svg viewBox={`0 0 ${longest} 20`} preserveAspectRatio="none" aria-hidden="true">
+        <rect width={lot.freeMillimetres} height={20} />
+        {lot.lengthMillimetres > lot.freeMillimetres ? <rect data-promised x={lot.freeMillimetres} width={lot.lengthMillimetres - lot.freeMillimetres} height={20} /> : null}
+      </svg>
+      <span>{[lot.amount, ...lot.promises.map(promisedWords)].join(' · ')}</span>
+    </Link>
+  );
+}
+
+function TagsOf({ rack }: { rack: RackView }) {
+  return (
+    <Tags>
+      {rack.lots.map((lot) => (
+        <li key={lot.id}>
+          <Link to={`/stock/lots/${lot.id}`}>{lot.words}</Link>
+          <strong>{lot.amount}</strong>
+          {lot.free === lot.amount ? null : <span>{lot.free} free</span>}
+          {lot.place ? <span>{lot.place}</span> : null}
+          {lot.mark ? <b>{lot.mark}</b> : null}
+          {lot.promises.map((promise) => (
+            <span key={promise.id}>{promisedWords(promise)}</span>
+          ))}
+        </li>
+      ))}
+    </Tags>
   );
 }

@@ -34,7 +34,7 @@ export function Saw({ lot }: { lot: number }) {
     setSawn(undefined);
   };
   return (
-    <div>
+    <>
       <Press onPress={() => setOpen(true)}>Saw one into scales</Press>
       <Ask title="Saw one into scales" isOpen={isOpen} onClose={() => setOpen(false)}>
         <Fields>
@@ -73,6 +73,6 @@ export function Saw({ lot }: { lot: number }) {
           </Press>
         </Row>
       </Ask>
-    </div>
+    </>
   );
 }

@@ -13,7 +13,7 @@ export function ScribedBar({ bar }: { bar: BarView }) {
         {hasOffcut ? <rect data-offcut x={bar.used} width={bar.length - bar.used} height={bar.width} /> : null}
         {bar.blanks.map((blank) => (
           <g key={blank.piece + blank.from}>
-            <path d={blank.path} />
+            <path d={blank.path} transform={`translate(0 ${bar.width})`} />
             <text x={(blank.fromMillimetres + blank.toMillimetres) / 2} y={bar.width / 2} fontSize={LETTERS_MM}>
               {blank.piece}
             </text>

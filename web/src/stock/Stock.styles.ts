@@ -13,7 +13,7 @@ export const Doors = styled.nav`
 /** What is asked, side by side where there is room. */
 export const Fields = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(215px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(178px, 1fr));
   gap: 0.7rem 1rem;
   align-items: start;
 `;
@@ -23,23 +23,33 @@ export const Bars = styled.ul`
   background: ${({ theme }) => theme.blue};
   color: ${({ theme }) => theme.scribe};
   border-radius: 4px;
-  li { display: grid; grid-template-columns: minmax(230px, 1fr) minmax(0, 2fr); gap: 0.3rem 1.2rem; padding: 0.55rem 1rem; align-items: center; border-bottom: 1px solid rgb(232 240 250 / 20%); }
+  li { display: grid; grid-template-columns: minmax(240px, 1fr) minmax(0, 2.2fr); gap: 0.2rem 1.2rem; padding: 0.4rem 1rem; border-bottom: 1px solid rgb(232 240 250 / 20%); }
   li:last-child { border: none; }
-  a { color: #fff; font-weight: 700; display: inline-block; padding: 0.3rem 0; }
-  small { color: ${({ theme }) => theme.scribe}; font-size: 0.95rem; }
+  li > div:first-child { display: flex; flex-direction: column; padding-top: 0.45rem; }
+  a { color: #fff; display: grid; grid-template-columns: minmax(0, 3fr) minmax(150px, 1fr); gap: 0.8rem; align-items: center; min-height: 44px; font-variant-numeric: tabular-nums; }
+  small { font-size: 0.95rem; }
   svg { display: block; width: 100%; height: 20px; overflow: visible; }
   rect { vector-effect: non-scaling-stroke; stroke: ${({ theme }) => theme.scribe}; stroke-width: 1.3px; fill: rgb(232 240 250 / 14%); }
   rect[data-promised] { fill: ${({ theme }) => theme.manila}; fill-opacity: 0.75; }
   @media (max-width: 760px) { li { grid-template-columns: minmax(0, 1fr); } }
 `;
 
+/** Racks of what is counted, side by side while there is room. */
+export const Shelves = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1rem 1.6rem;
+  align-items: flex-start;
+`;
+
 /** Tags with a punched hole, for what is counted. */
 export const Tags = styled.ul`
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(235px, 1fr));
+  display: flex;
+  flex-wrap: wrap;
   gap: 0.7rem;
   li {
     position: relative;
+    width: 258px;
     background: ${({ theme }) => theme.manila};
     border: 1px solid ${({ theme }) => theme.manilaEdge};
     border-radius: 4px;

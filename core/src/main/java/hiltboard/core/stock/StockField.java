@@ -129,9 +129,9 @@ public enum StockField {
             case WEAR -> options("FRESH=Fresh", "WORN=Worn", "STAINLESS_ONLY=Kept for stainless");
             case SHARPNESS -> options("SHARP=Sharp", "TIRED=Tired", "BROKEN=Broken");
             case GRAIN -> options("ALONG=Along the handle", "ACROSS=Across", "FIGURED=Figured, every way", "NO_GRAIN=There is none");
-            case VOIDS -> options("NONE=None seen", "OPEN=Open voids", "FILLED=Filled");
+            case VOIDS -> options("NONE=None seen", "OPEN=Open voids", "FILLED=Voids filled");
             case STABILISED -> options("NO=No", "YES=Yes");
-            case PAPERS -> options("NOT_NEEDED=None needed", "HELD=Held", "MISSING=Missing");
+            case PAPERS -> options("NOT_NEEDED=None needed", "HELD=Papers held", "MISSING=Papers missing");
             case OWNER -> options("SHOP=The shop's", "CLIENT=The client's own", "GIFT=A gift with a promise");
             default -> List.of();
         };

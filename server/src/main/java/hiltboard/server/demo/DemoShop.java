@@ -17,7 +17,6 @@ import hiltboard.server.bench.MishapService;
 import hiltboard.server.design.ConsultService;
 import hiltboard.server.job.Brief;
 import hiltboard.server.job.ChangeService;
-
 import hiltboard.server.job.JobService.NewJob;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.NoteService;
@@ -57,11 +56,12 @@ class DemoShop implements SmartInitializingSingleton {
     private final Prices prices;
     private final ConsultService consult;
     private final PieceFiles files;
+    private final DemoStock stock;
     private final Diary diary;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, PieceFiles files, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, PieceFiles files, DemoStock stock, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
@@ -71,6 +71,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.prices = prices;
         this.consult = consult;
         this.files = files;
+        this.stock = stock;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -143,6 +144,7 @@ class DemoShop implements SmartInitializingSingleton {
             newCommission();
             harvestKnives();
             new DemoConstructions(this).play();
+            stock.fill(owner);
         }
 
         private void orchardKnife() {
@@ -189,7 +191,9 @@ class DemoShop implements SmartInitializingSingleton {
             diary.work(first, "harden", ago(Duration.ofHours(28)), makers);
             diary.work(first + 1, "profile", ago(Duration.ofHours(4)), makers);
             diary.begin(first + 1, "profile", ago(Duration.ofMinutes(20)), makers.get(1));
-            diary.work(first + 2, "see-first-piece", ago(Duration.ofHours(30)), makers);
+            for (int i = 2; i < 6; i++) {
+                diary.work(first + i, "see-first-piece", ago(Duration.ofHours(30)), makers);
+            }
         }
 
         private void bowie() {

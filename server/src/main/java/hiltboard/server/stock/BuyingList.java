@@ -17,6 +17,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -75,10 +76,8 @@ class BuyingList {
         Map<String, Set<String>> waiting = new LinkedHashMap<>();
         Map<String, Missing> missing = new LinkedHashMap<>();
         for (PieceFile file : open) {
-            Set<String> done = file.progress().doneAt().keySet();
             for (Need need : Needs.of(file.specification(), units)) {
-                boolean isPassed = need.step(file.route()).filter(step -> !done.contains(step.key())).isEmpty();
-                if (!isPassed && !served.getOrDefault(file.id(), Set.of()).contains(need.key())) {
+                if (!Rack.isPassed(file, need) && !served.getOrDefault(file.id(), Set.of()).contains(need.key())) {
                     rack.missing(need).ifPresent(gone -> {
                         missing.put(gone.words(), gone);
                         waiting.computeIfAbsent(gone.words(), words -> new HashSet<>()).add(file.name());
@@ -98,16 +97,20 @@ class BuyingList {
         List<String> marks = new ArrayList<>();
         lot.day(StockField.USE_BY).filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS))).ifPresent(day -> marks.add("use by " + day));
         if (!lot.is(StockField.OWNER, "SHOP")) {
-            marks.add(lot.words(StockField.OWNER, Units.INCH_FAHRENHEIT).toLowerCase(java.util.Locale.ROOT) + lot.value(StockField.WHOSE).map(whose -> ": " + whose).orElse(""));
+            marks.add(said(lot, StockField.OWNER) + lot.value(StockField.WHOSE).map(whose -> ": " + whose).orElse(""));
         }
         for (StockField field : List.of(StockField.WEAR, StockField.SHARPNESS, StockField.CONDITION, StockField.VOIDS, StockField.PAPERS)) {
-            lot.value(field).filter(value -> !value.equals(field.choices(lot.kind()).get(0).value())).ifPresent(value -> marks.add(field == StockField.VOIDS || field == StockField.PAPERS
-                    ? field.label().toLowerCase(java.util.Locale.ROOT) + " " + lot.words(field, Units.INCH_FAHRENHEIT).toLowerCase(java.util.Locale.ROOT) : lot.words(field, Units.INCH_FAHRENHEIT).toLowerCase(java.util.Locale.ROOT)));
+            lot.value(field).filter(value -> !value.equals(field.choices(lot.kind()).get(0).value())).ifPresent(value -> marks.add(said(lot, field)));
         }
         if (lot.kind().isKept() && row.uses() > 0) {
             marks.add("used " + row.uses() + (row.uses() == 1 ? " time" : " times"));
         }
         return String.join("; ", marks);
+    }
+
+    /** A choice in the middle of a line; choices have no units. */
+    private static String said(Lot lot, StockField choice) {
+        return lot.words(choice, Units.INCH_FAHRENHEIT).toLowerCase(Locale.ROOT);
     }
 
     private boolean isPast(Lot lot) {

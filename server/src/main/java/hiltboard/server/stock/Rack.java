@@ -49,8 +49,18 @@ public class Rack {
      */
     public record Missing(String words, String supplier, Optional<Long> leadDays) {}
 
-    /** A need of a piece: what is promised to it or taken, what could serve, what looks like it and does not. */
-    record Standing(Need need, Optional<Operation> step, Optional<Promise> promise, List<Choice> choices, List<NotServing> notServing) {}
+    /**
+     * A need of a piece: what is promised to it or taken, what could serve, what looks like it and does not.
+     *
+     * @param isPassed whether the step that would take it is done, or is no step of this route
+     */
+    record Standing(Need need, Optional<Operation> step, boolean isPassed, Optional<Promise> promise, List<Choice> choices, List<NotServing> notServing) {
+
+        /** Whether it is still to be found. */
+        boolean isOpen() {
+            return !isPassed && promise.isEmpty();
+        }
+    }
 
     /** A lot that can serve, and what would be taken of it. */
     record Choice(LotRow lot, long takes) {}
@@ -76,7 +86,7 @@ public class Rack {
 
     /** What a piece has not been promised and nothing that is free on the rack meets. */
     List<Missing> missing(PieceFile file, Units units) {
-        return standing(file, units).stream().filter(each -> each.promise().isEmpty()).flatMap(each -> missing(each.need()).stream()).toList();
+        return standing(file, units).stream().filter(Standing::isOpen).flatMap(each -> missing(each.need()).stream()).toList();
     }
 
     /** Every need of a piece. */
@@ -87,7 +97,13 @@ public class Rack {
     /** As it is with these lots: a change under way sees its own rack. */
     List<Standing> standing(PieceFile file, Units units, List<LotRow> lots) {
         Map<String, Promise> promises = stock.promises(List.of(file.id())).stream().collect(Collectors.toMap(Promise::need, Function.identity()));
-        return Needs.of(file.specification(), units).stream().map(need -> new Standing(need, need.step(file.route()), Optional.ofNullable(promises.get(need.key())), choices(need, lots), notServing(need, lots))).toList();
+        return Needs.of(file.specification(), units).stream()
+                .map(need -> new Standing(need, need.step(file.route()), isPassed(file, need), Optional.ofNullable(promises.get(need.key())), choices(need, lots), notServing(need, lots))).toList();
+    }
+
+    /** Whether a piece has done without it: the step that would take it is done, or is no step of its route. */
+    static boolean isPassed(PieceFile file, Need need) {
+        return need.step(file.route()).filter(step -> !file.progress().isDone(step.key())).isEmpty();
     }
 
     /** The lot that is promised for something already worn down to what is needed goes first: the least that serves. */

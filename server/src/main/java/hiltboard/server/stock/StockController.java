@@ -96,7 +96,7 @@ class StockController {
 
     record NotServingView(String words, String why) {}
 
-    /** A need of a piece. Standing is TAKEN, PROMISED, HERE or MISSING. */
+    /** A need of a piece. Standing is TAKEN, PROMISED, PASSED, HERE or MISSING. */
     record NeedView(
             String key, String words, String step, String operation, String standing, String lot, String place, String amount, long promiseId, List<ChoiceView> choices, List<NotServingView> notServing,
             String supplier, String leadDays) {}
@@ -255,14 +255,20 @@ class StockController {
     private NeedView view(Standing each, List<Missing> missing, Units units) {
         Optional<LotRow> promised = each.promise().flatMap(promise -> stock.lot(promise.lot()));
         Optional<Missing> gone = missing.stream().filter(one -> one.words().equals(each.need().words())).findFirst();
-        String standing = each.promise().map(promise -> promise.isTaken() ? "TAKEN" : "PROMISED").orElse(each.choices().isEmpty() ? "MISSING" : "HERE");
-        return new NeedView(each.need().key(), each.need().words(), each.step().map(Operation::title).orElse(""), each.step().map(Operation::key).orElse(""), standing,
+        return new NeedView(each.need().key(), each.need().words(), each.step().map(Operation::title).orElse(""), each.step().map(Operation::key).orElse(""), standing(each),
                 promised.map(row -> row.lot().words(units)).orElse(""), promised.flatMap(row -> row.lot().value(StockField.PLACE)).orElse(""),
                 promised.map(row -> row.lot().kind().counted().words(each.promise().orElseThrow().amount(), units)).orElse(""), each.promise().map(Promise::id).orElse(0L),
                 each.choices().stream().map(choice -> new ChoiceView(choice.lot().id(), choice.lot().lot().words(units), choice.lot().lot().value(StockField.PLACE).orElse(""),
                         choice.lot().lot().kind().counted().words(choice.lot().free(), units), choice.lot().lot().kind().counted().words(choice.takes(), units))).toList(),
-                each.notServing().stream().limit(5).map(not -> new NotServingView(not.lot().lot().words(units), not.why())).toList(),
+                each.notServing().stream().map(not -> new NotServingView(not.lot().lot().words(units), not.why())).distinct().limit(4).toList(),
                 gone.map(Missing::supplier).orElse(""), gone.flatMap(Missing::leadDays).map(String::valueOf).orElse(""));
+    }
+
+    private static String standing(Standing need) {
+        if (need.promise().isPresent()) {
+            return need.promise().get().isTaken() ? "TAKEN" : "PROMISED";
+        }
+        return need.isPassed() ? "PASSED" : need.choices().isEmpty() ? "MISSING" : "HERE";
     }
 
     @PostMapping("/api/pieces/{id}/materials/promise")

@@ -339,7 +339,7 @@ public class StockService {
             PieceFile file = pieces.openAlive(piece);
             List<Entry> entries = new ArrayList<>();
             for (Standing need : rack.standing(file, person.units(), stock.lots())) {
-                if (need.promise().isEmpty()) {
+                if (need.isOpen()) {
                     standing(file, need.need().key(), person).choices().stream().filter(choice -> choice.lot().lot().is(StockField.OWNER, "SHOP")).findFirst()
                             .ifPresent(choice -> entries.add(keepBack(file, need, choice, person)));
                 }
