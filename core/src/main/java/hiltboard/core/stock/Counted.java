@@ -23,7 +23,7 @@ public enum Counted {
     /** In square millimetres. */
     AREA("an area such as 4 sq ft or 30 dm²");
 
-    private static final Pattern NUMBER = Pattern.compile("(\\d{1,7}(?:[.,]\\d{1,3})?)\\s*(\\D*)");
+    private static final Pattern NUMBER = Pattern.compile("(\\d{1,7}(?:[.,]\\d{1,6})?)\\s*(\\D*)");
     /** 1 ft² = 92 903.04 mm² exactly (NIST SP 811, appendix B.8). */
     private static final BigDecimal SQUARE_FOOT = new BigDecimal("92903.04");
     /** 1 in² = 645.16 mm² exactly (NIST SP 811, appendix B.8). */

@@ -215,7 +215,7 @@ public final class Needs {
     /** What is used up by the way. */
     private void used() {
         if (spec.isGlued()) {
-            add("adhesive", spec.adhesive().words(), Set.of(StockKind.ADHESIVE), List.of(spec.adhesive().name()), EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE), lot -> new Takes(ADHESIVE_GRAMS));
+            add("adhesive", spec.adhesive().words(), Set.of(StockKind.ADHESIVE), List.of(spec.adhesive().name()), EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS), lot -> new Takes(ADHESIVE_GRAMS));
         }
         if (spec.mark() == Mark.ELECTRO_ETCHED) {
             add("stencil", "Stencil for the mark", Set.of(StockKind.STENCIL), List.of(), EnumSet.of(Trait.MARKS), lot -> new Takes(1));
