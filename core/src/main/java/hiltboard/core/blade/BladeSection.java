@@ -5,6 +5,8 @@ import hiltboard.core.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 
 /**
@@ -85,6 +87,22 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
     private Area.Cuts cuts() {
         Ground ground = new Ground();
         return (x, border) -> ground.cut(x);
+    }
+
+    /** The blade's steel at one place along it: from its edge or ricasso up to its spine, and how thick it is at each height; all in millimetres. */
+    public record Slice(double low, double high, DoubleUnaryOperator thickness) {}
+
+    /** Looks at the blade place by place; lines are worked out once. */
+    public DoubleFunction<Optional<Slice>> slices() {
+        Ground ground = new Ground();
+        double ricasso = mm(profile.heel().ricasso());
+        return x -> {
+            if (x < 0 || x > mm(profile.length())) {
+                return Optional.empty();
+            }
+            double low = x < ricasso ? -mm(profile.heel().ricassoWidth()) : ground.edgeAt(x);
+            return Optional.of(new Slice(low, ground.spineAt(x), ground.cut(x).depth()));
+        };
     }
 
     /** The blade at even steps from the plunge towards the point. */

@@ -82,6 +82,11 @@ public final class KnifeShape {
         return spec.isAxe() || !spec.isLaminated() ? Optional.empty() : new KnifeShape(spec).section().surfaces(spec.length(CORE_THICKNESS).half());
     }
 
+    /** A knife's blade as it is ground; empty for an axe. */
+    public static Optional<BladeSection> blade(Specification spec) {
+        return spec.isAxe() ? Optional.empty() : Optional.of(new KnifeShape(spec).section());
+    }
+
     /** From butt to point. */
     public static Length overallLength(Specification spec) {
         return Length.ofMillimetres(Math.round(outline(spec).overallLength() * 100) / 100d);
