@@ -121,6 +121,9 @@ final class AtTheForge {
     }
 
     private Outcome wrap(Billet billet) {
+        if (!isFlat(billet)) {
+            return notFlat(billet);
+        }
         Length core = step.length(CORE_THICKNESS);
         Length each = billet.length().minus(step.length(KERF)).half();
         if (!core.isPositive() || !each.isPositive()) {
@@ -248,8 +251,8 @@ final class AtTheForge {
 
     private Outcome grooved(Billet billet, StepField depth, StepField pitch) {
         Length thickness = billet.section().thickness();
-        if (billet.section().isRound()) {
-            return Cannot.atAll("It is round", "draw it flat first");
+        if (!isFlat(billet)) {
+            return notFlat(billet);
         }
         if (step.length(depth).times(2).compareTo(thickness) >= 0 || !step.length(pitch).isPositive()) {
             return Cannot.at(step.length(pitch).isPositive() ? depth : pitch, "That goes through it", "less than half of " + in(thickness) + " deep, and more than nothing apart");
@@ -296,8 +299,11 @@ final class AtTheForge {
         if (pieces < 2 || !each.isPositive()) {
             return Cannot.at(CUT_INTO, "Nothing is left of " + in(rounded(billet.length())), "two pieces or more, with room for the saw");
         }
-        if (billet.section().isRound() || ground.isEmpty()) {
-            return billet.section().isRound() ? Cannot.atAll("It is round", "draw it flat first") : throughIt(billet);
+        if (!isFlat(billet)) {
+            return notFlat(billet);
+        }
+        if (ground.isEmpty()) {
+            return throughIt(billet);
         }
         if ((long) ground.get().layers().size() * pieces > MOST_LAYERS) {
             return Cannot.at(CUT_INTO, "That makes more layers than anybody sees", "fewer pieces, up to " + MOST_LAYERS + " layers");
@@ -323,13 +329,25 @@ final class AtTheForge {
         return done(new Billet(BarSection.flat(ground.thickness().times(pieces), billet.section().width()), each, layers, false, false, billet.turns(), grain));
     }
 
+    /** Whether its faces can lie on each other. */
+    private static boolean isFlat(Billet billet) {
+        return !billet.section().isRound() && !billet.section().cornersOff().isPositive();
+    }
+
+    private Cannot notFlat(Billet billet) {
+        return Cannot.atAll("It is " + billet.section().words(units) + ": its faces are not flat", "draw it flat first");
+    }
+
     private Outcome grind(Billet billet) {
+        if (!isFlat(billet)) {
+            return notFlat(billet);
+        }
         return ground(billet).<Outcome>map(ground -> {
             working.add(in(billet.section().thickness()) + " − 2 × " + in(step.length(GROUND_OFF)) + " = " + in(ground.thickness()) + ", " + ground.layers().size() + " layers left");
             if (ground.layers().size() < billet.layers().size()) {
                 cautions.add("The outermost layer goes with it.");
             }
-            BarSection to = new BarSection(ground.thickness(), billet.section().width(), false, Length.ZERO);
+            BarSection to = BarSection.flat(ground.thickness(), billet.section().width());
             return done(new Billet(to, billet.length(), Layer.joined(ground.layers()), true, billet.hasSoundEnds(), billet.turns(), billet.grain()));
         }).orElseGet(() -> throughIt(billet));
     }
