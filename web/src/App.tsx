@@ -23,6 +23,9 @@ const Cutting = lazy(() => import('./stock/Cutting'));
 const Buying = lazy(() => import('./stock/Buying'));
 const Claims = lazy(() => import('./stock/Claims'));
 const Tables = lazy(() => import('./stock/Tables'));
+const ForgePage = lazy(() => import('./forge/ForgePage'));
+const NewBillet = lazy(() => import('./forge/NewBillet'));
+const BilletPage = lazy(() => import('./forge/BilletPage'));
 const Prices = lazy(() => import('./money/Prices'));
 const NewCommission = lazy(() => import('./design/NewCommission'));
 const PiecePage = lazy(() => import('./job/PiecePage'));
@@ -110,6 +113,7 @@ function OpenShop({ session }: { session: SessionView }) {
           <NavLink to="/bench">Bench</NavLink>
           {session.person?.role === 'OWNER' ? <NavLink to="/consult">Consult</NavLink> : null}
           <NavLink to="/stock">Stock</NavLink>
+          <NavLink to="/forge">Forge</NavLink>
           <NavLink to="/ledger">Ledger</NavLink>
           <NavLink to="/calculate">Calculate</NavLink>
           <NavLink to="/people">People</NavLink>
@@ -140,6 +144,9 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/stock/claims" element={<Claims />} />
             <Route path="/stock/table" element={<Tables />} />
             <Route path="/stock/lots/:id" element={<LotPage />} />
+            <Route path="/forge" element={<ForgePage />} />
+            <Route path="/forge/new" element={<NewBillet />} />
+            <Route path="/forge/:part" element={<BilletPage />} />
             <Route path="/ledger" element={<Ledger />} />
             <Route path="/calculate" element={<Calculate />} />
             <Route path="/people" element={<PeoplePage />} />

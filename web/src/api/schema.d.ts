@@ -139,7 +139,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["questions"];
+        get: operations["questions_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -157,7 +157,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_4"];
+        post: operations["read_5"];
         delete?: never;
         options?: never;
         head?: never;
@@ -189,7 +189,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_3"];
+        post: operations["read_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -205,7 +205,295 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        post: operations["read_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["forge"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["billet"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets/{id}/bars": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeBars"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets/{id}/change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets/{id}/finish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["finish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets/{id}/flaws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["flaw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets/{id}/steps/{step}/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["done_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/billets/{id}/steps/{step}/reopen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["reopen_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/flaw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["lookAtFlaw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/machines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keepMachine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/machines/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dropMachine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/questions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["questions"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
         post: operations["read_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/trips": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["planTrip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/trips/{id}/over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["endTrip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/forge/trips/{id}/pack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1458,15 +1746,61 @@ export interface components {
             thicker: string;
             useful: string;
         };
+        AskedBillet: {
+            blades: string;
+            length: string;
+            name: string;
+            paid: string;
+            /** Format: int64 */
+            pieceId: number;
+            steps: components["schemas"]["StepEntries"][];
+            thickness: string;
+            width: string;
+        };
+        AskedFlaw: {
+            depth: string;
+            goesOn: boolean;
+            thickness: string;
+            wanted: string;
+            words: string;
+        };
+        AskedMachine: {
+            die: string;
+            kind: string;
+            longest: string;
+            name: string;
+            owner: string;
+            thickest: string;
+            tons: string;
+        };
+        AskedReading: {
+            length: string;
+            thickness: string;
+            width: string;
+        };
         AskedScale: {
             kerf: string;
             length: string;
             thickness: string;
             width: string;
         };
+        AskedTrip: {
+            /** Format: int64 */
+            billet: number;
+            day: string;
+            /** Format: int64 */
+            machine: number;
+        };
         Bar: {
             /** Format: int64 */
             lot: number;
+        };
+        BarToCutView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int64 */
+            there: number;
+            words: string;
         };
         BarView: {
             blanks: components["schemas"]["BlankView"][];
@@ -1516,6 +1850,65 @@ export interface components {
             /** Format: int64 */
             windowClosesAtMillis: number;
         };
+        BilletLine: {
+            /** Format: int32 */
+            blades: number;
+            /** Format: int32 */
+            done: number;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            next: string;
+            rack: string;
+            /** Format: int32 */
+            steps: number;
+        };
+        BilletPage: {
+            areBarsTaken: boolean;
+            asked: components["schemas"]["AskedBillet"];
+            done: components["schemas"]["DoneView"][];
+            flaws: components["schemas"]["FlawView"][];
+            /** Format: int64 */
+            id: number;
+            lot: string;
+            /** Format: int64 */
+            lotId: number;
+            reading: components["schemas"]["BilletReading"];
+            /** Format: int32 */
+            version: number;
+        };
+        BilletReading: {
+            bars: components["schemas"]["BarToCutView"][];
+            blade?: components["schemas"]["BladeView"];
+            clad?: components["schemas"]["CladView"];
+            cost: components["schemas"]["CostView"];
+            findings: components["schemas"]["Finding"][];
+            fittedLength: string;
+            result?: components["schemas"]["ResultView"];
+            section?: components["schemas"]["Picture"];
+            stages: components["schemas"]["StageView"][];
+        };
+        BladeView: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            left: number;
+            path: string;
+            pattern: components["schemas"]["Picture"];
+            /** Format: double */
+            top: number;
+            /** Format: double */
+            width: number;
+        };
+        BladeWaiting: {
+            length: string;
+            piece: string;
+            /** Format: int64 */
+            pieceId: number;
+            thickness: string;
+            title: string;
+            width: string;
+        };
         BlankView: {
             from: string;
             /** Format: double */
@@ -1548,6 +1941,15 @@ export interface components {
             source: string;
             title: string;
         };
+        CarryView: {
+            isPacked: boolean;
+            line: string;
+        };
+        ChangedBillet: {
+            /** Format: int32 */
+            basedOn: number;
+            billet: components["schemas"]["AskedBillet"];
+        };
         Choice: {
             reason: string;
         };
@@ -1567,6 +1969,12 @@ export interface components {
             lengthUnit: "INCH" | "MILLIMETRE";
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
+        };
+        CladView: {
+            problem: string;
+            surfacings: components["schemas"]["SurfacingView"][];
+            tolerance: string;
+            working: string[];
         };
         ClaimView: {
             amount: string;
@@ -1639,6 +2047,11 @@ export interface components {
             cost: string;
             words: string;
         };
+        CostView: {
+            cost: string;
+            missing: string[];
+            perBlade: string;
+        };
         Cutting: {
             /** Format: int32 */
             bars: number;
@@ -1680,6 +2093,14 @@ export interface components {
         };
         Dimension: {
             dimension: string;
+        };
+        DoneView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            length: string;
+            thickness: string;
+            width: string;
         };
         Drawing: {
             bar: string;
@@ -1787,6 +2208,42 @@ export interface components {
             field: string;
             given: string;
             problem: string;
+        };
+        FlawAnswer: {
+            cautions: string[];
+            leftGroundOut: string;
+            staysInside: string;
+            working: string[];
+        };
+        FlawView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            depth: string;
+            goesOn: boolean;
+            leftGroundOut: string;
+            staysInside: string;
+            words: string;
+        };
+        Forge: {
+            billets: components["schemas"]["BilletLine"][];
+            machines: components["schemas"]["MachineView"][];
+            trips: components["schemas"]["TripView"][];
+        };
+        ForgeField: {
+            key: string;
+            label: string;
+            options: components["schemas"]["ForgeOption"][];
+            usual: string;
+        };
+        ForgeOption: {
+            value: string;
+            words: string;
+        };
+        ForgeQuestions: {
+            defer: string;
+            waiting: components["schemas"]["BladeWaiting"][];
+            works: components["schemas"]["WorkView"][];
         };
         GripView: {
             fields: string[];
@@ -1906,6 +2363,14 @@ export interface components {
             place: string;
             promises: components["schemas"]["PromiseView"][];
             since: string;
+            words: string;
+        };
+        MachineView: {
+            /** Format: int64 */
+            id: number;
+            kind: string;
+            name: string;
+            owner: string;
             words: string;
         };
         Materials: {
@@ -2137,6 +2602,10 @@ export interface components {
             isSpare: boolean;
             rackSlot: string;
         };
+        Packed: {
+            isPacked: boolean;
+            line: string;
+        };
         PartView: {
             mass: string;
             name: string;
@@ -2157,6 +2626,17 @@ export interface components {
             /** Format: int64 */
             id: number;
             operation: string;
+        };
+        Picture: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            left: number;
+            /** Format: double */
+            top: number;
+            url: string;
+            /** Format: double */
+            width: number;
         };
         PieceView: {
             /** Format: int32 */
@@ -2356,13 +2836,16 @@ export interface components {
             sequence: number;
         };
         ResultView: {
-            cautions: string[];
-            label: string;
-            name: string;
-            note: string;
-            unit: string;
-            value: string;
-            working: string[];
+            /** Format: int32 */
+            blades: number;
+            isEnough: boolean;
+            /** Format: int32 */
+            layers: number;
+            layerThickness: string;
+            length: string;
+            section: string;
+            takes: string;
+            weight: string;
         };
         RevisionView: {
             approval?: components["schemas"]["ApprovalView"];
@@ -2475,6 +2958,23 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        StageView: {
+            cautions: string[];
+            entries: {
+                [key: string]: string;
+            };
+            findings: components["schemas"]["Finding"][];
+            layers: string;
+            layerThickness: string;
+            length: string;
+            section: string;
+            standing: string;
+            title: string;
+            weight: string;
+            why: string;
+            work: string;
+            working: string[];
+        };
         StaleView: {
             difference: string;
             madeTo: string;
@@ -2492,6 +2992,12 @@ export interface components {
             isChosen: boolean;
             operation: string;
             title: string;
+        };
+        StepEntries: {
+            entries: {
+                [key: string]: string;
+            };
+            work: string;
         };
         StepLine: {
             /** Format: int32 */
@@ -2549,6 +3055,12 @@ export interface components {
             /** @enum {string} */
             of: "ITEM" | "LOT" | "SUPPLY";
         };
+        SurfacingView: {
+            away: string;
+            layer: string;
+            middle: string;
+            towards: string;
+        };
         Table: {
             text: string;
         };
@@ -2586,6 +3098,18 @@ export interface components {
         };
         Together: {
             pieces: number[];
+        };
+        TripView: {
+            billet: string;
+            /** Format: int64 */
+            billetId: number;
+            by: string;
+            carry: components["schemas"]["CarryView"][];
+            day: string;
+            /** Format: int64 */
+            id: number;
+            machine: string;
+            owner: string;
         };
         UnderWay: {
             isResting: boolean;
@@ -2682,6 +3206,14 @@ export interface components {
             words: string;
             zone: string;
         };
+        WorkView: {
+            begins: boolean;
+            cautions: string[];
+            fields: components["schemas"]["ForgeField"][];
+            howTo: string;
+            title: string;
+            work: string;
+        };
         Yes: {
             name: string;
         };
@@ -2698,19 +3230,33 @@ export type Answered = components['schemas']['Answered'];
 export type Answers = components['schemas']['Answers'];
 export type ApprovalView = components['schemas']['ApprovalView'];
 export type Asked = components['schemas']['Asked'];
+export type AskedBillet = components['schemas']['AskedBillet'];
+export type AskedFlaw = components['schemas']['AskedFlaw'];
+export type AskedMachine = components['schemas']['AskedMachine'];
+export type AskedReading = components['schemas']['AskedReading'];
 export type AskedScale = components['schemas']['AskedScale'];
+export type AskedTrip = components['schemas']['AskedTrip'];
 export type Bar = components['schemas']['Bar'];
+export type BarToCutView = components['schemas']['BarToCutView'];
 export type BarView = components['schemas']['BarView'];
 export type Bench = components['schemas']['Bench'];
 export type BenchStep = components['schemas']['BenchStep'];
+export type BilletLine = components['schemas']['BilletLine'];
+export type BilletPage = components['schemas']['BilletPage'];
+export type BilletReading = components['schemas']['BilletReading'];
+export type BladeView = components['schemas']['BladeView'];
+export type BladeWaiting = components['schemas']['BladeWaiting'];
 export type BlankView = components['schemas']['BlankView'];
 export type Brought = components['schemas']['Brought'];
 export type Buy = components['schemas']['Buy'];
 export type CalculatorView = components['schemas']['CalculatorView'];
+export type CarryView = components['schemas']['CarryView'];
+export type ChangedBillet = components['schemas']['ChangedBillet'];
 export type Choice = components['schemas']['Choice'];
 export type ChoiceView = components['schemas']['ChoiceView'];
 export type Chosen = components['schemas']['Chosen'];
 export type ChosenUnits = components['schemas']['ChosenUnits'];
+export type CladView = components['schemas']['CladView'];
 export type ClaimView = components['schemas']['ClaimView'];
 export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
@@ -2718,6 +3264,7 @@ export type Compared = components['schemas']['Compared'];
 export type ConflictView = components['schemas']['ConflictView'];
 export type ConsultView = components['schemas']['ConsultView'];
 export type CostLine = components['schemas']['CostLine'];
+export type CostView = components['schemas']['CostView'];
 export type Cutting = components['schemas']['Cutting'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
@@ -2725,6 +3272,7 @@ export type DemoSignIn = components['schemas']['DemoSignIn'];
 export type Details = components['schemas']['Details'];
 export type Difference = components['schemas']['Difference'];
 export type Dimension = components['schemas']['Dimension'];
+export type DoneView = components['schemas']['DoneView'];
 export type Drawing = components['schemas']['Drawing'];
 export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
@@ -2735,6 +3283,12 @@ export type Figure = components['schemas']['Figure'];
 export type FigurePair = components['schemas']['FigurePair'];
 export type Figures = components['schemas']['Figures'];
 export type Finding = components['schemas']['Finding'];
+export type FlawAnswer = components['schemas']['FlawAnswer'];
+export type FlawView = components['schemas']['FlawView'];
+export type Forge = components['schemas']['Forge'];
+export type ForgeField = components['schemas']['ForgeField'];
+export type ForgeOption = components['schemas']['ForgeOption'];
+export type ForgeQuestions = components['schemas']['ForgeQuestions'];
 export type GripView = components['schemas']['GripView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type InputView = components['schemas']['InputView'];
@@ -2745,6 +3299,7 @@ export type LinkView = components['schemas']['LinkView'];
 export type LotFileView = components['schemas']['LotFileView'];
 export type LotPage = components['schemas']['LotPage'];
 export type LotView = components['schemas']['LotView'];
+export type MachineView = components['schemas']['MachineView'];
 export type Materials = components['schemas']['Materials'];
 export type MisfitView = components['schemas']['MisfitView'];
 export type MishapChoice = components['schemas']['MishapChoice'];
@@ -2774,9 +3329,11 @@ export type OptionView = components['schemas']['OptionView'];
 export type OutboxView = components['schemas']['OutboxView'];
 export type OverrideView = components['schemas']['OverrideView'];
 export type Own = components['schemas']['Own'];
+export type Packed = components['schemas']['Packed'];
 export type PartView = components['schemas']['PartView'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
+export type Picture = components['schemas']['Picture'];
 export type PieceView = components['schemas']['PieceView'];
 export type PlanView = components['schemas']['PlanView'];
 export type Prepared = components['schemas']['Prepared'];
@@ -2810,13 +3367,16 @@ export type SignIn = components['schemas']['SignIn'];
 export type SketchView = components['schemas']['SketchView'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];
+export type StageView = components['schemas']['StageView'];
 export type StaleView = components['schemas']['StaleView'];
 export type StationView = components['schemas']['StationView'];
 export type StepChoice = components['schemas']['StepChoice'];
+export type StepEntries = components['schemas']['StepEntries'];
 export type StepLine = components['schemas']['StepLine'];
 export type Steps = components['schemas']['Steps'];
 export type StepView = components['schemas']['StepView'];
 export type StockFieldView = components['schemas']['StockFieldView'];
+export type SurfacingView = components['schemas']['SurfacingView'];
 export type Table = components['schemas']['Table'];
 export type TableLine = components['schemas']['TableLine'];
 export type TalkView = components['schemas']['TalkView'];
@@ -2825,6 +3385,7 @@ export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
+export type TripView = components['schemas']['TripView'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type WaitingView = components['schemas']['WaitingView'];
 export type WaitView = components['schemas']['WaitView'];
@@ -2837,6 +3398,7 @@ export type Wish = components['schemas']['Wish'];
 export type WishView = components['schemas']['WishView'];
 export type Words = components['schemas']['Words'];
 export type WordView = components['schemas']['WordView'];
+export type WorkView = components['schemas']['WorkView'];
 export type Yes = components['schemas']['Yes'];
 export type $defs = Record<string, never>;
 export interface operations {
@@ -3026,7 +3588,7 @@ export interface operations {
             };
         };
     };
-    questions: {
+    questions_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3046,7 +3608,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    read_5: {
         parameters: {
             query?: never;
             header?: never;
@@ -3094,7 +3656,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    read_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -3118,7 +3680,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    read_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -3138,6 +3700,426 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Answers"];
+                };
+            };
+        };
+    };
+    forge: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Forge"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedBillet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    billet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BilletPage"];
+                };
+            };
+        };
+    };
+    takeBars: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangedBillet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    drop_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    finish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    flaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedFlaw"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    done_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                step: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedReading"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    reopen_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                step: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    lookAtFlaw: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedFlaw"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FlawAnswer"];
+                };
+            };
+        };
+    };
+    keepMachine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedMachine"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    dropMachine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    questions: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ForgeQuestions"];
+                };
+            };
+        };
+    };
+    read_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedBillet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BilletReading"];
+                };
+            };
+        };
+    };
+    planTrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedTrip"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    endTrip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    pack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Packed"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

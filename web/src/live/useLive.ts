@@ -43,6 +43,7 @@ export function useLive(session: SessionView) {
       void queries.invalidateQueries({ queryKey: ['alongside'] });
       void queries.invalidateQueries({ queryKey: ['consult'] });
       void queries.invalidateQueries({ queryKey: ['stock'] });
+      void queries.invalidateQueries({ queryKey: ['forge'] });
       void queries.invalidateQueries({ queryKey: entry.pieceId ? ['piece', entry.pieceId] : ['piece'] });
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));

@@ -89,4 +89,21 @@ public record ForgeMachine(String name, Kind kind, Optional<Double> tons, Option
         }
         return why;
     }
+
+    /** What stands against a step in a shop with these machines: a kind of machine of which not one takes it. */
+    public static List<String> troubles(List<ForgeMachine> machines, Recipe.Stage stage, Units units) {
+        if (stage.before().isEmpty() || stage.after().isEmpty()) {
+            return List.of();
+        }
+        ForgeWork work = stage.step().work();
+        List<String> troubles = new ArrayList<>();
+        for (boolean isFire : new boolean[] {true, false}) {
+            List<List<String>> refusals = machines.stream().filter(machine -> machine.serves(work) && (machine.kind == Kind.FIRE) == isFire)
+                    .map(machine -> machine.refusals(work, stage.before().get(), stage.after().get(), units)).toList();
+            if (refusals.stream().noneMatch(List::isEmpty)) {
+                refusals.forEach(troubles::addAll);
+            }
+        }
+        return troubles;
+    }
 }

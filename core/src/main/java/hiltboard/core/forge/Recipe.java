@@ -61,6 +61,40 @@ public record Recipe(List<RecipeStep> steps) {
         return stages;
     }
 
+    /**
+     * The bars that it asks for, those of one kind together: the stack's, and the core that a billet is laid around.
+     *
+     * @param stages as far as the recipe was carried through
+     */
+    public static List<BarToCut> bars(List<Stage> stages) {
+        List<BarToCut> bars = new ArrayList<>();
+        for (Stage stage : stages) {
+            RecipeStep step = stage.step();
+            switch (step.work()) {
+                case STACK -> {
+                    bars.add(stacked(step, StepField.FIRST_STEEL, StepField.FIRST_THICKNESS, (step.count(StepField.PIECES) + 1) / 2));
+                    bars.add(stacked(step, StepField.SECOND_STEEL, StepField.SECOND_THICKNESS, step.count(StepField.PIECES) / 2));
+                }
+                case CLAD -> {
+                    int aSide = step.count(StepField.LAYERS_A_SIDE);
+                    int between = step.has(StepField.BETWEEN) && step.has(StepField.BETWEEN_THICKNESS) ? aSide / 2 : 0;
+                    bars.add(stacked(step, StepField.CORE_STEEL, StepField.CORE_THICKNESS, 1));
+                    bars.add(stacked(step, StepField.CLADDING, StepField.CLADDING_THICKNESS, 2 * (aSide - between)));
+                    if (between > 0) {
+                        bars.add(stacked(step, StepField.BETWEEN, StepField.BETWEEN_THICKNESS, 2 * between));
+                    }
+                }
+                case WRAP -> stage.after().ifPresent(billet -> bars.add(new BarToCut(step.steel(StepField.CORE_STEEL), step.length(StepField.CORE_THICKNESS), billet.section().width(), billet.length(), 1)));
+                default -> { }
+            }
+        }
+        return bars.stream().filter(bar -> bar.count() > 0).toList();
+    }
+
+    private static BarToCut stacked(RecipeStep step, StepField steel, StepField thickness, int count) {
+        return new BarToCut(step.steel(steel), step.length(thickness), step.length(StepField.WIDTH), step.length(StepField.LENGTH), count);
+    }
+
     /** Whether it has a core in a cladding. */
     public boolean isClad() {
         return steps.stream().anyMatch(step -> step.work() == ForgeWork.CLAD || step.work() == ForgeWork.WRAP);

@@ -38,7 +38,7 @@ public record PriceItem(String key, String words, String per) {
         return spec.isLaminated() ? billet(SteelForm.LAMINATED) : spec.isPatternWelded() ? billet(SteelForm.PATTERN_WELDED) : steel(spec.steel());
     }
 
-    private static PriceItem steel(Steel steel) {
+    static PriceItem steel(Steel steel) {
         return new PriceItem("steel:" + steel.designation(), steel.words(), "a kilogram");
     }
 

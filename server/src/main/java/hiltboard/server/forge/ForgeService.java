@@ -1,0 +1,374 @@
+package hiltboard.server.forge;
+
+import hiltboard.core.design.Finding;
+import hiltboard.core.forge.Billet;
+import hiltboard.core.forge.CarryList;
+import hiltboard.core.forge.ForgeMachine;
+import hiltboard.core.forge.ForgeWork;
+import hiltboard.core.forge.LaminateFlaw;
+import hiltboard.core.forge.Recipe.Reading;
+import hiltboard.core.forge.Recipe.Stage;
+import hiltboard.core.forge.Recipe;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.stock.Counted;
+import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.forge.BilletReader.AskedBillet;
+import hiltboard.server.forge.BilletReader.Understood;
+import hiltboard.server.forge.ForgeRepository.BilletRow;
+import hiltboard.server.forge.ForgeRepository.FlawRow;
+import hiltboard.server.forge.ForgeRepository.MachineRow;
+import hiltboard.server.forge.ForgeRepository.Plan;
+import hiltboard.server.forge.ForgeRepository.StepDone;
+import hiltboard.server.forge.ForgeRepository.Trip;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.stock.BilletStock;
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+
+/** Whatever changes a billet, a machine or a trip. */
+@Service
+public class ForgeService {
+    private static final int LONGEST_WORDS = 500;
+    private static final int LONGEST_NAME = 80;
+
+    private final ForgeRepository forge;
+    private final BilletReader reader;
+    private final BilletStock stock;
+    private final Changes changes;
+    private final ShopClock clock;
+
+    ForgeService(ForgeRepository forge, BilletReader reader, BilletStock stock, Changes changes, ShopClock clock) {
+        this.forge = forge;
+        this.reader = reader;
+        this.stock = stock;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /** @throws Refusal with everything that was not understood, or cannot be done so */
+    public Receipt begin(AskedBillet asked, Person person, Command command) {
+        return changes.make(command, () -> {
+            Plan plan = plan(asked, List.of(), person.units());
+            return entry(Entry.Kind.BILLET_BEGUN, forge.begin(plan, person.id(), clock.nowMillis()), plan.name(), "planned");
+        });
+    }
+
+    /** Changes what is not done yet. @param basedOn the version that the page saw */
+    public Receipt change(long id, AskedBillet asked, int basedOn, Person person, Command command) {
+        return changes.make(command, () -> {
+            BilletRow row = underWay(id);
+            if (row.version() != basedOn) {
+                throw Refusal.bothChanged(List.of(new Refusal.Both("recipe", "Recipe", "as it stands on your page", "as it is kept now", row.changedBy(), String.valueOf(row.version()))));
+            }
+            List<StepDone> done = forge.done(id);
+            Plan plan = plan(asked, readings(done), person.units());
+            if (!plan.recipe().steps().subList(0, Math.min(done.size(), plan.recipe().steps().size())).equals(row.plan().recipe().steps().subList(0, done.size()))) {
+                throw Refusal.outOfTurn("What is done at the forge cannot be planned anew: take the step back first, if it is not done after all.");
+            }
+            if (row.areBarsTaken() && !bars(plan).equals(bars(row.plan()))) {
+                throw Refusal.outOfTurn("The bars are cut already: the stack stays as it is.");
+            }
+            forge.change(id, plan, person.id());
+            return entry(Entry.Kind.BILLET_CHANGED, id, plan.name(), "planned anew");
+        });
+    }
+
+    private Plan plan(AskedBillet asked, List<Reading> readings, Units units) {
+        Understood understood = reader.understand(asked, units);
+        List<Finding> findings = new ArrayList<>(understood.findings());
+        understood.ofSteps().forEach(findings::addAll);
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        Plan plan = understood.plan().orElseThrow(() -> Refusal.entry("steps", "", "There is no step in this recipe", "a stack, and what is done to it"));
+        if (plan.recipe().result(readings).isEmpty()) {
+            throw Refusal.outOfTurn("This recipe cannot be carried through: look at the step that is refused.");
+        }
+        return plan;
+    }
+
+    private static List<hiltboard.core.forge.BarToCut> bars(Plan plan) {
+        return Recipe.bars(plan.recipe().stages(List.of(), Units.MILLIMETRE_CELSIUS));
+    }
+
+    static List<Reading> readings(List<StepDone> done) {
+        return IntStream.range(0, done.size()).mapToObj(step -> done.get(step).reading()).toList();
+    }
+
+    /** The bars are cut from what lies on the racks. */
+    public Receipt takeBars(long id, Person person, Command command) {
+        return changes.make(command, () -> {
+            BilletRow row = underWay(id);
+            if (row.areBarsTaken()) {
+                throw Refusal.outOfTurn("Its bars are taken already.");
+            }
+            stock.take(bars(row.plan()), row.plan().name(), person);
+            forge.barsTaken(id, clock.nowMillis());
+            return entry(Entry.Kind.STOCK_TAKEN, id, row.plan().name(), "its bars are cut");
+        });
+    }
+
+    /** What was measured after a step, in shop notation; empty for nothing. */
+    public record AskedReading(String thickness, String width, String length) {}
+
+    /** The next step is done. @param step so that two makers do not do two where one was meant */
+    public Receipt done(long id, int step, AskedReading asked, Person person, Command command) {
+        return changes.make(command, () -> {
+            BilletRow row = underWay(id);
+            List<StepDone> done = forge.done(id);
+            if (done.size() != step || step >= row.plan().recipe().steps().size()) {
+                throw Refusal.outOfTurn(step < done.size() ? done.get(step).by() + " has done this step already." : "The step before it is not done yet.");
+            }
+            if (!row.areBarsTaken()) {
+                throw Refusal.outOfTurn("Its bars are not cut yet.");
+            }
+            List<FlawRow> flaws = forge.flaws(id);
+            if (!flaws.isEmpty() && !flaws.get(0).goesOn()) {
+                throw Refusal.outOfTurn("A flaw was found, and " + flaws.get(0).by() + " said that it does not go on so.");
+            }
+            Reading reading = reading(asked, person.units());
+            mustGoOn(row.plan(), done, reading);
+            forge.done(id, step, reading, person.id(), clock.nowMillis());
+            return entry(Entry.Kind.BILLET_STEP_DONE, id, row.plan().name(), row.plan().recipe().steps().get(step).work().title().toLowerCase(java.util.Locale.ROOT) + ": done");
+        });
+    }
+
+    private static void mustGoOn(Plan plan, List<StepDone> done, Reading reading) {
+        List<Reading> readings = new ArrayList<>(readings(done));
+        readings.add(reading);
+        if (plan.recipe().stages(readings, Units.MILLIMETRE_CELSIUS).size() < readings.size()) {
+            throw Refusal.outOfTurn("By these readings the step before cannot have been done.");
+        }
+    }
+
+    private static Reading reading(AskedReading asked, Units units) {
+        List<Finding> findings = new ArrayList<>();
+        Reading reading = new Reading(length("thickness", asked.thickness(), units, findings), length("width", asked.width(), units, findings), length("length", asked.length(), units, findings));
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        return reading;
+    }
+
+    private static Optional<Length> length(String field, String entry, Units units, List<Finding> findings) {
+        if (entry.isBlank()) {
+            return Optional.empty();
+        }
+        Optional<Length> length = Counted.LENGTH.read(entry, units).filter(each -> each > 0 && each < Length.ofInchFraction(1000, 1).nanometres()).map(Length::new);
+        if (length.isEmpty()) {
+            findings.add(new Finding(field, entry, "“" + entry.strip() + "” was not understood", Counted.LENGTH.accepted()));
+        }
+        return length;
+    }
+
+    /** The last step that was done is not done after all. */
+    public Receipt reopen(long id, int step, Person person, Command command) {
+        return changes.make(command, () -> {
+            BilletRow row = underWay(id);
+            if (step < 0 || forge.done(id).size() != step + 1) {
+                throw Refusal.outOfTurn("Only the last step that is done can be taken back.");
+            }
+            forge.reopen(id, step, clock.nowMillis());
+            return entry(Entry.Kind.BILLET_STEP_REOPENED, id, row.plan().name(), row.plan().recipe().steps().get(step).work().title().toLowerCase(java.util.Locale.ROOT) + ": taken back");
+        });
+    }
+
+    /** A flaw as it was found, in shop notation. */
+    public record AskedFlaw(String depth, String thickness, String wanted, boolean goesOn, String words) {}
+
+    /** A flaw that was found, with what was decided. */
+    public Receipt flaw(long id, AskedFlaw asked, Person person, Command command) {
+        LaminateFlaw flaw = flaw(asked, person.units());
+        return changes.make(command, () -> {
+            BilletRow row = underWay(id);
+            forge.flaw(id, new FlawRow(flaw, asked.goesOn(), words(asked.words()), person.name(), clock.nowMillis()), person.id());
+            return entry(Entry.Kind.BILLET_FLAW, id, row.plan().name(), "a flaw " + flaw.depth().in(person.units()) + " deep, it " + (asked.goesOn() ? "goes on" : "does not go on"));
+        });
+    }
+
+    static LaminateFlaw flaw(AskedFlaw asked, Units units) {
+        List<Finding> findings = new ArrayList<>();
+        Optional<Length> depth = length("depth", asked.depth(), units, findings);
+        Optional<Length> thickness = length("thickness", asked.thickness(), units, findings);
+        Optional<Length> wanted = length("wanted", asked.wanted(), units, findings);
+        if (findings.isEmpty()) {
+            missing("depth", depth, findings);
+            missing("thickness", thickness, findings);
+            missing("wanted", wanted, findings);
+        }
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        return new LaminateFlaw(depth.orElseThrow(), thickness.orElseThrow(), wanted.orElseThrow());
+    }
+
+    private static void missing(String field, Optional<Length> length, List<Finding> findings) {
+        if (length.isEmpty()) {
+            findings.add(new Finding(field, "", "Nothing was entered", Counted.LENGTH.accepted()));
+        }
+    }
+
+    /** Everything is done: it lies on the rack, to be promised to pieces. The receipt is about its lot. */
+    public Receipt finish(long id, Person person, Command command) {
+        return changes.make(command, () -> {
+            BilletRow row = underWay(id);
+            List<StepDone> done = forge.done(id);
+            if (done.size() < row.plan().recipe().steps().size()) {
+                throw Refusal.outOfTurn("Not every step is done.");
+            }
+            Billet billet = row.plan().recipe().result(readings(done)).orElseThrow();
+            if (!billet.isWelded()) {
+                throw Refusal.outOfTurn("It is a loose stack: weld it first.");
+            }
+            long lot = stock.put(row.plan().name(), billet, row.plan().recipe().isClad(), reader.cents(row.plan()), person);
+            forge.finished(id, lot);
+            return Entry.ofShop(Entry.Kind.BILLET_FINISHED, row.plan().name() + ": forged, it lies on the rack", lot);
+        });
+    }
+
+    /** It is not forged, or not forged on; what was cut for it stays cut. */
+    public Receipt drop(long id, Person person, Command command) {
+        return changes.make(command, () -> {
+            BilletRow row = underWay(id);
+            forge.drop(id, clock.nowMillis());
+            return entry(Entry.Kind.BILLET_DROPPED, id, row.plan().name(), "dropped by " + person.name());
+        });
+    }
+
+    private BilletRow underWay(long id) {
+        BilletRow row = forge.billet(id).orElseThrow(() -> Refusal.notThere("There is no billet with number " + id + "."));
+        row.lot().ifPresent(lot -> {
+            throw Refusal.outOfTurn("It is forged and lies on the rack.");
+        });
+        return row;
+    }
+
+    /** A machine as it was typed. */
+    public record AskedMachine(String name, String kind, String tons, String die, String longest, String thickest, String owner) {}
+
+    public Receipt keepMachine(AskedMachine asked, Person person, Command command) {
+        ForgeMachine machine = machine(asked, person.units());
+        return changes.make(command, () -> Entry.ofShop(Entry.Kind.MACHINE_KEPT, machine.name() + " is known to the forge", forge.keep(machine)));
+    }
+
+    private static ForgeMachine machine(AskedMachine asked, Units units) {
+        ForgeMachine.Kind kind = Arrays.stream(ForgeMachine.Kind.values()).filter(each -> each.name().equals(asked.kind())).findFirst()
+                .orElseThrow(() -> Refusal.entry("kind", asked.kind(), "What kind of machine it is is not said", "PRESS, HAMMER or FIRE"));
+        List<Finding> findings = new ArrayList<>();
+        String name = asked.name().strip();
+        if (name.isEmpty() || name.length() > LONGEST_NAME) {
+            findings.add(new Finding("name", asked.name(), "It has no name of a sensible length", "up to " + LONGEST_NAME + " letters"));
+        }
+        boolean isForce = asked.tons().replace(',', '.').strip().matches("\\d{1,4}(\\.\\d{1,2})?");
+        if (kind == ForgeMachine.Kind.PRESS && !isForce) {
+            findings.add(new Finding("tons", asked.tons(), "How hard it presses is not understood", "tons of 2 000 lb, such as 25"));
+        }
+        Optional<Length> die = length("die", asked.die(), units, findings);
+        Optional<Length> longest = length("longest", asked.longest(), units, findings);
+        Optional<Length> thickest = length("thickest", asked.thickest(), units, findings);
+        missing("longest", longest, findings);
+        missing("thickest", thickest, findings);
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        Optional<Double> tons = kind == ForgeMachine.Kind.PRESS ? Optional.of(new BigDecimal(asked.tons().replace(',', '.').strip()).doubleValue()) : Optional.empty();
+        return new ForgeMachine(name, kind, tons, die, longest.orElseThrow(), thickest.orElseThrow(), asked.owner().strip());
+    }
+
+    public Receipt dropMachine(long id, Person person, Command command) {
+        return changes.make(command, () -> {
+            MachineRow row = openMachine(id);
+            forge.dropMachine(id, clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.MACHINE_KEPT, row.machine().name() + " is no longer at the forge", id);
+        });
+    }
+
+    private MachineRow openMachine(long id) {
+        return forge.machines().stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.notThere("There is no such machine at the forge."));
+    }
+
+    /** A day at a machine, for a billet. */
+    public record AskedTrip(long machine, long billet, String day) {}
+
+    /** Plans a day at a borrowed machine; the carry list follows from what of the billet is still to be done on it. */
+    public Receipt planTrip(AskedTrip asked, Person person, Command command) {
+        return changes.make(command, () -> {
+            MachineRow machine = openMachine(asked.machine());
+            BilletRow billet = underWay(asked.billet());
+            List<ForgeWork> left = billet.plan().recipe().steps().stream().skip(forge.done(asked.billet()).size()).map(step -> step.work()).toList();
+            if (left.stream().noneMatch(machine.machine()::serves)) {
+                throw Refusal.outOfTurn("Nothing of this billet is left to be done on " + machine.machine().name() + ".");
+            }
+            long trip = forge.plan(asked.machine(), asked.billet(), day(asked.day()), CarryList.of(left), person.id());
+            return Entry.ofShop(Entry.Kind.TRIP_PLANNED, billet.plan().name() + ": a day at " + machine.machine().name(), trip);
+        });
+    }
+
+    private String day(String entry) {
+        try {
+            LocalDate day = LocalDate.parse(entry.strip());
+            if (!day.isBefore(clock.today()) && day.isBefore(clock.today().plusYears(2))) {
+                return day.toString();
+            }
+        } catch (DateTimeParseException notADay) {
+            // Said below, as for a day that has gone by.
+        }
+        throw Refusal.entry("day", entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” is not a day to come", "a day such as " + clock.today().plusDays(7));
+    }
+
+    /** Something is in the car, or out of it again. */
+    public Receipt pack(long trip, String line, boolean isPacked, Person person, Command command) {
+        return changes.make(command, () -> {
+            Trip open = openTrip(trip);
+            if (!open.carry().contains(line)) {
+                throw Refusal.notThere("“" + line + "” is not on the list.");
+            }
+            Set<String> packed = new LinkedHashSet<>(open.packed());
+            if (isPacked) {
+                packed.add(line);
+            } else {
+                packed.remove(line);
+            }
+            forge.pack(trip, List.copyOf(packed));
+            return Entry.ofShop(Entry.Kind.TRIP_PLANNED, line + (isPacked ? ": packed" : ": not packed"), trip);
+        });
+    }
+
+    public Receipt endTrip(long trip, Person person, Command command) {
+        return changes.make(command, () -> {
+            openTrip(trip);
+            forge.over(trip, clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.TRIP_PLANNED, "the trip is over", trip);
+        });
+    }
+
+    private Trip openTrip(long id) {
+        return forge.trips().stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.notThere("There is no such trip."));
+    }
+
+    private static Entry entry(Entry.Kind kind, long id, String name, String what) {
+        return Entry.ofShop(kind, name + ": " + what, id);
+    }
+
+    private static String words(String words) {
+        if (words.length() > LONGEST_WORDS) {
+            throw Refusal.entry("words", "", "This is too long", "up to " + LONGEST_WORDS + " letters");
+        }
+        return words.strip();
+    }
+}

@@ -1,0 +1,104 @@
+package hiltboard.server.stock;
+
+import hiltboard.core.forge.BarToCut;
+import hiltboard.core.forge.Billet;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.stock.Lot;
+import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.StockKind;
+import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.stock.StockRepository.LotRow;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+
+/** What the forge takes off the racks and puts back on them. Belongs into transactions of the caller. */
+@Component
+public class BilletStock {
+    private static final Length KERF = Length.ofInchFraction(1, 16);
+    /** What a calliper tells from what a recipe asks for. */
+    private static final Length TOLERANCE = Length.ofInches("0.005");
+
+    private final StockRepository stock;
+    private final ShopClock clock;
+
+    BilletStock(StockRepository stock, ShopClock clock) {
+        this.stock = stock;
+        this.clock = clock;
+    }
+
+    /** How many such bars could be cut from what is free. */
+    public long available(BarToCut bar) {
+        return serving(bar).mapToLong(row -> row.free() / bar.length().plus(KERF).nanometres()).sum();
+    }
+
+    private Stream<LotRow> serving(BarToCut bar) {
+        return stock.lots().stream().filter(row -> row.lot().kind() == StockKind.BAR && row.lot().value(StockField.WHAT).filter(bar.steel().key()::equals).isPresent()
+                && row.lot().is(StockField.SECTION, "FLAT") && row.lot().is(StockField.OWNER, "SHOP") && !row.lot().is(StockField.CONDITION, "HARD")
+                && row.lot().length(StockField.THICKNESS).filter(there -> there.minus(bar.thickness()).absolute().compareTo(TOLERANCE) <= 0).isPresent()
+                && row.lot().length(StockField.WIDTH).filter(there -> there.plus(TOLERANCE).compareTo(bar.width()) >= 0).isPresent());
+    }
+
+    /**
+     * Cuts the bars of a recipe from the shortest that serve.
+     *
+     * @throws Refusal with everything that is not there
+     */
+    public void take(List<BarToCut> bars, String billet, Person person) {
+        List<String> missing = bars.stream().filter(bar -> available(bar) < bar.count()).map(bar -> bar.words(person.units()) + " (" + available(bar) + " there)").toList();
+        if (!missing.isEmpty()) {
+            throw Refusal.outOfTurn("Not on the racks: " + String.join("; ", missing) + ".");
+        }
+        for (BarToCut bar : bars) {
+            for (int i = 0; i < bar.count(); i++) {
+                takeOne(bar, billet, person);
+            }
+        }
+    }
+
+    private void takeOne(BarToCut bar, String billet, Person person) {
+        long length = bar.length().plus(KERF).nanometres();
+        LotRow row = serving(bar).filter(each -> each.free() >= length).min(Comparator.comparing(LotRow::free))
+                .orElseThrow(() -> Refusal.outOfTurn("Not on the racks any more: " + bar.words(person.units()) + "."));
+        stock.move(row.id(), -length, "TAKEN", Optional.empty(), "", "for the billet “" + billet + "”", person.id(), clock.nowMillis());
+    }
+
+    /**
+     * Puts a finished billet on the rack.
+     *
+     * @param cents that one such billet cost
+     * @return the number of its lot
+     */
+    public long put(String name, Billet billet, boolean isClad, Optional<Long> cents, Person person) {
+        Map<StockField, String> item = new EnumMap<>(StockField.class);
+        item.put(StockField.WHAT, isClad ? "LAMINATED" : "PATTERN_WELDED");
+        item.put(StockField.NAME, name + ", " + billet.layers().size() + " layers");
+        item.put(StockField.SECTION, billet.section().isRound() ? "ROUND" : "FLAT");
+        if (billet.section().isRound()) {
+            item.put(StockField.DIAMETER, String.valueOf(billet.section().thickness().nanometres()));
+        } else {
+            item.put(StockField.THICKNESS, String.valueOf(billet.section().thickness().nanometres()));
+            item.put(StockField.WIDTH, String.valueOf(billet.section().width().nanometres()));
+        }
+        Map<StockField, String> own = new EnumMap<>(StockField.class);
+        own.put(StockField.CONDITION, "UNKNOWN");
+        own.put(StockField.OWNER, "SHOP");
+        own.put(StockField.SINCE, clock.today().toString());
+        cents.ifPresent(amount -> own.put(StockField.COST, String.valueOf(amount)));
+        long lot = stock.keep(stock.item(new Lot(StockKind.BILLET, item)), new Lot(StockKind.BILLET, own));
+        stock.move(lot, billet.length().nanometres(), "RECEIVED", Optional.empty(), "", "forged here", person.id(), clock.nowMillis());
+        return lot;
+    }
+
+    /** What a lot is, in words. */
+    public String words(long lot, Units units) {
+        return stock.lot(lot).orElseThrow().lot().words(units);
+    }
+}
