@@ -1884,7 +1884,7 @@ export interface components {
             cost: components["schemas"]["CostView"];
             findings: components["schemas"]["Finding"][];
             fittedLength: string;
-            result?: components["schemas"]["ResultView"];
+            result?: components["schemas"]["FinishedBillet"];
             section?: components["schemas"]["Picture"];
             stages: components["schemas"]["StageView"][];
         };
@@ -2208,6 +2208,18 @@ export interface components {
             field: string;
             given: string;
             problem: string;
+        };
+        FinishedBillet: {
+            /** Format: int32 */
+            blades: number;
+            isEnough: boolean;
+            /** Format: int32 */
+            layers: number;
+            layerThickness: string;
+            length: string;
+            section: string;
+            takes: string;
+            weight: string;
         };
         FlawAnswer: {
             cautions: string[];
@@ -2836,16 +2848,13 @@ export interface components {
             sequence: number;
         };
         ResultView: {
-            /** Format: int32 */
-            blades: number;
-            isEnough: boolean;
-            /** Format: int32 */
-            layers: number;
-            layerThickness: string;
-            length: string;
-            section: string;
-            takes: string;
-            weight: string;
+            cautions: string[];
+            label: string;
+            name: string;
+            note: string;
+            unit: string;
+            value: string;
+            working: string[];
         };
         RevisionView: {
             approval?: components["schemas"]["ApprovalView"];
@@ -3283,6 +3292,7 @@ export type Figure = components['schemas']['Figure'];
 export type FigurePair = components['schemas']['FigurePair'];
 export type Figures = components['schemas']['Figures'];
 export type Finding = components['schemas']['Finding'];
+export type FinishedBillet = components['schemas']['FinishedBillet'];
 export type FlawAnswer = components['schemas']['FlawAnswer'];
 export type FlawView = components['schemas']['FlawView'];
 export type Forge = components['schemas']['Forge'];

@@ -83,7 +83,7 @@ class BilletReader {
     record BarToCutView(String words, int count, long there) {}
 
     /** What the finished billet is. Blades are those that come out of it; length is what the wanted ones take. */
-    record ResultView(String section, String length, int layers, String layerThickness, String weight, int blades, String takes, boolean isEnough) {}
+    record FinishedBillet(String section, String length, int layers, String layerThickness, String weight, int blades, String takes, boolean isEnough) {}
 
     /** @param cost of all bars, and of what one blade bears; missing are steels without a price */
     record CostView(String cost, String perBlade, List<String> missing) {}
@@ -103,7 +103,7 @@ class BilletReader {
      * @param fittedLength to which the stack's bars would have to be cut for just the wanted blades; empty where it fits or cannot be said
      */
     record BilletReading(
-            List<StageView> stages, List<Finding> findings, @Nullable ResultView result, List<BarToCutView> bars, CostView cost, String fittedLength, @Nullable CladView clad, @Nullable Picture section, @Nullable BladeView blade) {}
+            List<StageView> stages, List<Finding> findings, @Nullable FinishedBillet result, List<BarToCutView> bars, CostView cost, String fittedLength, @Nullable CladView clad, @Nullable Picture section, @Nullable BladeView blade) {}
 
     /** What was typed, as core understands it. */
     Understood understand(AskedBillet asked, Units units) {
@@ -233,9 +233,9 @@ class BilletReader {
                 last.map(BilletReader::across).orElse(null), last.map(billet -> onBlade(billet, blade(knife))).orElse(null));
     }
 
-    private static ResultView result(Plan plan, Billet billet, Units units) {
+    private static FinishedBillet result(Plan plan, Billet billet, Units units) {
         int blades = plan.blank().countIn(billet);
-        return new ResultView(billet.section().words(units), tape(billet.length(), units), billet.layers().size(), thin(billet.layerThickness(), units), billet.mass().in(units), blades,
+        return new FinishedBillet(billet.section().words(units), tape(billet.length(), units), billet.layers().size(), thin(billet.layerThickness(), units), billet.mass().in(units), blades,
                 tape(plan.blank().lengthOf(billet.section()).times(plan.blades()), units), blades >= plan.blades());
     }
 
