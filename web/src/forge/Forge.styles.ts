@@ -6,7 +6,8 @@ export const Anvil = styled.div`
   gap: 1rem;
   align-items: start;
   > div { display: flex; flex-direction: column; gap: 1rem; }
-  @media (max-width: 950px) { grid-template-columns: minmax(0, 1fr); > :last-child { grid-row: 1; } }
+  > :last-child { position: sticky; top: 0.5rem; max-height: calc(100vh - 1rem); overflow: auto; }
+  @media (max-width: 950px) { grid-template-columns: minmax(0, 1fr); > :last-child { grid-row: 1; position: static; max-height: none; } }
 `;
 
 /** What the billet shows, on layout blue. */

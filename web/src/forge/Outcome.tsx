@@ -18,7 +18,7 @@ export function Outcome({ reading, blades }: { reading: BilletReading; blades: s
             <Figure label="Layers" words={String(result.layers)} />
             <Figure label="A layer, on the average" words={result.layerThickness} />
             <Figure label="Weight" words={result.weight} />
-            <Figure label="Blades in it" words={`${result.blades} of ${blades} wanted`} />
+            <Figure label="Blades in it" words={`${result.blades}, ${blades} wanted`} />
           </Figures>
           {result.isEnough ? null : (
             <Trouble>

@@ -57,11 +57,12 @@ class DemoShop implements SmartInitializingSingleton {
     private final ConsultService consult;
     private final PieceFiles files;
     private final DemoStock stock;
+    private final DemoForge forge;
     private final Diary diary;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, PieceFiles files, DemoStock stock, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, PieceFiles files, DemoStock stock, DemoForge forge, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
@@ -72,6 +73,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.consult = consult;
         this.files = files;
         this.stock = stock;
+        this.forge = forge;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -145,6 +147,7 @@ class DemoShop implements SmartInitializingSingleton {
             harvestKnives();
             new DemoConstructions(this).play();
             stock.fill(owner);
+            forge.light(makers);
         }
 
         private void orchardKnife() {

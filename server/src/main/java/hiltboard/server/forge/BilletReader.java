@@ -25,6 +25,7 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.money.BilletCost;
 import hiltboard.core.stock.Counted;
 import hiltboard.server.Refusal;
+import hiltboard.server.forge.AskedBillet.StepEntries;
 import hiltboard.server.forge.ForgeRepository.Plan;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFiles;
@@ -59,17 +60,6 @@ class BilletReader {
         this.stock = stock;
         this.forge = forge;
     }
-
-    /** A step as it was typed. */
-    record StepEntries(String work, Map<String, String> entries) {}
-
-    /**
-     * A billet as it was typed.
-     *
-     * @param pieceId whose blade it is looked at on; zero for a usual one
-     * @param paid for its bars; empty where the price list is to say
-     */
-    record AskedBillet(String name, List<StepEntries> steps, String blades, String thickness, String width, String length, long pieceId, String paid) {}
 
     /** What was understood; the plan is not there where something was not. */
     record Understood(Recipe recipe, List<List<Finding>> ofSteps, List<Finding> findings, Optional<Plan> plan) {}
@@ -133,7 +123,8 @@ class BilletReader {
         Optional<Long> paid = paid(asked.paid(), findings);
         Optional<Long> piece = Optional.of(asked.pieceId()).filter(id -> id > 0).map(id -> pieces.open(id).id());
         Recipe recipe = new Recipe(steps);
-        boolean isWhole = findings.isEmpty() && !steps.isEmpty() && ofSteps.stream().allMatch(List::isEmpty);
+        // A recipe can be looked at before it has a name.
+        boolean isWhole = findings.stream().allMatch(finding -> finding.field().equals("name")) && !steps.isEmpty() && ofSteps.stream().allMatch(List::isEmpty);
         return new Understood(recipe, ofSteps, findings, isWhole ? Optional.of(new Plan(name, recipe, (int) blades, new BladeBlank(thickness, width, length), piece, paid)) : Optional.empty());
     }
 

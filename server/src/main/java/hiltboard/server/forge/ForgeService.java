@@ -15,7 +15,6 @@ import hiltboard.core.stock.Counted;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
-import hiltboard.server.forge.BilletReader.AskedBillet;
 import hiltboard.server.forge.BilletReader.Understood;
 import hiltboard.server.forge.ForgeRepository.BilletRow;
 import hiltboard.server.forge.ForgeRepository.FlawRow;
