@@ -8,9 +8,9 @@ import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { AtTheAnvil } from './AtTheAnvil';
 import { BilletDrawing } from './BilletDrawing';
 import { Flaws } from './Flaws';
-import { Anvil } from './Forge.styles';
+import { Anvil, InView } from './Forge.styles';
 import { Planning } from './NewBillet';
-import { Outcome } from './Outcome';
+import { Bars, Clad, Finished } from './Outcome';
 import { useBillet, useForgeQuestions } from './useForge';
 
 /** One billet: at the anvil, or planned anew. */
@@ -54,7 +54,9 @@ function Worked({ billet, questions, onPlan }: PartProps & { onPlan: () => void 
   return (
     <Anvil>
       <div>
+        {billet.areBarsTaken ? null : <Bars reading={billet.reading} />}
         <AtTheAnvil billet={billet} questions={questions} />
+        {billet.reading.clad ? <Clad clad={billet.reading.clad} /> : null}
         {billet.lotId ? null : (
           <Row>
             <Press onPress={onPlan}>Change the recipe</Press>
@@ -67,8 +69,10 @@ function Worked({ billet, questions, onPlan }: PartProps & { onPlan: () => void 
         <Flaws billet={billet} />
       </div>
       <div>
-        <BilletDrawing reading={billet.reading} onPiece={piece ? `${piece.piece} ${piece.title}` : 'a usual knife'} />
-        <Outcome reading={billet.reading} blades={billet.asked.blades} />
+        <InView>
+          <BilletDrawing reading={billet.reading} onPiece={piece ? `${piece.piece} ${piece.title}` : 'a usual knife'} />
+          <Finished reading={billet.reading} blades={billet.asked.blades} />
+        </InView>
       </div>
     </Anvil>
   );

@@ -4,10 +4,18 @@ export const Anvil = styled.div`
   display: grid;
   grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
   gap: 1rem;
-  align-items: start;
   > div { display: flex; flex-direction: column; gap: 1rem; }
-  > :last-child { position: sticky; top: 0.5rem; max-height: calc(100vh - 1rem); overflow: auto; }
-  @media (max-width: 950px) { grid-template-columns: minmax(0, 1fr); > :last-child { grid-row: 1; position: static; max-height: none; } }
+  @media (max-width: 950px) { grid-template-columns: minmax(0, 1fr); > :last-child { grid-row: 1; } }
+`;
+
+/** Stays in view while the recipe is worked on. */
+export const InView = styled.div`
+  position: sticky;
+  top: 0.5rem;
+  display: flex;
+  flex-direction: column;
+  gap: 1rem;
+  @media (max-width: 950px) { position: static; }
 `;
 
 /** What the billet shows, on layout blue. */
@@ -23,7 +31,7 @@ export const Shown = styled.div`
   [data-line] { vector-effect: non-scaling-stroke; stroke: ${({ theme }) => theme.scribe}; stroke-width: 1.4px; fill: none; }
   figure { margin: 0; }
   figcaption { font-family: ${({ theme }) => theme.label}; font-size: 1.02rem; padding-top: 0.3rem; }
-  [data-section] svg { max-height: 190px; }
+  [data-section] svg { max-height: 120px; }
 `;
 
 export const Steps = styled.ol`

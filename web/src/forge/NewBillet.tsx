@@ -6,8 +6,8 @@ import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { BilletDrawing } from './BilletDrawing';
-import { Anvil } from './Forge.styles';
-import { Outcome } from './Outcome';
+import { Anvil, InView } from './Forge.styles';
+import { Bars, Clad, Finished } from './Outcome';
 import { RecipeEditor } from './RecipeEditor';
 import { useBilletReading, useForgeQuestions, usualBillet } from './useForge';
 
@@ -43,6 +43,8 @@ export function Planning({ questions, first, done, keepWords, onKeep, onLeave }:
     <Anvil>
       <div>
         <RecipeEditor questions={questions} asked={asked} reading={reading} done={done} onChange={setAsked} />
+        {reading ? <Bars reading={reading} /> : null}
+        {reading?.clad ? <Clad clad={reading.clad} /> : null}
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
         <Row>
           <Press data-kind="main" data-large isDisabled={isBusy} onPress={keep}>
@@ -56,8 +58,12 @@ export function Planning({ questions, first, done, keepWords, onKeep, onLeave }:
         </Row>
       </div>
       <div>
-        {reading ? <BilletDrawing reading={reading} onPiece={piece ? `${piece.piece} ${piece.title}` : 'a usual knife'} /> : null}
-        {reading ? <Outcome reading={reading} blades={asked.blades} /> : null}
+        {reading ? (
+          <InView>
+            <BilletDrawing reading={reading} onPiece={piece ? `${piece.piece} ${piece.title}` : 'a usual knife'} />
+            <Finished reading={reading} blades={asked.blades} />
+          </InView>
+        ) : null}
       </div>
     </Anvil>
   );

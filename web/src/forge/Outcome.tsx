@@ -4,53 +4,52 @@ import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { Working } from '../parts/Working';
 import { Figures } from './Forge.styles';
 
-/** What comes of the recipe: the finished billet, the bars to cut, the cost, the layers on a clad blade. */
-export function Outcome({ reading, blades }: { reading: BilletReading; blades: string }) {
-  const { result, cost, clad } = reading;
-  return (
-    <>
-      {result ? (
-        <Panel aria-label="The finished billet">
-          <h2>The finished billet</h2>
-          <Figures>
-            <Figure label="Section" words={result.section} />
-            <Figure label="Length" words={result.length} />
-            <Figure label="Layers" words={String(result.layers)} />
-            <Figure label="A layer, on the average" words={result.layerThickness} />
-            <Figure label="Weight" words={result.weight} />
-            <Figure label="Blades in it" words={`${result.blades}, ${blades} wanted`} />
-          </Figures>
-          {result.isEnough ? null : (
-            <Trouble>
-              Too short: {blades} blades take {result.takes}.
-            </Trouble>
-          )}
-        </Panel>
+/** The finished billet in numbers. */
+export function Finished({ reading, blades }: { reading: BilletReading; blades: string }) {
+  const { result } = reading;
+  return result ? (
+    <Panel aria-label="The finished billet">
+      <Figures>
+        <Figure label="Section" words={result.section} />
+        <Figure label="Length" words={result.length} />
+        <Figure label="Layers" words={String(result.layers)} />
+        <Figure label="A layer, about" words={result.layerThickness} />
+        <Figure label="Weight" words={result.weight} />
+        <Figure label="Blades in it" words={`${result.blades}, ${blades} wanted`} />
+      </Figures>
+      {result.isEnough ? null : (
+        <Trouble>
+          Too short: {blades} {blades === '1' ? 'blade takes' : 'blades take'} {result.takes}.
+        </Trouble>
+      )}
+    </Panel>
+  ) : null;
+}
+
+/** The bars to cut and what they cost. */
+export function Bars({ reading }: { reading: BilletReading }) {
+  const { bars, cost } = reading;
+  return bars.length > 0 ? (
+    <Panel aria-label="Bars to cut">
+      <h2>Bars to cut</h2>
+      <Facts>
+        <tbody>
+          {bars.map((bar) => (
+            <tr key={bar.words}>
+              <td>{bar.words}</td>
+              <td data-stale={bar.there < bar.count || undefined}>{bar.there < bar.count ? `only ${bar.there} on the racks` : 'on the racks'}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Facts>
+      {cost.cost ? (
+        <p>
+          Bars cost <strong>{cost.cost}</strong>, lost ends and scale with them: <strong>{cost.perBlade}</strong> a blade.
+        </p>
       ) : null}
-      {reading.bars.length > 0 ? (
-        <Panel aria-label="Bars to cut">
-          <h2>Bars to cut</h2>
-          <Facts>
-            <tbody>
-              {reading.bars.map((bar) => (
-                <tr key={bar.words}>
-                  <td>{bar.words}</td>
-                  <td data-stale={bar.there < bar.count || undefined}>{bar.there < bar.count ? `only ${bar.there} on the racks` : 'on the racks'}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Facts>
-          {cost.cost ? (
-            <p>
-              Bars cost <strong>{cost.cost}</strong>, lost ends and scale with them: <strong>{cost.perBlade}</strong> a blade.
-            </p>
-          ) : null}
-          {cost.missing.length > 0 ? <Quiet>Without a price: {cost.missing.join(', ')}.</Quiet> : null}
-        </Panel>
-      ) : null}
-      {clad ? <Clad clad={clad} /> : null}
-    </>
-  );
+      {cost.missing.length > 0 ? <Quiet>Without a price: {cost.missing.join(', ')}.</Quiet> : null}
+    </Panel>
+  ) : null;
 }
 
 function Figure({ label, words }: { label: string; words: string }) {
@@ -63,7 +62,7 @@ function Figure({ label, words }: { label: string; words: string }) {
 }
 
 /** Where each layer comes out on the bevel, on both sides, and how unevenly it may be forged. */
-function Clad({ clad }: { clad: CladView }) {
+export function Clad({ clad }: { clad: CladView }) {
   return (
     <Panel aria-label="Layers on the bevel">
       <h2>Layers on the bevel</h2>

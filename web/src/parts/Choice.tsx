@@ -25,7 +25,8 @@ const Options = styled(ListBox)`
   background: #fff;
   border: 1.5px solid ${({ theme }) => theme.ink};
   border-radius: 4px;
-  max-height: 420px;
+  /* As high as the popover may be, so that a long list never lies over the button under the finger. */
+  max-height: inherit;
   overflow: auto;
   min-width: var(--trigger-width);
 `;
@@ -37,6 +38,8 @@ const OptionRow = styled(ListBoxItem)`
   &[data-focused], &[data-hovered] { background: ${({ theme }) => theme.manila}; }
   &[data-selected] { font-weight: 700; }
 `;
+
+const LONGEST_LIST_PX = 420;
 
 interface ChoiceProps {
   label: string;
@@ -58,7 +61,7 @@ export function Choice({ label, value, options, onChange, problem, quiet }: Choi
         <span aria-hidden="true">▾</span>
       </Button>
       {problem ? <FieldError data-error>{problem}</FieldError> : null}
-      <Popover>
+      <Popover maxHeight={LONGEST_LIST_PX}>
         <Options>
           {options.map((option) => (
             <OptionRow key={option.value} id={option.value} textValue={option.words}>

@@ -95,10 +95,9 @@ public final class Needs {
             String form = (spec.isLaminated() ? SteelForm.LAMINATED : SteelForm.PATTERN_WELDED).name();
             add(STEEL, "Billet for the blade", Set.of(StockKind.BILLET), List.of(form), EnumSet.of(Trait.FORGES_SHAPE, Trait.CUTS_STEEL), lot -> byVolume(bar, lot));
         } else if (spec.isForged()) {
-            add(STEEL, spec.steel().designation() + " to forge from", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.FORGES_SHAPE, Trait.DRIFTS_EYE, Trait.FORGES_BOLSTER),
-                    lot -> byVolume(bar, lot));
+            add(STEEL, spec.steel().designation() + " to forge from", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.MEASURES_STOCK), lot -> byVolume(bar, lot));
         } else {
-            add(STEEL, spec.steel().designation() + " bar for the blade", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.CUTS_STEEL), lot -> fromBar(bar, lot));
+            add(STEEL, spec.steel().designation() + " bar for the blade", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.MEASURES_STOCK), lot -> fromBar(bar, lot));
         }
     }
 

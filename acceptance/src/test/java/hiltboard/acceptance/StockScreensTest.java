@@ -1,0 +1,182 @@
+package hiltboard.acceptance;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.RegisterExtension;
+import tools.jackson.databind.JsonNode;
+
+/** The store and the forge on the real screens. */
+class StockScreensTest {
+    @RegisterExtension
+    static final Browser BROWSER = new Browser();
+    private static RunningShop shop;
+    private static Client owner;
+    private static Maker bram;
+    private static Maker cato;
+
+    @BeforeAll
+    static void open() {
+        shop = RunningShop.withTwoMakers();
+        owner = shop.signedIn("olwen");
+        bram = BROWSER.signedIn(shop, "bram");
+        cato = BROWSER.signedIn(shop, "cato");
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    private static void choose(Page page, String label, String option) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label)).first().click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+    }
+
+    private static void fill(Page page, String name, String entry) {
+        page.locator("input[name='" + name + "']").first().fill(entry);
+    }
+
+    private static Locator part(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    @Test
+    void a_delivery_is_looked_at_claimed_with_a_photograph_and_lies_on_the_rack() {
+        Page page = bram.page();
+        page.navigate("/stock/receive");
+        choose(page, "What it is", "52100, carbon steel");
+        fill(page, "thickness", ".120");
+        fill(page, "width", "2");
+        fill(page, "amount", "3 ft");
+        fill(page, "pieces", "2");
+        fill(page, "orderedThickness", "1/8");
+        fill(page, "claimed", "1");
+        fill(page, "claim", "rusted through the paper");
+        page.getByLabel("Photograph", new Page.GetByLabelOptions().setExact(true)).setInputFiles(new FilePayload("rust.png", "image/png", Pictures.png()));
+        bram.press("Put it on the rack");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("0.005 in thinner");
+        bram.press("Leave it off the rack");
+        fill(page, "orderedThickness", ".122");
+        bram.press("Put it on the rack");
+        assertThat(page.locator("main h1")).hasText("52100, carbon steel, flat, 0.120 in × 2 in");
+        assertThat(part(page, "Claims")).containsText("rusted through the paper");
+        assertThat(page.getByAltText("rust.png")).isVisible();
+        cato.page().navigate("/stock");
+        assertThat(part(cato.page(), "Bars")).containsText("52100");
+    }
+
+    @Test
+    @DisplayName("two makers reach for the last pair of scales: the first gets it, the second is told who has it")
+    void the_last_pair_taken_twice() {
+        Store.receive(owner, "SCALES", "1", "1", "what", "WALNUT", "thickness", "3/8", "width", "1-3/4", "lengthEach", "5-1/2");
+        long first = Work.take(owner, 1, Map.of("handleMaterial", "WALNUT"));
+        long second = Work.take(owner, 1, Map.of("handleMaterial", "WALNUT"));
+        for (Maker maker : new Maker[] {bram, cato}) {
+            maker.page().navigate("/pieces/" + (maker == bram ? first : second));
+            Locator need = part(maker.page(), "From the racks").locator("li").filter(new Locator.FilterOptions().setHasText("Black walnut scales"));
+            need.getByRole(AriaRole.BUTTON).click();
+            maker.button("This one").waitFor();
+        }
+        bram.press("This one");
+        assertThat(part(bram.page(), "From the racks")).containsText("Promised: 1 pair");
+        // The other page has heard of it meanwhile and no longer offers the pair; where it had not, the server refuses.
+        Client late = shop.signedIn("cato");
+        String told = Store.promise(late, second, "handle", lotOf(first)).isRefused(409, "out-of-turn").detail();
+        assertThat(told).contains("Bram Holt has promised it to");
+        cato.page().reload();
+        assertThat(part(cato.page(), "From the racks").locator("li").filter(new Locator.FilterOptions().setHasText("Black walnut scales"))).containsText("Missing");
+    }
+
+    private static long lotOf(long piece) {
+        for (JsonNode rack : owner.get("/api/stock").isOk().json().path("racks")) {
+            for (JsonNode lot : rack.path("lots")) {
+                if (lot.path("promises").valueStream().anyMatch(promise -> promise.path("pieceId").asLong() == piece)) {
+                    return lot.path("id").asLong();
+                }
+            }
+        }
+        throw new AssertionError("Nothing is promised to " + piece);
+    }
+
+    @Test
+    void a_bar_is_laid_out_on_the_screen_and_cut() {
+        Store.receive(owner, "BAR", "40 in", "1", "what", "1095", "thickness", "5/32", "width", "1-3/4");
+        long first = Work.take(owner, 2, Map.of("steel", "1095", "stockThickness", "5/32"));
+        Work.doStep(shop, owner, first, "approve-outline");
+        Work.doStep(shop, owner, first + 1, "approve-outline");
+        Page page = bram.page();
+        page.navigate("/stock/cutting");
+        assertThat(part(page, "Look for a way to cut")).containsText("2 blanks wait");
+        bram.press("Look for the best way");
+        assertThat(page.getByText("No plan can use less steel.")).isVisible();
+        bram.press("Cut it so");
+        Locator planned = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To cut: 1095"));
+        assertThat(planned).isVisible();
+        cato.page().navigate("/stock");
+        assertThat(part(cato.page(), "Bars")).containsText("Kitchen knife");
+        bram.press("It is cut");
+        assertThat(planned).hasCount(0);
+        assertThat(Store.need(owner, first + 1, "steel").path("standing").asString()).isEqualTo("TAKEN");
+    }
+
+    @Test
+    void a_table_is_looked_at_before_it_is_taken() {
+        Page page = bram.page();
+        page.navigate("/stock/table");
+        String table = "kind,amount,what,diameter,owner\nROD,12 in,COPPER,3/16,SHOP\nROD,12 in,COPPER,round,SHOP\n";
+        page.locator("input[type='file']").setInputFiles(new FilePayload("rods.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)));
+        assertThat(part(page, "In")).containsText("diameter: “round” was not understood");
+        bram.press("Take the good 1 line onto the racks");
+        assertThat(part(page, "In")).containsText("1 line is on the racks");
+        page.navigate("/stock");
+        assertThat(part(page, "Rods")).containsText("Copper");
+    }
+
+    @Test
+    @DisplayName("a billet on the screen: from bars on the rack to five blades that are promised their steel")
+    void from_bars_to_five_blades() {
+        Store.receive(owner, "BAR", "8 ft", "2", "what", "1084", "thickness", "1/8", "width", "1-1/2");
+        Store.receive(owner, "BAR", "8 ft", "1", "what", "75Ni8", "thickness", "1/16", "width", "1-1/2");
+        long first = Work.take(owner, 5, Map.of("steelForm", "PATTERN_WELDED", "steel", "1084", "bladeLength", "4", "finish", "PATTERN"));
+        Page page = bram.page();
+        page.navigate("/forge/new");
+        fill(page, "name", "Five for the kitchen");
+        fill(page, "blades", "5");
+        choose(page, "Looked at on the blade of", Work.piece(owner, first).path("name").asString() + " Kitchen knife");
+        fill(page, "pieces", "7");
+        bram.press("Cut them to that");
+        assertThat(part(page, "The finished billet")).containsText("5, 5 wanted");
+        assertThat(page.getByLabel("Pattern on the blade")).isVisible();
+        bram.press("Keep this recipe");
+        assertThat(page.locator("main h1")).hasText("Five for the kitchen");
+        bram.press("Cut the bars from the racks");
+        for (int step = 1; step <= 4; step++) {
+            Locator here = page.locator("li[data-standing='NEXT']");
+            assertThat(here.getByRole(AriaRole.HEADING).first()).containsText(step + ".");
+            if (step == 4) {
+                here.locator("input[name='thickness']").fill(".365");
+            }
+            here.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done")).click();
+            assertThat(page.locator("li[data-standing='DONE']")).hasCount(step);
+        }
+        assertThat(page.getByText("measured: 0.365 in × 1.5 in")).isVisible();
+        bram.press("Put the billet on the rack");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Pattern-welded")).waitFor();
+        for (long piece = first; piece < first + 5; piece++) {
+            JsonNode need = Store.need(owner, piece, "steel");
+            assertThat(need.path("standing").asString()).as("blade " + (piece - first + 1)).isEqualTo("HERE");
+            Store.promise(owner, piece, "steel", need.path("choices").get(0).path("lotId").asLong()).isOk();
+        }
+    }
+}
