@@ -35,14 +35,14 @@ interface PlanningProps {
 /** The recipe beside what comes of it. */
 export function Planning({ questions, first, done, keepWords, onKeep, onLeave }: PlanningProps) {
   const [asked, setAsked] = useState(first);
-  const reading = useBilletReading(asked);
+  const { reading, isCurrent } = useBilletReading(asked);
   const { problem, isBusy, run } = useCaught();
   const keep = () => void run(async () => onKeep(asked));
   const piece = questions.waiting.find((each) => each.pieceId === asked.pieceId);
   return (
     <Anvil>
       <div>
-        <RecipeEditor questions={questions} asked={asked} reading={reading} done={done} onChange={setAsked} />
+        <RecipeEditor questions={questions} asked={asked} reading={reading} isCurrent={isCurrent} done={done} onChange={setAsked} />
         {reading ? <Bars reading={reading} /> : null}
         {reading?.clad ? <Clad clad={reading.clad} /> : null}
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}

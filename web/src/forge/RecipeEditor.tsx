@@ -13,19 +13,21 @@ interface RecipeEditorProps {
   questions: ForgeQuestions;
   asked: AskedBillet;
   reading?: BilletReading;
+  /** Whether the reading is of what stands there now. */
+  isCurrent: boolean;
   /** So many steps are done and stay as they are. */
   done: number;
   onChange: (asked: AskedBillet) => void;
 }
 
 /** A billet on paper: what is wanted of it, and work after work. */
-export function RecipeEditor({ questions, asked, reading, done, onChange }: RecipeEditorProps) {
+export function RecipeEditor({ questions, asked, reading, isCurrent, done, onChange }: RecipeEditorProps) {
   const put = (index: number, step: StepEntries) => onChange({ ...asked, steps: asked.steps.map((each, i) => (i === index ? step : each)) });
   const remove = (index: number) => onChange({ ...asked, steps: asked.steps.filter((_, i) => i !== index) });
   const swap = (index: number) => onChange({ ...asked, steps: asked.steps.flatMap((each, i) => (i === index ? asked.steps.slice(index, index + 2).toReversed() : i === index + 1 ? [] : [each])) });
   return (
     <>
-      <Wanted questions={questions} asked={asked} reading={reading} onChange={onChange} />
+      <Wanted questions={questions} asked={asked} reading={reading} isCurrent={isCurrent} onChange={onChange} />
       <Steps>
         {asked.steps.map((step, index) => {
           const work = questions.works.find((each) => each.work === step.work);
@@ -50,7 +52,7 @@ export function RecipeEditor({ questions, asked, reading, done, onChange }: Reci
 }
 
 /** What it is for, and how many blades of what size are to come out of it. */
-function Wanted({ questions, asked, reading, onChange }: Omit<RecipeEditorProps, 'done'>) {
+function Wanted({ questions, asked, reading, isCurrent, onChange }: Omit<RecipeEditorProps, 'done'>) {
   const problem = (field: string) => {
     const finding = reading?.findings.find((each) => each.field === field);
     return finding && (asked.name || field !== 'name') ? findingWords(finding) : undefined;
@@ -83,7 +85,7 @@ function Wanted({ questions, asked, reading, onChange }: Omit<RecipeEditorProps,
           <span>
             For just {asked.blades} {asked.blades === '1' ? 'blade' : 'blades'} the bars are cut to <strong>{reading.fittedLength}</strong>.
           </span>
-          <Press onPress={() => onChange(fitted(asked, reading.fittedLength))}>Cut them to that</Press>
+          <Press isDisabled={!isCurrent} onPress={() => onChange(fitted(asked, reading.fittedLength))}>Cut them to that</Press>
         </Row>
       ) : null}
     </Panel>

@@ -18,14 +18,14 @@ export function useBillet(id: number) {
   return useQuery({ queryKey: ['forge', 'billet', id], queryFn: () => read<BilletPage>(`/api/forge/billets/${id}`), enabled: Number.isFinite(id) });
 }
 
-/** What comes of a recipe as it is typed, a moment after the last keystroke; an answer that comes late is dropped. */
-export function useBilletReading(asked: AskedBillet): BilletReading | undefined {
-  const [reading, setReading] = useState<BilletReading | undefined>();
+/** What comes of a recipe as it is typed, a moment after the last keystroke, and whether it is of what stands there now; an answer that comes late is dropped. */
+export function useBilletReading(asked: AskedBillet) {
+  const [known, setKnown] = useState<{ of: AskedBillet; reading: BilletReading } | undefined>();
   useEffect(() => {
     let isCurrent = true;
     const timer = window.setTimeout(() => {
       change<BilletReading>('/api/forge/read', asked).then(
-        (answer) => isCurrent && setReading(answer),
+        (reading) => isCurrent && setKnown({ of: asked, reading }),
         () => undefined,
       );
     }, PAUSE_MS);
@@ -34,7 +34,7 @@ export function useBilletReading(asked: AskedBillet): BilletReading | undefined 
       window.clearTimeout(timer);
     };
   }, [asked]);
-  return reading;
+  return { reading: known?.reading, isCurrent: known?.of === asked };
 }
 
 /** A work with its usual answers. */

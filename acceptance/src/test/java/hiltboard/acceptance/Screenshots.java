@@ -31,11 +31,12 @@ public final class Screenshots {
             picture(owner, "/pieces/17/hand-over", "hand-over");
             calculator(owner);
             picture(owner, "/ledger", "ledger");
+            store(owner);
+            picture(owner, "/forge/2", "forge");
             Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");
             picture(maker, "/bench/8/glue-handle", "gate");
-            picture(maker, "/bench/28/scribe-centre-line", "batch");
             wentWrong(maker);
         } finally {
             browser.close();
@@ -100,10 +101,6 @@ public final class Screenshots {
         page.getByText("Last change: +").waitFor();
         page.waitForTimeout(400);
         save(page, "consult");
-        tab(page, "Weight and cost");
-        page.mouse().wheel(0, 500);
-        page.waitForTimeout(400);
-        save(page, "weight-and-cost");
         tab(page, "Proposals");
         page.mouse().wheel(0, 500);
         page.waitForTimeout(400);
@@ -138,6 +135,18 @@ public final class Screenshots {
         slot.getByText("0.815").first().waitFor();
         slot.scrollIntoViewIfNeeded();
         save(page, "calculate");
+    }
+
+    /** Blanks are laid out and promised, so that the racks show it. */
+    private void store(Page page) {
+        page.navigate("/stock/cutting");
+        button(page, "Look for the best way").click();
+        button(page, "Cut it so").first().click();
+        page.getByText("To cut: 1084").waitFor();
+        page.evaluate("scrollTo(0, 0)");
+        page.waitForTimeout(400);
+        save(page, "cut-bars");
+        picture(page, "/stock", "stock");
     }
 
     private void picture(Page page, String view, String name) {

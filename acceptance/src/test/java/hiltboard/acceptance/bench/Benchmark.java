@@ -4,12 +4,18 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import hiltboard.acceptance.BenchmarkShop;
 import hiltboard.acceptance.Browser;
+import hiltboard.core.blade.BladeSection;
 import hiltboard.core.design.Grip;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Weighed;
+import hiltboard.core.forge.ForgeWork;
+import hiltboard.core.forge.PatternView;
+import hiltboard.core.forge.Recipe;
+import hiltboard.core.forge.RecipeStep;
+import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.money.MaterialCost;
 import hiltboard.core.route.Operations;
@@ -56,6 +62,8 @@ public final class Benchmark {
         }
         recomputed();
         route();
+        cutting();
+        billet();
         scripts();
         write(folder);
     }
@@ -147,6 +155,35 @@ public final class Benchmark {
         var specification = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow();
         RoutePlanner planner = new RoutePlanner(OrderRules.all());
         row("the route of one piece with " + Operations.of(specification, Place.ALONE).size() + " steps computed, p95", "5", p95(() -> planner.plan(specification, Operations.of(specification, Place.ALONE))));
+    }
+
+    /** The worst of the racks, because a shop has only one. */
+    private void cutting() {
+        List<CuttingBenchmark.Cut> cuts = CuttingBenchmark.run();
+        String racks = CuttingBenchmark.BLANKS + " blanks from " + CuttingBenchmark.BARS + " bars, the worst of " + CuttingBenchmark.RACKS + " racks";
+        row(racks + ": seconds to a plan", "10", cuts.stream().mapToDouble(CuttingBenchmark.Cut::seconds).max().orElseThrow());
+        row(racks + ": steel that any other plan could save at most, %", "–", 100 * cuts.stream().mapToDouble(CuttingBenchmark.Cut::savableShare).max().orElseThrow());
+        row(racks + ": chips and scrap of the steel used up, %", "–", 100 * cuts.stream().mapToDouble(CuttingBenchmark.Cut::wastedShare).max().orElseThrow());
+        row(racks + ": blanks that found no bar", "–", cuts.stream().mapToInt(CuttingBenchmark.Cut::notPlaced).max().orElseThrow());
+    }
+
+    /** A ladder of 49 layers carried through its recipe and looked at on a blade. */
+    private void billet() {
+        Recipe recipe = new Recipe(Stream.of(step(ForgeWork.STACK, "pieces", "13"), step(ForgeWork.WELD), step(ForgeWork.CROP), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1-1/2"), step(ForgeWork.RESTACK), step(ForgeWork.WELD),
+                step(ForgeWork.CROP), step(ForgeWork.DRAW, "toThickness", "5/8", "toWidth", "1-1/2"), step(ForgeWork.LADDER), step(ForgeWork.DRAW, "toThickness", "5/16", "toWidth", "1-1/2")).toList());
+        Map<String, String> entries = new LinkedHashMap<>();
+        Arrays.stream(SpecificationField.values()).forEach(field -> entries.put(field.key(), field.usual()));
+        BladeSection blade = KnifeShape.blade(SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow()).orElseThrow();
+        row("a billet carried through ten works and seen on a blade, p95", "–", p95(() -> PatternView.onBlade(recipe.result(List.of()).orElseThrow(), blade, Length.ofMillimetres("0.2"))));
+    }
+
+    private static RecipeStep step(ForgeWork work, String... keysAndValues) {
+        Map<String, String> entries = new LinkedHashMap<>();
+        work.fields().forEach(field -> entries.put(field.key(), work.usual(field)));
+        for (int i = 0; i < keysAndValues.length; i += 2) {
+            entries.put(keysAndValues[i], keysAndValues[i + 1]);
+        }
+        return RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT).step();
     }
 
     private void scripts() throws IOException {

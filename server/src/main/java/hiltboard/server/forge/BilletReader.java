@@ -25,13 +25,13 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.money.BilletCost;
 import hiltboard.core.stock.Counted;
 import hiltboard.server.Refusal;
+import hiltboard.server.Typed;
 import hiltboard.server.forge.AskedBillet.StepEntries;
 import hiltboard.server.forge.ForgeRepository.Plan;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.money.Prices;
 import hiltboard.server.stock.BilletStock;
-import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -111,49 +111,17 @@ class BilletReader {
             }
             ofSteps.add(read.findings());
         }
-        List<Finding> findings = new ArrayList<>();
-        String name = asked.name().strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            findings.add(new Finding("name", asked.name(), name.isEmpty() ? "It has no name" : "This is too long", "up to " + LONGEST_NAME + " letters"));
-        }
-        long blades = number("blades", asked.blades(), findings);
-        Length thickness = length("thickness", asked.thickness(), units, findings);
-        Length width = length("width", asked.width(), units, findings);
-        Length length = length("length", asked.length(), units, findings);
-        Optional<Long> paid = paid(asked.paid(), findings);
+        Typed typed = new Typed(units);
+        String name = typed.name("name", asked.name(), LONGEST_NAME);
+        long blades = typed.amount("blades", asked.blades(), Counted.PIECES, MOST_BLADES);
+        BladeBlank blank = new BladeBlank(typed.length("thickness", asked.thickness()), typed.length("width", asked.width()), typed.length("length", asked.length()));
+        Optional<Long> paid = typed.money("paid", asked.paid());
         Optional<Long> piece = Optional.of(asked.pieceId()).filter(id -> id > 0).map(id -> pieces.open(id).id());
         Recipe recipe = new Recipe(steps);
         // A recipe can be looked at before it has a name.
+        List<Finding> findings = typed.findings();
         boolean isWhole = findings.stream().allMatch(finding -> finding.field().equals("name")) && !steps.isEmpty() && ofSteps.stream().allMatch(List::isEmpty);
-        return new Understood(recipe, ofSteps, findings, isWhole ? Optional.of(new Plan(name, recipe, (int) blades, new BladeBlank(thickness, width, length), piece, paid)) : Optional.empty());
-    }
-
-    private static long number(String field, String entry, List<Finding> findings) {
-        Optional<Long> number = Counted.PIECES.read(entry, Units.MILLIMETRE_CELSIUS).filter(each -> each >= 1 && each <= MOST_BLADES);
-        if (number.isEmpty()) {
-            findings.add(new Finding(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", "a whole number from 1 to " + MOST_BLADES));
-        }
-        return number.orElse(1L);
-    }
-
-    private static Length length(String field, String entry, Units units, List<Finding> findings) {
-        Optional<Long> length = Counted.LENGTH.read(entry, units).filter(each -> each > 0 && each < Length.ofInchFraction(1000, 1).nanometres());
-        if (length.isEmpty()) {
-            findings.add(new Finding(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", Counted.LENGTH.accepted()));
-        }
-        return new Length(length.orElse(1_000_000L));
-    }
-
-    private static Optional<Long> paid(String entry, List<Finding> findings) {
-        String text = entry.strip().replace(',', '.');
-        if (text.isEmpty()) {
-            return Optional.empty();
-        }
-        if (!text.matches("\\d{1,6}(\\.\\d{1,2})?")) {
-            findings.add(new Finding("paid", entry, "“" + entry.strip() + "” is not an amount", "an amount such as 110 or 110.50"));
-            return Optional.empty();
-        }
-        return Optional.of(new BigDecimal(text).movePointRight(2).longValueExact());
+        return new Understood(recipe, ofSteps, findings, isWhole ? Optional.of(new Plan(name, recipe, (int) blades, blank, piece, paid)) : Optional.empty());
     }
 
     /** What comes of what was typed. */

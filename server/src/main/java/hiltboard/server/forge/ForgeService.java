@@ -7,13 +7,12 @@ import hiltboard.core.forge.ForgeMachine;
 import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.forge.Recipe.Reading;
-import hiltboard.core.forge.Recipe.Stage;
 import hiltboard.core.forge.Recipe;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
-import hiltboard.core.stock.Counted;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
+import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
 import hiltboard.server.forge.BilletReader.Understood;
 import hiltboard.server.forge.ForgeRepository.BilletRow;
@@ -27,7 +26,6 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.stock.BilletStock;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -156,23 +154,10 @@ public class ForgeService {
     }
 
     private static Reading reading(AskedReading asked, Units units) {
-        List<Finding> findings = new ArrayList<>();
-        Reading reading = new Reading(length("thickness", asked.thickness(), units, findings), length("width", asked.width(), units, findings), length("length", asked.length(), units, findings));
-        if (!findings.isEmpty()) {
-            throw Refusal.entries(findings);
-        }
+        Typed typed = new Typed(units);
+        Reading reading = new Reading(typed.maybeLength("thickness", asked.thickness()), typed.maybeLength("width", asked.width()), typed.maybeLength("length", asked.length()));
+        typed.mustBeUnderstood();
         return reading;
-    }
-
-    private static Optional<Length> length(String field, String entry, Units units, List<Finding> findings) {
-        if (entry.isBlank()) {
-            return Optional.empty();
-        }
-        Optional<Length> length = Counted.LENGTH.read(entry, units).filter(each -> each > 0 && each < Length.ofInchFraction(1000, 1).nanometres()).map(Length::new);
-        if (length.isEmpty()) {
-            findings.add(new Finding(field, entry, "“" + entry.strip() + "” was not understood", Counted.LENGTH.accepted()));
-        }
-        return length;
     }
 
     /** The last step that was done is not done after all. */
@@ -201,25 +186,12 @@ public class ForgeService {
     }
 
     static LaminateFlaw flaw(AskedFlaw asked, Units units) {
-        List<Finding> findings = new ArrayList<>();
-        Optional<Length> depth = length("depth", asked.depth(), units, findings);
-        Optional<Length> thickness = length("thickness", asked.thickness(), units, findings);
-        Optional<Length> wanted = length("wanted", asked.wanted(), units, findings);
-        if (findings.isEmpty()) {
-            missing("depth", depth, findings);
-            missing("thickness", thickness, findings);
-            missing("wanted", wanted, findings);
-        }
-        if (!findings.isEmpty()) {
-            throw Refusal.entries(findings);
-        }
-        return new LaminateFlaw(depth.orElseThrow(), thickness.orElseThrow(), wanted.orElseThrow());
-    }
-
-    private static void missing(String field, Optional<Length> length, List<Finding> findings) {
-        if (length.isEmpty()) {
-            findings.add(new Finding(field, "", "Nothing was entered", Counted.LENGTH.accepted()));
-        }
+        Typed typed = new Typed(units);
+        Length depth = typed.length("depth", asked.depth());
+        Length thickness = typed.length("thickness", asked.thickness());
+        Length wanted = typed.length("wanted", asked.wanted());
+        typed.mustBeUnderstood();
+        return new LaminateFlaw(depth, thickness, wanted);
     }
 
     /** Everything is done: it lies on the rack, to be promised to pieces. The receipt is about its lot. */
@@ -268,25 +240,17 @@ public class ForgeService {
     private static ForgeMachine machine(AskedMachine asked, Units units) {
         ForgeMachine.Kind kind = Arrays.stream(ForgeMachine.Kind.values()).filter(each -> each.name().equals(asked.kind())).findFirst()
                 .orElseThrow(() -> Refusal.entry("kind", asked.kind(), "What kind of machine it is is not said", "PRESS, HAMMER or FIRE"));
-        List<Finding> findings = new ArrayList<>();
-        String name = asked.name().strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            findings.add(new Finding("name", asked.name(), "It has no name of a sensible length", "up to " + LONGEST_NAME + " letters"));
+        Typed typed = new Typed(units);
+        String name = typed.name("name", asked.name(), LONGEST_NAME);
+        Optional<Length> die = typed.maybeLength("die", asked.die());
+        Length longest = typed.length("longest", asked.longest());
+        Length thickest = typed.length("thickest", asked.thickest());
+        Optional<Double> tons = Optional.of(asked.tons().replace(',', '.').strip()).filter(force -> kind == ForgeMachine.Kind.PRESS && force.matches("\\d{1,4}(\\.\\d{1,2})?")).map(Double::valueOf).filter(force -> force > 0);
+        if (kind == ForgeMachine.Kind.PRESS && tons.isEmpty()) {
+            typed.find("tons", asked.tons(), "How hard it presses is not understood", "tons of 2 000 lb, such as 25");
         }
-        boolean isForce = asked.tons().replace(',', '.').strip().matches("\\d{1,4}(\\.\\d{1,2})?");
-        if (kind == ForgeMachine.Kind.PRESS && !isForce) {
-            findings.add(new Finding("tons", asked.tons(), "How hard it presses is not understood", "tons of 2 000 lb, such as 25"));
-        }
-        Optional<Length> die = length("die", asked.die(), units, findings);
-        Optional<Length> longest = length("longest", asked.longest(), units, findings);
-        Optional<Length> thickest = length("thickest", asked.thickest(), units, findings);
-        missing("longest", longest, findings);
-        missing("thickest", thickest, findings);
-        if (!findings.isEmpty()) {
-            throw Refusal.entries(findings);
-        }
-        Optional<Double> tons = kind == ForgeMachine.Kind.PRESS ? Optional.of(new BigDecimal(asked.tons().replace(',', '.').strip()).doubleValue()) : Optional.empty();
-        return new ForgeMachine(name, kind, tons, die, longest.orElseThrow(), thickest.orElseThrow(), asked.owner().strip());
+        typed.mustBeUnderstood();
+        return new ForgeMachine(name, kind, tons, die, longest, thickest, asked.owner().strip());
     }
 
     public Receipt dropMachine(long id, Person person, Command command) {

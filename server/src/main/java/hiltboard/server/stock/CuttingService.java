@@ -1,13 +1,11 @@
 package hiltboard.server.stock;
 
 import hiltboard.core.blade.Point;
-import hiltboard.core.design.Finding;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Trait;
-import hiltboard.core.stock.Counted;
 import hiltboard.core.stock.Needs;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
@@ -21,6 +19,7 @@ import hiltboard.core.stock.cutting.CuttingRules;
 import hiltboard.core.stock.cutting.CuttingSolver;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
+import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
@@ -183,30 +182,14 @@ public class CuttingService {
     }
 
     private static CuttingRules rules(Asked asked, Units units) {
-        List<Finding> findings = new ArrayList<>();
-        Length kerf = length("kerf", asked.kerf(), units, findings);
-        Length edge = length("edge", asked.edge(), units, findings);
-        Length clamp = length("clamp", asked.clamp(), units, findings);
-        Length useful = length("useful", asked.useful(), units, findings);
-        Length thicker = length("thicker", asked.thicker(), units, findings);
+        Typed typed = new Typed(units);
+        CuttingRules rules = new CuttingRules(typed.length("kerf", asked.kerf()), typed.lengthOrNothing("edge", asked.edge()), typed.lengthOrNothing("clamp", asked.clamp()),
+                typed.lengthOrNothing("useful", asked.useful()), typed.lengthOrNothing("thicker", asked.thicker()));
         if (asked.seconds() < 1 || asked.seconds() > LONGEST_SEARCH.toSeconds()) {
-            findings.add(new Finding("seconds", String.valueOf(asked.seconds()), "The search cannot take so long", "1 to " + LONGEST_SEARCH.toSeconds() + " seconds"));
+            typed.find("seconds", String.valueOf(asked.seconds()), "The search cannot take so long", "1 to " + LONGEST_SEARCH.toSeconds() + " seconds");
         }
-        if (findings.isEmpty() && !kerf.isPositive()) {
-            findings.add(new Finding("kerf", asked.kerf(), "A saw takes something", "more than nothing"));
-        }
-        if (!findings.isEmpty()) {
-            throw Refusal.entries(findings);
-        }
-        return new CuttingRules(kerf, edge, clamp, useful, thicker);
-    }
-
-    private static Length length(String field, String entry, Units units, List<Finding> findings) {
-        Optional<Long> read = Counted.LENGTH.read(entry, units).filter(nanometres -> nanometres <= Length.ofInchFraction(100, 1).nanometres());
-        if (read.isEmpty()) {
-            findings.add(new Finding(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", Counted.LENGTH.accepted()));
-        }
-        return new Length(read.orElse(0L));
+        typed.mustBeUnderstood();
+        return rules;
     }
 
     Run run(long id) {

@@ -1,6 +1,5 @@
 package hiltboard.server.stock;
 
-import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Operation;
@@ -13,6 +12,7 @@ import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
+import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Photograph;
 import hiltboard.server.job.PieceFile;
@@ -118,19 +118,15 @@ public class StockService {
     ReadLot read(NewLot given, Units units) {
         StockKind kind = kind(given.kind());
         LotReader.Read read = LotReader.read(kind, given.entries(), units);
-        List<Finding> findings = new ArrayList<>(read.findings());
-        long amount = amount("amount", given.amount(), kind.counted(), units, findings);
-        int count = kind.isSawn() ? Math.toIntExact(amount("pieces", given.pieces(), Counted.PIECES, units, findings)) : 1;
-        if (count > MOST_LOTS) {
-            findings.add(new Finding("pieces", given.pieces(), "So many at once are a slip of the finger", "up to " + MOST_LOTS));
-        }
-        long claimed = given.claimed().isBlank() ? 0 : amount("claimed", given.claimed(), kind.isSawn() ? Counted.PIECES : kind.counted(), units, findings);
+        Typed typed = new Typed(units);
+        typed.findAll(read.findings());
+        long amount = typed.amount("amount", given.amount(), kind.counted(), Long.MAX_VALUE);
+        int count = kind.isSawn() ? (int) typed.amount("pieces", given.pieces(), Counted.PIECES, MOST_LOTS) : 1;
+        long claimed = given.claimed().isBlank() ? 0 : typed.amount("claimed", given.claimed(), kind.isSawn() ? Counted.PIECES : kind.counted(), Long.MAX_VALUE);
         if (claimed > 0 && (given.claim().isBlank() || given.claim().length() > LONGEST_WORDS)) {
-            findings.add(new Finding("claim", given.claim(), "What is wrong is not said", "what is missing or damaged, up to " + LONGEST_WORDS + " letters"));
+            typed.find("claim", given.claim(), "What is wrong is not said", "what is missing or damaged, up to " + LONGEST_WORDS + " letters");
         }
-        if (!findings.isEmpty()) {
-            throw Refusal.entries(findings);
-        }
+        typed.mustBeUnderstood();
         return new ReadLot(read.lot(), amount, count, claimed);
     }
 
@@ -138,21 +134,14 @@ public class StockService {
         return StockKind.named(name).orElseThrow(() -> Refusal.entry("kind", name, "No such thing is kept on the rack", String.join("; ", java.util.Arrays.stream(StockKind.values()).map(StockKind::words).toList())));
     }
 
-    private static long amount(String field, String entry, Counted counted, Units units, List<Finding> findings) {
-        Optional<Long> amount = counted.read(entry, units).filter(each -> each > 0);
-        if (amount.isEmpty()) {
-            findings.add(new Finding(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", counted.accepted()));
-        }
-        return amount.filter(each -> counted != Counted.PIECES || each <= Integer.MAX_VALUE).orElse(1L);
-    }
-
     private static void orderedThicknessMustFit(NewLot given, Lot lot, Units units) {
         Optional<Length> measured = lot.length(StockField.THICKNESS);
         if (given.orderedThickness().isBlank() || measured.isEmpty() || given.isSure()) {
             return;
         }
-        Length ordered = new Length(Counted.LENGTH.read(given.orderedThickness(), units).filter(each -> each > 0)
-                .orElseThrow(() -> Refusal.entry("orderedThickness", given.orderedThickness(), "“" + given.orderedThickness().strip() + "” was not understood", Counted.LENGTH.accepted())));
+        Typed typed = new Typed(units);
+        Length ordered = typed.length("orderedThickness", given.orderedThickness());
+        typed.mustBeUnderstood();
         Length off = measured.get().minus(ordered);
         if (off.absolute().compareTo(TOLERANCE) > 0) {
             throw Refusal.question("Ordered " + ordered.in(units) + ", measured " + measured.get().in(units) + ": " + off.absolute().in(units) + (off.isPositive() ? " thicker" : " thinner") + ". Take it as measured, or send it back?");
@@ -241,31 +230,36 @@ public class StockService {
 
     /** What one block of a lot yields. @throws Refusal if it is no block, or the sizes are not understood */
     SawnBlock.Yield sawn(long id, AskedScale asked, Units units) {
-        return sawn(lot(id), scale(asked, units), length("kerf", asked.kerf(), units), units);
+        Sawing sawing = sawing(asked, units);
+        return sawn(lot(id), sawing, units);
     }
 
-    private static SawnBlock.Yield sawn(LotRow row, SawnBlock.Scale scale, Length kerf, Units units) {
+    /** How a block is to be sawn, understood. */
+    private record Sawing(SawnBlock.Scale scale, Length kerf) {}
+
+    private static SawnBlock.Yield sawn(LotRow row, Sawing sawing, Units units) {
         if (row.lot().kind() != StockKind.BLOCK) {
             throw Refusal.outOfTurn("Only a block or a plank is sawn into scales.");
         }
-        return new SawnBlock(row.lot().thickness().orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), row.lot().length(StockField.LENGTH_EACH).orElseThrow(), kerf).into(scale, units);
+        return new SawnBlock(row.lot().thickness().orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), row.lot().length(StockField.LENGTH_EACH).orElseThrow(), sawing.kerf()).into(sawing.scale(), units);
     }
 
-    private static SawnBlock.Scale scale(AskedScale asked, Units units) {
-        return new SawnBlock.Scale(length("thickness", asked.thickness(), units), length("width", asked.width(), units), length("length", asked.length(), units));
-    }
-
-    private static Length length(String field, String entry, Units units) {
-        return new Length(positive(field, entry, Counted.LENGTH, units));
+    private static Sawing sawing(AskedScale asked, Units units) {
+        Typed typed = new Typed(units);
+        Length thickness = typed.length("thickness", asked.thickness());
+        Length width = typed.length("width", asked.width());
+        Length length = typed.length("length", asked.length());
+        Length kerf = typed.length("kerf", asked.kerf());
+        typed.mustBeUnderstood();
+        return new Sawing(new SawnBlock.Scale(thickness, width, length), kerf);
     }
 
     /** One block is sawn: it leaves the rack, and its pairs of scales lie there, as much the client's or the shop's as it was. */
     public Receipt saw(long id, AskedScale asked, Person person, Command command) {
-        SawnBlock.Scale scale = scale(asked, person.units());
-        Length kerf = length("kerf", asked.kerf(), person.units());
+        Sawing sawing = sawing(asked, person.units());
         return changes.make(command, () -> {
             LotRow row = lot(id);
-            int pairs = sawn(row, scale, kerf, person.units()).pairs();
+            int pairs = sawn(row, sawing, person.units()).pairs();
             if (pairs == 0) {
                 throw Refusal.outOfTurn("Not one pair of that size comes out of it.");
             }
@@ -273,7 +267,7 @@ public class StockService {
                 throw tooLittle(row, 1, person.units());
             }
             stock.move(id, -1, "CUT", Optional.empty(), "", "sawn into " + pairs + (pairs == 1 ? " pair" : " pairs") + " of scales", person.id(), clock.nowMillis());
-            long scales = stock.keep(stock.item(scalesOf(row.lot(), scale)), ownOf(row.lot(), pairs));
+            long scales = stock.keep(stock.item(scalesOf(row.lot(), sawing.scale())), ownOf(row.lot(), pairs));
             stock.move(scales, pairs, "RECEIVED", Optional.empty(), "", "sawn from " + row.lot().words(person.units()), person.id(), clock.nowMillis());
             return Entry.ofShop(Entry.Kind.STOCK_RECEIVED, row.lot().words(person.units()) + ": sawn, " + Counted.PAIRS.words(pairs, person.units()) + " of scales", scales);
         });
@@ -408,11 +402,9 @@ public class StockService {
     }
 
     private static long positive(String field, String entry, Counted counted, Units units) {
-        List<Finding> findings = new ArrayList<>();
-        long amount = amount(field, entry, counted, units, findings);
-        if (!findings.isEmpty()) {
-            throw Refusal.entries(findings);
-        }
+        Typed typed = new Typed(units);
+        long amount = typed.amount(field, entry, counted, Long.MAX_VALUE);
+        typed.mustBeUnderstood();
         return amount;
     }
 
