@@ -1636,6 +1636,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/lots/{id}/yield": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["yield"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/profiles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["profiles"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/promises/{id}/release": {
         parameters: {
             query?: never;
@@ -1916,7 +1948,6 @@ export interface components {
             path: string;
             piece: string;
             placing: string;
-            title: string;
             to: string;
             /** Format: double */
             toMillimetres: number;
@@ -3226,6 +3257,12 @@ export interface components {
         Yes: {
             name: string;
         };
+        YieldView: {
+            bar?: components["schemas"]["BarView"];
+            /** Format: int32 */
+            count: number;
+            why: string;
+        };
     };
     responses: never;
     parameters: never;
@@ -3410,6 +3447,7 @@ export type Words = components['schemas']['Words'];
 export type WordView = components['schemas']['WordView'];
 export type WorkView = components['schemas']['WorkView'];
 export type Yes = components['schemas']['Yes'];
+export type YieldView = components['schemas']['YieldView'];
 export type $defs = Record<string, never>;
 export interface operations {
     bench: {
@@ -5971,6 +6009,50 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    yield: {
+        parameters: {
+            query: {
+                piece: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["YieldView"];
+                };
+            };
+        };
+    };
+    profiles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WaitingView"][];
                 };
             };
         };

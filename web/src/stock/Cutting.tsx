@@ -68,9 +68,7 @@ function CutList({ bar }: { bar: BarView }) {
       <tbody>
         {bar.blanks.map((blank) => (
           <tr key={blank.piece + blank.from}>
-            <td>
-              {blank.piece} {blank.title}
-            </td>
+            <td>{blank.piece}</td>
             <td>{blank.placing}</td>
             <td>{blank.from}</td>
             <td>{blank.to}</td>

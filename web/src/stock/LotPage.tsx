@@ -14,6 +14,7 @@ import { LotFields } from './LotFields';
 import { Moving } from './Moving';
 import { Saw } from './Saw';
 import { Lot, Pictures } from './Stock.styles';
+import { Yield } from './Yield';
 import { useKinds, useLot } from './useStock';
 
 /** One lot: how much there is, to whom it is promised, what became of it. */
@@ -69,6 +70,7 @@ function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
           {kind.kind === 'BLOCK' ? <Saw lot={lot.id} /> : null}
         </Row>
       </Panel>
+      {kind.kind === 'BAR' ? <Yield lot={lot.id} /> : null}
       <Describe page={page} kind={kind} />
       <Files page={page} />
       {page.claims.length > 0 ? (

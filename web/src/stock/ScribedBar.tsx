@@ -1,10 +1,10 @@
 import type { BarView } from '../api/schema';
 import { Scribed } from './Stock.styles';
 
-const LETTERS_MM = 9;
-
 /** A bar as it is going to be cut: blanks where they lie, saw cuts, and the offcut that stays. */
 export function ScribedBar({ bar }: { bar: BarView }) {
+  /** As large as the bar leaves room for, whatever its length. */
+  const letters = Math.min(bar.width * 0.5, bar.length / 70);
   const hasOffcut = bar.length - bar.used > 0.01;
   return (
     <Scribed>
@@ -14,7 +14,7 @@ export function ScribedBar({ bar }: { bar: BarView }) {
         {bar.blanks.map((blank) => (
           <g key={blank.piece + blank.from}>
             <path d={blank.path} transform={`translate(0 ${bar.width})`} />
-            <text x={(blank.fromMillimetres + blank.toMillimetres) / 2} y={bar.width / 2} fontSize={LETTERS_MM}>
+            <text x={(blank.fromMillimetres + blank.toMillimetres) / 2} y={bar.width / 2} fontSize={letters}>
               {blank.piece}
             </text>
           </g>
@@ -22,7 +22,7 @@ export function ScribedBar({ bar }: { bar: BarView }) {
         {hasOffcut ? (
           <>
             <line x1={bar.used} x2={bar.used} y1={-4} y2={bar.width + 4} />
-            <text x={(bar.used + bar.length) / 2} y={bar.width / 2} fontSize={LETTERS_MM}>
+            <text x={(bar.used + bar.length) / 2} y={bar.width / 2} fontSize={letters}>
               {bar.offcut}
             </text>
           </>

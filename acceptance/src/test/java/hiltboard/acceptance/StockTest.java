@@ -180,6 +180,12 @@ class StockTest {
         for (long piece = first; piece < first + 3; piece++) {
             Work.doStep(shop, olwen, piece, "approve-outline");
         }
+        JsonNode yield = bram.get("/api/stock/lots/" + bar + "/yield?piece=" + first).isOk().json();
+        assertThat(yield.path("count").asInt()).isGreaterThanOrEqualTo(3);
+        assertThat(yield.path("bar").path("blanks")).hasSize(yield.path("count").asInt());
+        long thin = Store.receive(olwen, "BAR", "48 in", "1", "what", "1084", "thickness", "1/16", "width", "2");
+        assertThat(bram.get("/api/stock/lots/" + thin + "/yield?piece=" + first).isOk().json().path("why").asString()).contains("thinner");
+        bram.post("/api/stock/lots/" + thin + "/take", Map.of("amount", "48 in", "words", "")).isOk();
         JsonNode cutting = bram.get("/api/stock/cutting").isOk().json();
         assertThat(cutting.path("waiting")).hasSize(3);
         long run = bram.post("/api/stock/cutting", Map.of("kerf", "1/16", "edge", "1/32", "clamp", "1", "useful", "6", "thicker", "1/32", "seconds", 5)).isOk().json().path("id").asLong();

@@ -22,6 +22,7 @@ final class AtTheForge {
     private static final Length LEAST_FOR_A_TWIST = Length.ofInchFraction(3, 4);
     private static final Length MOST_FOR_A_TWIST = Length.ofInchFraction(1, 1);
     private static final Length CLAD_UNTIL_GROUND = Length.ofInchFraction(5, 16);
+    private static final Length ONE_INCH = Length.ofInchFraction(1, 1);
     private static final double NOTHING = 1e-9;
 
     private final RecipeStep step;
@@ -112,12 +113,32 @@ final class AtTheForge {
 
     private Outcome laidOn(List<Sheet> sheets) {
         Length thickness = new Length(sheets.stream().mapToLong(sheet -> sheet.thickness().nanometres()).sum());
-        if (sheets.stream().anyMatch(sheet -> !sheet.thickness().isPositive()) || !step.length(WIDTH).isPositive() || !step.length(LENGTH).isPositive()) {
+        Length width = step.length(WIDTH);
+        if (sheets.stream().anyMatch(sheet -> !sheet.thickness().isPositive()) || !width.isPositive()) {
             return Cannot.atAll("A bar has no size", "more than nothing for every size");
         }
-        Billet billet = Billet.stacked(sheets.stream().map(sheet -> new Layer(sheet.steel(), sheet.thickness().millimetres() / thickness.millimetres())).toList(), thickness, step.length(WIDTH), step.length(LENGTH));
+        List<Layer> layers = sheets.stream().map(sheet -> new Layer(sheet.steel(), sheet.thickness().millimetres() / thickness.millimetres())).toList();
+        Billet inch = Billet.stacked(layers, thickness, width, ONE_INCH);
+        Optional<Length> length = stackLength(inch);
+        if (length.isEmpty()) {
+            return Cannot.at(LENGTH, "How long its bars are is not said", "a length, or a weight");
+        }
+        Billet billet = Billet.stacked(layers, thickness, width, length.get());
         working.add(sheets.size() + " bars, " + in(thickness) + " high: " + billet.layers().size() + " layers, " + billet.mass().in(units));
         return done(billet);
+    }
+
+    /** As it was said, or as long as it takes to weigh so much. @param inch one inch of the stack */
+    private Optional<Length> stackLength(Billet inch) {
+        if (step.has(LENGTH)) {
+            return Optional.of(step.length(LENGTH)).filter(Length::isPositive);
+        }
+        if (!step.has(WEIGHT)) {
+            return Optional.empty();
+        }
+        Length length = ONE_INCH.times(step.mass(WEIGHT).grams() / inch.mass().grams());
+        working.add(step.mass(WEIGHT).in(units) + " / " + inch.mass().in(units) + " an inch = " + in(rounded(length)) + " long");
+        return Optional.of(length).filter(Length::isPositive);
     }
 
     private Outcome wrap(Billet billet) {

@@ -13,10 +13,10 @@ import java.util.Optional;
 /** What a smith does to a billet, with what it asks and what it usually is. Usual answers are common practice, from memory. */
 public enum ForgeWork {
     STACK("Stack two steels by turns", "Alternate the two steels, like outside. Every face ground bright and degreased before.", List.of(Cautions.EYES_LUNGS, Cautions.SOLVENT),
-            usual(FIRST_STEEL, "1084"), usual(FIRST_THICKNESS, "1/8"), usual(SECOND_STEEL, "75Ni8"), usual(SECOND_THICKNESS, "1/16"), usual(PIECES, "21"), usual(WIDTH, "1-1/2"), usual(LENGTH, "6")),
+            usual(FIRST_STEEL, "1084"), usual(FIRST_THICKNESS, "1/8"), usual(SECOND_STEEL, "75Ni8"), usual(SECOND_THICKNESS, "1/16"), usual(PIECES, "21"), usual(WIDTH, "1-1/2"), usual(LENGTH, "6"), usual(WEIGHT, "")),
     CLAD("Lay cladding on a core", "The core in the middle, the same cladding on both sides, in the same order outwards.", List.of(Cautions.EYES_LUNGS, Cautions.SOLVENT),
             usual(CORE_STEEL, "W2"), usual(CORE_THICKNESS, "1/8"), usual(CLADDING, "MILD_STEEL"), usual(CLADDING_THICKNESS, "1/8"), usual(BETWEEN, ""), usual(BETWEEN_THICKNESS, ""), usual(LAYERS_A_SIDE, "1"),
-            usual(WIDTH, "1-1/2"), usual(LENGTH, "6")),
+            usual(WIDTH, "1-1/2"), usual(LENGTH, "6"), usual(WEIGHT, "")),
     WRAP("Lay this billet around a core", "Cut it in two; the core between; the good faces outside.", List.of(Cautions.EYES_LUNGS, Cautions.SOLVENT), usual(CORE_STEEL, "W2"), usual(CORE_THICKNESS, "1/8"), usual(KERF, "1/16")),
     WELD("Weld", "Edges sealed first. Soak through at about 2200 °F (1200 °C); light, even pressure first, then firmly, all along.", List.of(Cautions.FORGE, Cautions.PRESS, "Arc light at sealing: helmet, skin covered, others warned."),
             usual(LOSS, "3")),

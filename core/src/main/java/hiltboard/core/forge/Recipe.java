@@ -68,31 +68,35 @@ public record Recipe(List<RecipeStep> steps) {
      */
     public static List<BarToCut> bars(List<Stage> stages) {
         List<BarToCut> bars = new ArrayList<>();
-        for (Stage stage : stages) {
+        for (Stage stage : stages.stream().filter(stage -> stage.after().isPresent()).toList()) {
             RecipeStep step = stage.step();
             switch (step.work()) {
                 case STACK -> {
-                    bars.add(stacked(step, StepField.FIRST_STEEL, StepField.FIRST_THICKNESS, (step.count(StepField.PIECES) + 1) / 2));
-                    bars.add(stacked(step, StepField.SECOND_STEEL, StepField.SECOND_THICKNESS, step.count(StepField.PIECES) / 2));
+                    bars.add(stacked(stage, StepField.FIRST_STEEL, StepField.FIRST_THICKNESS, (step.count(StepField.PIECES) + 1) / 2));
+                    bars.add(stacked(stage, StepField.SECOND_STEEL, StepField.SECOND_THICKNESS, step.count(StepField.PIECES) / 2));
                 }
                 case CLAD -> {
                     int aSide = step.count(StepField.LAYERS_A_SIDE);
                     int between = step.has(StepField.BETWEEN) && step.has(StepField.BETWEEN_THICKNESS) ? aSide / 2 : 0;
-                    bars.add(stacked(step, StepField.CORE_STEEL, StepField.CORE_THICKNESS, 1));
-                    bars.add(stacked(step, StepField.CLADDING, StepField.CLADDING_THICKNESS, 2 * (aSide - between)));
+                    bars.add(stacked(stage, StepField.CORE_STEEL, StepField.CORE_THICKNESS, 1));
+                    bars.add(stacked(stage, StepField.CLADDING, StepField.CLADDING_THICKNESS, 2 * (aSide - between)));
                     if (between > 0) {
-                        bars.add(stacked(step, StepField.BETWEEN, StepField.BETWEEN_THICKNESS, 2 * between));
+                        bars.add(stacked(stage, StepField.BETWEEN, StepField.BETWEEN_THICKNESS, 2 * between));
                     }
                 }
-                case WRAP -> stage.after().ifPresent(billet -> bars.add(new BarToCut(step.steel(StepField.CORE_STEEL), step.length(StepField.CORE_THICKNESS), billet.section().width(), billet.length(), 1)));
+                case WRAP -> {
+                    Billet billet = stage.after().orElseThrow();
+                    bars.add(new BarToCut(step.steel(StepField.CORE_STEEL), step.length(StepField.CORE_THICKNESS), billet.section().width(), billet.length(), 1));
+                }
                 default -> { }
             }
         }
         return bars.stream().filter(bar -> bar.count() > 0).toList();
     }
 
-    private static BarToCut stacked(RecipeStep step, StepField steel, StepField thickness, int count) {
-        return new BarToCut(step.steel(steel), step.length(thickness), step.length(StepField.WIDTH), step.length(StepField.LENGTH), count);
+    private static BarToCut stacked(Stage stage, StepField steel, StepField thickness, int count) {
+        RecipeStep step = stage.step();
+        return new BarToCut(step.steel(steel), step.length(thickness), step.length(StepField.WIDTH), stage.after().orElseThrow().length(), count);
     }
 
     /** Whether it has a core in a cladding. */

@@ -2,15 +2,18 @@ package hiltboard.core.forge;
 
 import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Mass;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * One work of a recipe with its answers.
@@ -20,6 +23,7 @@ import java.util.Optional;
 public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
     private static final Length LARGEST = Length.ofInchFraction(240, 1);
     private static final int MOST_PIECES = 200;
+    private static final Set<StepField> MAY_BE_EMPTY = EnumSet.of(StepField.BETWEEN, StepField.BETWEEN_THICKNESS, StepField.TO_WIDTH, StepField.LENGTH, StepField.WEIGHT);
     private static final BigDecimal LARGEST_DECIMAL = BigDecimal.valueOf(500);
 
     public RecipeStep {
@@ -51,7 +55,7 @@ public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
 
     /** Sizes that only some answers ask for are missed when the step is worked out, where it can be said why. */
     private static boolean mayBeEmpty(StepField field) {
-        return field == StepField.BETWEEN || field == StepField.BETWEEN_THICKNESS || field == StepField.TO_WIDTH;
+        return MAY_BE_EMPTY.contains(field);
     }
 
     private static Optional<String> value(StepField field, String entry, Units units) {
@@ -61,6 +65,7 @@ public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
             case COUNT -> entry.matches("\\d{1,3}") && Integer.parseInt(entry) >= 1 && Integer.parseInt(entry) <= MOST_PIECES ? Optional.of(String.valueOf(Integer.parseInt(entry))) : Optional.empty();
             case DECIMAL -> entry.replace(',', '.').matches("\\d{1,3}(\\.\\d{1,3})?") && new BigDecimal(entry.replace(',', '.')).compareTo(LARGEST_DECIMAL) <= 0
                     ? Optional.of(new BigDecimal(entry.replace(',', '.')).toPlainString()) : Optional.empty();
+            case MASS -> ShopNotation.mass(entry, units) instanceof Understood.Value<Mass> mass && mass.quantity().milligrams() > 0 ? Optional.of(String.valueOf(mass.quantity().milligrams())) : Optional.empty();
             case LENGTH -> ShopNotation.length(entry, units) instanceof Understood.Value<Length> length && length.quantity().compareTo(Length.ZERO) >= 0 && length.quantity().compareTo(LARGEST) <= 0
                     ? Optional.of(String.valueOf(length.quantity().nanometres())) : Optional.empty();
         };
@@ -72,13 +77,18 @@ public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
             case CHOICE -> String.join("; ", field.options().stream().map(StepField.Option::words).toList());
             case COUNT -> "a whole number from 1 to " + MOST_PIECES;
             case DECIMAL -> "a number such as 6 or 2.5, up to " + LARGEST_DECIMAL;
+            case MASS -> "a weight such as 2 kg, 40 oz or 5 lb";
             case LENGTH -> "a length such as 3/16, .156 or 4 mm, up to " + LARGEST.brieflyIn(units);
         };
     }
 
     /** An answer as the reader would type it; empty where there is none. */
     public String entry(StepField field, Units units) {
-        return Optional.ofNullable(values.get(field)).map(value -> field.type() == StepField.Type.LENGTH ? length(field).brieflyIn(units) : value).orElse("");
+        return Optional.ofNullable(values.get(field)).map(value -> switch (field.type()) {
+            case LENGTH -> length(field).brieflyIn(units);
+            case MASS -> BigDecimal.valueOf(Long.parseLong(value), 3).stripTrailingZeros().toPlainString() + " g";
+            default -> value;
+        }).orElse("");
     }
 
     public RecipeStep with(StepField field, Length length) {
@@ -95,6 +105,10 @@ public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
     /** @throws IllegalStateException if it was not answered */
     public Length length(StepField field) {
         return new Length(Long.parseLong(value(field)));
+    }
+
+    Mass mass(StepField field) {
+        return new Mass(Long.parseLong(value(field)));
     }
 
     ForgeSteel steel(StepField field) {

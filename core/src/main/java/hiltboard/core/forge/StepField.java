@@ -20,6 +20,7 @@ public enum StepField {
     LAYERS_A_SIDE("layersASide", "Layers a side", Type.COUNT),
     WIDTH("width", "Bars’ width", Type.LENGTH),
     LENGTH("length", "Bars’ length", Type.LENGTH),
+    WEIGHT("weight", "Or so long that it weighs", Type.MASS),
     SHAPE("shape", "Shape", Type.CHOICE, "FLAT=Flat or square", "ROUND=Round"),
     TO_THICKNESS("toThickness", "To a thickness or diameter of", Type.LENGTH),
     TO_WIDTH("toWidth", "To a width of", Type.LENGTH),
@@ -37,7 +38,7 @@ public enum StepField {
     LOSS("loss", "Lost as scale, %", Type.DECIMAL);
 
     /** What an answer is. */
-    public enum Type { STEEL, MAYBE_STEEL, LENGTH, COUNT, DECIMAL, CHOICE }
+    public enum Type { STEEL, MAYBE_STEEL, LENGTH, MASS, COUNT, DECIMAL, CHOICE }
 
     /** A choice as it is kept and as it is read. */
     public record Option(String value, String words) {}

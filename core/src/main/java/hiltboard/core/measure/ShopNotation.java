@@ -24,6 +24,11 @@ public final class ShopNotation {
     private static final String TIMES = "a time such as 20 min, 2 h, 1 h 30 min or 90 s";
     private static final String HARDNESSES = "a Rockwell C hardness such as 60 or 61.5 HRC, from 20 to 70";
 
+    private static final String MASSES = "a weight such as 500 g, 2 kg, 40 oz or 5 lb";
+    private static final Pattern MASS = Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,3})?)\\s*(g|kg|oz|lb|lbs)?");
+    /** 1 oz = 28.349 523 125 g and 1 lb = 453.592 37 g exactly (NIST SP 811, appendix B.8). */
+    private static final double GRAMS_PER_OUNCE = 28.349523125;
+    private static final double GRAMS_PER_POUND = 453.59237;
     private static final BigDecimal INCHES_PER_FOOT = BigDecimal.valueOf(12);
     private static final Pattern DRILL = Pattern.compile("(?:(?:#|no\\.?|number)\\s*(\\d{1,2})|(?:letter\\s+)?([a-z]))(?:\\s*drill)?");
     private static final Pattern FRACTION =
@@ -84,6 +89,22 @@ public final class ShopNotation {
             return refused(entry, TIMES);
         }
         return understood(new Span(seconds(match.group(1), 3600).plus(seconds(match.group(2), 60)).plus(seconds(match.group(3), 1))));
+    }
+
+    /** Reads a weight; a bare number is ounces or grams, as the reader reads lengths. */
+    public static Understood<Mass> mass(String entry, Units units) {
+        Matcher match = MASS.matcher(tidy(entry));
+        if (!match.matches()) {
+            return refused(entry, MASSES);
+        }
+        double number = Double.parseDouble(match.group(1).replace(',', '.'));
+        String unit = Optional.ofNullable(match.group(2)).orElse(units.length() == LengthUnit.INCH ? "oz" : "g");
+        return understood(Mass.ofGrams(number * switch (unit) {
+            case "kg" -> 1000;
+            case "oz" -> GRAMS_PER_OUNCE;
+            case "lb", "lbs" -> GRAMS_PER_POUND;
+            default -> 1;
+        }));
     }
 
     /** Reads a Rockwell C hardness. */

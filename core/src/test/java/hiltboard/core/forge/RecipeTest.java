@@ -74,6 +74,35 @@ class RecipeTest {
     }
 
     @Test
+    @DisplayName("[worked] a stack of 1 × 1 in of 7.85 g/cm³ weighs 128.6 g an inch: for 643 g its bars are 5 in long")
+    void a_stack_may_be_asked_for_by_weight() {
+        RecipeStep byWeight = step(ForgeWork.STACK, "pieces", "2", "firstThickness", "1/2", "secondThickness", "1/2", "width", "1", "length", "", "weight", "643.2 g");
+        Billet billet = result(Recipes.of(byWeight));
+        assertThat(billet.length().inches()).isCloseTo(643.2 / (16.387064 * 7.85), within(0.001));
+        assertThat(billet.mass().grams()).isCloseTo(643.2, within(0.01));
+        assertThat(Recipe.bars(Recipes.of(byWeight).stages(List.of(), Units.INCH_FAHRENHEIT))).allSatisfy(bar -> assertThat(bar.length()).isEqualTo(billet.length()));
+        assertThat(Recipes.of(step(ForgeWork.STACK, "length", "")).stages(List.of(), Units.INCH_FAHRENHEIT).get(0).outcome()).isInstanceOf(Cannot.class);
+    }
+
+    @Test
+    @DisplayName("[worked] bars to cut: 21 by turns are 11 and 10; a core with three layers a side, two of them cladding, is one, four and two")
+    void bars_are_counted_by_kind() {
+        assertThat(Recipe.bars(Recipes.of(step(ForgeWork.STACK, "pieces", "21")).stages(List.of(), Units.INCH_FAHRENHEIT))).extracting(BarToCut::count).containsExactly(11, 10);
+        Recipe clad = Recipes.of(step(ForgeWork.CLAD, "layersASide", "3", "between", "75Ni8", "betweenThickness", "1/32"));
+        assertThat(Recipe.bars(clad.stages(List.of(), Units.INCH_FAHRENHEIT))).extracting(bar -> bar.steel().key() + " " + bar.count()).containsExactly("W2 1", "MILD_STEEL 4", "75Ni8 2");
+    }
+
+    @Test
+    @DisplayName("[worked] a blank of 1/4 × 1-1/2 × 10 in takes 8 in of a billet 5/16 × 1-1/2 in and a saw cut: a billet of 16-1/16 in gives two, a shorter one does not")
+    void blades_come_out_of_a_billet_by_volume() {
+        BladeBlank blank = new BladeBlank(Length.ofInches("0.25"), Length.ofInches("1.5"), Length.ofInches("10"));
+        BarSection section = BarSection.flat(Length.ofInchFraction(5, 16), Length.ofInches("1.5"));
+        assertThat(blank.lengthOf(section)).isEqualTo(Length.ofInches("8.0625"));
+        assertThat(blank.countIn(result(Recipes.of(bar("5/16", "1.5", "16.0625"))))).isEqualTo(2);
+        assertThat(blank.countIn(result(Recipes.of(bar("5/16", "1.5", "16"))))).isEqualTo(1);
+    }
+
+    @Test
     @DisplayName("[worked] both ends off: 6 in less 2 × 1/2 in; scale of 3 % takes 3 % of the height; ground 1/32 a face takes 1/16")
     void what_is_taken_away_is_gone() {
         Billet billet = result(Recipes.of(step(ForgeWork.STACK, "pieces", "3", "firstThickness", "1/4", "secondThickness", "1/2", "length", "6"), step(ForgeWork.WELD, "loss", "3"), step(ForgeWork.CROP), step(ForgeWork.GRIND)));

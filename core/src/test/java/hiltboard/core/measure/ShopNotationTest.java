@@ -108,4 +108,16 @@ class ShopNotationTest {
         assertThat(ShopNotation.length("-1/8", Units.INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
         assertThat(ShopNotation.signedLength("--1", Units.INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
     }
+
+    @ParameterizedTest(name = "[NIST SP 811] {0} is {1} g")
+    @CsvSource({"1 lb, 453.592", "5 lbs, 2267.962", "8 oz, 226.796", "8, 226.796", "2 kg, 2000", "'1,5 kg', 1500", "640 g, 640"})
+    void reads_weights(String entry, double grams) {
+        assertThat(((Understood.Value<Mass>) ShopNotation.mass(entry, Units.INCH_FAHRENHEIT)).quantity().grams()).isEqualTo(grams);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "heavy", "-3 lb", "3 stone", "1e9"})
+    void refuses_what_is_no_weight(String entry) {
+        assertThat(ShopNotation.mass(entry, Units.INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
+    }
 }

@@ -148,6 +148,7 @@ class DemoShop implements SmartInitializingSingleton {
             new DemoConstructions(this).play();
             stock.fill(owner);
             forge.light(makers);
+            stock.promise(files.openAllOfLivingJobs(), makers.get(1));
         }
 
         private void orchardKnife() {

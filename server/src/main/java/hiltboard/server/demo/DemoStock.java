@@ -4,11 +4,14 @@ import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
+import hiltboard.server.job.PieceFile;
 import hiltboard.server.stock.StockService.NewLot;
 import hiltboard.server.stock.StockService;
 import java.time.Duration;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /** What lies on the racks of the demo shop: bars for its jobs, blocks, a gift, something that came broken, something that runs out. */
@@ -17,6 +20,7 @@ class DemoStock {
     private static final String STEELYARD = "Steelyard at the Weir";
     private static final String WOOD = "Hollow Oak Timber";
     private static final String SUPPLY = "Bench Supply";
+    private static final Set<String> PROMISED = Set.of("Wedding bowie", "Yanagi with a line");
 
     private final StockService stock;
     private final ShopClock clock;
@@ -31,6 +35,11 @@ class DemoStock {
         handles(person);
         fittings(person);
         consumables(person);
+    }
+
+    /** Two jobs have been promised what lies there for them. */
+    void promise(List<PieceFile> pieces, Person person) {
+        pieces.stream().filter(file -> PROMISED.contains(file.jobTitle())).forEach(file -> stock.promiseAll(file.id(), person, Diary.command(person)));
     }
 
     private void bars(Person person) {

@@ -5,6 +5,7 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
+import hiltboard.core.stock.cutting.CuttingPlan.Placed;
 import hiltboard.core.stock.cutting.CuttingPlan;
 import hiltboard.core.stock.cutting.CuttingRules;
 import hiltboard.server.access.Person;
@@ -18,12 +19,14 @@ import hiltboard.server.stock.CuttingService.Run;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Looking for a way to cut the bars, and cutting them. */
@@ -42,7 +45,7 @@ class CuttingController {
     record RulesView(String kerf, String edge, String clamp, String useful, String thicker) {}
 
     /** A blank on a bar: its outline as an SVG path in millimetres, y downwards from the bar's lower edge. */
-    record BlankView(String piece, String title, String placing, String from, String to, double fromMillimetres, double toMillimetres, String path) {}
+    record BlankView(String piece, String placing, String from, String to, double fromMillimetres, double toMillimetres, String path) {}
 
     /**
      * A bar with the blanks on it; sizes of the drawing in millimetres.
@@ -59,6 +62,9 @@ class CuttingController {
      */
     record PlanView(List<BarView> bars, List<String> notPlaced, String wasted, String proof) {}
 
+    /** How many of a piece's blank a bar yields and where they are cut; or why none. */
+    record YieldView(int count, String why, @Nullable BarView bar) {}
+
     /** A search under way; the plan is not there until it ends. */
     record RunView(long id, int settled, int groups, boolean isFailed, @Nullable PlanView plan) {}
 
@@ -71,9 +77,27 @@ class CuttingController {
     Cutting cutting(Person person) {
         Units units = person.units();
         CuttingRules usual = CuttingRules.USUAL;
-        return new Cutting(service.waiting().stream().map(file -> new WaitingView(file.id(), file.name(), file.jobTitle(), file.specification().steel().designation())).toList(), service.bars().size(),
+        return new Cutting(service.waiting().stream().map(CuttingController::waiting).toList(), service.bars().size(),
                 new RulesView(usual.kerf().brieflyIn(units), usual.edge().brieflyIn(units), usual.clamp().brieflyIn(units), usual.useful().brieflyIn(units), usual.thicker().brieflyIn(units)),
                 service.planned().stream().map(cut -> view(cut, units)).toList());
+    }
+
+    /** Pieces whose profile can be held against a bar. */
+    @GetMapping("/api/stock/profiles")
+    @Transactional(readOnly = true)
+    List<WaitingView> profiles(Person person) {
+        return service.profiles().stream().map(CuttingController::waiting).toList();
+    }
+
+    private static WaitingView waiting(PieceFile file) {
+        return new WaitingView(file.id(), file.name(), file.jobTitle(), file.specification().steel().designation());
+    }
+
+    @GetMapping("/api/stock/lots/{id}/yield")
+    @Transactional(readOnly = true)
+    YieldView yield(@PathVariable long id, @RequestParam long piece, Person person) {
+        CuttingService.BarYield found = service.yield(id, piece, person.units());
+        return new YieldView(found.plan().map(plan -> plan.blanks().size()).orElse(0), found.why(), found.plan().map(plan -> laid(0, id, plan, each -> String.valueOf(plan.blanks().indexOf(each) + 1), person.units())).orElse(null));
     }
 
     @PostMapping("/api/stock/cutting")
@@ -124,16 +148,16 @@ class CuttingController {
     }
 
     private BarView view(Run run, BarPlan plan, Units units) {
-        long lot = Long.parseLong(plan.bar().id());
-        return bar(0, lot, plan.bar().length(), plan.used(), plan.blanks().stream().map(placed -> {
-            PieceFile file = run.piece(placed.id());
-            return blank(file.name(), file.jobTitle(), placed.placing().words(), placed.from(), placed.to(), placed.laid(), units);
-        }).toList(), units);
+        return laid(0, Long.parseLong(plan.bar().id()), plan, each -> run.piece(each.id()).name(), units);
+    }
+
+    private BarView laid(long id, long lot, BarPlan plan, Function<Placed, String> name, Units units) {
+        return bar(id, lot, plan.bar().length(), plan.used(), plan.blanks().stream().map(each -> blank(name.apply(each), each.placing().words(), each.from(), each.to(), each.laid(), units)).toList(), units);
     }
 
     private BarView view(BarCut cut, Units units) {
         return bar(cut.id(), cut.lot(), new Length(cut.lengthNanometres()), new Length(cut.usedNanometres()),
-                cut.blanks().stream().map(blank -> blank(blank.name(), "", blank.placing().words(), blank.from(), blank.to(), BarFile.outline(blank), units)).toList(), units);
+                cut.blanks().stream().map(blank -> blank(blank.name(), blank.placing().words(), blank.from(), blank.to(), BarFile.outline(blank), units)).toList(), units);
     }
 
     private BarView bar(long id, long lot, Length length, Length used, List<BlankView> blanks, Units units) {
@@ -142,8 +166,8 @@ class CuttingController {
                 Optional.of(length.minus(used)).filter(Length::isPositive).map(left -> row.lot().kind().counted().words(left.nanometres(), units)).orElse(""), blanks)).orElseThrow();
     }
 
-    private static BlankView blank(String piece, String title, String placing, double from, double to, Outline laid, Units units) {
-        return new BlankView(piece, title, placing, Length.ofMillimetres(from).nearest(step(units)).brieflyIn(units), Length.ofMillimetres(to).nearest(step(units)).brieflyIn(units), from, to, Drawing.closed(laid));
+    private static BlankView blank(String piece, String placing, double from, double to, Outline laid, Units units) {
+        return new BlankView(piece, placing, Length.ofMillimetres(from).nearest(step(units)).brieflyIn(units), Length.ofMillimetres(to).nearest(step(units)).brieflyIn(units), from, to, Drawing.closed(laid));
     }
 
     private static Length step(Units units) {

@@ -6,6 +6,7 @@ import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Trait;
+import hiltboard.core.stock.Need;
 import hiltboard.core.stock.Needs;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
@@ -130,7 +131,7 @@ public class CuttingService {
     @Transactional(readOnly = true)
     public List<PieceFile> waiting() {
         List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved)
-                .filter(file -> file.specification().isCutFromBar() && !file.specification().isAxe() && !isCut(file)).toList();
+                .filter(CuttingService::isFromBar).filter(file -> !isCut(file)).toList();
         Set<Long> served = stock.promises(open.stream().map(PieceFile::id).toList()).stream().filter(promise -> promise.need().equals(Needs.STEEL)).map(Promise::piece).collect(Collectors.toSet());
         return open.stream().filter(file -> !served.contains(file.id())).toList();
     }
@@ -138,6 +139,33 @@ public class CuttingService {
     private static boolean isCut(PieceFile file) {
         Set<String> done = file.progress().doneAt().keySet();
         return file.route().steps().stream().anyMatch(step -> step.operation().is(Trait.CUTS_STEEL) && done.contains(step.operation().key()));
+    }
+
+    /** Every piece that is cut from a bar and can still be worked on. */
+    @Transactional(readOnly = true)
+    public List<PieceFile> profiles() {
+        return pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(CuttingService::isFromBar).toList();
+    }
+
+    private static boolean isFromBar(PieceFile file) {
+        return file.specification().isCutFromBar() && !file.specification().isAxe();
+    }
+
+    /** As many of a piece's blank as what is free of a bar yields, or why it yields none. */
+    record BarYield(Optional<BarPlan> plan, String why) {}
+
+    BarYield yield(long lot, long piece, Units units) {
+        LotRow row = stock.lot(lot).filter(each -> each.lot().kind() == StockKind.BAR).orElseThrow(() -> Refusal.notThere("There is no bar with number " + lot + "."));
+        PieceFile file = pieces.open(piece);
+        if (!isFromBar(file)) {
+            return new BarYield(Optional.empty(), file.name() + " is not cut from a bar.");
+        }
+        Need steel = Needs.of(file.specification(), units).stream().filter(need -> need.key().equals(Needs.STEEL)).findFirst().orElseThrow();
+        if (steel.from(row.lot(), clock.today()) instanceof Need.Unfit unfit) {
+            return new BarYield(Optional.empty(), unfit.why());
+        }
+        Optional<BarPlan> plan = CuttingRules.USUAL.most(blank(file), bar(row, row.free()));
+        return new BarYield(plan, plan.isPresent() ? "" : "It is too short or too narrow for the profile, the saw and the vice.");
     }
 
     /** Flat bars of the shop that nothing is promised of. */
@@ -156,7 +184,7 @@ public class CuttingService {
             throw Refusal.outOfTurn("No blank waits to be cut from a bar.");
         }
         Map<String, PieceFile> byId = waiting.stream().collect(Collectors.toMap(file -> String.valueOf(file.id()), file -> file));
-        CuttingProblem problem = new CuttingProblem(waiting.stream().map(file -> new Wanted(String.valueOf(file.id()), blank(file))).toList(), bars().stream().map(CuttingService::bar).toList(), rules);
+        CuttingProblem problem = new CuttingProblem(waiting.stream().map(file -> new Wanted(String.valueOf(file.id()), blank(file))).toList(), bars().stream().map(row -> bar(row, row.amount())).toList(), rules);
         Run run = new Run(lastRun.incrementAndGet(), problem, byId, Duration.ofSeconds(asked.seconds()));
         runs.put(run.id, run);
         runs.keySet().removeIf(id -> id <= run.id - RUNS_KEPT);
@@ -177,8 +205,9 @@ public class CuttingService {
         return new Blank(KnifeShape.outline(file.specification()).steel(), file.specification().steel().designation(), file.specification().length(SpecificationField.STOCK_THICKNESS));
     }
 
-    private static Bar bar(LotRow row) {
-        return new Bar(String.valueOf(row.id()), row.lot().value(StockField.WHAT).orElseThrow(), row.lot().length(StockField.THICKNESS).orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), new Length(row.amount()));
+    /** @param length of it that can be cut, in nanometres */
+    private static Bar bar(LotRow row, long length) {
+        return new Bar(String.valueOf(row.id()), row.lot().value(StockField.WHAT).orElseThrow(), row.lot().length(StockField.THICKNESS).orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), new Length(length));
     }
 
     private static CuttingRules rules(Asked asked, Units units) {

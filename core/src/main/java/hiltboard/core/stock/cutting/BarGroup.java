@@ -5,7 +5,6 @@ import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPVariable;
 import hiltboard.core.measure.Length;
 import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
-import hiltboard.core.stock.cutting.CuttingPlan.Placed;
 import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
 import hiltboard.core.stock.cutting.Rows.Row;
 import java.util.ArrayDeque;
@@ -130,7 +129,7 @@ final class BarGroup {
         List<Blank> fitting = blanks.stream().filter(blank -> rules.allow(blank, kind)).toList();
         Nest nest = lying.entrySet().stream().filter(each -> each.getKey().width().equals(kind.width()) && each.getValue().nest().blanks().equals(fitting))
                 .map(each -> each.getValue().nest()).findFirst().orElseGet(() -> new Nest(fitting, kind.width().millimetres(), rules));
-        return new Lying(nest, fitting.stream().mapToInt(blanks::indexOf).toArray(), kind.length().minus(rules.kerf()).minus(rules.clamp()).millimetres());
+        return new Lying(nest, fitting.stream().mapToInt(blanks::indexOf).toArray(), rules.room(kind));
     }
 
     /** Every row of every kind of bar, unless there are too many; single blanks in any case. */
@@ -152,7 +151,7 @@ final class BarGroup {
     }
 
     private Cut cut(Bar kind, Row row) {
-        return new Cut(kind, lying.get(kind), row, kind.area(used(kind, row).millimetres()));
+        return new Cut(kind, lying.get(kind), row, kind.area(row.used(kind, rules).millimetres()));
     }
 
     private Cut add(Cut cut) {
@@ -247,22 +246,7 @@ final class BarGroup {
     }
 
     private BarPlan barPlan(Bar bar, Cut cut) {
-        List<Placed> placed = new ArrayList<>();
         Nest nest = cut.lying().nest();
-        double left = 0;
-        int[] states = cut.row().states();
-        for (int i = 0; i < states.length; i++) {
-            left += i == 0 ? 0 : nest.pitch(states[i - 1], states[i]);
-            String id = waiting.get(nest.blanks().get(nest.blankOf(states[i]))).remove();
-            placed.add(new Placed(id, nest.placingOf(states[i]), left, left + nest.length(states[i]), nest.laid(states[i], left)));
-        }
-        Length used = used(bar, cut.row());
-        return new BarPlan(bar, placed, used, bar.length().minus(used));
-    }
-
-    /** Up to behind the last cut, or all of it where what is left is too short to keep. */
-    private Length used(Bar bar, Row row) {
-        Length cut = Length.ofMillimetres(row.length()).plus(rules.kerf());
-        return bar.length().minus(cut).compareTo(rules.useful()) < 0 ? bar.length() : cut;
+        return cut.row().on(bar, nest, rules, blank -> waiting.get(nest.blanks().get(blank)).remove());
     }
 }

@@ -1,5 +1,8 @@
 package hiltboard.core.stock.cutting;
 
+import hiltboard.core.measure.Length;
+import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
+import hiltboard.core.stock.cutting.CuttingPlan.Placed;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -8,6 +11,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.IntFunction;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -61,7 +65,26 @@ final class Rows {
      * @param states how they lie, from the bar's end
      * @param length of the whole row in millimetres
      */
-    record Row(int[] counts, int[] states, double length) {}
+    record Row(int[] counts, int[] states, double length) {
+
+        /** This row laid on a bar. @param ids for each blank, the next one that waits */
+        BarPlan on(Bar bar, Nest nest, CuttingRules rules, IntFunction<String> ids) {
+            List<Placed> placed = new ArrayList<>();
+            double left = 0;
+            for (int i = 0; i < states.length; i++) {
+                left += i == 0 ? 0 : nest.pitch(states[i - 1], states[i]);
+                placed.add(new Placed(ids.apply(nest.blankOf(states[i])), nest.placingOf(states[i]), left, left + nest.length(states[i]), nest.laid(states[i], left)));
+            }
+            Length used = used(bar, rules);
+            return new BarPlan(bar, placed, used, bar.length().minus(used));
+        }
+
+        /** Up to behind the last cut, or all of it where what is left is too short to keep. */
+        Length used(Bar bar, CuttingRules rules) {
+            Length cut = Length.ofMillimetres(length).plus(rules.kerf());
+            return bar.length().minus(cut).compareTo(rules.useful()) < 0 ? bar.length() : cut;
+        }
+    }
 
     List<Row> all() {
         return rows;

@@ -53,6 +53,25 @@ class CuttingSolverTest {
         assertThat(bar.offcut().inches()).isCloseTo(36 - 9 - 3 / 16.0, within(0.01));
     }
 
+    /** [worked] 36 in less the vice's inch and the last cut: eleven blanks of 3 in with ten cuts between are 33-5/8 in, twelve are 36-11/16 in. */
+    @Test
+    void a_bar_yields_as_many_as_its_length_and_the_saw_leave() {
+        Blank plain = new Blank(Outline.from(0, 0).to(76.2, 0).to(76.2, 25).to(0, 25), "1084", Length.ofInchFraction(1, 8));
+        BarPlan yield = RULES.most(plain, new Bar("", "1084", Length.ofInchFraction(1, 8), Length.ofInchFraction(3, 2), Length.ofInchFraction(36, 1))).orElseThrow();
+        assertThat(yield.blanks()).hasSize(11);
+        assertThat(yield.blanks().get(10).to() / 25.4).as("at each cut the nest keeps a few hundredths of a millimetre more").isCloseTo(33.625, within(0.03));
+        assertThat(RULES.most(plain, bar("narrow", 2))).as("shorter than blank, cut and vice").isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {14, 25, 40, 61})
+    void a_bar_yields_as_many_as_the_solver_places(int inches) {
+        Blank knife = NestTest.knife();
+        List<Wanted> plenty = IntStream.range(0, 12).mapToObj(i -> new Wanted("b" + i, knife)).toList();
+        CuttingPlan plan = solve(new CuttingProblem(plenty, List.of(bar("x", inches)), RULES));
+        assertThat(RULES.most(knife, bar("x", inches)).map(yield -> yield.blanks().size()).orElse(0)).isEqualTo(12 - plan.notPlaced().size());
+    }
+
     @Test
     void takes_the_short_bar_rather_than_open_a_long_one() {
         Blank blank = NestTest.knife();

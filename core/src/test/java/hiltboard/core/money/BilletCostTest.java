@@ -1,0 +1,35 @@
+package hiltboard.core.money;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import hiltboard.core.forge.ForgeSteel;
+import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Mass;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class BilletCostTest {
+
+    @Test
+    @DisplayName("[trade] 20 ft of bar for 110 in money, five knives: 22 each")
+    void what_was_paid_is_shared() {
+        assertThat(BilletCost.paid(11_000, 5).perBlade()).isEqualTo(2_200);
+    }
+
+    @Test
+    @DisplayName("[worked] 1.2 kg at 24.50 and 0.8 kg without a price: 29.40, of which each of four bears 7.35, and the price that is missing is named")
+    void by_weight_and_price() {
+        Map<ForgeSteel, Mass> bars = new LinkedHashMap<>();
+        bars.put(ForgeSteel.named("1084").orElseThrow(), Mass.ofGrams(1200));
+        bars.put(ForgeSteel.named("mild steel").orElseThrow(), Mass.ofGrams(800));
+        BilletCost cost = BilletCost.of(bars, Map.of("steel:1084", 2_450L), 4);
+        assertThat(cost.cents()).isEqualTo(2_940);
+        assertThat(cost.perBlade()).isEqualTo(735);
+        assertThat(cost.missing()).containsExactly("mild steel");
+        assertThat(BilletCost.of(bars, Map.of("steel:1084", 2_450L, "fitting:MILD_STEEL", 1_000L), 4).cents()).isEqualTo(3_740);
+        assertThatThrownBy(() -> BilletCost.paid(100, 0)).isInstanceOf(ImpossibleQuantity.class);
+    }
+}
