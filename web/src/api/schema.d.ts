@@ -2112,6 +2112,9 @@ export interface components {
             personId: number;
         };
         Details: {
+            before: {
+                [key: string]: string;
+            };
             entries: {
                 [key: string]: string;
             };

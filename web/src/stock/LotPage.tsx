@@ -3,6 +3,7 @@ import { Link, useParams } from 'react-router';
 import { change, upload } from '../api/client';
 import type { KindView, LotPage as LotPageData } from '../api/schema';
 import { Facts } from '../job/PiecePage.styles';
+import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Press } from '../parts/Press';
@@ -102,24 +103,37 @@ function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
   );
 }
 
-/** Changes what belongs to the lot, and how more of its kind is bought. */
+/** Changes what belongs to the lot, and how more of its kind is bought. Where two did so at once, both see both and choose. */
 function Describe({ page, kind }: { page: LotPageData; kind: KindView }) {
+  const [before, setBefore] = useState<Record<string, string>>({});
   const [changed, setChanged] = useState<Record<string, string> | undefined>();
   const { problem, isBusy, run, clear } = useCaught();
-  const keep = () =>
+  const keep = (entries: Record<string, string>, seen: Record<string, string>) =>
     void run(async () => {
-      await change(`/api/stock/lots/${page.lot.id}/describe`, { entries: changed });
-      await change(`/api/stock/items/${page.lot.itemId}/supply`, { entries: changed });
+      await change(`/api/stock/lots/${page.lot.id}/describe`, { entries, before: seen });
+      await change(`/api/stock/items/${page.lot.itemId}/supply`, { entries, before: seen });
       setChanged(undefined);
     });
   if (!changed) {
+    const begin = () => {
+      setBefore(page.entries);
+      setChanged(page.entries);
+    };
     return (
       <div>
-        <Press onPress={() => setChanged(page.entries)}>Change what is written down</Press>
+        <Press onPress={begin}>Change what is written down</Press>
       </div>
     );
   }
   const put = (key: string, value: string) => setChanged({ ...changed, [key]: value });
+  const both = problem?.both ?? [];
+  const theirs = Object.fromEntries(both.map((each) => [each.field, each.theirsIs]));
+  const settle = (entries: Record<string, string>) => {
+    clear();
+    setBefore({ ...before, ...theirs });
+    setChanged(entries);
+    keep(entries, { ...before, ...theirs });
+  };
   const leave = () => {
     clear();
     setChanged(undefined);
@@ -130,13 +144,14 @@ function Describe({ page, kind }: { page: LotPageData; kind: KindView }) {
       <LotFields kind={kind} of="LOT" entries={changed} problem={problem} onChange={put} />
       <h2>How more is bought</h2>
       <LotFields kind={kind} of="SUPPLY" entries={changed} problem={problem} onChange={put} />
-      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      {problem && both.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
-        <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
+        <Press data-kind="main" isDisabled={isBusy} onPress={() => keep(changed, before)}>
           Keep it
         </Press>
         <Press onPress={leave}>Leave it as it was</Press>
       </Row>
+      <BothChanged both={both} onTheirs={() => settle({ ...changed, ...theirs })} onMine={() => settle(changed)} />
     </Panel>
   );
 }

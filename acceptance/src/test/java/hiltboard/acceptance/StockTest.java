@@ -115,6 +115,53 @@ class StockTest {
     }
 
     @Test
+    @DisplayName("a step taken back puts back what it took; a blade that is lost keeps nothing back, and what was glued wrong needs glue again")
+    void promises_follow_what_becomes_of_the_piece() {
+        long bar = Store.bar(olwen, "40 in");
+        long glue = Store.receive(olwen, "ADHESIVE", "100", "1", "what", "SLOW_EPOXY");
+        long piece = Work.take(olwen, 1, KNIFE);
+        Store.promise(bram, piece, "steel", bar).isOk();
+        Store.promise(bram, piece, "adhesive", glue).isOk();
+        String cuts = Store.need(bram, piece, "steel").path("operation").asString();
+        Work.workUpTo(shop, bram, piece, cuts);
+        String free = Store.lot(bram, bar).path("lot").path("free").asString();
+        Work.doStep(shop, bram, piece, cuts);
+        bram.post(Work.address(piece, cuts) + "/reopen", Map.of()).isOk();
+        assertThat(Store.need(bram, piece, "steel").path("standing").asString()).isEqualTo("PROMISED");
+        assertThat(Store.lot(bram, bar).path("lot").path("amount").asString()).isEqualTo("40 in");
+        assertThat(Store.lot(bram, bar).path("lot").path("free").asString()).isEqualTo(free);
+        assertThat(Store.lot(bram, bar).path("movements").get(0).path("what").asString()).isEqualTo("Put back");
+
+        Work.workUpTo(shop, bram, piece, "cure-handle");
+        assertThat(Store.need(bram, piece, "adhesive").path("standing").asString()).isEqualTo("TAKEN");
+        bram.post(Work.address(piece, "glue-handle") + "/went-wrong", Map.of("kind", "GLUE_FAILED", "words", "too dry", "measured", "", "wayBack", "REDO", "from", "glue-handle")).isOk();
+        assertThat(Store.need(bram, piece, "adhesive").path("standing").asString()).isEqualTo("HERE");
+        Store.promise(bram, piece, "adhesive", glue).isOk();
+        assertThat(Store.lot(bram, glue).path("lot").path("free").asString()).isEqualTo("70 g");
+        bram.post(Work.address(piece, "glue-handle") + "/went-wrong", Map.of("kind", "OTHER", "words", "dropped", "measured", "", "wayBack", "SCRAP", "from", "")).isOk();
+        assertThat(Store.lot(bram, glue).path("lot").path("free").asString()).as("a scrapped piece keeps nothing back").isEqualTo("85 g");
+        assertThat(Store.lot(bram, glue).path("lot").path("promises")).isEmpty();
+    }
+
+    @Test
+    void two_who_describe_one_lot_see_both_and_neither_loses_the_other_fields() {
+        long bar = Store.bar(olwen, "30 in");
+        Map<String, String> seen = new java.util.HashMap<>();
+        Store.lot(bram, bar).path("entries").properties().forEach(each -> seen.put(each.getKey(), each.getValue().asString()));
+        Map<String, String> brams = new java.util.HashMap<>(seen);
+        brams.put("place", "Top rack");
+        bram.post("/api/stock/lots/" + bar + "/describe", Map.of("entries", brams, "before", seen)).isOk();
+        Map<String, String> catos = new java.util.HashMap<>(seen);
+        catos.put("condition", "NORMALISED");
+        cato.post("/api/stock/lots/" + bar + "/describe", Map.of("entries", catos, "before", seen)).isOk();
+        assertThat(Store.lot(bram, bar).path("entries").path("place").asString()).isEqualTo("Top rack");
+        catos.put("place", "Floor");
+        JsonNode both = cato.post("/api/stock/lots/" + bar + "/describe", Map.of("entries", catos, "before", seen)).isRefused(409, "both-changed").json().path("both");
+        assertThat(both).hasSize(1);
+        assertThat(both.get(0).path("theirs").asString()).isEqualTo("Top rack");
+    }
+
+    @Test
     void what_a_design_misses_is_known_at_once_and_its_lead_time_is_in_the_day() {
         Map<String, Object> wanted = Map.of("entries", KNIFE, "before", KNIFE);
         Store.receive(olwen, "SCALES", "2", "1", "what", "MAPLE", "thickness", "3/8", "width", "1-3/4", "lengthEach", "5-1/2");

@@ -28,18 +28,24 @@ CREATE TABLE promise (
     promised_by    INTEGER NOT NULL REFERENCES person (id),
     promised_at_ms INTEGER NOT NULL,
     released_at_ms INTEGER,
-    taken_at_ms    INTEGER
+    taken_at_ms    INTEGER,
+    -- The step that took it; empty while nothing did, and where the saw took it from a planned bar.
+    taken_by_step  TEXT NOT NULL DEFAULT ''
 ) STRICT;
 CREATE INDEX promise_lot ON promise (lot_id) WHERE released_at_ms IS NULL AND taken_at_ms IS NULL;
 CREATE UNIQUE INDEX promise_of_need ON promise (piece_id, need) WHERE released_at_ms IS NULL;
 
+-- What is kept back: a piece that is scrapped or handed over keeps nothing back any more.
+CREATE VIEW open_promise AS
+    SELECT promise.* FROM promise JOIN piece ON piece.id = piece_id WHERE released_at_ms IS NULL AND taken_at_ms IS NULL AND piece.standing = 'ALIVE';
+
 -- Nothing is promised twice, whatever the program does.
 CREATE TRIGGER promise_is_there BEFORE INSERT ON promise
     WHEN NEW.amount > (SELECT amount FROM lot WHERE id = NEW.lot_id)
-        - (SELECT coalesce(sum(amount), 0) FROM promise WHERE lot_id = NEW.lot_id AND released_at_ms IS NULL AND taken_at_ms IS NULL)
+        - (SELECT coalesce(sum(amount), 0) FROM open_promise WHERE lot_id = NEW.lot_id)
     BEGIN SELECT raise(ABORT, 'this is promised to somebody else'); END;
 CREATE TRIGGER promised_stays BEFORE UPDATE OF amount ON lot
-    WHEN NEW.amount < (SELECT coalesce(sum(amount), 0) FROM promise WHERE lot_id = NEW.id AND released_at_ms IS NULL AND taken_at_ms IS NULL)
+    WHEN NEW.amount < (SELECT coalesce(sum(amount), 0) FROM open_promise WHERE lot_id = NEW.id)
     BEGIN SELECT raise(ABORT, 'what is left is promised'); END;
 
 -- Why a lot became more or less; its amount is the sum of these.
@@ -47,7 +53,7 @@ CREATE TABLE movement (
     id        INTEGER PRIMARY KEY,
     lot_id    INTEGER NOT NULL REFERENCES lot (id),
     change    INTEGER NOT NULL,
-    kind      TEXT NOT NULL CHECK (kind IN ('RECEIVED', 'TAKEN', 'USED', 'CUT', 'COUNTED', 'CLAIMED')),
+    kind      TEXT NOT NULL CHECK (kind IN ('RECEIVED', 'TAKEN', 'USED', 'CUT', 'COUNTED', 'CLAIMED', 'RETURNED')),
     piece_id  INTEGER REFERENCES piece (id),
     operation TEXT NOT NULL DEFAULT '',
     words     TEXT NOT NULL DEFAULT '',

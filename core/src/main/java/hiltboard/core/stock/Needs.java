@@ -1,5 +1,6 @@
 package hiltboard.core.stock;
 
+import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.Bar;
@@ -46,12 +47,14 @@ public final class Needs {
     private final Specification spec;
     private final Units units;
     private final List<Need> needs = new ArrayList<>();
+    private final KnifeOutline outline;
     private final Box handle;
 
     private Needs(Specification spec, Units units) {
         this.spec = spec;
         this.units = units;
-        this.handle = Box.of(KnifeShape.outline(spec).handle());
+        this.outline = KnifeShape.outline(spec);
+        this.handle = Box.of(outline.handle());
     }
 
     /** @param units in which sizes are said */
@@ -97,23 +100,30 @@ public final class Needs {
         } else if (spec.isForged()) {
             add(STEEL, spec.steel().designation() + " to forge from", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.MEASURES_STOCK), lot -> byVolume(bar, lot));
         } else {
-            add(STEEL, spec.steel().designation() + " bar for the blade", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.MEASURES_STOCK), lot -> fromBar(bar, lot));
+            add(STEEL, spec.steel().designation() + " bar for the blade", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.MEASURES_STOCK), fromBar(bar));
         }
     }
 
-    private Taking fromBar(Bar bar, Lot lot) {
-        if (!lot.is(StockField.SECTION, StockField.FLAT)) {
-            return new Unfit("It is not flat.");
-        }
-        Length thickness = lot.length(StockField.THICKNESS).orElseThrow();
-        if (thickness.compareTo(bar.thickness()) < 0) {
-            return new Unfit("It is thinner than the " + in(bar.thickness()) + " wanted.");
-        }
-        if (thickness.minus(THICKER).compareTo(bar.thickness()) > 0) {
-            return new Unfit("It is so much thicker than the " + in(bar.thickness()) + " wanted that grinding it down is a waste.");
-        }
-        return lot.length(StockField.WIDTH).orElseThrow().compareTo(KnifeShape.sawnWidth(spec)) < 0 ? new Unfit("It is narrower than the profile with the saw’s room, " + in(KnifeShape.sawnWidth(spec)) + ".")
-                : new Takes(bar.length().plus(KERF).nanometres());
+    private Fit fromBar(Bar bar) {
+        Length wide = KnifeShape.sawnWidth(spec);
+        return lot -> {
+            if (!lot.is(StockField.SECTION, StockField.FLAT)) {
+                return new Unfit("It is not flat.");
+            }
+            Length thickness = lot.length(StockField.THICKNESS).orElseThrow();
+            if (thickness.compareTo(bar.thickness()) < 0) {
+                return new Unfit("It is thinner than the " + in(bar.thickness()) + " wanted.");
+            }
+            if (thickness.minus(THICKER).compareTo(bar.thickness()) > 0) {
+                return new Unfit("It is so much thicker than the " + in(bar.thickness()) + " wanted that grinding it down is a waste.");
+            }
+            return lot.length(StockField.WIDTH).orElseThrow().compareTo(wide) < 0 ? new Unfit("It is narrower than the profile with the saw’s room, " + in(wide) + ".") : new Takes(bar.length().plus(KERF).nanometres());
+        };
+    }
+
+    private static Fit takes(long amount) {
+        Takes takes = new Takes(amount);
+        return lot -> takes;
     }
 
     /** Volume is kept under the hammer: so long a piece of this section as has the forging's volume. */
@@ -214,22 +224,22 @@ public final class Needs {
     /** What is used up by the way. */
     private void used() {
         if (spec.isGlued()) {
-            add("adhesive", spec.adhesive().words(), Set.of(StockKind.ADHESIVE), List.of(spec.adhesive().name()), EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS), lot -> new Takes(ADHESIVE_GRAMS));
+            add("adhesive", spec.adhesive().words(), Set.of(StockKind.ADHESIVE), List.of(spec.adhesive().name()), EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS), takes(ADHESIVE_GRAMS));
         }
         if (spec.mark() == Mark.ELECTRO_ETCHED) {
-            add("stencil", "Stencil for the mark", Set.of(StockKind.STENCIL), List.of(), EnumSet.of(Trait.MARKS), lot -> new Takes(1));
+            add("stencil", "Stencil for the mark", Set.of(StockKind.STENCIL), List.of(), EnumSet.of(Trait.MARKS), takes(1));
         }
         if (spec.finish().isEtched()) {
-            add("bath", "Etching bath", Set.of(StockKind.BATH), List.of("FERRIC_CHLORIDE", "OTHER"), EnumSet.of(Trait.ETCHES), lot -> new Takes(0));
+            add("bath", "Etching bath", Set.of(StockKind.BATH), List.of("FERRIC_CHLORIDE", "OTHER"), EnumSet.of(Trait.ETCHES), takes(0));
         }
         if (spec.sheath() == SheathKind.LEATHER) {
-            add("leather", "Leather for the sheath", Set.of(StockKind.LEATHER), List.of(), EnumSet.of(Trait.CUTS_LEATHER), lot -> new Takes(leather()));
+            add("leather", "Leather for the sheath", Set.of(StockKind.LEATHER), List.of(), EnumSet.of(Trait.CUTS_LEATHER), takes(leather()));
         }
     }
 
     /** Both sides of the blade with welt and seam around it, and a belt loop; in square millimetres. */
     private long leather() {
-        Box blade = Box.of(KnifeShape.outline(spec).blade());
+        Box blade = Box.of(outline.blade());
         double width = 2 * (blade.width().millimetres() + WELT_AND_SEAM);
         return Math.round(width * (blade.length().millimetres() + WELT_AND_SEAM) + BELT_LOOP * blade.width().millimetres());
     }

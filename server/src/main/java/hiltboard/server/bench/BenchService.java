@@ -122,6 +122,7 @@ public class BenchService {
             if (redone.size() > 1) {
                 throw Refusal.outOfTurn("“" + redone.get(1).title() + "” was built on it. Use “Went wrong” to do work again.");
             }
+            stock.giveBack(file, step.operation(), person);
             workAgain.open(file, redone);
             return file.entry(Entry.Kind.STEP_REOPENED, step, "is open again");
         });

@@ -11,7 +11,6 @@ import hiltboard.server.job.PieceFiles;
 import hiltboard.server.stock.Rack.Missing;
 import hiltboard.server.stock.StockRepository.Item;
 import hiltboard.server.stock.StockRepository.LotRow;
-import hiltboard.server.stock.StockRepository.Promise;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -72,12 +71,12 @@ class BuyingList {
     /** What pieces whose outline is approved still need and nobody has promised them: the same thing once, with all who wait. */
     private List<Buy> waitedFor(Units units) {
         List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved).toList();
-        Map<Long, Set<String>> served = stock.promises(open.stream().map(PieceFile::id).toList()).stream().collect(Collectors.groupingBy(Promise::piece, Collectors.mapping(Promise::need, Collectors.toSet())));
         Map<String, Set<String>> waiting = new LinkedHashMap<>();
         Map<String, Missing> missing = new LinkedHashMap<>();
         for (PieceFile file : open) {
+            Set<String> served = rack.promised(file).keySet();
             for (Need need : Needs.of(file.specification(), units)) {
-                if (!Rack.isPassed(file, need) && !served.getOrDefault(file.id(), Set.of()).contains(need.key())) {
+                if (!Rack.isPassed(file, need) && !served.contains(need.key())) {
                     rack.missing(need).ifPresent(gone -> {
                         missing.put(gone.words(), gone);
                         waiting.computeIfAbsent(gone.words(), words -> new HashSet<>()).add(file.name());

@@ -59,6 +59,7 @@ public class CuttingService {
     private static final int WORKERS = 2;
 
     private final StockRepository stock;
+    private final Rack rack;
     private final CutRepository cuts;
     private final PieceFiles pieces;
     private final Changes changes;
@@ -72,8 +73,9 @@ public class CuttingService {
         return thread;
     });
 
-    CuttingService(StockRepository stock, CutRepository cuts, PieceFiles pieces, Changes changes, ShopClock clock) {
+    CuttingService(StockRepository stock, Rack rack, CutRepository cuts, PieceFiles pieces, Changes changes, ShopClock clock) {
         this.stock = stock;
+        this.rack = rack;
         this.cuts = cuts;
         this.pieces = pieces;
         this.changes = changes;
@@ -132,8 +134,7 @@ public class CuttingService {
     public List<PieceFile> waiting() {
         List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved)
                 .filter(CuttingService::isFromBar).filter(file -> !isCut(file)).toList();
-        Set<Long> served = stock.promises(open.stream().map(PieceFile::id).toList()).stream().filter(promise -> promise.need().equals(Needs.STEEL)).map(Promise::piece).collect(Collectors.toSet());
-        return open.stream().filter(file -> !served.contains(file.id())).toList();
+        return open.stream().filter(file -> !rack.promised(file).containsKey(Needs.STEEL)).toList();
     }
 
     private static boolean isCut(PieceFile file) {
@@ -245,7 +246,7 @@ public class CuttingService {
                 CuttingPlan.Placed placed = plan.blanks().get(i);
                 PieceFile file = pieces.openAlive(found.piece(placed.id()).id());
                 double end = i + 1 < plan.blanks().size() ? plan.blanks().get(i + 1).from() : plan.used().millimetres();
-                if (stock.promises(List.of(file.id())).stream().anyMatch(promise -> promise.need().equals(Needs.STEEL))) {
+                if (rack.promised(file).containsKey(Needs.STEEL)) {
                     throw Refusal.outOfTurn(file.name() + " was promised a bar meanwhile. Look for a plan again.");
                 }
                 stock.promise(lot, file.id(), Needs.STEEL, Math.min(Length.ofMillimetres(end - placed.from()).nanometres(), row.amount()), person.id(), clock.nowMillis());
@@ -291,7 +292,7 @@ public class CuttingService {
             List<Entry> entries = new ArrayList<>();
             for (Promise promise : promises(cut)) {
                 PieceFile file = pieces.open(promise.piece());
-                stock.take(promise.id(), clock.nowMillis());
+                stock.take(promise.id(), "", clock.nowMillis());
                 stock.move(cut.lot(), -promise.amount(), "CUT", Optional.of(promise.piece()), "", file.name(), person.id(), clock.nowMillis());
                 entries.add(Entry.ofPiece(Entry.Kind.BAR_CUT, file.jobId(), file.id(), file.name() + ": its blank is cut"));
             }

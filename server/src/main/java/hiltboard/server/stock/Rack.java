@@ -96,9 +96,15 @@ public class Rack {
 
     /** As it is with these lots: a change under way sees its own rack. */
     List<Standing> standing(PieceFile file, Units units, List<LotRow> lots) {
-        Map<String, Promise> promises = stock.promises(List.of(file.id())).stream().collect(Collectors.toMap(Promise::need, Function.identity()));
+        Map<String, Promise> promises = promised(file);
         return Needs.of(file.specification(), units).stream()
                 .map(need -> new Standing(need, need.step(file.route()), isPassed(file, need), Optional.ofNullable(promises.get(need.key())), choices(need, lots), notServing(need, lots))).toList();
+    }
+
+    /** By need, what is promised to a piece or was taken for it. What a step took that is done again is used up, and needed once more. */
+    Map<String, Promise> promised(PieceFile file) {
+        return stock.promises(List.of(file.id())).stream().filter(promise -> promise.takenByStep().isEmpty() || file.progress().isDone(promise.takenByStep()))
+                .collect(Collectors.toMap(Promise::need, Function.identity()));
     }
 
     /** Whether a piece has done without it: the step that would take it is done, or is no step of its route. */

@@ -110,7 +110,8 @@ class StockController {
 
     record Words(String words) {}
 
-    record Details(Map<String, String> entries) {}
+    /** Answers as they were typed, and as the page saw them before. */
+    record Details(Map<String, String> entries, Map<String, String> before) {}
 
     record Promised(String need, long lot) {}
 
@@ -155,7 +156,7 @@ class StockController {
         LotRow row = stock.lot(id).orElseThrow(() -> Refusal.notThere("There is nothing with number " + id + " on the rack."));
         Units units = person.units();
         Map<String, String> entries = new LinkedHashMap<>();
-        StockField.of(row.lot().kind()).forEach(field -> entries.put(field.key(), field.type() == StockField.Type.CHOICE ? row.lot().value(field).orElse("") : row.lot().words(field, units)));
+        StockField.of(row.lot().kind()).forEach(field -> entries.put(field.key(), StockService.entry(row.lot(), field, units)));
         List<Promise> promises = stock.openPromises().stream().filter(promise -> promise.lot() == id).toList();
         return new LotPage(view(row, promises, units), row.lot().kind().name(), entries,
                 stock.movements(id).stream().map(each -> new MovementView(what(each.kind()), (each.change() < 0 ? "−" : "+") + row.lot().kind().counted().words(Math.abs(each.change()), units), each.words(), each.by(), each.atMillis())).toList(),
@@ -169,6 +170,7 @@ class StockController {
             case "USED" -> "Used";
             case "CUT" -> "Cut";
             case "COUNTED" -> "Counted";
+            case "RETURNED" -> "Put back";
             default -> "Claimed";
         };
     }
@@ -189,7 +191,7 @@ class StockController {
 
     @PostMapping("/api/stock/lots/{id}/describe")
     Receipt describe(@PathVariable long id, @RequestBody Details entries, Person person, Command command) {
-        return service.describe(id, entries.entries(), person, command);
+        return service.describe(id, entries.entries(), entries.before(), person, command);
     }
 
     @PostMapping("/api/stock/lots/{id}/take")
@@ -227,7 +229,7 @@ class StockController {
 
     @PostMapping("/api/stock/items/{id}/supply")
     Receipt supply(@PathVariable long id, @RequestBody Details entries, Person person, Command command) {
-        return service.supply(id, entries.entries(), person, command);
+        return service.supply(id, entries.entries(), entries.before(), person, command);
     }
 
     @PostMapping(path = "/api/stock/lots/{id}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

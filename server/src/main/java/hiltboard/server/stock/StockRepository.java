@@ -23,14 +23,15 @@ class StockRepository {
     private static final TypeReference<Map<String, String>> DETAILS = new TypeReference<>() {};
     private static final String SELECT_LOT = """
             SELECT lot.id, item_id, kind, stock_item.details AS item, lot.details AS own, amount, supplier, lead_days, low_at,
-                (SELECT coalesce(sum(promise.amount), 0) FROM promise WHERE lot_id = lot.id AND released_at_ms IS NULL AND taken_at_ms IS NULL) AS promised,
+                (SELECT coalesce(sum(open_promise.amount), 0) FROM open_promise WHERE lot_id = lot.id) AS promised,
                 (SELECT count(*) FROM movement WHERE lot_id = lot.id AND movement.kind IN ('USED', 'TAKEN')) AS uses
             FROM lot JOIN stock_item ON stock_item.id = item_id
             """;
     private static final String SELECT_PROMISE = """
-            SELECT promise.id, lot_id, piece_id, need, amount, taken_at_ms, person.name AS promised_by
+            SELECT promise.id, lot_id, piece_id, need, amount, taken_at_ms, taken_by_step, person.name AS promised_by
             FROM promise JOIN person ON person.id = promised_by
             """;
+    private static final String SELECT_OPEN = SELECT_PROMISE + " WHERE promise.id IN (SELECT id FROM open_promise)";
 
     private final JdbcClient sql;
     private final JsonMapper json;
@@ -56,8 +57,12 @@ class StockRepository {
         }
     }
 
-    /** What is kept back for a piece. */
-    record Promise(long id, long lot, long piece, String need, long amount, boolean isTaken, String by) {}
+    /**
+     * What is kept back for a piece, or was taken for it.
+     *
+     * @param takenByStep that took it; empty while nothing did, and where the saw took it from a planned bar
+     */
+    record Promise(long id, long lot, long piece, String need, long amount, boolean isTaken, String takenByStep, String by) {}
 
     /** Why a lot became more or less. */
     record Movement(String kind, long change, String words, String by, long atMillis) {}
@@ -129,19 +134,25 @@ class StockRepository {
 
     /** What is promised and not taken yet. */
     List<Promise> openPromises() {
-        return sql.sql(SELECT_PROMISE + " WHERE released_at_ms IS NULL AND taken_at_ms IS NULL ORDER BY promise.id").query((row, number) -> promise(row)).list();
+        return sql.sql(SELECT_OPEN + " ORDER BY promise.id").query((row, number) -> promise(row)).list();
     }
 
     Optional<Promise> openPromise(long id) {
-        return sql.sql(SELECT_PROMISE + " WHERE promise.id = :id AND released_at_ms IS NULL AND taken_at_ms IS NULL").param("id", id).query((row, number) -> promise(row)).optional();
+        return sql.sql(SELECT_OPEN + " AND promise.id = :id").param("id", id).query((row, number) -> promise(row)).optional();
     }
 
     void release(long promise, long atMillis) {
         sql.sql("UPDATE promise SET released_at_ms = :at WHERE id = :id").param("at", atMillis).param("id", promise).update();
     }
 
-    void take(long promise, long atMillis) {
-        sql.sql("UPDATE promise SET taken_at_ms = :at WHERE id = :id").param("at", atMillis).param("id", promise).update();
+    /** @param step that takes it; empty where the saw does */
+    void take(long promise, String step, long atMillis) {
+        sql.sql("UPDATE promise SET taken_at_ms = :at, taken_by_step = :step WHERE id = :id").param("at", atMillis).param("step", step).param("id", promise).update();
+    }
+
+    /** It is promised again, as before it was taken. */
+    void untake(long promise) {
+        sql.sql("UPDATE promise SET taken_at_ms = NULL, taken_by_step = '' WHERE id = :id").param("id", promise).update();
     }
 
     long claim(long lot, long amount, String words, long person, long atMillis) {
@@ -184,7 +195,7 @@ class StockRepository {
     }
 
     private static Promise promise(ResultSet row) throws SQLException {
-        return new Promise(row.getLong("id"), row.getLong("lot_id"), row.getLong("piece_id"), row.getString("need"), row.getLong("amount"), row.getLong("taken_at_ms") > 0, row.getString("promised_by"));
+        return new Promise(row.getLong("id"), row.getLong("lot_id"), row.getLong("piece_id"), row.getString("need"), row.getLong("amount"), row.getLong("taken_at_ms") > 0, row.getString("taken_by_step"), row.getString("promised_by"));
     }
 
     private Lot lot(ResultSet row) throws SQLException {

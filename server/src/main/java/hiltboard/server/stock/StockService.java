@@ -10,6 +10,7 @@ import hiltboard.core.stock.SawnBlock;
 import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
+import hiltboard.server.Refusal.Both;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.Typed;
@@ -28,6 +29,7 @@ import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -148,36 +150,62 @@ public class StockService {
         }
     }
 
-    /** Writes down anew what belongs to the lot itself: where it lies, its condition, whose it is. */
-    public Receipt describe(long id, Map<String, String> entries, Person person, Command command) {
+    /**
+     * Writes down anew what belongs to the lot itself: where it lies, its condition, whose it is.
+     *
+     * @param before what the page saw; what somebody else changed since is shown to both
+     */
+    public Receipt describe(long id, Map<String, String> entries, Map<String, String> before, Person person, Command command) {
         return changes.make(command, () -> {
             LotRow row = lot(id);
-            Map<String, String> all = new java.util.HashMap<>();
-            StockField.of(row.lot().kind()).forEach(field -> all.put(field.key(), row.lot().exactly(field)));
-            StockField.of(row.lot().kind(), Of.LOT).forEach(field -> all.put(field.key(), entries.getOrDefault(field.key(), "")));
-            LotReader.Read read = LotReader.read(row.lot().kind(), all, person.units());
-            if (!read.findings().isEmpty()) {
-                throw Refusal.entries(read.findings());
-            }
-            stock.describe(id, read.lot().only(Of.LOT));
+            stock.describe(id, merged(row.lot(), Of.LOT, entries, before, person.units()).only(Of.LOT));
             return entry(Entry.Kind.STOCK_DESCRIBED, row, person, "written down anew");
         });
     }
 
-    /** From whom an item is bought, how long that takes, and when. */
-    public Receipt supply(long item, Map<String, String> entries, Person person, Command command) {
+    /** From whom an item is bought, how long that takes, and when. @param before as in {@link #describe} */
+    public Receipt supply(long item, Map<String, String> entries, Map<String, String> before, Person person, Command command) {
         return changes.make(command, () -> {
             Lot known = stock.item(item).orElseThrow(() -> Refusal.notThere("Nothing of that kind was ever on the rack.")).lot();
-            Map<String, String> all = new java.util.HashMap<>();
-            StockField.of(known.kind()).stream().filter(field -> field.of() != Of.SUPPLY).forEach(field -> all.put(field.key(), field.of() == Of.ITEM ? known.exactly(field) : field.choices(known.kind()).stream().findFirst().map(StockField.Option::value).orElse("")));
-            StockField.of(known.kind(), Of.SUPPLY).forEach(field -> all.put(field.key(), entries.getOrDefault(field.key(), "")));
-            LotReader.Read read = LotReader.read(known.kind(), all, person.units());
-            if (!read.findings().isEmpty()) {
-                throw Refusal.entries(read.findings());
-            }
-            stock.supply(item, read.lot().only(Of.SUPPLY));
+            stock.supply(item, merged(known, Of.SUPPLY, entries, before, person.units()).only(Of.SUPPLY));
             return Entry.ofShop(Entry.Kind.SUPPLY_CHOSEN, known.words(person.units()) + ": how it is bought was written down", item);
         });
+    }
+
+    /** What is known, with the answers that were changed on top of it. */
+    private static Lot merged(Lot known, Of what, Map<String, String> entries, Map<String, String> before, Units units) {
+        List<Both> both = new ArrayList<>();
+        Map<String, String> all = new HashMap<>();
+        StockField.of(known.kind()).forEach(field -> all.put(field.key(), field.of() == Of.LOT && what != Of.LOT ? usual(field, known.kind()) : known.exactly(field)));
+        for (StockField field : StockField.of(known.kind(), what)) {
+            String current = entry(known, field, units);
+            String to = entries.getOrDefault(field.key(), "");
+            String seen = before.getOrDefault(field.key(), current);
+            if (!to.equals(seen)) {
+                all.put(field.key(), to);
+                if (!current.equals(seen) && !current.equals(to)) {
+                    both.add(new Both(field.key(), field.label(), to, current, "Somebody else", current));
+                }
+            }
+        }
+        if (!both.isEmpty()) {
+            throw Refusal.bothChanged(both);
+        }
+        LotReader.Read read = LotReader.read(known.kind(), all, units);
+        if (!read.findings().isEmpty()) {
+            throw Refusal.entries(read.findings());
+        }
+        return read.lot();
+    }
+
+    /** An answer as the reader would type it, or the choice that was made. */
+    static String entry(Lot lot, StockField field, Units units) {
+        return field.type() == StockField.Type.CHOICE ? lot.value(field).orElse("") : lot.words(field, units);
+    }
+
+    /** An item on its own has no answers of a lot: the usual ones stand in for them. */
+    private static String usual(StockField field, StockKind kind) {
+        return field.choices(kind).stream().findFirst().map(StockField.Option::value).orElse("");
     }
 
     /** Takes something for no need of a piece that is known: a belt, a drill, what was spilt. */
@@ -351,6 +379,7 @@ public class StockService {
     }
 
     private Entry keepBack(PieceFile file, Standing standing, Choice choice, Person person) {
+        stock.promises(List.of(file.id())).stream().filter(old -> old.need().equals(standing.need().key())).forEach(usedUp -> stock.release(usedUp.id(), clock.nowMillis()));
         stock.promise(choice.lot().id(), file.id(), standing.need().key(), choice.takes(), person.id(), clock.nowMillis());
         return Entry.ofPiece(Entry.Kind.STOCK_PROMISED, file.jobId(), file.id(), file.name() + ": " + choice.lot().lot().words(person.units()) + " is promised to it");
     }
@@ -374,10 +403,18 @@ public class StockService {
 
     private Entry take(PieceFile file, Promise promise, Operation operation, Person person) {
         LotRow row = lot(promise.lot());
-        stock.take(promise.id(), clock.nowMillis());
+        stock.take(promise.id(), operation.key(), clock.nowMillis());
         stock.move(row.id(), -promise.amount(), promise.amount() == 0 ? "USED" : "TAKEN", Optional.of(file.id()), operation.key(), file.name() + ", " + operation.title(), person.id(), clock.nowMillis());
         String what = promise.amount() == 0 ? "used" : row.lot().kind().counted().words(promise.amount(), person.units()) + " taken";
         return Entry.ofPiece(Entry.Kind.STOCK_TAKEN, file.jobId(), file.id(), file.name() + ": " + row.lot().words(person.units()) + ": " + what);
+    }
+
+    /** A step that was done by mistake gives back what it took: it is promised again. Belongs into the transaction that takes the step back. */
+    public void giveBack(PieceFile file, Operation operation, Person person) {
+        stock.promises(List.of(file.id())).stream().filter(promise -> promise.takenByStep().equals(operation.key())).forEach(promise -> {
+            stock.move(promise.lot(), promise.amount(), "RETURNED", Optional.of(file.id()), operation.key(), file.name() + ", " + operation.title() + " was not done after all", person.id(), clock.nowMillis());
+            stock.untake(promise.id());
+        });
     }
 
     /** A photograph, a mill sheet or papers of a lot. */
