@@ -2207,7 +2207,7 @@ export interface components {
         };
         FieldView: {
             accepted: string;
-            choices: components["schemas"]["OptionView"][];
+            choices: components["schemas"]["Option"][];
             group: string;
             isUsuallyByRule: boolean;
             key: string;
@@ -2279,12 +2279,8 @@ export interface components {
         ForgeField: {
             key: string;
             label: string;
-            options: components["schemas"]["ForgeOption"][];
+            options: components["schemas"]["Option"][];
             usual: string;
-        };
-        ForgeOption: {
-            value: string;
-            words: string;
         };
         ForgeQuestions: {
             defer: string;
@@ -2626,7 +2622,7 @@ export interface components {
             operation: string;
             title: string;
         };
-        OptionView: {
+        Option: {
             value: string;
             words: string;
         };
@@ -2803,8 +2799,8 @@ export interface components {
         };
         Questions: {
             fields: components["schemas"]["FieldView"][];
-            muches: components["schemas"]["OptionView"][];
-            strengths: components["schemas"]["OptionView"][];
+            muches: components["schemas"]["Option"][];
+            strengths: components["schemas"]["Option"][];
             words: components["schemas"]["WordView"][];
         };
         Racks: {
@@ -3090,7 +3086,7 @@ export interface components {
         };
         StockFieldView: {
             accepted: string;
-            choices: components["schemas"]["OptionView"][];
+            choices: components["schemas"]["Option"][];
             isDay: boolean;
             isRequired: boolean;
             key: string;
@@ -3337,7 +3333,6 @@ export type FlawAnswer = components['schemas']['FlawAnswer'];
 export type FlawView = components['schemas']['FlawView'];
 export type Forge = components['schemas']['Forge'];
 export type ForgeField = components['schemas']['ForgeField'];
-export type ForgeOption = components['schemas']['ForgeOption'];
 export type ForgeQuestions = components['schemas']['ForgeQuestions'];
 export type GripView = components['schemas']['GripView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
@@ -3375,7 +3370,7 @@ export type NotServingView = components['schemas']['NotServingView'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
 export type OperationView = components['schemas']['OperationView'];
-export type OptionView = components['schemas']['OptionView'];
+export type Option = components['schemas']['Option'];
 export type OutboxView = components['schemas']['OutboxView'];
 export type OverrideView = components['schemas']['OverrideView'];
 export type Own = components['schemas']['Own'];

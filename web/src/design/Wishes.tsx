@@ -1,5 +1,5 @@
 import { styled } from 'styled-components';
-import type { OptionView } from '../api/schema';
+import type { Option } from '../api/schema';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
@@ -23,7 +23,7 @@ const Line = styled.li`
 
 interface WishesProps {
   wishes: readonly Wish[];
-  strengths: readonly OptionView[];
+  strengths: readonly Option[];
   onChange: (wishes: Wish[]) => void;
   problem?: string;
 }

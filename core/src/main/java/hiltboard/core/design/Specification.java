@@ -3,7 +3,6 @@ package hiltboard.core.design;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
-import hiltboard.core.design.SpecificationField.Option;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Quench;

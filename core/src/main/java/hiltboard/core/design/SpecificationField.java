@@ -156,9 +156,6 @@ public enum SpecificationField {
         }
     }
 
-    /** A choice as it is kept and as it is read. */
-    public record Option(String value, String words) {}
-
     private final String key;
     private final String label;
     private final String group;

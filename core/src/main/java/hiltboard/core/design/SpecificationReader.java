@@ -4,7 +4,6 @@ import hiltboard.core.blade.Fault;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
-import hiltboard.core.design.SpecificationField.Option;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;

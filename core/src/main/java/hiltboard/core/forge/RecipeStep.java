@@ -1,6 +1,7 @@
 package hiltboard.core.forge;
 
 import hiltboard.core.design.Finding;
+import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Mass;
 import hiltboard.core.measure.ShopNotation;
@@ -61,7 +62,7 @@ public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
     private static Optional<String> value(StepField field, String entry, Units units) {
         return switch (field.type()) {
             case STEEL, MAYBE_STEEL -> ForgeSteel.named(entry).map(ForgeSteel::key);
-            case CHOICE -> field.options().stream().map(StepField.Option::value).filter(entry::equalsIgnoreCase).findFirst();
+            case CHOICE -> field.options().stream().map(Option::value).filter(entry::equalsIgnoreCase).findFirst();
             case COUNT -> entry.matches("\\d{1,3}") && Integer.parseInt(entry) >= 1 && Integer.parseInt(entry) <= MOST_PIECES ? Optional.of(String.valueOf(Integer.parseInt(entry))) : Optional.empty();
             case DECIMAL -> entry.replace(',', '.').matches("\\d{1,3}(\\.\\d{1,3})?") && new BigDecimal(entry.replace(',', '.')).compareTo(LARGEST_DECIMAL) <= 0
                     ? Optional.of(new BigDecimal(entry.replace(',', '.')).toPlainString()) : Optional.empty();
@@ -74,7 +75,7 @@ public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
     private static String accepted(StepField field, Units units) {
         return switch (field.type()) {
             case STEEL, MAYBE_STEEL -> "a steel that is known here, such as 1084, 75Ni8 or mild steel";
-            case CHOICE -> String.join("; ", field.options().stream().map(StepField.Option::words).toList());
+            case CHOICE -> String.join("; ", field.options().stream().map(Option::words).toList());
             case COUNT -> "a whole number from 1 to " + MOST_PIECES;
             case DECIMAL -> "a number such as 6 or 2.5, up to " + LARGEST_DECIMAL;
             case MASS -> "a weight such as 2 kg, 40 oz or 5 lb";

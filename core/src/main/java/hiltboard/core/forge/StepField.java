@@ -1,8 +1,10 @@
 package hiltboard.core.forge;
 
+import hiltboard.core.design.Option;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /** One answer that a work at the forge asks for. */
 public enum StepField {
@@ -40,9 +42,6 @@ public enum StepField {
     /** What an answer is. */
     public enum Type { STEEL, MAYBE_STEEL, LENGTH, MASS, COUNT, DECIMAL, CHOICE }
 
-    /** A choice as it is kept and as it is read. */
-    public record Option(String value, String words) {}
-
     private final String key;
     private final String label;
     private final Type type;
@@ -52,7 +51,7 @@ public enum StepField {
         this.key = key;
         this.label = label;
         this.type = type;
-        this.options = Arrays.stream(options).map(each -> new Option(each.substring(0, each.indexOf('=')), each.substring(each.indexOf('=') + 1))).toList();
+        this.options = Option.all(options);
     }
 
     public static Optional<StepField> withKey(String key) {
@@ -75,7 +74,7 @@ public enum StepField {
     public List<Option> options() {
         return switch (type) {
             case STEEL -> steels();
-            case MAYBE_STEEL -> java.util.stream.Stream.concat(java.util.stream.Stream.of(new Option("", "No")), steels().stream()).toList();
+            case MAYBE_STEEL -> Stream.concat(Stream.of(new Option("", "No")), steels().stream()).toList();
             default -> options;
         };
     }

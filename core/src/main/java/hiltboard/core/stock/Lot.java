@@ -1,5 +1,6 @@
 package hiltboard.core.stock;
 
+import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import java.time.LocalDate;
@@ -97,6 +98,6 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
 
     private String choiceWords(StockField field) {
         String value = values.get(field);
-        return field.choices(kind).stream().filter(option -> option.value().equals(value)).findFirst().map(StockField.Option::words).orElse(value);
+        return field.choices(kind).stream().filter(option -> option.value().equals(value)).findFirst().map(Option::words).orElse(value);
     }
 }

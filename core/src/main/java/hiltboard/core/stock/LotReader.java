@@ -1,11 +1,11 @@
 package hiltboard.core.stock;
 
 import hiltboard.core.design.Finding;
+import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
-import hiltboard.core.stock.StockField.Option;
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;

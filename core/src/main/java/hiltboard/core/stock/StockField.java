@@ -2,6 +2,7 @@ package hiltboard.core.stock;
 
 import static hiltboard.core.stock.StockKind.*;
 
+import hiltboard.core.design.Option;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
@@ -56,9 +57,6 @@ public enum StockField {
     public enum Of {
         ITEM, LOT, SUPPLY
     }
-
-    /** A choice as it is kept and as it is read. */
-    public record Option(String value, String words) {}
 
     /** The steel of nobody's table, and whatever else has no name here. */
     static final String OTHER = "OTHER";
@@ -123,36 +121,36 @@ public enum StockField {
     public List<Option> choices(StockKind kind) {
         return switch (this) {
             case WHAT -> whats(kind);
-            case SECTION -> options("FLAT=Flat", "ROUND=Round", "SQUARE=Square");
-            case THICKNESS_IS -> options("MEASURED=Measured", "NOMINAL=Nominal plank, before planing");
-            case CONDITION -> options("ANNEALED=Annealed", "AS_ROLLED=As rolled", "NORMALISED=Normalised", "HARD=Hard", "UNKNOWN=Not known");
-            case WEAR -> options("FRESH=Fresh", "WORN=Worn", "STAINLESS_ONLY=Kept for stainless");
-            case SHARPNESS -> options("SHARP=Sharp", "TIRED=Tired", "BROKEN=Broken");
-            case GRAIN -> options("ALONG=Along the handle", "ACROSS=Across", "FIGURED=Figured, every way", "NO_GRAIN=There is none");
-            case VOIDS -> options("NONE=None seen", "OPEN=Open voids", "FILLED=Voids filled");
-            case STABILISED -> options("NO=No", "YES=Yes");
-            case PAPERS -> options("NOT_NEEDED=None needed", "HELD=Papers held", "MISSING=Papers missing");
-            case OWNER -> options("SHOP=The shop's", "CLIENT=The client's own", "GIFT=A gift with a promise");
+            case SECTION -> Option.all("FLAT=Flat", "ROUND=Round", "SQUARE=Square");
+            case THICKNESS_IS -> Option.all("MEASURED=Measured", "NOMINAL=Nominal plank, before planing");
+            case CONDITION -> Option.all("ANNEALED=Annealed", "AS_ROLLED=As rolled", "NORMALISED=Normalised", "HARD=Hard", "UNKNOWN=Not known");
+            case WEAR -> Option.all("FRESH=Fresh", "WORN=Worn", "STAINLESS_ONLY=Kept for stainless");
+            case SHARPNESS -> Option.all("SHARP=Sharp", "TIRED=Tired", "BROKEN=Broken");
+            case GRAIN -> Option.all("ALONG=Along the handle", "ACROSS=Across", "FIGURED=Figured, every way", "NO_GRAIN=There is none");
+            case VOIDS -> Option.all("NONE=None seen", "OPEN=Open voids", "FILLED=Voids filled");
+            case STABILISED -> Option.all("NO=No", "YES=Yes");
+            case PAPERS -> Option.all("NOT_NEEDED=None needed", "HELD=Papers held", "MISSING=Papers missing");
+            case OWNER -> Option.all("SHOP=The shop's", "CLIENT=The client's own", "GIFT=A gift with a promise");
             default -> List.of();
         };
     }
 
     private static List<Option> whats(StockKind kind) {
         return switch (kind) {
-            case BAR -> Stream.of(steels(), metals(), options("OTHER=Another metal")).flatMap(List::stream).toList();
-            case BILLET -> Stream.of(options("LAMINATED=Laminated: core and cladding", "PATTERN_WELDED=Pattern-welded"), options("OTHER=Another billet")).flatMap(List::stream).toList();
+            case BAR -> Stream.of(steels(), metals(), Option.all("OTHER=Another metal")).flatMap(List::stream).toList();
+            case BILLET -> Stream.of(Option.all("LAMINATED=Laminated: core and cladding", "PATTERN_WELDED=Pattern-welded"), Option.all("OTHER=Another billet")).flatMap(List::stream).toList();
             case BLOCK, SCALES -> with(Arrays.stream(HandleMaterial.values()).map(each -> new Option(each.name(), each.words())).toList(), "OTHER=Another material");
             case ROD, TUBE -> with(metals(), "MOSAIC=Mosaic", "OTHER=Another material");
-            case FASTENER -> options("SHOULDERED=Shouldered fastener", "SCREW=Screw", "STANDOFF=Standoff", "NUT=Nut", "PIVOT=Pivot", "OTHER=Another fastener");
+            case FASTENER -> Option.all("SHOULDERED=Shouldered fastener", "SCREW=Screw", "STANDOFF=Standoff", "NUT=Nut", "PIVOT=Pivot", "OTHER=Another fastener");
             case FITTING -> with(metals(), "OTHER=Another fitting");
-            case LEATHER -> options("VEGETABLE=Vegetable-tanned", "OTHER=Another leather");
+            case LEATHER -> Option.all("VEGETABLE=Vegetable-tanned", "OTHER=Another leather");
             case ADHESIVE -> with(Arrays.stream(Adhesive.values()).map(each -> new Option(each.name(), each.words())).toList(), "FAST_EPOXY=Five-minute epoxy, for jigs",
                     "CYANOACRYLATE=Cyanoacrylate", "CONTACT_CEMENT=Contact cement", "OTHER=Another adhesive");
-            case BATH -> options("FERRIC_CHLORIDE=Ferric chloride", "NEUTRALISER=Neutraliser", "OIL=Quench oil", "OTHER=Another bath");
-            case STENCIL -> options("MARK=Maker's mark", "OTHER=Another stencil");
-            case ABRASIVE -> options("BELT=Belt", "PAPER=Paper", "NON_WOVEN=Non-woven", "COMPOUND=Polishing compound", "OTHER=Another abrasive");
-            case CUTTER -> options("DRILL=Drill", "END_MILL=End mill", "REAMER=Reamer", "TAP=Tap", "OTHER=Another cutter");
-            case GAUGE -> options("GAUGE=Gauge", "OTHER=Another gauge");
+            case BATH -> Option.all("FERRIC_CHLORIDE=Ferric chloride", "NEUTRALISER=Neutraliser", "OIL=Quench oil", "OTHER=Another bath");
+            case STENCIL -> Option.all("MARK=Maker's mark", "OTHER=Another stencil");
+            case ABRASIVE -> Option.all("BELT=Belt", "PAPER=Paper", "NON_WOVEN=Non-woven", "COMPOUND=Polishing compound", "OTHER=Another abrasive");
+            case CUTTER -> Option.all("DRILL=Drill", "END_MILL=End mill", "REAMER=Reamer", "TAP=Tap", "OTHER=Another cutter");
+            case GAUGE -> Option.all("GAUGE=Gauge", "OTHER=Another gauge");
         };
     }
 
@@ -166,12 +164,8 @@ public enum StockField {
 
     private static List<Option> with(List<Option> first, String... more) {
         List<Option> all = new ArrayList<>(first);
-        all.addAll(options(more));
+        all.addAll(Option.all(more));
         return List.copyOf(all);
-    }
-
-    private static List<Option> options(String... valuesAndWords) {
-        return Arrays.stream(valuesAndWords).map(each -> new Option(each.substring(0, each.indexOf('=')), each.substring(each.indexOf('=') + 1))).toList();
     }
 
     /** Whether an answer is needed that the other answers ask for: sizes by section, a name for what has none. */

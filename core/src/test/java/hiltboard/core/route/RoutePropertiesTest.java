@@ -9,6 +9,7 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.BevelTiming;
 import hiltboard.core.design.Construction;
 import hiltboard.core.design.Finish;
+import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField;
@@ -167,7 +168,7 @@ class RoutePropertiesTest {
         }
         for (SpecificationField field : SpecificationField.values()) {
             if (field.accepts() instanceof Choice choice) {
-                assertThat(seen.get(field)).as(field.label()).containsExactlyInAnyOrderElementsOf(choice.options().stream().map(SpecificationField.Option::value).toList());
+                assertThat(seen.get(field)).as(field.label()).containsExactlyInAnyOrderElementsOf(choice.options().stream().map(Option::value).toList());
             }
         }
     }

@@ -3,9 +3,9 @@ package hiltboard.server.design;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Grip;
 import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField.Choice;
-import hiltboard.core.design.SpecificationField.Option;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Strength;
@@ -70,15 +70,13 @@ class DesignController {
         this.clock = clock;
     }
 
-    record OptionView(String value, String words) {}
-
     /** One question; choices are empty for sizes and counts. A size that is usually by rule may be left empty. */
-    record FieldView(String key, String label, String group, String accepted, String usual, boolean isUsuallyByRule, List<OptionView> choices) {}
+    record FieldView(String key, String label, String group, String accepted, String usual, boolean isUsuallyByRule, List<Option> choices) {}
 
     /** What clients say of a zone, and by what it moves which numbers. */
     record WordView(String value, String zone, String words, String step) {}
 
-    record Questions(List<FieldView> fields, List<OptionView> strengths, List<WordView> words, List<OptionView> muches) {}
+    record Questions(List<FieldView> fields, List<Option> strengths, List<WordView> words, List<Option> muches) {}
 
     record StepLine(String title, String station, int attendedMinutes, long restMinutes) {}
 
@@ -111,9 +109,9 @@ class DesignController {
         return new Questions(
                 Arrays.stream(SpecificationField.values()).map(field -> new FieldView(field.key(), field.label(), field.group(),
                         field.acceptedWords(person.units()), field.usualIn(person.units()), field.isUsuallyByRule(), choices(field))).toList(),
-                Arrays.stream(Strength.values()).map(strength -> new OptionView(strength.name(), strength.words())).toList(),
+                Arrays.stream(Strength.values()).map(strength -> new Option(strength.name(), strength.words())).toList(),
                 Arrays.stream(ZoneWord.values()).map(word -> new WordView(word.name(), word.zone(), word.words(), word.stepWords(person.units()))).toList(),
-                Arrays.stream(Much.values()).map(much -> new OptionView(much.name(), much.words())).toList());
+                Arrays.stream(Much.values()).map(much -> new Option(much.name(), much.words())).toList());
     }
 
     @PostMapping("/api/design/read")
@@ -191,8 +189,8 @@ class DesignController {
         return new StepLine(operation.title(), operation.station().words(), operation.attendedMinutes(), operation.rest().toMinutes());
     }
 
-    private static List<OptionView> choices(SpecificationField field) {
+    private static List<Option> choices(SpecificationField field) {
         return field.accepts() instanceof Choice choice
-                ? choice.options().stream().map((Option option) -> new OptionView(option.value(), option.words())).toList() : List.of();
+                ? choice.options() : List.of();
     }
 }

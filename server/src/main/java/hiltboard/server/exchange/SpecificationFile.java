@@ -1,10 +1,10 @@
 package hiltboard.server.exchange;
 
 import hiltboard.core.design.Finding;
+import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
-import hiltboard.core.design.SpecificationField.Option;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.measure.Units;

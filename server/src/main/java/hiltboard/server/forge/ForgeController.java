@@ -1,6 +1,7 @@
 package hiltboard.server.forge;
 
 import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.Option;
 import hiltboard.core.forge.ForgeMachine;
 import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.LaminateFlaw;
@@ -57,10 +58,8 @@ class ForgeController {
         this.pieces = pieces;
     }
 
-    record ForgeOption(String value, String words) {}
-
     /** One question of a work; options are empty where it is written. */
-    record ForgeField(String key, String label, String usual, List<ForgeOption> options) {}
+    record ForgeField(String key, String label, String usual, List<Option> options) {}
 
     record WorkView(String work, String title, String howTo, List<String> cautions, boolean begins, List<ForgeField> fields) {}
 
@@ -138,7 +137,7 @@ class ForgeController {
 
     private static WorkView view(ForgeWork work) {
         return new WorkView(work.name(), work.title(), work.howTo(), work.cautions(), work.begins(), work.fields().stream()
-                .map(field -> new ForgeField(field.key(), field.label(), work.usual(field), field.options().stream().map(option -> new ForgeOption(option.value(), option.words())).toList())).toList());
+                .map(field -> new ForgeField(field.key(), field.label(), work.usual(field), field.options())).toList());
     }
 
     private static BladeWaiting waiting(PieceFile file, Units units) {

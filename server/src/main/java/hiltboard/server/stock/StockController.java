@@ -1,5 +1,6 @@
 package hiltboard.server.stock;
 
+import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Operation;
@@ -59,10 +60,8 @@ class StockController {
         this.pieces = pieces;
     }
 
-    record OptionView(String value, String words) {}
-
     /** One question; choices are empty where it is written. */
-    record StockFieldView(String key, String label, Of of, String accepted, boolean isRequired, boolean isDay, List<OptionView> choices) {}
+    record StockFieldView(String key, String label, Of of, String accepted, boolean isRequired, boolean isDay, List<Option> choices) {}
 
     record KindView(String kind, String words, String rack, String amountAccepted, boolean isSawn, boolean isKept, List<StockFieldView> fields) {}
 
@@ -119,7 +118,7 @@ class StockController {
     List<KindView> kinds(Person person) {
         return Arrays.stream(StockKind.values()).map(kind -> new KindView(kind.name(), kind.words(), kind.rack(), kind.counted().accepted(), kind.isSawn(), kind.isKept(),
                 StockField.of(kind).stream().map(field -> new StockFieldView(field.key(), field.label(), field.of(), LotReader.accepted(field, kind, person.units()), field.isRequired(),
-                        field.type() == StockField.Type.DAY, field.choices(kind).stream().map(option -> new OptionView(option.value(), option.words())).toList())).toList())).toList();
+                        field.type() == StockField.Type.DAY, field.choices(kind))).toList())).toList();
     }
 
     @GetMapping("/api/stock")

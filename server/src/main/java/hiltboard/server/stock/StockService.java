@@ -1,5 +1,6 @@
 package hiltboard.server.stock;
 
+import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Operation;
@@ -205,7 +206,7 @@ public class StockService {
 
     /** An item on its own has no answers of a lot: the usual ones stand in for them. */
     private static String usual(StockField field, StockKind kind) {
-        return field.choices(kind).stream().findFirst().map(StockField.Option::value).orElse("");
+        return field.choices(kind).stream().findFirst().map(Option::value).orElse("");
     }
 
     /** Takes something for no need of a piece that is known: a belt, a drill, what was spilt. */
