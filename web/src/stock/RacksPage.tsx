@@ -84,11 +84,11 @@ function Rack({ rack }: { rack: RackView }) {
 /** Bars that are alike stand together, each as long as it is. */
 function BarsOf({ rack }: { rack: RackView }) {
   const longest = Math.max(...rack.lots.map((lot) => lot.lengthMillimetres));
-  const items = [...new Set(rack.lots.map((lot) => lot.itemId))];
+  const lots = rack.lots.toSorted((one, other) => one.words.localeCompare(other.words));
   return (
     <Bars>
-      {items.map((item) => {
-        const alike = rack.lots.filter((lot) => lot.itemId === item);
+      {[...new Set(lots.map((lot) => lot.itemId))].map((item) => {
+        const alike = lots.filter((lot) => lot.itemId === item);
         return (
           <li key={item}>
             <div>
@@ -116,7 +116,12 @@ function BarOnRack({ lot, longest }: { lot: LotView; longest: number }) {
         <rect width={lot.freeMillimetres} height={20} />
         {lot.lengthMillimetres > lot.freeMillimetres ? <rect data-promised x={lot.freeMillimetres} width={lot.lengthMillimetres - lot.freeMillimetres} height={20} /> : null}
       </svg>
-      <span>{[lot.amount, ...lot.promises.map(promisedWords)].join(' · ')}</span>
+      <span>
+        <strong>{lot.amount}</strong>
+        {lot.promises.map((promise) => (
+          <span key={promise.id}>{`, ${promise.amount} for ${promise.piece}`}</span>
+        ))}
+      </span>
     </Link>
   );
 }

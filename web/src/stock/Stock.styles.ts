@@ -26,7 +26,8 @@ export const Bars = styled.ul`
   li { display: grid; grid-template-columns: minmax(240px, 1fr) minmax(0, 2.2fr); gap: 0.2rem 1.2rem; padding: 0.4rem 1rem; border-bottom: 1px solid rgb(232 240 250 / 20%); }
   li:last-child { border: none; }
   li > div:first-child { display: flex; flex-direction: column; padding-top: 0.45rem; }
-  a { color: #fff; display: grid; grid-template-columns: minmax(0, 3fr) minmax(150px, 1fr); gap: 0.8rem; align-items: center; min-height: 44px; font-variant-numeric: tabular-nums; }
+  a { color: #fff; display: grid; grid-template-columns: minmax(0, 3fr) minmax(150px, 1fr); gap: 0.8rem; align-items: center; min-height: 44px; font-variant-numeric: tabular-nums; text-decoration: none; }
+  a strong { text-decoration: underline; }
   small { font-size: 0.95rem; }
   svg { display: block; width: 100%; height: 20px; overflow: visible; }
   rect { vector-effect: non-scaling-stroke; stroke: ${({ theme }) => theme.scribe}; stroke-width: 1.3px; fill: rgb(232 240 250 / 14%); }

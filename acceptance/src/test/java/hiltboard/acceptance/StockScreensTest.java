@@ -124,7 +124,7 @@ class StockScreensTest {
         Locator planned = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To cut: 1095"));
         assertThat(planned).isVisible();
         cato.page().navigate("/stock");
-        assertThat(part(cato.page(), "Bars")).containsText("Kitchen knife");
+        assertThat(part(cato.page(), "Bars")).containsText(" for " + Work.piece(owner, first).path("name").asString());
         bram.press("It is cut");
         assertThat(planned).hasCount(0);
         assertThat(Store.need(owner, first + 1, "steel").path("standing").asString()).isEqualTo("TAKEN");
