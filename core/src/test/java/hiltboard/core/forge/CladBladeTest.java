@@ -8,8 +8,6 @@ import static org.assertj.core.api.Assertions.within;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import java.util.List;
-import java.util.Optional;
-import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -68,33 +66,6 @@ class CladBladeTest {
         assertThatThrownBy(() -> new CladBlade(inch(".1"), List.of(), inch(".1"), inch(".02"), inch("1"))).isInstanceOf(ImpossibleQuantity.class);
         assertThatThrownBy(() -> new CladBlade(inch(".1"), layers, inch(".3"), inch(".02"), inch("1"))).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("forged");
         assertThatThrownBy(() -> new CladBlade(inch(".1"), layers, inch(".2"), inch(".2"), inch("1"))).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("edge");
-    }
-
-    @Test
-    @DisplayName("[worked] a bite of 2 in on a billet 2 in wide is 2 581 mm²: at 75 N/mm² 21.8 tons, so 25 tons are enough and 20 are not")
-    void a_press_takes_what_it_has_the_force_for() {
-        RecipeStep draw = Recipes.step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "2", "loss", "0");
-        List<Recipe.Stage> stages = Recipes.then(Recipes.bar("1", "2", "4"), draw).stages(List.of(), INCH_FAHRENHEIT);
-        Recipe.Stage stage = stages.get(stages.size() - 1);
-        Billet before = stage.before().orElseThrow();
-        Billet after = stage.after().orElseThrow();
-        assertThat(press(25, "30").needs(ForgeWork.DRAW, before, after).orElseThrow()).isCloseTo(2_580.64 * 75 / 8_896.443, within(0.01));
-        assertThat(press(25, "30").refusals(ForgeWork.DRAW, before, after, INCH_FAHRENHEIT)).isEmpty();
-        assertThat(press(20, "30").refusals(ForgeWork.DRAW, before, after, INCH_FAHRENHEIT)).singleElement().asString().contains("22 tons");
-        assertThat(press(25, "7").refusals(ForgeWork.DRAW, before, after, INCH_FAHRENHEIT)).singleElement().asString().contains("8 in long");
-        assertThatThrownBy(() -> press(0, "30")).isInstanceOf(ImpossibleQuantity.class);
-    }
-
-    private static ForgeMachine press(double tons, String longest) {
-        return new ForgeMachine("Press", ForgeMachine.Kind.PRESS, Optional.of(tons), Optional.of(inch("2")), inch(longest), inch("5"), "");
-    }
-
-    @Test
-    @DisplayName("[trade] what is carried to a borrowed press fits what is done there")
-    void a_carry_list_fits_the_work() {
-        assertThat(CarryList.of(List.of(ForgeWork.WELD, ForgeWork.TWIST))).anyMatch(line -> line.contains("wrench")).anyMatch(line -> line.contains("Fuel")).doesNotHaveDuplicates();
-        assertThat(CarryList.of(List.of(ForgeWork.DRAW))).noneMatch(line -> line.contains("wrench"));
-        assertThat(CarryList.of(Stream.of(ForgeWork.values()).toList())).hasSizeGreaterThan(12);
     }
 
     private static Length inch(String inches) {
