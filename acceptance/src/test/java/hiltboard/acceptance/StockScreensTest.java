@@ -144,6 +144,81 @@ class StockScreensTest {
     }
 
     @Test
+    @DisplayName("at the bench a maker uses a lot for the step, and when the step is done it is off the rack")
+    void a_step_at_the_bench_takes_what_it_used() {
+        long glue = Store.receive(owner, "ADHESIVE", "90", "1", "what", "SLOW_EPOXY", "place", "Cupboard");
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, shop.signedIn("bram"), piece, "glue-handle");
+        bram.openStep(piece, "glue-handle");
+        Locator takes = part(bram.page(), "From the racks").locator("li").filter(new Locator.FilterOptions().setHasText("Slow epoxy"));
+        takes.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use…")).click();
+        bram.page().getByRole(AriaRole.DIALOG).locator("div").filter(new Locator.FilterOptions().setHasText("Cupboard")).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("This one")).first().click();
+        assertThat(takes).containsText("Promised: 15 g");
+        bram.start();
+        Work.step(Work.piece(owner, piece), "glue-handle").path("readings").forEach(key -> {
+            String expected = Work.number(Work.piece(owner, piece), key.asString()).path("expected").asString();
+            bram.enterAndSee(key.asString(), expected, expected);
+        });
+        bram.tickAll();
+        bram.press("Done");
+        assertThat(bram.standing()).containsText("Done");
+        assertThat(takes).containsText("Taken: 15 g");
+        assertThat(Store.lot(owner, glue).path("lot").path("amount").asString()).isEqualTo("75 g");
+    }
+
+    @Test
+    void a_lot_is_counted_claimed_settled_and_described_by_two() {
+        long screws = Store.receive(owner, "FASTENER", "20", "1", "what", "SCREW", "diameter", "3/16");
+        Page page = bram.page();
+        page.navigate("/stock/lots/" + screws);
+        bram.press("Counted anew");
+        fill(page, "amount", "a few");
+        bram.press("Write it down");
+        assertThat(page.getByText("“a few” was not understood")).isVisible();
+        page.getByRole(AriaRole.DIALOG).locator("input[name='amount']").fill("17");
+        bram.press("Write it down");
+        assertThat(part(page, "What is there")).containsText("17 pieces");
+        bram.press("Broken or wrong");
+        page.getByRole(AriaRole.DIALOG).locator("input[name='amount']").fill("2");
+        page.getByRole(AriaRole.DIALOG).locator("input[name='words']").fill("no thread");
+        bram.press("Write it down");
+        assertThat(part(page, "Claims")).containsText("no thread");
+        page.getByLabel("What came of it").fill("refunded");
+        bram.press("Settle it");
+        assertThat(part(page, "Claims")).containsText("Settled: refunded");
+        assertThat(part(page, "What became of it")).containsText("Counted");
+
+        for (Maker maker : new Maker[] {bram, cato}) {
+            maker.page().navigate("/stock/lots/" + screws);
+            maker.press("Change what is written down");
+            fill(maker.page(), "place", maker == bram ? "Drawer 1" : "Drawer 2");
+        }
+        bram.press("Keep it");
+        assertThat(part(page, "What is there")).containsText("Drawer 1");
+        cato.press("Keep it");
+        assertThat(cato.page().getByRole(AriaRole.DIALOG)).containsText("Drawer 1");
+        cato.press("Use mine");
+        assertThat(part(page, "What is there")).containsText("Drawer 2");
+    }
+
+    @Test
+    @DisplayName("[worked] a block of 1 in gives one bookmatched pair of 3/8 in scales, said with its arithmetic before the saw")
+    void a_block_is_sawn_on_the_screen() {
+        long block = Store.receive(owner, "BLOCK", "1", "1", "what", "BURL", "thickness", "1", "width", "2", "lengthEach", "5-1/2");
+        Page page = bram.page();
+        page.navigate("/stock/lots/" + block);
+        bram.press("Saw one into scales");
+        for (Map.Entry<String, String> size : Map.of("thickness", "3/8", "width", "1-3/4", "length", "5").entrySet()) {
+            fill(page, size.getKey(), size.getValue());
+        }
+        bram.press("What comes of it?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("1 pair, 1 of them bookmatched");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("(1.000 in + 0.0625 in) / (0.375 in + 0.0625 in) → 2");
+        bram.press("It is sawn");
+        assertThat(page.locator("main h1")).containsText("Burl, 0.375 in");
+    }
+
+    @Test
     @DisplayName("a billet on the screen: from bars on the rack to five blades that are promised their steel")
     void from_bars_to_five_blades() {
         Store.receive(owner, "BAR", "8 ft", "2", "what", "1084", "thickness", "1/8", "width", "1-1/2");

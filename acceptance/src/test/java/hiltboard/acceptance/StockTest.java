@@ -179,6 +179,62 @@ class StockTest {
     }
 
     @Test
+    @DisplayName("[trade] what is low, past its day, or waited for is on the buying list of its supplier, and as a table")
+    void buying_by_supplier() {
+        String past = LocalDate.now().minusDays(1).toString();
+        Store.receive(olwen, "ADHESIVE", "200", "1", "what", "SLOW_EPOXY", "useBy", past, "supplier", "Bench Supply", "leadDays", "4", "lowAt", "50");
+        Store.receive(olwen, "STENCIL", "3", "1", "what", "MARK", "name", "Shop mark", "supplier", "Stencil cutter", "lowAt", "15");
+        Store.receive(olwen, "STENCIL", "40", "1", "what", "MARK", "name", "Second mark", "supplier", "Stencil cutter", "lowAt", "15");
+        long piece = Work.take(olwen, 1, KNIFE);
+        Work.doStep(shop, olwen, piece, "approve-outline");
+        JsonNode lines = bram.get("/api/stock/buying").isOk().json();
+        List<String> said = lines.valueStream().map(line -> line.path("supplier").asString() + ": " + line.path("words").asString() + ": " + line.path("why").asString()).toList();
+        assertThat(said).anyMatch(line -> line.startsWith("Bench Supply: Slow epoxy: past its day"));
+        assertThat(said).as("what is past its day does not count").anyMatch(line -> line.startsWith("Bench Supply: Slow epoxy: 0 g free"));
+        assertThat(said).anyMatch(line -> line.startsWith("Stencil cutter: Maker's mark, Shop mark: 3 marks free")).noneMatch(line -> line.contains("Second mark"));
+        assertThat(said).anyMatch(line -> line.contains("1084 bar for the blade: for 001"));
+        List<String> suppliers = lines.valueStream().map(line -> line.path("supplier").asString()).filter(name -> !name.isEmpty()).toList();
+        assertThat(suppliers).isSorted();
+        String table = bram.get("/api/stock/files/buying.csv").isOk().text();
+        assertThat(table.lines().count()).isEqualTo(lines.size() + 1);
+        assertThat(table).startsWith("supplier,what,why,days\r\n");
+    }
+
+    @Test
+    void what_is_past_its_day_without_papers_hard_or_a_gift_is_not_kept_back_by_itself() {
+        Store.receive(olwen, "ADHESIVE", "200", "1", "what", "SLOW_EPOXY", "useBy", LocalDate.now().minusDays(1).toString());
+        long hard = Store.receive(olwen, "BAR", "40 in", "1", "what", "1084", "thickness", "5/32", "width", "2", "condition", "HARD");
+        long gift = Store.receive(olwen, "SCALES", "1", "1", "what", "MAPLE", "thickness", "3/8", "width", "1-3/4", "lengthEach", "5-1/2", "owner", "GIFT", "whose", "Ada, for her own knife");
+        Store.receive(olwen, "ROD", "12 in", "1", "what", "BRASS", "diameter", "3/16");
+        long piece = Work.take(olwen, 1, KNIFE);
+        bram.post("/api/pieces/" + piece + "/materials/promise-all", Map.of()).isOk();
+        assertThat(Store.need(bram, piece, "pins").path("standing").asString()).isEqualTo("PROMISED");
+        assertThat(Store.need(bram, piece, "adhesive").path("standing").asString()).isEqualTo("MISSING");
+        assertThat(Store.need(bram, piece, "steel").path("notServing").get(0).path("why").asString()).contains("anneal");
+        assertThat(Store.need(bram, piece, "handle").path("standing").asString()).as("a gift waits for its own knife").isEqualTo("HERE");
+        assertThat(Store.promise(bram, piece, "steel", hard).isRefused(409, "out-of-turn").detail()).contains("hard");
+        Store.promise(bram, piece, "handle", gift).isOk();
+        assertThat(Store.promise(bram, piece, "handle", gift).isRefused(409, "out-of-turn").detail()).contains("promised this for 001 already");
+        bram.post("/api/stock/promises/" + Store.need(bram, piece, "handle").path("promiseId").asLong() + "/release", Map.of()).isOk();
+        assertThat(Store.need(bram, piece, "handle").path("standing").asString()).isEqualTo("HERE");
+    }
+
+    @Test
+    void how_an_item_is_bought_is_about_all_lots_of_it_and_a_command_sent_twice_receives_once() {
+        Map<String, Object> came = Store.came(bram, "ROD", "12 in", "2", "what", "BRASS", "diameter", "1/4");
+        String id = java.util.UUID.randomUUID().toString();
+        long first = bram.postAs(id, "/api/stock/lots", came).isOk().json().path("about").asLong();
+        assertThat(bram.postAs(id, "/api/stock/lots", came).isOk().json().path("about").asLong()).isEqualTo(first);
+        assertThat(bram.get("/api/stock").json().path("racks").get(0).path("lots")).hasSize(2);
+        long item = Store.lot(bram, first).path("lot").path("itemId").asLong();
+        bram.post("/api/stock/items/" + item + "/supply", Map.of("entries", Map.of("supplier", "Bench Supply", "leadDays", "4", "lowAt", "36 in"), "before", Map.of("supplier", "", "leadDays", "", "lowAt", ""))).isOk();
+        assertThat(Store.lot(bram, first + 1).path("entries").path("supplier").asString()).isEqualTo("Bench Supply");
+        assertThat(bram.get("/api/stock/buying").json().valueStream().map(line -> line.path("why").asString())).contains("24 in free, low below 36 in");
+        bram.post("/api/stock/items/" + item + "/supply", Map.of("entries", Map.of("leadDays", "soon"), "before", Map.of())).isRefused(422, "entries");
+        bram.get("/api/stock/lots/9999").isRefused(404, "not-there");
+    }
+
+    @Test
     @DisplayName("what goes out as a table comes in again as exactly the same, in another shop and other units; bad lines are named and left out")
     void tables_out_and_in() {
         Store.bar(olwen, "36.3 in");

@@ -52,9 +52,9 @@ class TemplateTest {
     void pdf() throws Exception {
         for (String paper : List.of("A4", "Letter")) {
             Path pdf = saved("template.pdf?paper=" + paper, paper + ".pdf");
-            String told = run("pdfinfo", pdf.toString());
+            String told = OtherProgram.run("pdfinfo", pdf.toString());
             assertThat(told).contains(paper.equals("A4") ? "841.89 x 595.276" : "792 x 612").contains("Pages:           2");
-            run("pdftoppm", "-r", TENTHS, "-gray", "-png", pdf.toString(), folder.resolve(paper).toString());
+            OtherProgram.run("pdftoppm", "-r", TENTHS, "-gray", "-png", pdf.toString(), folder.resolve(paper).toString());
             assertThat(longestLine(ImageIO.read(folder.resolve(paper + "-2.png").toFile())) / 10.0 - PDF_TICK).isCloseTo(100, within(0.1));
         }
     }
@@ -63,7 +63,7 @@ class TemplateTest {
     @DisplayName("the SVG is as wide as it says, its bar of 100 mm measures 100 mm, and nothing in it is a script")
     void svg() throws Exception {
         Path svg = saved("template.svg", "template.svg");
-        run("rsvg-convert", "--dpi-x", TENTHS, "--dpi-y", TENTHS, "--background-color", "white", "-o", folder.resolve("svg.png").toString(), svg.toString());
+        OtherProgram.run("rsvg-convert", "--dpi-x", TENTHS, "--dpi-y", TENTHS, "--background-color", "white", "-o", folder.resolve("svg.png").toString(), svg.toString());
         BufferedImage image = ImageIO.read(folder.resolve("svg.png").toFile());
         assertThat(longestLine(image) / 10.0 - SVG_TICK).isCloseTo(100, within(0.1));
         String text = Files.readString(svg);
@@ -76,7 +76,7 @@ class TemplateTest {
     @DisplayName("the DXF is read without a fault as R12 in millimetres: closed polylines as long as the knife, holes where the table says")
     void dxf() throws Exception {
         Path dxf = saved("template.dxf", "template.dxf");
-        JsonNode read = new JsonMapper().readTree(run("/usr/bin/python3", "-c", """
+        JsonNode read = new JsonMapper().readTree(OtherProgram.run("/usr/bin/python3", "-c", """
                 import ezdxf, json, sys
                 from ezdxf import bbox
                 doc = ezdxf.readfile(sys.argv[1])
@@ -190,13 +190,6 @@ class TemplateTest {
 
     private static Path saved(String file, String name) throws IOException {
         return Files.write(folder.resolve(name), owner.bytes("/api/pieces/" + piece + "/files/" + file));
-    }
-
-    private static String run(String... command) throws Exception {
-        Process process = new ProcessBuilder(command).redirectErrorStream(true).start();
-        String told = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        assertThat(process.waitFor()).as(told).isZero();
-        return told;
     }
 
     /** The length in pixels of the longest horizontal run of ink in the lowest quarter, where the scale bar is. */
