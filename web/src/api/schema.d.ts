@@ -2477,6 +2477,7 @@ export interface components {
         NeedView: {
             amount: string;
             choices: components["schemas"]["ChoiceView"][];
+            isBillet: boolean;
             key: string;
             leadDays: string;
             lot: string;

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { change } from '../api/client';
 import type { AskedBillet, ForgeQuestions } from '../api/schema';
 import { useCaught } from '../parts/Caught';
@@ -14,11 +14,12 @@ import { useBilletReading, useForgeQuestions, usualBillet } from './useForge';
 /** A billet on paper, before the fire is lit. */
 export default function NewBillet() {
   const { data: questions } = useForgeQuestions();
+  const [search] = useSearchParams();
   const navigate = useNavigate();
   return (
     <>
       <h1>A new billet</h1>
-      {questions ? <Planning questions={questions} first={usualBillet(questions.works)} done={0} keepWords="Keep this recipe" onKeep={async (asked) => navigate(`/forge/${(await change('/api/forge/billets', asked)).about}`)} /> : <Quiet>One moment…</Quiet>}
+      {questions ? <Planning questions={questions} first={usualBillet(questions, Number(search.get('piece')))} done={0} keepWords="Keep this recipe" onKeep={async (asked) => navigate(`/forge/${(await change('/api/forge/billets', asked)).about}`)} /> : <Quiet>One moment…</Quiet>}
     </>
   );
 }

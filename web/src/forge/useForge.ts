@@ -40,18 +40,19 @@ export function useBilletReading(asked: AskedBillet) {
 /** A work with its usual answers. */
 export const usualStep = (work: WorkView): StepEntries => ({ work: work.work, entries: Object.fromEntries(work.fields.map((field) => [field.key, field.usual])) });
 
-/** A plain recipe to begin with: a stack of two steels, welded, cropped, drawn out. */
-export function usualBillet(works: readonly WorkView[]): AskedBillet {
+/** A plain recipe to begin with: a stack of two steels, welded, cropped, drawn out; for the blade of a piece where one is named. */
+export function usualBillet({ works, waiting }: ForgeQuestions, pieceId: number): AskedBillet {
   const steps = ['STACK', 'WELD', 'CROP', 'DRAW'].flatMap((name) => works.filter((work) => work.work === name).map(usualStep));
   const draw = steps[3];
+  const piece = waiting.find((each) => each.pieceId === pieceId);
   return {
-    name: '',
+    name: piece ? `For ${piece.piece} ${piece.title}` : '',
     steps: draw ? [...steps.slice(0, 3), { work: 'DRAW', entries: { ...draw.entries, toThickness: '3/8 in', toWidth: '1-1/2 in' } }] : steps,
     blades: '1',
-    thickness: '1/4 in',
-    width: '1-1/2 in',
-    length: '10 in',
-    pieceId: 0,
+    thickness: piece?.thickness ?? '1/4 in',
+    width: piece?.width ?? '1-1/2 in',
+    length: piece?.length ?? '10 in',
+    pieceId: piece?.pieceId ?? 0,
     paid: '',
   };
 }

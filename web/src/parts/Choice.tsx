@@ -14,6 +14,7 @@ const Box = styled(Select)`
     background: #fff;
     text-align: left;
     display: flex;
+    align-items: center;
     justify-content: space-between;
     gap: 0.5rem;
     cursor: pointer;

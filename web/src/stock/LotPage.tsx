@@ -58,7 +58,7 @@ function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
         {lot.promises.map((promise) => (
           <Row key={promise.id}>
             <span>
-              {promise.amount} promised to <Link to={`/pieces/${promise.pieceId}`}>{promise.piece}</Link>, {promise.job}, by {promise.by}
+              {promise.amount || 'Its use is'} promised to <Link to={`/pieces/${promise.pieceId}`}>{promise.piece}</Link>, {promise.job}, by {promise.by}
             </span>
             <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/stock/promises/${promise.id}/release`))}>
               Release it

@@ -62,7 +62,7 @@ function Need({ need, piece, isAtBench }: { need: NeedView; piece: number; isAtB
     <li>
       <div>
         <strong>{need.words}</strong>
-        <Said need={need} />
+        <Said need={need} piece={piece} />
         {problem && !isChoosing ? <Trouble role="alert">{problem.message}</Trouble> : null}
       </div>
       {need.standing === 'HERE' && best ? <Press data-large={isAtBench || undefined} onPress={() => setChoosing(true)}>{isAtBench ? 'Use…' : 'Promise…'}</Press> : null}
@@ -80,7 +80,7 @@ function Need({ need, piece, isAtBench }: { need: NeedView; piece: number; isAtB
             </Press>
             <span>
               <strong>{choice.words}</strong>
-              {choice.place ? `, ${choice.place}` : ''}: takes {choice.takes} of {choice.free}
+              {choice.place ? `, ${choice.place}` : ''}: {choice.takes ? `takes ${choice.takes} of ${choice.free}` : 'is used'}
             </span>
           </Row>
         ))}
@@ -90,18 +90,20 @@ function Need({ need, piece, isAtBench }: { need: NeedView; piece: number; isAtB
   );
 }
 
-function Said({ need }: { need: NeedView }) {
+function Said({ need, piece }: { need: NeedView; piece: number }) {
   switch (need.standing) {
     case 'TAKEN':
       return (
         <span>
-          Taken: {need.amount} of {need.lot}
+          {need.amount ? `Taken: ${need.amount} of ` : 'Used: '}
+          {need.lot}
         </span>
       );
     case 'PROMISED':
       return (
         <span>
-          Promised: {need.amount} of {need.lot}
+          Promised: {need.amount ? `${need.amount} of ` : ''}
+          {need.lot}
           {need.place ? `, ${need.place}` : ''}
           {need.step ? <small> · taken at “{need.step}”</small> : null}
         </span>
@@ -118,7 +120,7 @@ function Said({ need }: { need: NeedView }) {
         <>
           <span data-standing="MISSING">
             Missing{need.supplier ? `: from ${need.supplier}` : ''}
-            {need.leadDays ? `, ${need.leadDays} days` : ''}. <Link to="/stock/buying">To buy</Link>
+            {need.leadDays ? `, ${need.leadDays} days` : ''}. {need.isBillet ? <Link to={`/forge/new?piece=${piece}`}>Plan a billet</Link> : <Link to="/stock/buying">To buy</Link>}
           </span>
           <Not need={need} />
         </>

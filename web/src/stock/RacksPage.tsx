@@ -107,7 +107,7 @@ function BarsOf({ rack }: { rack: RackView }) {
   );
 }
 
-const promisedWords = (promise: PromiseView): string => `${promise.amount} for ${promise.piece}, ${promise.job}`;
+const promisedWords = (promise: PromiseView): string => `${promise.amount} for ${promise.piece}, ${promise.job}`.trim();
 
 function BarOnRack({ lot, longest }: { lot: LotView; longest: number }) {
   return (

@@ -123,7 +123,7 @@ public enum StockField {
             case WHAT -> whats(kind);
             case SECTION -> Option.all("FLAT=Flat", "ROUND=Round", "SQUARE=Square");
             case THICKNESS_IS -> Option.all("MEASURED=Measured", "NOMINAL=Nominal plank, before planing");
-            case CONDITION -> Option.all("ANNEALED=Annealed", "AS_ROLLED=As rolled", "NORMALISED=Normalised", "HARD=Hard", "UNKNOWN=Not known");
+            case CONDITION -> Option.all("ANNEALED=Annealed", "AS_ROLLED=As rolled", "NORMALISED=Normalised", "HARD=Hard", "UNKNOWN=Condition not known");
             case WEAR -> Option.all("FRESH=Fresh", "WORN=Worn", "STAINLESS_ONLY=Kept for stainless");
             case SHARPNESS -> Option.all("SHARP=Sharp", "TIRED=Tired", "BROKEN=Broken");
             case GRAIN -> Option.all("ALONG=Along the handle", "ACROSS=Across", "FIGURED=Figured, every way", "NO_GRAIN=There is none");

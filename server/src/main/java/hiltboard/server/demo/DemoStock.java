@@ -49,7 +49,7 @@ class DemoStock {
             {"75Ni8", "1/16", "1-1/2", "36 in", "3"}, {"1084", "1/8", "1-1/2", "36 in", "5"}, {"MILD_STEEL", "1/8", "1-1/2", "48 in", "2"}, {"W2", "5/32", "1-1/2", "24 in", "1"},
             {"BRASS", "3/8", "1", "18 in", "1"}, {"NICKEL_SILVER", "1/4", "1", "12 in", "1"}};
         for (String[] bar : bars) {
-            put(person, 40, StockKind.BAR, bar[3], bar[4], "what", bar[0], "section", "FLAT", "thickness", bar[1], "width", bar[2], "place", "Bar rack, " + bar[0], "supplier", STEELYARD, "leadDays", "6", "lowAt", "12 in", "cost", "19");
+            put(person, 40, StockKind.BAR, bar[3], bar[4], "what", bar[0], "section", "FLAT", "thickness", bar[1], "width", bar[2], "place", "Bar rack", "supplier", STEELYARD, "leadDays", "6", "lowAt", "12 in", "cost", "19");
         }
         put(person, 30, StockKind.BAR, "20 in", "1", "what", "5160", "section", "ROUND", "diameter", "1-1/4", "place", "Bar rack, forging", "supplier", STEELYARD, "leadDays", "6");
     }

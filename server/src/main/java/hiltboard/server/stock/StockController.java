@@ -95,9 +95,9 @@ class StockController {
 
     record NotServingView(String words, String why) {}
 
-    /** A need of a piece. Standing is TAKEN, PROMISED, PASSED, HERE or MISSING. */
+    /** A need of a piece. Standing is TAKEN, PROMISED, PASSED, HERE or MISSING; a billet can be forged where it is missing. */
     record NeedView(
-            String key, String words, String step, String operation, String standing, String lot, String place, String amount, long promiseId, List<ChoiceView> choices, List<NotServingView> notServing,
+            String key, String words, boolean isBillet, String step, String operation, String standing, String lot, String place, String amount, long promiseId, List<ChoiceView> choices, List<NotServingView> notServing,
             String supplier, String leadDays) {}
 
     record Materials(List<NeedView> needs, String arrival) {}
@@ -136,8 +136,13 @@ class StockController {
                 length(row, row.amount()), length(row, row.free()), row.lot().value(StockField.PLACE).orElse(""), row.lot().value(StockField.SINCE).orElse(""), buying.mark(row),
                 promises.stream().map(promise -> {
                     PieceFile file = pieces.open(promise.piece());
-                    return new PromiseView(promise.id(), file.id(), file.name(), file.jobTitle(), row.lot().kind().counted().words(promise.amount(), units), promise.by());
+                    return new PromiseView(promise.id(), file.id(), file.name(), file.jobTitle(), taken(row, promise.amount(), units), promise.by());
                 }).toList());
+    }
+
+    /** Empty for what is only used and does not get less. */
+    private static String taken(LotRow row, long amount, Units units) {
+        return amount == 0 ? "" : row.lot().kind().counted().words(amount, units);
     }
 
     private static double length(LotRow row, long nanometres) {
@@ -256,11 +261,11 @@ class StockController {
     private NeedView view(Standing each, List<Missing> missing, Units units) {
         Optional<LotRow> promised = each.promise().flatMap(promise -> stock.lot(promise.lot()));
         Optional<Missing> gone = missing.stream().filter(one -> one.words().equals(each.need().words())).findFirst();
-        return new NeedView(each.need().key(), each.need().words(), each.step().map(Operation::title).orElse(""), each.step().map(Operation::key).orElse(""), standing(each),
+        return new NeedView(each.need().key(), each.need().words(), each.need().kinds().contains(StockKind.BILLET), each.step().map(Operation::title).orElse(""), each.step().map(Operation::key).orElse(""), standing(each),
                 promised.map(row -> row.lot().words(units)).orElse(""), promised.flatMap(row -> row.lot().value(StockField.PLACE)).orElse(""),
-                promised.map(row -> row.lot().kind().counted().words(each.promise().orElseThrow().amount(), units)).orElse(""), each.promise().map(Promise::id).orElse(0L),
+                promised.map(row -> taken(row, each.promise().orElseThrow().amount(), units)).orElse(""), each.promise().map(Promise::id).orElse(0L),
                 each.choices().stream().map(choice -> new ChoiceView(choice.lot().id(), choice.lot().lot().words(units), choice.lot().lot().value(StockField.PLACE).orElse(""),
-                        choice.lot().lot().kind().counted().words(choice.lot().free(), units), choice.lot().lot().kind().counted().words(choice.takes(), units))).toList(),
+                        choice.lot().lot().kind().counted().words(choice.lot().free(), units), taken(choice.lot(), choice.takes(), units))).toList(),
                 each.notServing().stream().map(not -> new NotServingView(not.lot().lot().words(units), not.why())).distinct().limit(4).toList(),
                 gone.map(Missing::supplier).orElse(""), gone.flatMap(Missing::leadDays).map(String::valueOf).orElse(""));
     }
