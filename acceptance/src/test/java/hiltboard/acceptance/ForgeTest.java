@@ -2,6 +2,7 @@ package hiltboard.acceptance;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -140,7 +141,7 @@ class ForgeTest {
         assertThat(stages.get(3).path("cautions").valueStream().map(JsonNode::asString)).anyMatch(caution -> caution.contains("Small press: about"));
         long id = begun(straight("6"));
         bram.post("/api/forge/trips", Map.of("machine", machine, "billet", id, "day", "yesterday")).isRefused(422, "entries");
-        long trip = bram.post("/api/forge/trips", Map.of("machine", machine, "billet", id, "day", java.time.LocalDate.now().plusDays(5).toString())).isOk().json().path("about").asLong();
+        long trip = bram.post("/api/forge/trips", Map.of("machine", machine, "billet", id, "day", LocalDate.now().plusDays(5).toString())).isOk().json().path("about").asLong();
         bram.post("/api/forge/trips/" + trip + "/pack", Map.of("line", "Fuel for the welding heat", "isPacked", true)).isOk();
         JsonNode packed = bram.get("/api/forge").isOk().json().path("trips").get(0);
         assertThat(packed.path("carry").valueStream().filter(each -> each.path("isPacked").asBoolean()).map(each -> each.path("line").asString())).containsExactly("Fuel for the welding heat");

@@ -3,8 +3,10 @@ package hiltboard.acceptance;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -146,12 +148,12 @@ class StockTest {
     @Test
     void two_who_describe_one_lot_see_both_and_neither_loses_the_other_fields() {
         long bar = Store.bar(olwen, "30 in");
-        Map<String, String> seen = new java.util.HashMap<>();
+        Map<String, String> seen = new HashMap<>();
         Store.lot(bram, bar).path("entries").properties().forEach(each -> seen.put(each.getKey(), each.getValue().asString()));
-        Map<String, String> brams = new java.util.HashMap<>(seen);
+        Map<String, String> brams = new HashMap<>(seen);
         brams.put("place", "Top rack");
         bram.post("/api/stock/lots/" + bar + "/describe", Map.of("entries", brams, "before", seen)).isOk();
-        Map<String, String> catos = new java.util.HashMap<>(seen);
+        Map<String, String> catos = new HashMap<>(seen);
         catos.put("condition", "NORMALISED");
         cato.post("/api/stock/lots/" + bar + "/describe", Map.of("entries", catos, "before", seen)).isOk();
         assertThat(Store.lot(bram, bar).path("entries").path("place").asString()).isEqualTo("Top rack");
@@ -222,7 +224,7 @@ class StockTest {
     @Test
     void how_an_item_is_bought_is_about_all_lots_of_it_and_a_command_sent_twice_receives_once() {
         Map<String, Object> came = Store.came(bram, "ROD", "12 in", "2", "what", "BRASS", "diameter", "1/4");
-        String id = java.util.UUID.randomUUID().toString();
+        String id = UUID.randomUUID().toString();
         long first = bram.postAs(id, "/api/stock/lots", came).isOk().json().path("about").asLong();
         assertThat(bram.postAs(id, "/api/stock/lots", came).isOk().json().path("about").asLong()).isEqualTo(first);
         assertThat(bram.get("/api/stock").json().path("racks").get(0).path("lots")).hasSize(2);

@@ -4,6 +4,8 @@ import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.cutting.Bar;
 import hiltboard.core.stock.cutting.Blank;
@@ -59,6 +61,6 @@ final class Rack {
     }
 
     private static Length inches(String entry) {
-        return ((hiltboard.core.measure.Understood.Value<Length>) hiltboard.core.measure.ShopNotation.length(entry, Units.INCH_FAHRENHEIT)).quantity();
+        return ((Understood.Value<Length>) ShopNotation.length(entry, Units.INCH_FAHRENHEIT)).quantity();
     }
 }

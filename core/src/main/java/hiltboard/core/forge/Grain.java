@@ -1,5 +1,6 @@
 package hiltboard.core.forge;
 
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -21,7 +22,7 @@ public interface Grain {
             tops[i] = top;
         }
         return (along, across, through) -> {
-            int found = java.util.Arrays.binarySearch(tops, through / thickness + 0.5);
+            int found = Arrays.binarySearch(tops, through / thickness + 0.5);
             return layers.get(Math.min(found < 0 ? -found - 1 : found + 1, tops.length - 1)).steel();
         };
     }

@@ -6,6 +6,7 @@ import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -73,7 +74,7 @@ public enum Counted {
     }
 
     private static BigDecimal oneOf(String unit, String... accepted) {
-        return java.util.List.of(accepted).contains(unit) ? BigDecimal.ONE : BigDecimal.ZERO;
+        return List.of(accepted).contains(unit) ? BigDecimal.ONE : BigDecimal.ZERO;
     }
 
     private static BigDecimal area(String unit, Units units) {

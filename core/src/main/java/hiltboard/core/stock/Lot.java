@@ -3,8 +3,10 @@ package hiltboard.core.stock;
 import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -65,7 +67,7 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
         String what = value(StockField.WHAT).filter(each -> !each.equals(StockField.OTHER)).map(each -> choiceWords(StockField.WHAT)).orElse("");
         String name = value(StockField.NAME).orElse("");
         String grit = value(StockField.GRIT).map(each -> each + " grit").orElse("");
-        String section = kind.isSawn() && values.containsKey(StockField.SECTION) ? choiceWords(StockField.SECTION).toLowerCase(java.util.Locale.ROOT) : "";
+        String section = kind.isSawn() && values.containsKey(StockField.SECTION) ? choiceWords(StockField.SECTION).toLowerCase(Locale.ROOT) : "";
         String sizes = Stream.of(StockField.THICKNESS, StockField.WIDTH, StockField.LENGTH_EACH).flatMap(field -> length(field).stream()).map(length -> length.brieflyIn(units)).collect(Collectors.joining(" × "));
         String diameter = length(StockField.DIAMETER).map(length -> "⌀ " + length.brieflyIn(units)).orElse("");
         return Stream.of(what, name, grit, section, sizes, diameter).filter(each -> !each.isEmpty()).collect(Collectors.joining(", "));
@@ -93,7 +95,7 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
     }
 
     private static String money(String cents) {
-        return java.math.BigDecimal.valueOf(Long.parseLong(cents), 2).toPlainString();
+        return BigDecimal.valueOf(Long.parseLong(cents), 2).toPlainString();
     }
 
     private String choiceWords(StockField field) {

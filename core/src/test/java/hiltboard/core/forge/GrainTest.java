@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import hiltboard.core.measure.Length;
 import java.util.List;
 import java.util.Random;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
@@ -106,7 +107,7 @@ class GrainTest {
     @Test
     @DisplayName("[worked] grooves by turns: on one face every pitch, on the other half a pitch further, in the middle of the bar nothing of either where they cancel")
     void a_ladder_has_its_steps_by_turns() {
-        List<Layer> even = java.util.stream.IntStream.range(0, 40).mapToObj(i -> new Layer(i % 2 == 0 ? DARK : BRIGHT, 1 / 40d)).toList();
+        List<Layer> even = IntStream.range(0, 40).mapToObj(i -> new Layer(i % 2 == 0 ? DARK : BRIGHT, 1 / 40d)).toList();
         Grain ladder = Grain.stacked(even, 20).laddered(30, 3, 20);
         for (int i = 0; i < 60; i++) {
             double along = i * 0.5;

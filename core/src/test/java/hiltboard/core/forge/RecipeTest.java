@@ -17,6 +17,7 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
@@ -33,7 +34,7 @@ class RecipeTest {
     void volume_is_kept_in_drawing_out() {
         double round = Math.PI / 4 * 1.25 * 1.25;
         assertThat(round * 8 / 20).isCloseTo(0.491, within(0.0005));
-        Recipe recipe = then(bar(String.format(java.util.Locale.ROOT, "%.4f", round / 1.25 + 0.0001), "1.25", "8"), step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "1.25", "loss", "0"), step(ForgeWork.DRAW, "toThickness", ".491", "toWidth", "1", "loss", "0"));
+        Recipe recipe = then(bar(String.format(Locale.ROOT, "%.4f", round / 1.25 + 0.0001), "1.25", "8"), step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "1.25", "loss", "0"), step(ForgeWork.DRAW, "toThickness", ".491", "toWidth", "1", "loss", "0"));
         assertThat(result(recipe).length().inches()).isCloseTo(20, within(0.01));
     }
 

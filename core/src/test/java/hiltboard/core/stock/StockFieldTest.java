@@ -12,6 +12,7 @@ import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField.Type;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,7 +29,7 @@ class StockFieldTest {
         assertThat(fields).contains(StockField.WHAT, StockField.OWNER, StockField.WHOSE, StockField.PLACE, StockField.SINCE, StockField.COST, StockField.SUPPLIER, StockField.LEAD_DAYS, StockField.LOW_AT);
         assertThat(fields).extracting(StockField::key).doesNotHaveDuplicates();
         assertThat(StockField.of(kind, Of.ITEM).size() + StockField.of(kind, Of.LOT).size() + StockField.of(kind, Of.SUPPLY).size()).isEqualTo(fields.size());
-        assertThat(StockKind.named(kind.name().toLowerCase(java.util.Locale.ROOT))).hasValue(kind);
+        assertThat(StockKind.named(kind.name().toLowerCase(Locale.ROOT))).hasValue(kind);
     }
 
     @ParameterizedTest

@@ -1,10 +1,12 @@
 package hiltboard.server.forge;
 
+import hiltboard.core.design.Bar;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Option;
 import hiltboard.core.forge.ForgeMachine;
 import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.LaminateFlaw;
+import hiltboard.core.forge.RecipeStep;
 import hiltboard.core.forge.StepField;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
@@ -34,6 +36,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -116,7 +119,7 @@ class ForgeController {
 
     private BilletLine line(BilletRow row, Units units) {
         int done = forge.done(row.id()).size();
-        List<hiltboard.core.forge.RecipeStep> steps = row.plan().recipe().steps();
+        List<RecipeStep> steps = row.plan().recipe().steps();
         return new BilletLine(row.id(), row.plan().name(), row.plan().blades(), done, steps.size(), done < steps.size() ? steps.get(done).work().title() : "", row.lot().map(lot -> stock.words(lot, units)).orElse(""));
     }
 
@@ -141,7 +144,7 @@ class ForgeController {
     }
 
     private static BladeWaiting waiting(PieceFile file, Units units) {
-        hiltboard.core.design.Bar bar = KnifeShape.bar(file.specification());
+        Bar bar = KnifeShape.bar(file.specification());
         double volume = bar.mass().grams() / file.specification().steel().density().gramsPerCubicCentimetre() * 1000;
         Length length = Length.ofMillimetres(volume / bar.thickness().millimetres() / bar.width().millimetres()).nearest(Length.ofInches("0.01"));
         return new BladeWaiting(file.id(), file.name(), file.jobTitle(), bar.thickness().brieflyIn(units), bar.width().nearest(Length.ofInches("0.01")).brieflyIn(units), length.brieflyIn(units));
@@ -211,7 +214,7 @@ class ForgeController {
         Worked<Length> left = flaw.leftGroundOut(person.units());
         Worked<Length> inside = flaw.staysInside(person.units());
         return new FlawAnswer(left.value().in(person.units()), inside.value().in(person.units()), List.of(left.working().get(0), inside.working().get(0)),
-                java.util.stream.Stream.of(left, inside).flatMap(each -> each.cautions().stream()).toList());
+                Stream.of(left, inside).flatMap(each -> each.cautions().stream()).toList());
     }
 
     @PostMapping("/api/forge/billets/{id}/flaws")

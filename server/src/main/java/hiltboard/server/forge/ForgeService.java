@@ -1,6 +1,7 @@
 package hiltboard.server.forge;
 
 import hiltboard.core.design.Finding;
+import hiltboard.core.forge.BarToCut;
 import hiltboard.core.forge.Billet;
 import hiltboard.core.forge.CarryList;
 import hiltboard.core.forge.ForgeMachine;
@@ -32,6 +33,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -99,7 +101,7 @@ public class ForgeService {
         return plan;
     }
 
-    private static List<hiltboard.core.forge.BarToCut> bars(Plan plan) {
+    private static List<BarToCut> bars(Plan plan) {
         return Recipe.bars(plan.recipe().stages(List.of(), Units.MILLIMETRE_CELSIUS));
     }
 
@@ -141,7 +143,7 @@ public class ForgeService {
             Reading reading = reading(asked, person.units());
             mustGoOn(row.plan(), done, reading);
             forge.done(id, step, reading, person.id(), clock.nowMillis());
-            return entry(Entry.Kind.BILLET_STEP_DONE, id, row.plan().name(), row.plan().recipe().steps().get(step).work().title().toLowerCase(java.util.Locale.ROOT) + ": done");
+            return entry(Entry.Kind.BILLET_STEP_DONE, id, row.plan().name(), row.plan().recipe().steps().get(step).work().title().toLowerCase(Locale.ROOT) + ": done");
         });
     }
 
@@ -168,7 +170,7 @@ public class ForgeService {
                 throw Refusal.outOfTurn("Only the last step that is done can be taken back.");
             }
             forge.reopen(id, step, clock.nowMillis());
-            return entry(Entry.Kind.BILLET_STEP_REOPENED, id, row.plan().name(), row.plan().recipe().steps().get(step).work().title().toLowerCase(java.util.Locale.ROOT) + ": taken back");
+            return entry(Entry.Kind.BILLET_STEP_REOPENED, id, row.plan().name(), row.plan().recipe().steps().get(step).work().title().toLowerCase(Locale.ROOT) + ": taken back");
         });
     }
 

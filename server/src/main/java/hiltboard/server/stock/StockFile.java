@@ -18,14 +18,18 @@ import hiltboard.server.live.Receipt;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockService.NewLot;
 import hiltboard.server.stock.StockService.ReadLot;
+import java.io.IOException;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -73,7 +77,7 @@ class StockFile {
         });
     }
 
-    private static String table(java.util.function.Consumer<CsvWriter> lines) {
+    private static String table(Consumer<CsvWriter> lines) {
         StringWriter table = new StringWriter();
         lines.accept(CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).bufferSize(0).build(table));
         return table.toString();
@@ -121,8 +125,8 @@ class StockFile {
             }
         } catch (CsvParseException broken) {
             throw Refusal.entry("text", "", "After " + lines.size() + " lines this is no table any more: " + broken.getMessage(), "comma-separated values (RFC 4180)");
-        } catch (java.io.IOException impossible) {
-            throw new java.io.UncheckedIOException(impossible);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
         }
         if (lines.isEmpty()) {
             throw Refusal.entry("text", "", "There is no line in this table", "a first line with the names of the columns, then one line for each lot");
@@ -145,7 +149,7 @@ class StockFile {
         Set<String> asked = StockKind.named(kind).map(known -> StockField.of(known).stream().map(StockField::key).collect(Collectors.toSet())).orElse(Set.of());
         List<Finding> idle = StockKind.named(kind).isEmpty() ? List.of() : entries.entrySet().stream()
                 .filter(each -> !each.getValue().isBlank() && StockField.withKey(each.getKey()).isPresent() && !asked.contains(each.getKey()))
-                .map(each -> new Finding(each.getKey(), each.getValue(), "A " + kind.toLowerCase(java.util.Locale.ROOT) + " has no “" + each.getKey() + "”", "nothing")).toList();
+                .map(each -> new Finding(each.getKey(), each.getValue(), "A " + kind.toLowerCase(Locale.ROOT) + " has no “" + each.getKey() + "”", "nothing")).toList();
         try {
             ReadLot lot = service.read(new NewLot(kind, entries, entries.getOrDefault(AMOUNT, ""), pieces, "", "", "", true), units);
             String amount = (lot.pieces() == 1 ? "" : lot.pieces() + " of ") + lot.lot().kind().counted().words(lot.amount(), units);

@@ -29,6 +29,7 @@ import hiltboard.server.stock.StockRepository.Claim;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -134,7 +135,7 @@ public class StockService {
     }
 
     static StockKind kind(String name) {
-        return StockKind.named(name).orElseThrow(() -> Refusal.entry("kind", name, "No such thing is kept on the rack", String.join("; ", java.util.Arrays.stream(StockKind.values()).map(StockKind::words).toList())));
+        return StockKind.named(name).orElseThrow(() -> Refusal.entry("kind", name, "No such thing is kept on the rack", String.join("; ", Arrays.stream(StockKind.values()).map(StockKind::words).toList())));
     }
 
     private static void orderedThicknessMustFit(NewLot given, Lot lot, Units units) {

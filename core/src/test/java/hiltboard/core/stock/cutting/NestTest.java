@@ -9,6 +9,7 @@ import hiltboard.core.design.Specifications;
 import hiltboard.core.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -89,7 +90,7 @@ class NestTest {
         List<Blank> blanks = new ArrayList<>(knives().toList());
         blanks.add(new Blank(Outline.from(0, 0).to(30, 0).to(30, 10).to(0, 10), "1084", Length.ofInchFraction(5, 32)));
         Nest nest = new Nest(blanks, WIDTH, RULES);
-        java.util.Random random = new java.util.Random(3);
+        Random random = new Random(3);
         for (int round = 0; round < 200; round++) {
             List<Outline> laid = new ArrayList<>();
             double left = 0;
