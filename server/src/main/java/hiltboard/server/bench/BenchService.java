@@ -23,7 +23,7 @@ import hiltboard.server.live.Receipt;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
 import hiltboard.server.route.StepRepository;
-import hiltboard.server.stock.StockService;
+import hiltboard.server.stock.PromiseService;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -38,17 +38,17 @@ public class BenchService {
     private final ReadingRepository readings;
     private final JobService jobs;
     private final WorkAgain workAgain;
-    private final StockService stock;
+    private final PromiseService promising;
     private final Changes changes;
     private final ShopClock clock;
 
-    BenchService(PieceFiles files, StepRepository steps, ReadingRepository readings, JobService jobs, WorkAgain workAgain, StockService stock, Changes changes, ShopClock clock) {
+    BenchService(PieceFiles files, StepRepository steps, ReadingRepository readings, JobService jobs, WorkAgain workAgain, PromiseService promising, Changes changes, ShopClock clock) {
         this.files = files;
         this.steps = steps;
         this.readings = readings;
         this.jobs = jobs;
         this.workAgain = workAgain;
-        this.stock = stock;
+        this.promising = promising;
         this.changes = changes;
         this.clock = clock;
     }
@@ -100,7 +100,7 @@ public class BenchService {
             return List.of(file.entry(Entry.Kind.HANDED_OVER, step, "done"));
         }
         List<Entry> entries = new ArrayList<>(List.of(file.entry(Entry.Kind.STEP_DONE, step, "done")));
-        entries.addAll(stock.takenAt(file, step.operation(), person));
+        entries.addAll(promising.takenAt(file, step.operation(), person));
         entries.addAll(windowsOpenedBy(step, files.open(piece)));
         return entries;
     }
@@ -122,7 +122,7 @@ public class BenchService {
             if (redone.size() > 1) {
                 throw Refusal.outOfTurn("“" + redone.get(1).title() + "” was built on it. Use “Went wrong” to do work again.");
             }
-            stock.giveBack(file, step.operation(), person);
+            promising.giveBack(file, step.operation(), person);
             workAgain.open(file, redone);
             return file.entry(Entry.Kind.STEP_REOPENED, step, "is open again");
         });

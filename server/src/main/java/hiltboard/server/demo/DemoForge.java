@@ -5,10 +5,11 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.forge.AskedBillet.StepEntries;
 import hiltboard.server.forge.AskedBillet;
-import hiltboard.server.forge.ForgeService.AskedMachine;
 import hiltboard.server.forge.ForgeService.AskedReading;
-import hiltboard.server.forge.ForgeService.AskedTrip;
 import hiltboard.server.forge.ForgeService;
+import hiltboard.server.forge.MachineService.AskedMachine;
+import hiltboard.server.forge.MachineService.AskedTrip;
+import hiltboard.server.forge.MachineService;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,22 +22,24 @@ class DemoForge {
     private static final AskedReading AS_COMPUTED = new AskedReading("", "", "");
 
     private final ForgeService forge;
+    private final MachineService machines;
     private final ShopClock clock;
 
-    DemoForge(ForgeService forge, ShopClock clock) {
+    DemoForge(ForgeService forge, MachineService machines, ShopClock clock) {
         this.forge = forge;
+        this.machines = machines;
         this.clock = clock;
     }
 
     void light(List<Person> makers) {
         Person smith = makers.get(0);
-        forge.keepMachine(new AskedMachine("Gas forge", "FIRE", "", "", "20 in", "4 in", ""), smith, Diary.command(smith));
-        forge.keepMachine(new AskedMachine("Hydraulic press", "PRESS", "25", "2 in", "30 in", "5 in", ""), smith, Diary.command(smith));
-        long hammer = forge.keepMachine(new AskedMachine("Power hammer", "HAMMER", "", "3 in", "40 in", "4 in", "the smithy at the weir"), smith, Diary.command(smith)).about();
+        machines.keepMachine(new AskedMachine("Gas forge", "FIRE", "", "", "20 in", "4 in", ""), smith, Diary.command(smith));
+        machines.keepMachine(new AskedMachine("Hydraulic press", "PRESS", "25", "2 in", "30 in", "5 in", ""), smith, Diary.command(smith));
+        long hammer = machines.keepMachine(new AskedMachine("Power hammer", "HAMMER", "", "3 in", "40 in", "4 in", "the smithy at the weir"), smith, Diary.command(smith)).about();
         clad(makers.get(2));
         twisted(smith);
         long ladder = forge.begin(ladder(), smith, Diary.command(smith)).about();
-        forge.planTrip(new AskedTrip(hammer, ladder, clock.today().plusDays(6).toString()), smith, Diary.command(smith));
+        machines.planTrip(new AskedTrip(hammer, ladder, clock.today().plusDays(6).toString()), smith, Diary.command(smith));
     }
 
     private void clad(Person smith) {

@@ -5,6 +5,7 @@ import hiltboard.core.stock.StockKind;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.PieceFile;
+import hiltboard.server.stock.PromiseService;
 import hiltboard.server.stock.StockService.NewLot;
 import hiltboard.server.stock.StockService;
 import java.time.Duration;
@@ -23,10 +24,12 @@ class DemoStock {
     private static final Set<String> PROMISED = Set.of("Wedding bowie", "Yanagi with a line");
 
     private final StockService stock;
+    private final PromiseService promising;
     private final ShopClock clock;
 
-    DemoStock(StockService stock, ShopClock clock) {
+    DemoStock(StockService stock, PromiseService promising, ShopClock clock) {
         this.stock = stock;
+        this.promising = promising;
         this.clock = clock;
     }
 
@@ -39,7 +42,7 @@ class DemoStock {
 
     /** Two jobs have been promised what lies there for them. */
     void promise(List<PieceFile> pieces, Person person) {
-        pieces.stream().filter(file -> PROMISED.contains(file.jobTitle())).forEach(file -> stock.promiseAll(file.id(), person, Diary.command(person)));
+        pieces.stream().filter(file -> PROMISED.contains(file.jobTitle())).forEach(file -> promising.promiseAll(file.id(), person, Diary.command(person)));
     }
 
     private void bars(Person person) {

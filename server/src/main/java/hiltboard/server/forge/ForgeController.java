@@ -7,7 +7,6 @@ import hiltboard.core.forge.ForgeMachine;
 import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.forge.RecipeStep;
-import hiltboard.core.forge.StepField;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
@@ -21,9 +20,9 @@ import hiltboard.server.forge.ForgeRepository.MachineRow;
 import hiltboard.server.forge.ForgeRepository.Plan;
 import hiltboard.server.forge.ForgeRepository.StepDone;
 import hiltboard.server.forge.ForgeService.AskedFlaw;
-import hiltboard.server.forge.ForgeService.AskedMachine;
+import hiltboard.server.forge.MachineService.AskedMachine;
 import hiltboard.server.forge.ForgeService.AskedReading;
-import hiltboard.server.forge.ForgeService.AskedTrip;
+import hiltboard.server.forge.MachineService.AskedTrip;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
@@ -48,13 +47,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class ForgeController {
     private final ForgeService service;
+    private final MachineService machines;
     private final ForgeRepository forge;
     private final BilletReader reader;
     private final BilletStock stock;
     private final PieceFiles pieces;
 
-    ForgeController(ForgeService service, ForgeRepository forge, BilletReader reader, BilletStock stock, PieceFiles pieces) {
+    ForgeController(ForgeService service, MachineService machines, ForgeRepository forge, BilletReader reader, BilletStock stock, PieceFiles pieces) {
         this.service = service;
+        this.machines = machines;
         this.forge = forge;
         this.reader = reader;
         this.stock = stock;
@@ -108,10 +109,10 @@ class ForgeController {
     Forge forge(Person person) {
         List<BilletRow> billets = forge.billets();
         Map<Long, BilletRow> byId = billets.stream().collect(Collectors.toMap(BilletRow::id, Function.identity()));
-        Map<Long, MachineRow> machines = forge.machines().stream().collect(Collectors.toMap(MachineRow::id, Function.identity()));
-        return new Forge(billets.stream().map(row -> line(row, person.units())).toList(), machines.values().stream().map(row -> view(row, person.units())).toList(),
-                forge.trips().stream().filter(trip -> byId.containsKey(trip.billet()) && machines.containsKey(trip.machine())).map(trip -> {
-                    ForgeMachine machine = machines.get(trip.machine()).machine();
+        Map<Long, MachineRow> known = forge.machines().stream().collect(Collectors.toMap(MachineRow::id, Function.identity()));
+        return new Forge(billets.stream().map(row -> line(row, person.units())).toList(), known.values().stream().map(row -> view(row, person.units())).toList(),
+                forge.trips().stream().filter(trip -> byId.containsKey(trip.billet()) && known.containsKey(trip.machine())).map(trip -> {
+                    ForgeMachine machine = known.get(trip.machine()).machine();
                     return new TripView(trip.id(), machine.name(), machine.owner(), trip.billet(), byId.get(trip.billet()).plan().name(), trip.day(),
                             trip.carry().stream().map(line -> new CarryView(line, trip.packed().contains(line))).toList(), trip.by());
                 }).toList());
@@ -234,26 +235,26 @@ class ForgeController {
 
     @PostMapping("/api/forge/machines")
     Receipt keepMachine(@RequestBody AskedMachine machine, Person person, Command command) {
-        return service.keepMachine(machine, person, command);
+        return machines.keepMachine(machine, person, command);
     }
 
     @PostMapping("/api/forge/machines/{id}/drop")
     Receipt dropMachine(@PathVariable long id, Person person, Command command) {
-        return service.dropMachine(id, person, command);
+        return machines.dropMachine(id, person, command);
     }
 
     @PostMapping("/api/forge/trips")
     Receipt planTrip(@RequestBody AskedTrip trip, Person person, Command command) {
-        return service.planTrip(trip, person, command);
+        return machines.planTrip(trip, person, command);
     }
 
     @PostMapping("/api/forge/trips/{id}/pack")
     Receipt pack(@PathVariable long id, @RequestBody Packed packed, Person person, Command command) {
-        return service.pack(id, packed.line(), packed.isPacked(), person, command);
+        return machines.pack(id, packed.line(), packed.isPacked(), person, command);
     }
 
     @PostMapping("/api/forge/trips/{id}/over")
     Receipt endTrip(@PathVariable long id, Person person, Command command) {
-        return service.endTrip(id, person, command);
+        return machines.endTrip(id, person, command);
     }
 }

@@ -9,6 +9,7 @@ import hiltboard.core.forge.Recipe;
 import hiltboard.core.forge.RecipeStep;
 import hiltboard.core.forge.StepField;
 import hiltboard.core.measure.Length;
+import hiltboard.server.Refusal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.EnumMap;
@@ -66,6 +67,15 @@ class ForgeRepository {
 
     Optional<BilletRow> billet(long id) {
         return sql.sql(SELECT_BILLET + " AND billet.id = :id").param("id", id).query((row, number) -> billet(row)).optional();
+    }
+
+    /** @throws Refusal if it is not there, or is forged already */
+    BilletRow underWay(long id) {
+        BilletRow row = billet(id).orElseThrow(() -> Refusal.notThere("There is no billet with number " + id + "."));
+        row.lot().ifPresent(lot -> {
+            throw Refusal.outOfTurn("It is forged and lies on the rack.");
+        });
+        return row;
     }
 
     private BilletRow billet(ResultSet row) throws SQLException {

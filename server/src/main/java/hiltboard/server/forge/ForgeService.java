@@ -3,9 +3,6 @@ package hiltboard.server.forge;
 import hiltboard.core.design.Finding;
 import hiltboard.core.forge.BarToCut;
 import hiltboard.core.forge.Billet;
-import hiltboard.core.forge.CarryList;
-import hiltboard.core.forge.ForgeMachine;
-import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.forge.Recipe.Reading;
 import hiltboard.core.forge.Recipe;
@@ -18,24 +15,16 @@ import hiltboard.server.access.Person;
 import hiltboard.server.forge.BilletReader.Understood;
 import hiltboard.server.forge.ForgeRepository.BilletRow;
 import hiltboard.server.forge.ForgeRepository.FlawRow;
-import hiltboard.server.forge.ForgeRepository.MachineRow;
 import hiltboard.server.forge.ForgeRepository.Plan;
 import hiltboard.server.forge.ForgeRepository.StepDone;
-import hiltboard.server.forge.ForgeRepository.Trip;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.stock.BilletStock;
-import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
-import java.util.Set;
 import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 
@@ -43,7 +32,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class ForgeService {
     private static final int LONGEST_WORDS = 500;
-    private static final int LONGEST_NAME = 80;
 
     private final ForgeRepository forge;
     private final BilletReader reader;
@@ -70,7 +58,7 @@ public class ForgeService {
     /** Changes what is not done yet. @param basedOn the version that the page saw */
     public Receipt change(long id, AskedBillet asked, int basedOn, Person person, Command command) {
         return changes.make(command, () -> {
-            BilletRow row = underWay(id);
+            BilletRow row = forge.underWay(id);
             if (row.version() != basedOn) {
                 throw Refusal.bothChanged(List.of(new Refusal.Both("recipe", "Recipe", "as it stands on your page", "as it is kept now", row.changedBy(), String.valueOf(row.version()))));
             }
@@ -112,7 +100,7 @@ public class ForgeService {
     /** The bars are cut from what lies on the racks. */
     public Receipt takeBars(long id, Person person, Command command) {
         return changes.make(command, () -> {
-            BilletRow row = underWay(id);
+            BilletRow row = forge.underWay(id);
             if (row.areBarsTaken()) {
                 throw Refusal.outOfTurn("Its bars are taken already.");
             }
@@ -128,7 +116,7 @@ public class ForgeService {
     /** The next step is done. @param step so that two makers do not do two where one was meant */
     public Receipt done(long id, int step, AskedReading asked, Person person, Command command) {
         return changes.make(command, () -> {
-            BilletRow row = underWay(id);
+            BilletRow row = forge.underWay(id);
             List<StepDone> done = forge.done(id);
             if (done.size() != step || step >= row.plan().recipe().steps().size()) {
                 throw Refusal.outOfTurn(step < done.size() ? done.get(step).by() + " has done this step already." : "The step before it is not done yet.");
@@ -165,7 +153,7 @@ public class ForgeService {
     /** The last step that was done is not done after all. */
     public Receipt reopen(long id, int step, Person person, Command command) {
         return changes.make(command, () -> {
-            BilletRow row = underWay(id);
+            BilletRow row = forge.underWay(id);
             if (step < 0 || forge.done(id).size() != step + 1) {
                 throw Refusal.outOfTurn("Only the last step that is done can be taken back.");
             }
@@ -181,7 +169,7 @@ public class ForgeService {
     public Receipt flaw(long id, AskedFlaw asked, Person person, Command command) {
         LaminateFlaw flaw = flaw(asked, person.units());
         return changes.make(command, () -> {
-            BilletRow row = underWay(id);
+            BilletRow row = forge.underWay(id);
             forge.flaw(id, new FlawRow(flaw, asked.goesOn(), words(asked.words()), person.name(), clock.nowMillis()), person.id());
             return entry(Entry.Kind.BILLET_FLAW, id, row.plan().name(), "a flaw " + flaw.depth().in(person.units()) + " deep, it " + (asked.goesOn() ? "goes on" : "does not go on"));
         });
@@ -199,7 +187,7 @@ public class ForgeService {
     /** Everything is done: it lies on the rack, to be promised to pieces. The receipt is about its lot. */
     public Receipt finish(long id, Person person, Command command) {
         return changes.make(command, () -> {
-            BilletRow row = underWay(id);
+            BilletRow row = forge.underWay(id);
             List<StepDone> done = forge.done(id);
             if (done.size() < row.plan().recipe().steps().size()) {
                 throw Refusal.outOfTurn("Not every step is done.");
@@ -217,113 +205,10 @@ public class ForgeService {
     /** It is not forged, or not forged on; what was cut for it stays cut. */
     public Receipt drop(long id, Person person, Command command) {
         return changes.make(command, () -> {
-            BilletRow row = underWay(id);
+            BilletRow row = forge.underWay(id);
             forge.drop(id, clock.nowMillis());
             return entry(Entry.Kind.BILLET_DROPPED, id, row.plan().name(), "dropped by " + person.name());
         });
-    }
-
-    private BilletRow underWay(long id) {
-        BilletRow row = forge.billet(id).orElseThrow(() -> Refusal.notThere("There is no billet with number " + id + "."));
-        row.lot().ifPresent(lot -> {
-            throw Refusal.outOfTurn("It is forged and lies on the rack.");
-        });
-        return row;
-    }
-
-    /** A machine as it was typed. */
-    public record AskedMachine(String name, String kind, String tons, String die, String longest, String thickest, String owner) {}
-
-    public Receipt keepMachine(AskedMachine asked, Person person, Command command) {
-        ForgeMachine machine = machine(asked, person.units());
-        return changes.make(command, () -> Entry.ofShop(Entry.Kind.MACHINE_KEPT, machine.name() + " is known to the forge", forge.keep(machine)));
-    }
-
-    private static ForgeMachine machine(AskedMachine asked, Units units) {
-        ForgeMachine.Kind kind = Arrays.stream(ForgeMachine.Kind.values()).filter(each -> each.name().equals(asked.kind())).findFirst()
-                .orElseThrow(() -> Refusal.entry("kind", asked.kind(), "What kind of machine it is is not said", "PRESS, HAMMER or FIRE"));
-        Typed typed = new Typed(units);
-        String name = typed.name("name", asked.name(), LONGEST_NAME);
-        Optional<Length> die = typed.maybeLength("die", asked.die());
-        Length longest = typed.length("longest", asked.longest());
-        Length thickest = typed.length("thickest", asked.thickest());
-        Optional<Double> tons = Optional.of(asked.tons().replace(',', '.').strip()).filter(force -> kind == ForgeMachine.Kind.PRESS && force.matches("\\d{1,4}(\\.\\d{1,2})?")).map(Double::valueOf).filter(force -> force > 0);
-        if (kind == ForgeMachine.Kind.PRESS && tons.isEmpty()) {
-            typed.find("tons", asked.tons(), "How hard it presses is not understood", "tons of 2 000 lb, such as 25");
-        }
-        typed.mustBeUnderstood();
-        return new ForgeMachine(name, kind, tons, die, longest, thickest, asked.owner().strip());
-    }
-
-    public Receipt dropMachine(long id, Person person, Command command) {
-        return changes.make(command, () -> {
-            MachineRow row = openMachine(id);
-            forge.dropMachine(id, clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.MACHINE_KEPT, row.machine().name() + " is no longer at the forge", id);
-        });
-    }
-
-    private MachineRow openMachine(long id) {
-        return forge.machines().stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.notThere("There is no such machine at the forge."));
-    }
-
-    /** A day at a machine, for a billet. */
-    public record AskedTrip(long machine, long billet, String day) {}
-
-    /** Plans a day at a borrowed machine; the carry list follows from what of the billet is still to be done on it. */
-    public Receipt planTrip(AskedTrip asked, Person person, Command command) {
-        return changes.make(command, () -> {
-            MachineRow machine = openMachine(asked.machine());
-            BilletRow billet = underWay(asked.billet());
-            List<ForgeWork> left = billet.plan().recipe().steps().stream().skip(forge.done(asked.billet()).size()).map(step -> step.work()).toList();
-            if (left.stream().noneMatch(machine.machine()::serves)) {
-                throw Refusal.outOfTurn("Nothing of this billet is left to be done on " + machine.machine().name() + ".");
-            }
-            long trip = forge.plan(asked.machine(), asked.billet(), day(asked.day()), CarryList.of(left), person.id());
-            return Entry.ofShop(Entry.Kind.TRIP_PLANNED, billet.plan().name() + ": a day at " + machine.machine().name(), trip);
-        });
-    }
-
-    private String day(String entry) {
-        try {
-            LocalDate day = LocalDate.parse(entry.strip());
-            if (!day.isBefore(clock.today()) && day.isBefore(clock.today().plusYears(2))) {
-                return day.toString();
-            }
-        } catch (DateTimeParseException notADay) {
-            // Said below, as for a day that has gone by.
-        }
-        throw Refusal.entry("day", entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” is not a day to come", "a day such as " + clock.today().plusDays(7));
-    }
-
-    /** Something is in the car, or out of it again. */
-    public Receipt pack(long trip, String line, boolean isPacked, Person person, Command command) {
-        return changes.make(command, () -> {
-            Trip open = openTrip(trip);
-            if (!open.carry().contains(line)) {
-                throw Refusal.notThere("“" + line + "” is not on the list.");
-            }
-            Set<String> packed = new LinkedHashSet<>(open.packed());
-            if (isPacked) {
-                packed.add(line);
-            } else {
-                packed.remove(line);
-            }
-            forge.pack(trip, List.copyOf(packed));
-            return Entry.ofShop(Entry.Kind.TRIP_PLANNED, line + (isPacked ? ": packed" : ": not packed"), trip);
-        });
-    }
-
-    public Receipt endTrip(long trip, Person person, Command command) {
-        return changes.make(command, () -> {
-            openTrip(trip);
-            forge.over(trip, clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.TRIP_PLANNED, "the trip is over", trip);
-        });
-    }
-
-    private Trip openTrip(long id) {
-        return forge.trips().stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.notThere("There is no such trip."));
     }
 
     private static Entry entry(Entry.Kind kind, long id, String name, String what) {

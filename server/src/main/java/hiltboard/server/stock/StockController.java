@@ -18,9 +18,9 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.stock.Rack.Missing;
 import hiltboard.server.stock.Rack.Standing;
+import hiltboard.server.stock.SawingService.AskedScale;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
-import hiltboard.server.stock.StockService.AskedScale;
 import hiltboard.server.stock.StockService.NewLot;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.io.IOException;
@@ -47,13 +47,17 @@ import org.springframework.web.multipart.MultipartFile;
 @RestController
 class StockController {
     private final StockService service;
+    private final PromiseService promising;
+    private final SawingService sawing;
     private final StockRepository stock;
     private final Rack rack;
     private final BuyingList buying;
     private final PieceFiles pieces;
 
-    StockController(StockService service, StockRepository stock, Rack rack, BuyingList buying, PieceFiles pieces) {
+    StockController(StockService service, PromiseService promising, SawingService sawing, StockRepository stock, Rack rack, BuyingList buying, PieceFiles pieces) {
         this.service = service;
+        this.promising = promising;
+        this.sawing = sawing;
         this.stock = stock;
         this.rack = rack;
         this.buying = buying;
@@ -157,7 +161,7 @@ class StockController {
     @GetMapping("/api/stock/lots/{id}")
     @Transactional(readOnly = true)
     LotPage lot(@PathVariable long id, Person person) {
-        LotRow row = stock.lot(id).orElseThrow(() -> Refusal.notThere("There is nothing with number " + id + " on the rack."));
+        LotRow row = stock.known(id);
         Units units = person.units();
         Map<String, String> entries = new LinkedHashMap<>();
         StockField.of(row.lot().kind()).forEach(field -> entries.put(field.key(), StockService.entry(row.lot(), field, units)));
@@ -217,13 +221,13 @@ class StockController {
     @PostMapping("/api/stock/lots/{id}/sawn")
     @Transactional(readOnly = true)
     SawnView sawn(@PathVariable long id, @RequestBody AskedScale scale, Person person) {
-        SawnBlock.Yield yield = service.sawn(id, scale, person.units());
+        SawnBlock.Yield yield = sawing.sawn(id, scale, person.units());
         return new SawnView(yield.bookmatched(), yield.plain(), yield.single(), yield.working());
     }
 
     @PostMapping("/api/stock/lots/{id}/saw")
     Receipt saw(@PathVariable long id, @RequestBody AskedScale scale, Person person, Command command) {
-        return service.saw(id, scale, person, command);
+        return sawing.saw(id, scale, person, command);
     }
 
     @PostMapping("/api/stock/claims/{id}/settle")
@@ -279,16 +283,16 @@ class StockController {
 
     @PostMapping("/api/pieces/{id}/materials/promise")
     Receipt promise(@PathVariable long id, @RequestBody Promised promised, Person person, Command command) {
-        return service.promise(id, promised.need(), promised.lot(), person, command);
+        return promising.promise(id, promised.need(), promised.lot(), person, command);
     }
 
     @PostMapping("/api/pieces/{id}/materials/promise-all")
     Receipt promiseAll(@PathVariable long id, Person person, Command command) {
-        return service.promiseAll(id, person, command);
+        return promising.promiseAll(id, person, command);
     }
 
     @PostMapping("/api/stock/promises/{id}/release")
     Receipt release(@PathVariable long id, Person person, Command command) {
-        return service.release(id, person, command);
+        return promising.release(id, person, command);
     }
 }

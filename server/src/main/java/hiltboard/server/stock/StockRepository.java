@@ -3,6 +3,7 @@ package hiltboard.server.stock;
 import hiltboard.core.stock.Lot;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
+import hiltboard.server.Refusal;
 import hiltboard.server.job.NoteRepository.Picture;
 import hiltboard.server.job.Photograph;
 import java.sql.ResultSet;
@@ -116,6 +117,11 @@ class StockRepository {
     /** Every lot of which something is there. */
     List<LotRow> lots() {
         return sql.sql(SELECT_LOT + " WHERE amount > 0 ORDER BY lot.id").query((row, number) -> lotRow(row)).list();
+    }
+
+    /** @throws Refusal if there never was such a lot */
+    LotRow known(long id) {
+        return lot(id).orElseThrow(() -> Refusal.notThere("There is nothing with number " + id + " on the rack."));
     }
 
     Optional<LotRow> lot(long id) {

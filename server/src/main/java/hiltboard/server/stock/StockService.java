@@ -3,11 +3,9 @@ package hiltboard.server.stock;
 import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Operation;
 import hiltboard.core.stock.Counted;
 import hiltboard.core.stock.Lot;
 import hiltboard.core.stock.LotReader;
-import hiltboard.core.stock.SawnBlock;
 import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
@@ -17,17 +15,12 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Photograph;
-import hiltboard.server.job.PieceFile;
-import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
-import hiltboard.server.stock.Rack.Choice;
-import hiltboard.server.stock.Rack.Standing;
 import hiltboard.server.stock.StockRepository.Claim;
 import hiltboard.server.stock.StockRepository.LotRow;
-import hiltboard.server.stock.StockRepository.Promise;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -38,7 +31,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 
-/** Whatever changes the rack: something comes, is promised, taken, counted, found broken. */
+/** Whatever changes the rack: something comes, is taken, counted, found broken, described. */
 @Service
 public class StockService {
     private static final int MOST_LOTS = 100;
@@ -48,15 +41,11 @@ public class StockService {
     private static final Set<String> FILES = Set.of("PHOTO", "MILL_SHEET", "PAPERS");
 
     private final StockRepository stock;
-    private final Rack rack;
-    private final PieceFiles pieces;
     private final Changes changes;
     private final ShopClock clock;
 
-    StockService(StockRepository stock, Rack rack, PieceFiles pieces, Changes changes, ShopClock clock) {
+    StockService(StockRepository stock, Changes changes, ShopClock clock) {
         this.stock = stock;
-        this.rack = rack;
-        this.pieces = pieces;
         this.changes = changes;
         this.clock = clock;
     }
@@ -159,7 +148,7 @@ public class StockService {
      */
     public Receipt describe(long id, Map<String, String> entries, Map<String, String> before, Person person, Command command) {
         return changes.make(command, () -> {
-            LotRow row = lot(id);
+            LotRow row = stock.known(id);
             stock.describe(id, merged(row.lot(), Of.LOT, entries, before, person.units()).only(Of.LOT));
             return entry(Entry.Kind.STOCK_DESCRIBED, row, person, "written down anew");
         });
@@ -213,7 +202,7 @@ public class StockService {
     /** Takes something for no need of a piece that is known: a belt, a drill, what was spilt. */
     public Receipt take(long id, String amount, String words, Person person, Command command) {
         return changes.make(command, () -> {
-            LotRow row = lot(id);
+            LotRow row = stock.known(id);
             Counted counted = row.lot().kind().counted();
             long taken = row.lot().kind().isKept() && amount.isBlank() ? 0 : positive("amount", amount, counted, person.units());
             if (taken > row.free()) {
@@ -227,7 +216,7 @@ public class StockService {
     /** What was counted or measured on the rack; never less than what is promised. */
     public Receipt count(long id, String amount, String words, Person person, Command command) {
         return changes.make(command, () -> {
-            LotRow row = lot(id);
+            LotRow row = stock.known(id);
             Counted counted = row.lot().kind().counted();
             long there = counted.read(amount, person.units()).orElseThrow(() -> Refusal.entry("amount", amount, amount.isBlank() ? "Nothing was entered" : "“" + amount.strip() + "” was not understood", counted.accepted()));
             if (there < row.promised()) {
@@ -241,7 +230,7 @@ public class StockService {
     /** Something of it is broken or wrong: it leaves the rack, and the supplier owes it. */
     public Receipt claim(long id, String amount, String words, Person person, Command command) {
         return changes.make(command, () -> {
-            LotRow row = lot(id);
+            LotRow row = stock.known(id);
             long broken = positive("amount", amount, row.lot().kind().counted(), person.units());
             if (broken > row.free()) {
                 throw tooLittle(row, broken, person.units());
@@ -255,72 +244,6 @@ public class StockService {
         });
     }
 
-    /** A scale as it was asked for, in shop notation. */
-    public record AskedScale(String thickness, String width, String length, String kerf) {}
-
-    /** What one block of a lot yields. @throws Refusal if it is no block, or the sizes are not understood */
-    SawnBlock.Yield sawn(long id, AskedScale asked, Units units) {
-        Sawing sawing = sawing(asked, units);
-        return sawn(lot(id), sawing, units);
-    }
-
-    /** How a block is to be sawn, understood. */
-    private record Sawing(SawnBlock.Scale scale, Length kerf) {}
-
-    private static SawnBlock.Yield sawn(LotRow row, Sawing sawing, Units units) {
-        if (row.lot().kind() != StockKind.BLOCK) {
-            throw Refusal.outOfTurn("Only a block or a plank is sawn into scales.");
-        }
-        return new SawnBlock(row.lot().thickness().orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), row.lot().length(StockField.LENGTH_EACH).orElseThrow(), sawing.kerf()).into(sawing.scale(), units);
-    }
-
-    private static Sawing sawing(AskedScale asked, Units units) {
-        Typed typed = new Typed(units);
-        Length thickness = typed.length("thickness", asked.thickness());
-        Length width = typed.length("width", asked.width());
-        Length length = typed.length("length", asked.length());
-        Length kerf = typed.length("kerf", asked.kerf());
-        typed.mustBeUnderstood();
-        return new Sawing(new SawnBlock.Scale(thickness, width, length), kerf);
-    }
-
-    /** One block is sawn: it leaves the rack, and its pairs of scales lie there, as much the client's or the shop's as it was. */
-    public Receipt saw(long id, AskedScale asked, Person person, Command command) {
-        Sawing sawing = sawing(asked, person.units());
-        return changes.make(command, () -> {
-            LotRow row = lot(id);
-            int pairs = sawn(row, sawing, person.units()).pairs();
-            if (pairs == 0) {
-                throw Refusal.outOfTurn("Not one pair of that size comes out of it.");
-            }
-            if (row.free() < 1) {
-                throw tooLittle(row, 1, person.units());
-            }
-            stock.move(id, -1, "CUT", Optional.empty(), "", "sawn into " + pairs + (pairs == 1 ? " pair" : " pairs") + " of scales", person.id(), clock.nowMillis());
-            long scales = stock.keep(stock.item(scalesOf(row.lot(), sawing.scale())), ownOf(row.lot(), pairs));
-            stock.move(scales, pairs, "RECEIVED", Optional.empty(), "", "sawn from " + row.lot().words(person.units()), person.id(), clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.STOCK_RECEIVED, row.lot().words(person.units()) + ": sawn, " + Counted.PAIRS.words(pairs, person.units()) + " of scales", scales);
-        });
-    }
-
-    private static Lot scalesOf(Lot block, SawnBlock.Scale scale) {
-        Map<StockField, String> item = new EnumMap<>(StockField.class);
-        block.value(StockField.WHAT).ifPresent(what -> item.put(StockField.WHAT, what));
-        block.value(StockField.NAME).ifPresent(name -> item.put(StockField.NAME, name));
-        item.put(StockField.THICKNESS, String.valueOf(scale.thickness().nanometres()));
-        item.put(StockField.WIDTH, String.valueOf(scale.width().nanometres()));
-        item.put(StockField.LENGTH_EACH, String.valueOf(scale.length().nanometres()));
-        return new Lot(StockKind.SCALES, item);
-    }
-
-    /** What is true of the block is true of its scales; its cost is shared among them. */
-    private static Lot ownOf(Lot block, int pairs) {
-        Map<StockField, String> own = new EnumMap<>(StockField.class);
-        own.putAll(block.only(Of.LOT).values());
-        block.number(StockField.COST).ifPresent(cents -> own.put(StockField.COST, String.valueOf(Math.round((double) cents / pairs))));
-        return new Lot(StockKind.SCALES, own);
-    }
-
     /** What came of a claim. */
     public Receipt settle(long claim, String words, Person person, Command command) {
         return changes.make(command, () -> {
@@ -332,90 +255,7 @@ public class StockService {
                 throw Refusal.entry("words", words, "What came of it is not said", "for example: replaced, or refunded");
             }
             stock.settle(claim, words(words), clock.nowMillis());
-            return entry(Entry.Kind.STOCK_CLAIMED, lot(open.lot()), person, "claim settled, " + words.strip());
-        });
-    }
-
-    /** Keeps back what a piece needs, from this lot. */
-    public Receipt promise(long piece, String need, long lot, Person person, Command command) {
-        return changes.make(command, () -> {
-            PieceFile file = pieces.openAlive(piece);
-            Standing standing = standing(file, need, person);
-            standing.promise().ifPresent(there -> {
-                throw Refusal.outOfTurn(there.by() + " has " + (there.isTaken() ? "taken" : "promised") + " this for " + file.name() + " already.");
-            });
-            LotRow row = lot(lot);
-            Choice choice = standing.choices().stream().filter(each -> each.lot().id() == lot).findFirst().orElseThrow(() -> notServing(standing, row, person));
-            return keepBack(file, standing, choice, person);
-        });
-    }
-
-    private Refusal notServing(Standing standing, LotRow row, Person person) {
-        Optional<Promise> other = stock.openPromises().stream().filter(each -> each.lot() == row.id()).reduce((earlier, later) -> later);
-        String why = standing.notServing().stream().filter(each -> each.lot().id() == row.id()).findFirst().map(Rack.NotServing::why).orElse("Nothing of it is left.");
-        String whose = other.map(each -> " " + each.by() + " has promised it to " + pieces.open(each.piece()).name() + ".").orElse("");
-        return Refusal.outOfTurn(row.lot().words(person.units()) + ": " + why + whose);
-    }
-
-    /** Keeps back everything that a piece still needs and the rack has. */
-    public Receipt promiseAll(long piece, Person person, Command command) {
-        return changes.makeAll(command, () -> {
-            PieceFile file = pieces.openAlive(piece);
-            List<Entry> entries = new ArrayList<>();
-            for (Standing need : rack.standing(file, person.units(), stock.lots())) {
-                if (need.isOpen()) {
-                    standing(file, need.need().key(), person).choices().stream().filter(choice -> choice.lot().lot().is(StockField.OWNER, "SHOP")).findFirst()
-                            .ifPresent(choice -> entries.add(keepBack(file, need, choice, person)));
-                }
-            }
-            if (entries.isEmpty()) {
-                throw Refusal.outOfTurn("Nothing more on the rack serves " + file.name() + ".");
-            }
-            return entries;
-        });
-    }
-
-    private Standing standing(PieceFile file, String need, Person person) {
-        return rack.standing(file, person.units(), stock.lots()).stream().filter(each -> each.need().key().equals(need)).findFirst()
-                .orElseThrow(() -> Refusal.notThere(file.name() + " does not need “" + need + "”."));
-    }
-
-    private Entry keepBack(PieceFile file, Standing standing, Choice choice, Person person) {
-        stock.promises(List.of(file.id())).stream().filter(old -> old.need().equals(standing.need().key())).forEach(usedUp -> stock.release(usedUp.id(), clock.nowMillis()));
-        stock.promise(choice.lot().id(), file.id(), standing.need().key(), choice.takes(), person.id(), clock.nowMillis());
-        return Entry.ofPiece(Entry.Kind.STOCK_PROMISED, file.jobId(), file.id(), file.name() + ": " + choice.lot().lot().words(person.units()) + " is promised to it");
-    }
-
-    /** Gives back what was kept for a piece. */
-    public Receipt release(long id, Person person, Command command) {
-        return changes.make(command, () -> {
-            Promise promise = stock.openPromise(id).orElseThrow(() -> Refusal.outOfTurn("This is not promised any more."));
-            PieceFile file = pieces.open(promise.piece());
-            stock.release(id, clock.nowMillis());
-            return Entry.ofPiece(Entry.Kind.STOCK_RELEASED, file.jobId(), file.id(), file.name() + ": " + lot(promise.lot()).lot().words(person.units()) + " is free again");
-        });
-    }
-
-    /** What is promised to a piece for this step leaves the rack with it. Belongs into the transaction that finishes the step. */
-    public List<Entry> takenAt(PieceFile file, Operation operation, Person person) {
-        return rack.standing(file, person.units(), stock.lots()).stream()
-                .filter(each -> each.step().filter(step -> step.key().equals(operation.key())).isPresent() && each.promise().filter(promise -> !promise.isTaken()).isPresent())
-                .map(each -> take(file, each.promise().orElseThrow(), operation, person)).toList();
-    }
-
-    private Entry take(PieceFile file, Promise promise, Operation operation, Person person) {
-        LotRow row = lot(promise.lot());
-        stock.take(promise.id(), operation.key(), clock.nowMillis());
-        stock.move(row.id(), -promise.amount(), promise.amount() == 0 ? "USED" : "TAKEN", Optional.of(file.id()), operation.key(), file.name() + ", " + operation.title(), person.id(), clock.nowMillis());
-        String what = promise.amount() == 0 ? "used" : row.lot().kind().counted().words(promise.amount(), person.units()) + " taken";
-        return Entry.ofPiece(Entry.Kind.STOCK_TAKEN, file.jobId(), file.id(), file.name() + ": " + row.lot().words(person.units()) + ": " + what);
-    }
-
-    /** A step that was done by mistake gives back what it took: it is promised again. Belongs into the transaction that takes the step back. */
-    public void giveBack(PieceFile file, Operation operation, Person person) {
-        stock.promises(List.of(file.id())).stream().filter(promise -> promise.takenByStep().equals(operation.key())).forEach(promise -> {
-            stock.move(promise.lot(), promise.amount(), "RETURNED", Optional.of(file.id()), operation.key(), file.name() + ", " + operation.title() + " was not done after all", person.id(), clock.nowMillis());
-            stock.untake(promise.id());
+            return entry(Entry.Kind.STOCK_CLAIMED, stock.known(open.lot()), person, "claim settled, " + words.strip());
         });
     }
 
@@ -426,14 +266,10 @@ public class StockService {
         }
         Photograph photo = Photograph.of(original);
         return changes.make(command, () -> {
-            LotRow row = lot(id);
+            LotRow row = stock.known(id);
             stock.keep(id, what, fileName, photo, person.id(), clock.nowMillis());
             return entry(Entry.Kind.STOCK_DESCRIBED, row, person, "picture added");
         });
-    }
-
-    private LotRow lot(long id) {
-        return stock.lot(id).orElseThrow(() -> Refusal.notThere("There is nothing with number " + id + " on the rack."));
     }
 
     private static Entry entry(Entry.Kind kind, LotRow row, Person person, String what) {
