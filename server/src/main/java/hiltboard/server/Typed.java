@@ -17,6 +17,9 @@ public final class Typed {
     private static final Length STAND_IN = Length.ofMillimetres("1");
     private static final Length LONGEST = Length.ofInchFraction(1000, 1);
 
+    /** Letters of what somebody says beside the figures. */
+    public static final int LONGEST_WORDS = 500;
+
     private final Units units;
     private final List<Finding> findings = new ArrayList<>();
 
@@ -78,6 +81,18 @@ public final class Typed {
             find(field, entry, "up to " + longest + " letters");
         }
         return entry.strip();
+    }
+
+    /**
+     * What somebody says, or nothing.
+     *
+     * @throws Refusal if it is too long
+     */
+    public static String words(String words) {
+        if (words.length() > LONGEST_WORDS) {
+            throw Refusal.entry("words", "", "This is too long", "up to " + LONGEST_WORDS + " letters");
+        }
+        return words.strip();
     }
 
     private void find(String field, String entry, String accepted) {

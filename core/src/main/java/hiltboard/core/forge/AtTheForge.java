@@ -220,7 +220,7 @@ final class AtTheForge {
     }
 
     private Length rounded(Length length) {
-        return length.nearest(units.length() == Units.LengthUnit.INCH ? Length.ofInches("0.01") : Length.ofMillimetres("0.5"));
+        return length.asTaped(units);
     }
 
     private void soundEnds(Billet billet) {

@@ -71,6 +71,11 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         return new Length(Math.round((double) nanometres / step.nanometres) * step.nanometres);
     }
 
+    /** As a tape shows it: to a hundredth of an inch or half a millimetre. */
+    public Length asTaped(Units units) {
+        return nearest(units.length() == Units.LengthUnit.INCH ? ofInchFraction(1, 100) : ofMillimetres("0.5"));
+    }
+
     public Length half() {
         return times(0.5);
     }

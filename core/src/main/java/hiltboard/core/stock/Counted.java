@@ -92,7 +92,7 @@ public enum Counted {
     /** An amount in the reader's units: {@code 36.000 in}, {@code 3 pairs}, {@code 2.5 sq ft}. */
     public String words(long amount, Units units) {
         return switch (this) {
-            case LENGTH -> new Length(amount).nearest(units.length() == Units.LengthUnit.INCH ? Length.ofInchFraction(1, 100) : Length.ofMillimetres("0.5")).brieflyIn(units);
+            case LENGTH -> new Length(amount).asTaped(units).brieflyIn(units);
             case PIECES -> amount + (amount == 1 ? " piece" : " pieces");
             case PAIRS -> amount + (amount == 1 ? " pair" : " pairs");
             case MARKS -> amount + (amount == 1 ? " mark" : " marks");

@@ -39,9 +39,14 @@ public record Need(String key, String words, Set<StockKind> kinds, List<String> 
     /** It does not serve, for this reason. */
     public record Unfit(String why) implements Taking {}
 
+    /** Whether a lot is such a thing, whatever its size and state. */
+    public boolean isLike(Lot lot) {
+        return kinds.contains(lot.kind()) && (whats.isEmpty() || lot.value(StockField.WHAT).filter(whats::contains).isPresent());
+    }
+
     /** What a lot can do for it on a day. */
     public Taking from(Lot lot, LocalDate today) {
-        if (!kinds.contains(lot.kind()) || !(whats.isEmpty() || lot.value(StockField.WHAT).filter(whats::contains).isPresent())) {
+        if (!isLike(lot)) {
             return new Unfit("It is something else.");
         }
         if (lot.day(StockField.USE_BY).filter(today::isAfter).isPresent()) {

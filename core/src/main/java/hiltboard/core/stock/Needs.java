@@ -128,7 +128,7 @@ public final class Needs {
 
     /** Volume is kept under the hammer: so long a piece of this section as has the forging's volume. */
     private Taking byVolume(Bar bar, Lot lot) {
-        double volume = bar.mass().grams() / spec.steel().density().gramsPerCubicCentimetre() * 1000;
+        double volume = spec.steel().density().volumeOf(bar.mass());
         return area(lot).<Taking>map(area -> new Takes(Length.ofMillimetres(volume / area).plus(KERF).nanometres())).orElseGet(() -> new Unfit("Its section is not known."));
     }
 

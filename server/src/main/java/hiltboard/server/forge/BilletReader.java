@@ -3,7 +3,6 @@ package hiltboard.server.forge;
 import hiltboard.core.blade.BladeSection;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.KnifeShape;
-import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.forge.BarToCut;
 import hiltboard.core.forge.Billet;
@@ -48,6 +47,8 @@ class BilletReader {
     private static final int LONGEST_NAME = 80;
     private static final double PICTURE_ACROSS = 640;
     private static final double FINEST = 0.03;
+    /** What a billet is looked at on while it is for no knife in particular. */
+    private static final BladeSection USUAL = KnifeShape.blade(SpecificationReader.read(SpecificationReader.completed(Map.of(), Units.INCH_FAHRENHEIT), Units.INCH_FAHRENHEIT).specification().orElseThrow()).orElseThrow();
 
     private final PieceFiles pieces;
     private final Prices prices;
@@ -128,10 +129,11 @@ class BilletReader {
     BilletReading read(AskedBillet asked, Units units) {
         Understood understood = understand(asked, units);
         List<Stage> stages = understood.recipe().stages(List.of(), units);
+        List<ForgeMachine> machines = machines();
         List<StageView> views = new ArrayList<>();
         for (int i = 0; i < asked.steps().size(); i++) {
             StepEntries entries = asked.steps().get(i);
-            views.add(i < stages.size() ? view(stages.get(i), entries.entries(), units) : waiting(entries, understood.ofSteps().get(i)));
+            views.add(i < stages.size() ? view(stages.get(i), entries.entries(), machines, units) : waiting(entries, understood.ofSteps().get(i)));
         }
         return reading(views, stages, understood.recipe(), understood.findings(), understood.plan(), units);
     }
@@ -139,10 +141,11 @@ class BilletReader {
     /** What comes of a billet that is kept, with its readings. */
     BilletReading read(Plan plan, List<Reading> readings, Units units) {
         List<Stage> stages = plan.recipe().stages(readings, units);
+        List<ForgeMachine> machines = machines();
         List<StageView> views = new ArrayList<>();
         for (int i = 0; i < plan.recipe().steps().size(); i++) {
             RecipeStep step = plan.recipe().steps().get(i);
-            views.add(i < stages.size() ? view(stages.get(i), entries(step, units), units) : waiting(new StepEntries(step.work().name(), entries(step, units)), List.of()));
+            views.add(i < stages.size() ? view(stages.get(i), entries(step, units), machines, units) : waiting(new StepEntries(step.work().name(), entries(step, units)), List.of()));
         }
         return reading(views, stages, plan.recipe(), List.of(), Optional.of(plan), units);
     }
@@ -157,7 +160,11 @@ class BilletReader {
         return new StageView(step.work(), ForgeWork.valueOf(step.work()).title(), "WAITS", step.entries(), findings, "", "", "", "", "", "", List.of(), List.of());
     }
 
-    private StageView view(Stage stage, Map<String, String> entries, Units units) {
+    private List<ForgeMachine> machines() {
+        return forge.machines().stream().map(ForgeRepository.MachineRow::machine).toList();
+    }
+
+    private static StageView view(Stage stage, Map<String, String> entries, List<ForgeMachine> machines, Units units) {
         ForgeWork work = stage.step().work();
         if (stage.outcome() instanceof Cannot cannot) {
             List<Finding> at = cannot.field().map(field -> new Finding(field.key(), stage.step().entry(field, units), cannot.why(), cannot.accepted())).stream().toList();
@@ -165,15 +172,10 @@ class BilletReader {
         }
         Done done = (Done) stage.outcome();
         List<String> cautions = new ArrayList<>(done.cautions());
-        cautions.addAll(ForgeMachine.troubles(forge.machines().stream().map(ForgeRepository.MachineRow::machine).toList(), stage, units));
+        cautions.addAll(ForgeMachine.troubles(machines, stage, units));
         Billet billet = done.billet();
-        return new StageView(work.name(), work.title(), "COMPUTED", entries, List.of(), "", billet.section().words(units), tape(billet.length(), units), String.valueOf(billet.layers().size()), thin(billet.layerThickness(), units),
+        return new StageView(work.name(), work.title(), "COMPUTED", entries, List.of(), "", billet.section().words(units), billet.length().asTaped(units).brieflyIn(units), String.valueOf(billet.layers().size()), thin(billet.layerThickness(), units),
                 billet.mass().in(units), done.working(), cautions);
-    }
-
-    /** A length as a tape shows it. */
-    private static String tape(Length length, Units units) {
-        return length.nearest(units.length() == Units.LengthUnit.INCH ? Length.ofInches("0.01") : Length.ofMillimetres("0.5")).brieflyIn(units);
     }
 
     private static String thin(Length length, Units units) {
@@ -185,17 +187,17 @@ class BilletReader {
         boolean isWhole = views.stream().allMatch(view -> view.standing().equals("COMPUTED"));
         Optional<Billet> last = stages.stream().flatMap(stage -> stage.after().stream()).reduce((earlier, later) -> later);
         Optional<Plan> whole = plan.filter(each -> isWhole);
-        Optional<Specification> knife = plan.flatMap(Plan::piece).map(id -> pieces.open(id).specification());
+        BladeSection blade = plan.flatMap(Plan::piece).flatMap(id -> KnifeShape.blade(pieces.open(id).specification())).orElse(USUAL);
         return new BilletReading(views, findings, whole.flatMap(each -> last.map(billet -> result(each, billet, units))).orElse(null),
                 bars.stream().map(bar -> new BarToCutView(bar.words(units), bar.count(), stock.available(bar))).toList(), cost(stages, plan), fitted(whole, last, units),
-                recipe.isClad() && isWhole ? last.map(billet -> clad(billet, blade(knife), units)).orElse(null) : null,
-                last.map(BilletReader::across).orElse(null), last.map(billet -> onBlade(billet, blade(knife))).orElse(null));
+                recipe.isClad() && isWhole ? last.map(billet -> clad(billet, blade, units)).orElse(null) : null,
+                last.map(BilletReader::across).orElse(null), last.map(billet -> onBlade(billet, blade)).orElse(null));
     }
 
     private static FinishedBillet result(Plan plan, Billet billet, Units units) {
         int blades = plan.blank().countIn(billet);
-        return new FinishedBillet(billet.section().words(units), tape(billet.length(), units), billet.layers().size(), thin(billet.layerThickness(), units), billet.mass().in(units), blades,
-                tape(plan.blank().lengthOf(billet.section()).times(plan.blades()), units), blades >= plan.blades());
+        return new FinishedBillet(billet.section().words(units), billet.length().asTaped(units).brieflyIn(units), billet.layers().size(), thin(billet.layerThickness(), units), billet.mass().in(units), blades,
+                plan.blank().lengthOf(billet.section()).times(plan.blades()).asTaped(units).brieflyIn(units), blades >= plan.blades());
     }
 
     private CostView cost(List<Stage> stages, Optional<Plan> plan) {
@@ -215,10 +217,6 @@ class BilletReader {
     private static String fitted(Optional<Plan> plan, Optional<Billet> last, Units units) {
         return plan.flatMap(each -> last.flatMap(billet -> each.recipe().forVolume(each.blank().volumeOf(each.blades(), billet.section())))).map(recipe -> recipe.steps().get(0).entry(StepField.LENGTH, units))
                 .filter(length -> !length.equals(plan.get().recipe().steps().get(0).entry(StepField.LENGTH, units))).orElse("");
-    }
-
-    private static BladeSection blade(Optional<Specification> knife) {
-        return knife.flatMap(KnifeShape::blade).or(() -> KnifeShape.blade(SpecificationReader.read(SpecificationReader.completed(Map.of(), Units.INCH_FAHRENHEIT), Units.INCH_FAHRENHEIT).specification().orElseThrow())).orElseThrow();
     }
 
     private static CladView clad(Billet billet, BladeSection blade, Units units) {

@@ -146,7 +146,7 @@ class ForgeController {
 
     private static BladeWaiting waiting(PieceFile file, Units units) {
         Bar bar = KnifeShape.bar(file.specification());
-        double volume = bar.mass().grams() / file.specification().steel().density().gramsPerCubicCentimetre() * 1000;
+        double volume = file.specification().steel().density().volumeOf(bar.mass());
         Length length = Length.ofMillimetres(volume / bar.thickness().millimetres() / bar.width().millimetres()).nearest(Length.ofInches("0.01"));
         return new BladeWaiting(file.id(), file.name(), file.jobTitle(), bar.thickness().brieflyIn(units), bar.width().nearest(Length.ofInches("0.01")).brieflyIn(units), length.brieflyIn(units));
     }

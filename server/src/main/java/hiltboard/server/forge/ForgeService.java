@@ -31,7 +31,6 @@ import org.springframework.stereotype.Service;
 /** Whatever changes a billet, a machine or a trip. */
 @Service
 public class ForgeService {
-    private static final int LONGEST_WORDS = 500;
 
     private final ForgeRepository forge;
     private final BilletReader reader;
@@ -170,7 +169,7 @@ public class ForgeService {
         LaminateFlaw flaw = flaw(asked, person.units());
         return changes.make(command, () -> {
             BilletRow row = forge.underWay(id);
-            forge.flaw(id, new FlawRow(flaw, asked.goesOn(), words(asked.words()), person.name(), clock.nowMillis()), person.id());
+            forge.flaw(id, new FlawRow(flaw, asked.goesOn(), Typed.words(asked.words()), person.name(), clock.nowMillis()), person.id());
             return entry(Entry.Kind.BILLET_FLAW, id, row.plan().name(), "a flaw " + flaw.depth().in(person.units()) + " deep, it " + (asked.goesOn() ? "goes on" : "does not go on"));
         });
     }
@@ -213,12 +212,5 @@ public class ForgeService {
 
     private static Entry entry(Entry.Kind kind, long id, String name, String what) {
         return Entry.ofShop(kind, name + ": " + what, id);
-    }
-
-    private static String words(String words) {
-        if (words.length() > LONGEST_WORDS) {
-            throw Refusal.entry("words", "", "This is too long", "up to " + LONGEST_WORDS + " letters");
-        }
-        return words.strip();
     }
 }

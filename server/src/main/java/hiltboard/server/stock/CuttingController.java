@@ -167,10 +167,6 @@ class CuttingController {
     }
 
     private static BlankView blank(String piece, String placing, double from, double to, Outline laid, Units units) {
-        return new BlankView(piece, placing, Length.ofMillimetres(from).nearest(step(units)).brieflyIn(units), Length.ofMillimetres(to).nearest(step(units)).brieflyIn(units), from, to, Drawing.closed(laid));
-    }
-
-    private static Length step(Units units) {
-        return units.length() == Units.LengthUnit.INCH ? Length.ofInches("0.01") : Length.ofMillimetres("0.5");
+        return new BlankView(piece, placing, Length.ofMillimetres(from).asTaped(units).brieflyIn(units), Length.ofMillimetres(to).asTaped(units).brieflyIn(units), from, to, Drawing.closed(laid));
     }
 }

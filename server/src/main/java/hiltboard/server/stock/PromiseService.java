@@ -1,6 +1,7 @@
 package hiltboard.server.stock;
 
 import hiltboard.core.route.Operation;
+import hiltboard.core.stock.Needs;
 import hiltboard.core.stock.StockField;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -17,6 +18,7 @@ import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
 
@@ -99,9 +101,9 @@ public class PromiseService {
 
     /** What is promised to a piece for this step leaves the rack with it. Belongs into the transaction that finishes the step. */
     public List<Entry> takenAt(PieceFile file, Operation operation, Person person) {
-        return rack.standing(file, person.units(), stock.lots()).stream()
-                .filter(each -> each.step().filter(step -> step.key().equals(operation.key())).isPresent() && each.promise().filter(promise -> !promise.isTaken()).isPresent())
-                .map(each -> take(file, each.promise().orElseThrow(), operation, person)).toList();
+        Map<String, Promise> promises = rack.promised(file);
+        return Needs.of(file.specification(), person.units()).stream().filter(need -> need.step(file.route()).filter(step -> step.key().equals(operation.key())).isPresent())
+                .flatMap(need -> Optional.ofNullable(promises.get(need.key())).stream()).filter(promise -> !promise.isTaken()).map(promise -> take(file, promise, operation, person)).toList();
     }
 
     private Entry take(PieceFile file, Promise promise, Operation operation, Person person) {

@@ -76,7 +76,7 @@ public class Rack {
     /** What nothing that is free on the rack meets. */
     Optional<Missing> missing(Need need) {
         Known now = now();
-        return now.lots().stream().anyMatch(lot -> serves(need, lot)) ? Optional.empty() : Optional.of(missing(need, now));
+        return now.lots().stream().anyMatch(lot -> serving(need, lot).isPresent()) ? Optional.empty() : Optional.of(missing(need, now));
     }
 
     /** The day on which all that is missing has come, as far as lead times are known. */
@@ -114,7 +114,7 @@ public class Rack {
 
     /** The lot that is promised for something already worn down to what is needed goes first: the least that serves. */
     private List<Choice> choices(Need need, List<LotRow> lots) {
-        return lots.stream().filter(lot -> serves(need, lot)).map(lot -> new Choice(lot, ((Takes) need.from(lot.lot(), clock.today())).amount()))
+        return lots.stream().flatMap(lot -> serving(need, lot).stream())
                 .sorted(Comparator.comparing((Choice choice) -> isSomebodysOwn(choice.lot())).thenComparing(choice -> choice.lot().free())).toList();
     }
 
@@ -123,29 +123,24 @@ public class Rack {
     }
 
     private List<NotServing> notServing(Need need, List<LotRow> lots) {
-        return lots.stream().filter(lot -> need.kinds().contains(lot.lot().kind()) && (need.whats().isEmpty() || lot.lot().value(StockField.WHAT).filter(need.whats()::contains).isPresent()))
-                .flatMap(lot -> why(need, lot).map(why -> new NotServing(lot, why)).stream()).toList();
+        return lots.stream().filter(lot -> need.isLike(lot.lot())).flatMap(lot -> why(need, lot).map(why -> new NotServing(lot, why)).stream()).toList();
     }
 
     private Optional<String> why(Need need, LotRow lot) {
         if (need.from(lot.lot(), clock.today()) instanceof Unfit unfit) {
             return Optional.of(unfit.why());
         }
-        return serves(need, lot) ? Optional.empty() : Optional.of(lot.promised() > 0 ? "Too little of it is not promised." : "Too little is left.");
+        return serving(need, lot).isPresent() ? Optional.empty() : Optional.of(lot.promised() > 0 ? "Too little of it is not promised." : "Too little is left.");
     }
 
-    private boolean serves(Need need, LotRow lot) {
-        return need.from(lot.lot(), clock.today()) instanceof Takes takes && takes.amount() <= lot.free() && lot.amount() > 0;
+    private Optional<Choice> serving(Need need, LotRow lot) {
+        return need.from(lot.lot(), clock.today()) instanceof Takes takes && takes.amount() <= lot.free() && lot.amount() > 0 ? Optional.of(new Choice(lot, takes.amount())) : Optional.empty();
     }
 
     private static Missing missing(Need need, Known now) {
-        List<Lot> alike = now.items().stream().map(Item::lot).filter(item -> isLike(need, item)).toList();
+        List<Lot> alike = now.items().stream().map(Item::lot).filter(need::isLike).toList();
         Optional<Lot> soonest = alike.stream().filter(item -> item.number(StockField.LEAD_DAYS).isPresent()).min(Comparator.comparing(item -> item.number(StockField.LEAD_DAYS).orElseThrow()));
         return new Missing(need.words(), soonest.flatMap(item -> item.value(StockField.SUPPLIER)).orElse(""), soonest.flatMap(item -> item.number(StockField.LEAD_DAYS)));
-    }
-
-    private static boolean isLike(Need need, Lot item) {
-        return need.kinds().contains(item.kind()) && (need.whats().isEmpty() || item.value(StockField.WHAT).filter(need.whats()::contains).isPresent());
     }
 
     List<LotRow> lots() {

@@ -35,7 +35,6 @@ import org.springframework.stereotype.Service;
 @Service
 public class StockService {
     private static final int MOST_LOTS = 100;
-    private static final int LONGEST_WORDS = 500;
     /** What a maker's calliper tells from what was ordered. */
     private static final Length TOLERANCE = Length.ofInches("0.005");
     private static final Set<String> FILES = Set.of("PHOTO", "MILL_SHEET", "PAPERS");
@@ -116,8 +115,8 @@ public class StockService {
         long amount = typed.amount("amount", given.amount(), kind.counted(), Long.MAX_VALUE);
         int count = kind.isSawn() ? (int) typed.amount("pieces", given.pieces(), Counted.PIECES, MOST_LOTS) : 1;
         long claimed = given.claimed().isBlank() ? 0 : typed.amount("claimed", given.claimed(), kind.isSawn() ? Counted.PIECES : kind.counted(), Long.MAX_VALUE);
-        if (claimed > 0 && (given.claim().isBlank() || given.claim().length() > LONGEST_WORDS)) {
-            typed.find("claim", given.claim(), "What is wrong is not said", "what is missing or damaged, up to " + LONGEST_WORDS + " letters");
+        if (claimed > 0 && (given.claim().isBlank() || given.claim().length() > Typed.LONGEST_WORDS)) {
+            typed.find("claim", given.claim(), "What is wrong is not said", "what is missing or damaged, up to " + Typed.LONGEST_WORDS + " letters");
         }
         typed.mustBeUnderstood();
         return new ReadLot(read.lot(), amount, count, claimed);
@@ -208,7 +207,7 @@ public class StockService {
             if (taken > row.free()) {
                 throw tooLittle(row, taken, person.units());
             }
-            stock.move(id, -taken, taken == 0 ? "USED" : "TAKEN", Optional.empty(), "", words(words), person.id(), clock.nowMillis());
+            stock.move(id, -taken, taken == 0 ? "USED" : "TAKEN", Optional.empty(), "", Typed.words(words), person.id(), clock.nowMillis());
             return entry(Entry.Kind.STOCK_TAKEN, row, person, taken == 0 ? "used" : counted.words(taken, person.units()) + " taken");
         });
     }
@@ -222,7 +221,7 @@ public class StockService {
             if (there < row.promised()) {
                 throw Refusal.entry("amount", amount, counted.words(row.promised(), person.units()) + " of it are promised", "at least that; release a promise first");
             }
-            stock.move(id, there - row.amount(), "COUNTED", Optional.empty(), "", words(words), person.id(), clock.nowMillis());
+            stock.move(id, there - row.amount(), "COUNTED", Optional.empty(), "", Typed.words(words), person.id(), clock.nowMillis());
             return entry(Entry.Kind.STOCK_COUNTED, row, person, "counted, " + counted.words(there, person.units()) + " there");
         });
     }
@@ -236,10 +235,10 @@ public class StockService {
                 throw tooLittle(row, broken, person.units());
             }
             if (words.isBlank()) {
-                throw Refusal.entry("words", words, "What is wrong is not said", "what is missing or damaged, up to " + LONGEST_WORDS + " letters");
+                throw Refusal.entry("words", words, "What is wrong is not said", "what is missing or damaged, up to " + Typed.LONGEST_WORDS + " letters");
             }
-            stock.move(id, -broken, "CLAIMED", Optional.empty(), "", words(words), person.id(), clock.nowMillis());
-            stock.claim(id, broken, words(words), person.id(), clock.nowMillis());
+            stock.move(id, -broken, "CLAIMED", Optional.empty(), "", Typed.words(words), person.id(), clock.nowMillis());
+            stock.claim(id, broken, Typed.words(words), person.id(), clock.nowMillis());
             return entry(Entry.Kind.STOCK_CLAIMED, row, person, "claimed, " + words.strip());
         });
     }
@@ -254,7 +253,7 @@ public class StockService {
             if (words.isBlank()) {
                 throw Refusal.entry("words", words, "What came of it is not said", "for example: replaced, or refunded");
             }
-            stock.settle(claim, words(words), clock.nowMillis());
+            stock.settle(claim, Typed.words(words), clock.nowMillis());
             return entry(Entry.Kind.STOCK_CLAIMED, stock.known(open.lot()), person, "claim settled, " + words.strip());
         });
     }
@@ -287,12 +286,5 @@ public class StockService {
         Counted counted = row.lot().kind().counted();
         String promised = row.promised() == 0 ? "" : "; " + counted.words(row.promised(), units) + " of it are promised";
         return Refusal.entry("amount", counted.words(wanted, units), "There is not so much that is free", "up to " + counted.words(row.free(), units) + promised);
-    }
-
-    private static String words(String words) {
-        if (words.length() > LONGEST_WORDS) {
-            throw Refusal.entry("words", "", "This is too long", "up to " + LONGEST_WORDS + " letters");
-        }
-        return words.strip();
     }
 }
