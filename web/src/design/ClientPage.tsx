@@ -30,6 +30,7 @@ const Blue = styled.div`
 /** What a client sees through a link: their knife, the shop's words, and two ways to answer. */
 export default function ClientPage() {
   const { token } = useParams();
+  const [thanks, setThanks] = useState('');
   const { data, error } = useQuery({ queryKey: ['client', token], queryFn: () => read<ClientView>(`/api/client/${token}`) });
   if (!data) {
     return <Sheet>{error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>}</Sheet>;
@@ -59,25 +60,23 @@ export default function ClientPage() {
           </div>
         ))}
       </FigureStrip>
-      {data.isApproved ? <p>The drawing is approved. The knife is now: {data.stage}.</p> : <Answer token={token ?? ''} view={data} />}
+      {thanks ? <p role="status">{thanks}</p> : null}
+      {data.isApproved ? <p>The drawing is approved. The knife is now: {data.stage}.</p> : null}
+      {data.isApproved || thanks ? null : <Answer token={token ?? ''} view={data} onThanked={setThanks} />}
     </Sheet>
   );
 }
 
-function Answer({ token, view }: { token: string; view: ClientView }) {
+function Answer({ token, view, onThanked }: { token: string; view: ClientView; onThanked: (words: string) => void }) {
   const [name, setName] = useState('');
   const [words, setWords] = useState('');
-  const [thanks, setThanks] = useState('');
   const queries = useQueryClient();
   const { problem, isBusy, run } = useCaught();
   const answer = (what: 'approve' | 'wish') =>
     void run(async () => {
-      setThanks((await change<Thanks>(`/api/client/${token}/${what}`, { name, words })).words);
+      onThanked((await change<Thanks>(`/api/client/${token}/${what}`, { name, words })).words);
       await queries.invalidateQueries({ queryKey: ['client', token] });
     });
-  if (thanks) {
-    return <p role="status">{thanks}</p>;
-  }
   return (
     <Panel aria-label="Your answer">
       <h2>Is this your knife?</h2>

@@ -87,6 +87,7 @@ class ConsultTest {
         assertThat(client.getByRole(AriaRole.NAVIGATION)).hasCount(0);
         client.getByLabel("Your name").fill("Petra Vale");
         button(client, "Yes, this is my knife").click();
+        assertThat(client.getByText("The drawing is approved")).isVisible();
         assertThat(client.getByRole(AriaRole.STATUS)).containsText("Thank you");
 
         assertThat(table.getByText("Approved by Petra Vale")).isVisible();
