@@ -53,8 +53,11 @@ export function change<T = Receipt>(path: string, body: unknown = {}): Promise<T
   return send<T>(path, JSON.stringify(body), { 'Content-Type': 'application/json' });
 }
 
-/** Sends a file. */
-export function upload(path: string, form: FormData): Promise<Receipt> {
+/** Sends a picture, with what is said about it. */
+export function upload(path: string, picture: File, about: Record<string, string> = {}): Promise<Receipt> {
+  const form = new FormData();
+  form.append('photo', picture);
+  Object.entries(about).forEach(([name, value]) => form.append(name, value));
   return send<Receipt>(path, form, {});
 }
 

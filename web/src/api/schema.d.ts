@@ -3094,6 +3094,7 @@ export interface components {
             label: string;
             /** @enum {string} */
             of: "ITEM" | "LOT" | "SUPPLY";
+            onlyWith: string[];
         };
         SurfacingView: {
             away: string;

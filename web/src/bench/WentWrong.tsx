@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { change, findingWords, read, upload } from '../api/client';
 import type { MishapChoice, PieceView, StepView, WayView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
+import { TakePicture } from '../parts/Pictures';
 import { Press } from '../parts/Press';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { useWaysBack } from './useWaysBack';
@@ -102,24 +103,18 @@ function What({ known, station, onChoose }: WhatProps) {
 
 /** Keeps a photograph at the step, before or after the mishap is written down. */
 function Photograph({ piece, step }: { piece: PieceView; step: StepView }) {
-  const file = useRef<HTMLInputElement>(null);
   const [kept, setKept] = useState(0);
   const { problem, isBusy, run } = useCaught();
-  const photograph = (taken: File | undefined) =>
-    taken &&
+  const photograph = (picture: File) =>
     void run(async () => {
-      const form = new FormData();
-      form.append('photo', taken);
-      form.append('operation', step.operation);
-      await upload(`/api/pieces/${piece.id}/photos`, form);
+      await upload(`/api/pieces/${piece.id}/photos`, picture, { operation: step.operation });
       setKept(kept + 1);
     });
   return (
     <>
-      <Press data-large isDisabled={isBusy} onPress={() => file.current?.click()}>
+      <TakePicture isLarge isDisabled={isBusy} onTaken={photograph}>
         {kept > 0 ? `${kept} photographed; one more` : 'Photograph it'}
-      </Press>
-      <input ref={file} type="file" accept="image/*" hidden aria-label="Photograph of what went wrong" onChange={(event) => photograph(event.target.files?.[0])} />
+      </TakePicture>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </>
   );

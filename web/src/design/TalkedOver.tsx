@@ -1,9 +1,8 @@
-import { FileTrigger } from 'react-aria-components';
 import { upload } from '../api/client';
 import type { ConsultView } from '../api/schema';
 import { Updates } from '../device/Updates';
 import { useCaught } from '../parts/Caught';
-import { Press } from '../parts/Press';
+import { TakePicture } from '../parts/Pictures';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { Wished } from '../job/Wished';
@@ -45,24 +44,14 @@ export function TalkedOver({ talk }: { talk: ConsultView }) {
 /** What the client drew or brought, beside what was made of it. */
 function Sketches({ talk }: { talk: ConsultView }) {
   const { problem, run } = useCaught();
-  const take = (files: FileList | null) =>
-    void run(async () => {
-      const file = files?.[0];
-      if (file) {
-        const form = new FormData();
-        form.append('photo', file);
-        await upload(`/api/jobs/${talk.jobId}/sketches`, form);
-      }
-    });
+  const take = (picture: File) => void run(() => upload(`/api/jobs/${talk.jobId}/sketches`, picture));
   return (
     <>
       {talk.sketches.map((sketch) => (
         <img key={sketch.id} src={sketch.path} alt={`The client’s sketch, ${sketch.fileName}`} style={{ maxWidth: '100%' }} />
       ))}
       <div>
-        <FileTrigger acceptedFileTypes={['image/*']} onSelect={take}>
-          <Press>Add the client’s sketch</Press>
-        </FileTrigger>
+        <TakePicture onTaken={take}>Add the client’s sketch</TakePicture>
       </div>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </>

@@ -1,4 +1,4 @@
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { change, upload } from '../api/client';
 import type { KindView, LotPage as LotPageData } from '../api/schema';
@@ -6,15 +6,16 @@ import { Facts } from '../job/PiecePage.styles';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
+import { Picture, Pictures, TakePicture } from '../parts/Pictures';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { ClaimLine } from './Claims';
 import { Doorways } from './Doorways';
-import { LotFields } from './LotFields';
+import { LotFields, asked } from './LotFields';
 import { Moving } from './Moving';
 import { Saw } from './Saw';
-import { Lot, Pictures } from './Stock.styles';
+import { Lot } from './Stock.styles';
 import { Yield } from './Yield';
 import { useKinds, useLot } from './useStock';
 
@@ -108,8 +109,9 @@ function Describe({ page, kind }: { page: LotPageData; kind: KindView }) {
   const [before, setBefore] = useState<Record<string, string>>({});
   const [changed, setChanged] = useState<Record<string, string> | undefined>();
   const { problem, isBusy, run, clear } = useCaught();
-  const keep = (entries: Record<string, string>, seen: Record<string, string>) =>
+  const keep = (all: Record<string, string>, seen: Record<string, string>) =>
     void run(async () => {
+      const entries = asked(kind, all);
       await change(`/api/stock/lots/${page.lot.id}/describe`, { entries, before: seen });
       await change(`/api/stock/items/${page.lot.itemId}/supply`, { entries, before: seen });
       setChanged(undefined);
@@ -164,35 +166,23 @@ const SHOWS = [
 
 function Files({ page }: { page: LotPageData }) {
   const [what, setWhat] = useState('PHOTO');
-  const file = useRef<HTMLInputElement>(null);
   const { problem, isBusy, run } = useCaught();
-  const keep = (picked: File | undefined) => {
-    if (picked) {
-      const form = new FormData();
-      form.append('photo', picked);
-      form.append('what', what);
-      void run(() => upload(`/api/stock/lots/${page.lot.id}/files`, form));
-    }
-  };
+  const keep = (picture: File) => void run(() => upload(`/api/stock/lots/${page.lot.id}/files`, picture, { what }));
   return (
     <Panel aria-label="Pictures and papers">
       <h2>Pictures and papers</h2>
       <Pictures>
         {page.files.map((each) => (
-          <figure key={each.id}>
-            <a href={`/api/stock/files/${each.id}/original`} target="_blank" rel="noreferrer">
-              <img src={`/api/stock/files/${each.id}/thumbnail`} alt={each.fileName} loading="lazy" />
-            </a>
-            <figcaption>{SHOWS.find((show) => show.value === each.what)?.words}</figcaption>
-          </figure>
+          <Picture key={each.id} path={`/api/stock/files/${each.id}`} alt={each.fileName}>
+            {SHOWS.find((show) => show.value === each.what)?.words}
+          </Picture>
         ))}
       </Pictures>
       <Row>
         <Choice label="What it shows" quiet value={what} options={SHOWS} onChange={setWhat} />
-        <Press isDisabled={isBusy} onPress={() => file.current?.click()}>
-          Add a picture
-        </Press>
-        <input ref={file} type="file" accept="image/*" hidden aria-label="Picture" onChange={(event) => keep(event.target.files?.[0])} />
+        <TakePicture isDisabled={isBusy} isPaperToo onTaken={keep}>
+          Add a picture or a PDF
+        </TakePicture>
       </Row>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>

@@ -1,14 +1,15 @@
-import { useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
 import { change, upload } from '../api/client';
 import type { KindView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
+import { TakePicture } from '../parts/Pictures';
 import { Press } from '../parts/Press';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Doorways } from './Doorways';
-import { LotFields, usual } from './LotFields';
+import { LotFields, asked, usual } from './LotFields';
 import { Fields } from './Stock.styles';
 import { useKinds } from './useStock';
 
@@ -35,7 +36,7 @@ function Arrived({ kind }: { kind: KindView }) {
   const [entries, setEntries] = useState(() => usual(kind));
   const [looked, setLooked] = useState(NOTHING);
   const [photo, setPhoto] = useState<File | undefined>();
-  const file = useRef<HTMLInputElement>(null);
+  const [received, setReceived] = useState<number | undefined>();
   const navigate = useNavigate();
   const { problem, isBusy, run, clear } = useCaught();
   const put = (key: string, value: string) => setEntries({ ...entries, [key]: value });
@@ -43,14 +44,12 @@ function Arrived({ kind }: { kind: KindView }) {
   const isQuestion = problem?.kind === 'question';
   const receive = (isSure: boolean) =>
     void run(async () => {
-      const { about } = await change('/api/stock/lots', { kind: kind.kind, entries, ...looked, isSure });
+      const lot = received ?? (await change('/api/stock/lots', { kind: kind.kind, entries: asked(kind, entries), ...looked, isSure })).about;
+      setReceived(lot);
       if (photo) {
-        const form = new FormData();
-        form.append('photo', photo);
-        form.append('what', 'PHOTO');
-        await upload(`/api/stock/lots/${about}/files`, form);
+        await upload(`/api/stock/lots/${lot}/files`, photo, { what: 'PHOTO' });
       }
-      await navigate(`/stock/lots/${about}`);
+      await navigate(`/stock/lots/${lot}`);
     });
   const field = (name: keyof typeof NOTHING, label: string, echo?: string) => <Entry label={label} name={name} value={looked[name]} onChange={look(name)} problem={problem?.at(name)} echo={echo} />;
   return (
@@ -69,8 +68,7 @@ function Arrived({ kind }: { kind: KindView }) {
           {looked.claimed ? field('claim', 'What is wrong with it') : null}
         </Fields>
         <Row>
-          <Press onPress={() => file.current?.click()}>{photo ? 'Another photograph' : 'Take a photograph'}</Press>
-          <input ref={file} type="file" accept="image/*" hidden aria-label="Photograph" onChange={(event) => setPhoto(event.target.files?.[0])} />
+          <TakePicture onTaken={setPhoto}>{photo ? 'Another photograph' : 'Take a photograph'}</TakePicture>
           {photo ? <span>{photo.name}</span> : null}
         </Row>
       </Panel>
@@ -85,9 +83,15 @@ function Arrived({ kind }: { kind: KindView }) {
       {problem && !isQuestion ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
         <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => receive(false)}>
-          Put it on the rack
+          {received ? 'Send the photograph' : 'Put it on the rack'}
         </Press>
-        <Quiet>What is missing or damaged becomes a claim and does not go on the rack.</Quiet>
+        {received ? (
+          <span>
+            It lies on the rack; only the photograph was not kept. Take another, or <Link to={`/stock/lots/${received}`}>leave it without one</Link>.
+          </span>
+        ) : (
+          <Quiet>What is missing or damaged becomes a claim and does not go on the rack.</Quiet>
+        )}
       </Row>
       <Ask title="Not what was ordered" isOpen={isQuestion} onClose={clear}>
         <p>{problem?.message}</p>

@@ -97,15 +97,6 @@ export const Lot = styled.dl`
   dd { margin: 0; font-weight: 700; font-variant-numeric: tabular-nums; }
 `;
 
-export const Pictures = styled.div`
-  display: flex;
-  flex-wrap: wrap;
-  gap: 0.6rem;
-  figure { margin: 0; width: 190px; }
-  img { width: 190px; height: 130px; object-fit: cover; display: block; border: 1px solid ${({ theme }) => theme.line}; }
-  figcaption { font-size: 0.9rem; color: ${({ theme }) => theme.quiet}; }
-`;
-
 export const Needs = styled.ul`
   li { display: grid; grid-template-columns: minmax(0, 1fr) auto; gap: 0.2rem 0.8rem; padding: 0.5rem 0; border-bottom: 1px solid ${({ theme }) => theme.line}; align-items: center; }
   li > :first-child { display: flex; flex-direction: column; gap: 0.1rem; }

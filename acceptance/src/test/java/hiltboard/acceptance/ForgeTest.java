@@ -92,6 +92,18 @@ class ForgeTest {
     }
 
     @Test
+    @DisplayName("[worked] four bars and three of 6 in with a kerf of 1/16 in want 42.4 in: a bar of 30 in has enough for the four or for the three, not for both; with 19 in more, 5.75 in of it are left")
+    void bars_of_one_recipe_are_not_cut_twice_from_the_same_steel() {
+        long id = begun(new ArrayList<>(List.of(step(questions, "STACK", "firstSteel", "5160", "firstThickness", "1/8", "secondSteel", "5160", "secondThickness", "1/8", "pieces", "7", "length", "6"), step(questions, "WELD"))));
+        long bar = Store.receive(bram, "BAR", "30 in", "1", "what", "5160", "thickness", "1/8", "width", "1-1/2");
+        assertThat(bram.post("/api/forge/billets/" + id + "/bars", Map.of()).isRefused(409, "out-of-turn").detail()).contains("when the recipe's other bars are cut");
+        assertThat(Store.lot(bram, bar).path("lot").path("amount").asString()).isEqualTo("30 in");
+        Store.receive(bram, "BAR", "19 in", "1", "what", "5160", "thickness", "1/8", "width", "1-1/2");
+        bram.post("/api/forge/billets/" + id + "/bars", Map.of()).isOk();
+        assertThat(Store.lot(bram, bar).path("lot").path("amount").asString()).isEqualTo("5.75 in");
+    }
+
+    @Test
     void two_makers_never_do_the_same_step_twice_nor_overwrite_each_others_recipe() {
         long id = begun(straight("6"));
         JsonNode page = bram.get("/api/forge/billets/" + id).isOk().json();

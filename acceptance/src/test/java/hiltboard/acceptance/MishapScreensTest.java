@@ -103,7 +103,7 @@ class MishapScreensTest {
         bram.press("Went wrong");
         bram.press("Not hard");
         page.getByLabel("In your words").fill("The file bites at the heel");
-        page.getByLabel("Photograph of what went wrong").setInputFiles(new FilePayload("heel.png", "image/png", Pictures.png()));
+        page.getByRole(AriaRole.DIALOG).locator("input[type='file']").setInputFiles(new FilePayload("heel.png", "image/png", Pictures.png()));
         assertThat(page.getByText("1 photographed; one more")).isVisible();
         Locator way = page.getByRole(AriaRole.RADIOGROUP).getByText("Normalise and harden once more");
         assertThat(page.getByRole(AriaRole.RADIOGROUP)).containsText("each one costs carbon and grain");

@@ -7,8 +7,12 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.DisplayName;
@@ -63,17 +67,57 @@ class StockScreensTest {
         fill(page, "orderedThickness", "1/8");
         fill(page, "claimed", "1");
         fill(page, "claim", "rusted through the paper");
-        page.getByLabel("Photograph", new Page.GetByLabelOptions().setExact(true)).setInputFiles(new FilePayload("rust.png", "image/png", Pictures.png()));
+        page.locator("input[type='file']").setInputFiles(new FilePayload("rust.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
         bram.press("Put it on the rack");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("0.007 in thinner");
         bram.press("Leave it off the rack");
         fill(page, "orderedThickness", ".122");
         bram.press("Put it on the rack");
+        assertThat(page.getByText("only the photograph was not kept")).isVisible();
+        page.locator("input[type='file']").setInputFiles(new FilePayload("rust.png", "image/png", Pictures.png()));
+        bram.press("Send the photograph");
         assertThat(page.locator("main h1")).hasText("52100, carbon steel, flat, 0.118 in × 2 in");
         assertThat(part(page, "Claims")).containsText("rusted through the paper");
         assertThat(page.getByAltText("rust.png")).isVisible();
         cato.page().navigate("/stock");
         assertThat(part(cato.page(), "Bars")).containsText("52100");
+    }
+
+    @Test
+    void a_mill_sheet_is_kept_as_the_pdf_that_came_and_seen_small() throws IOException {
+        long bar = Store.bar(owner, "30 in");
+        Page page = bram.page();
+        page.navigate("/stock/lots/" + bar);
+        byte[] sheet = page.pdf();
+        choose(page, "What it shows", "A mill sheet");
+        Locator file = part(page, "Pictures and papers").locator("input[type='file']");
+        file.setInputFiles(new FilePayload("heat 4711.pdf", "application/pdf", "%PDF-1.7 and nothing more".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("damaged or locked");
+        file.setInputFiles(new FilePayload("heat 4711.pdf", "application/pdf", sheet));
+        assertThat(page.getByAltText("heat 4711.pdf")).isVisible();
+        long kept = Store.lot(owner, bar).path("files").get(0).path("id").asLong();
+        assertThat(page.request().get("/api/stock/files/" + kept + "/original").body()).isEqualTo(sheet);
+        BufferedImage small = ImageIO.read(new ByteArrayInputStream(page.request().get("/api/stock/files/" + kept + "/thumbnail").body()));
+        assertThat(Math.max(small.getWidth(), small.getHeight())).isEqualTo(480);
+    }
+
+    @Test
+    void a_size_that_the_section_does_not_have_is_not_asked_and_not_kept() {
+        Page page = bram.page();
+        page.navigate("/stock/receive");
+        choose(page, "Section", "Round");
+        fill(page, "diameter", "3/4");
+        assertThat(page.locator("input[name='thickness']")).hasCount(0);
+        choose(page, "Section", "Flat");
+        assertThat(page.locator("input[name='diameter']")).hasCount(0);
+        choose(page, "What it is", "O1, carbon steel");
+        fill(page, "thickness", "1/8");
+        fill(page, "width", "2");
+        fill(page, "amount", "3 ft");
+        bram.press("Put it on the rack");
+        assertThat(page.locator("main h1")).hasText("O1, carbon steel, flat, 0.125 in × 2 in");
+        long lot = Long.parseLong(page.url().replaceAll(".*/", ""));
+        assertThat(Store.lot(owner, lot).path("entries").path("diameter").asString()).isEmpty();
     }
 
     @Test

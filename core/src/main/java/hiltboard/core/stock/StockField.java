@@ -61,6 +61,8 @@ public enum StockField {
     /** The steel of nobody's table, and whatever else has no name here. */
     static final String OTHER = "OTHER";
     static final String FLAT = "FLAT";
+    private static final String ROUND = "ROUND";
+    private static final String SQUARE = "SQUARE";
     static final String NOMINAL = "NOMINAL";
     static final String SHOPS_OWN = "SHOP";
 
@@ -168,16 +170,31 @@ public enum StockField {
         return List.copyOf(all);
     }
 
+    /** The choices of which one must be made before a kind is asked this: the section before its sizes. Empty where it is always asked. */
+    public Set<String> onlyWith(StockKind kind) {
+        return switch (this) {
+            case THICKNESS -> hasSection(kind) ? Set.of(FLAT, SQUARE) : Set.of();
+            case WIDTH -> hasSection(kind) ? Set.of(FLAT) : Set.of();
+            case DIAMETER -> hasSection(kind) ? Set.of(ROUND) : Set.of();
+            case WHOSE -> Set.of("CLIENT", "GIFT");
+            case PAPERS_NUMBER -> Set.of("HELD");
+            default -> Set.of();
+        };
+    }
+
+    private static boolean hasSection(StockKind kind) {
+        return SECTION.kinds.contains(kind);
+    }
+
     /** Whether an answer is needed that the other answers ask for: sizes by section, a name for what has none. */
     boolean isNeeded(StockKind kind, Predicate<String> hasChosen) {
         return switch (this) {
             case NAME -> hasChosen.test(OTHER) || kind == GAUGE || kind == STENCIL;
-            case THICKNESS -> (kind == BAR || kind == BILLET) ? hasChosen.test(FLAT) || hasChosen.test("SQUARE") : kind == BLOCK || kind == SCALES;
-            case WIDTH -> (kind == BAR || kind == BILLET) ? hasChosen.test(FLAT) : kind == BLOCK || kind == SCALES;
+            case THICKNESS, WIDTH -> hasSection(kind) ? onlyWith(kind).stream().anyMatch(hasChosen) : kind == BLOCK || kind == SCALES;
             case LENGTH_EACH -> kind == BLOCK || kind == SCALES;
-            case DIAMETER -> kind == ROD || kind == TUBE || hasChosen.test("ROUND");
+            case DIAMETER -> kind == ROD || kind == TUBE || onlyWith(kind).stream().anyMatch(hasChosen);
             case GRIT -> kind == ABRASIVE && !hasChosen.test("COMPOUND") && !hasChosen.test(OTHER);
-            case WHOSE -> hasChosen.test("CLIENT") || hasChosen.test("GIFT");
+            case WHOSE -> onlyWith(kind).stream().anyMatch(hasChosen);
             default -> isRequired;
         };
     }

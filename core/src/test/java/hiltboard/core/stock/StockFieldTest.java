@@ -2,6 +2,7 @@ package hiltboard.core.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hiltboard.core.design.Finding;
 import hiltboard.core.design.Option;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
@@ -13,6 +14,7 @@ import hiltboard.core.stock.StockField.Type;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -56,6 +58,25 @@ class StockFieldTest {
             assertThat(values(kind)).as(kind.name()).containsAll(Arrays.stream(HandleMaterial.values()).map(Enum::name).toList());
         }
         assertThat(values(StockKind.ADHESIVE)).containsAll(Arrays.stream(Adhesive.values()).map(Enum::name).toList());
+    }
+
+    @ParameterizedTest(name = "a {0} bar is asked for its {1}")
+    @CsvSource({"FLAT, thickness width", "SQUARE, thickness", "ROUND, diameter"})
+    void a_bar_is_asked_for_the_sizes_of_its_section_and_for_no_others(String section, String sizes) {
+        for (StockKind kind : List.of(StockKind.BAR, StockKind.BILLET)) {
+            List<String> asked = StockField.of(kind, Of.ITEM).stream().filter(field -> field.type() == Type.LENGTH).filter(field -> field.onlyWith(kind).contains(section)).map(StockField::key).toList();
+            assertThat(asked).containsExactly(sizes.split(" "));
+            Map<String, String> entries = Map.of("what", "OTHER", "name", "scrap", "section", section, "condition", "UNKNOWN", "owner", "SHOP");
+            assertThat(LotReader.read(kind, entries, Units.INCH_FAHRENHEIT).findings()).extracting(Finding::field).containsExactlyInAnyOrder(sizes.split(" "));
+        }
+    }
+
+    @ParameterizedTest
+    @EnumSource(StockKind.class)
+    void what_is_asked_only_with_a_choice_waits_for_a_choice_that_there_is(StockKind kind) {
+        List<String> choices = StockField.of(kind).stream().flatMap(field -> field.choices(kind).stream()).map(Option::value).toList();
+        assertThat(StockField.of(kind)).allSatisfy(field -> assertThat(choices).as(field.key()).containsAll(field.onlyWith(kind)));
+        assertThat(StockField.of(kind)).filteredOn(StockField::isRequired).allSatisfy(field -> assertThat(field.onlyWith(kind)).as(field.key()).isEmpty());
     }
 
     private static List<String> values(StockKind kind) {

@@ -36,6 +36,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.ToLongFunction;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -183,13 +184,13 @@ class BilletReader {
     }
 
     private BilletReading reading(List<StageView> views, List<Stage> stages, Recipe recipe, List<Finding> findings, Optional<Plan> plan, Units units) {
-        List<BarToCut> bars = Recipe.bars(stages);
+        ToLongFunction<BarToCut> available = stock.available();
         boolean isWhole = views.stream().allMatch(view -> view.standing().equals("COMPUTED"));
         Optional<Billet> last = stages.stream().flatMap(stage -> stage.after().stream()).reduce((earlier, later) -> later);
         Optional<Plan> whole = plan.filter(each -> isWhole);
         BladeSection blade = plan.flatMap(Plan::piece).flatMap(id -> KnifeShape.blade(pieces.open(id).specification())).orElse(USUAL);
         return new BilletReading(views, findings, whole.flatMap(each -> last.map(billet -> result(each, billet, units))).orElse(null),
-                bars.stream().map(bar -> new BarToCutView(bar.words(units), bar.count(), stock.available(bar))).toList(), cost(stages, plan), fitted(whole, last, units),
+                Recipe.bars(stages).stream().map(bar -> new BarToCutView(bar.words(units), bar.count(), available.applyAsLong(bar))).toList(), cost(stages, plan), fitted(whole, last, units),
                 recipe.isClad() && isWhole ? last.map(billet -> clad(billet, blade, units)).orElse(null) : null,
                 last.map(BilletReader::across).orElse(null), last.map(billet -> onBlade(billet, blade)).orElse(null));
     }

@@ -4,6 +4,7 @@ import hiltboard.server.Refusal;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Map;
@@ -11,6 +12,10 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.rendering.PDFRenderer;
 
 /** A picture that came in, whole, with a small one of it for the pages. */
 public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
@@ -18,10 +23,37 @@ public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
     private static final long MOST_PIXELS = 120_000_000;
     private static final Map<String, String> MEDIA_TYPES = Map.of("jpeg", "image/jpeg", "png", "image/png", "gif", "image/gif", "bmp", "image/bmp");
     private static final String ACCEPTED = "a JPEG or PNG picture of up to 40 MB";
+    private static final String ACCEPTED_PAPERS = "a PDF that opens without a password, or " + ACCEPTED;
+    private static final String PDF_BEGINS = "%PDF-";
 
     /** @throws Refusal if it is no picture, damaged, or has too many pixels */
     public static Photograph of(byte[] original) {
         return new Photograph(mediaType(original), original, thumbnail(original));
+    }
+
+    /**
+     * A paper, such as a mill sheet: a picture of it, or a PDF, which is seen small by its first page.
+     *
+     * @throws Refusal if it is neither, damaged or locked
+     */
+    public static Photograph ofPaper(byte[] original) {
+        return isPdf(original) ? new Photograph("application/pdf", original, firstPage(original)) : of(original);
+    }
+
+    private static boolean isPdf(byte[] original) {
+        return new String(original, 0, Math.min(original.length, PDF_BEGINS.length()), StandardCharsets.ISO_8859_1).equals(PDF_BEGINS);
+    }
+
+    private static byte[] firstPage(byte[] pdf) {
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            if (document.getNumberOfPages() == 0) {
+                throw Refusal.entry("photo", "", "This PDF has no pages", ACCEPTED_PAPERS);
+            }
+            PDRectangle page = document.getPage(0).getCropBox();
+            return small(Thumbnails.of(new PDFRenderer(document).renderImage(0, THUMBNAIL_PIXELS / Math.max(page.getWidth(), page.getHeight()))));
+        } catch (IOException broken) {
+            throw Refusal.entry("photo", "", "This PDF is damaged or locked", ACCEPTED_PAPERS);
+        }
     }
 
     /** Looks at the picture itself, not at its name, and at its size before it is unpacked. */
@@ -44,11 +76,15 @@ public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
 
     private static byte[] thumbnail(byte[] original) {
         try {
-            ByteArrayOutputStream out = new ByteArrayOutputStream();
-            Thumbnails.of(new ByteArrayInputStream(original)).size(THUMBNAIL_PIXELS, THUMBNAIL_PIXELS).outputFormat("jpg").toOutputStream(out);
-            return out.toByteArray();
+            return small(Thumbnails.of(new ByteArrayInputStream(original)));
         } catch (IOException broken) {
             throw Refusal.entry("photo", "", "This picture is damaged", ACCEPTED);
         }
+    }
+
+    private static byte[] small(Thumbnails.Builder<?> picture) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        picture.size(THUMBNAIL_PIXELS, THUMBNAIL_PIXELS).outputFormat("jpg").toOutputStream(out);
+        return out.toByteArray();
     }
 }

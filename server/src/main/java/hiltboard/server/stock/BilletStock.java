@@ -11,11 +11,15 @@ import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.stock.StockRepository.LotRow;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.ToLongFunction;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 
@@ -34,13 +38,23 @@ public class BilletStock {
         this.clock = clock;
     }
 
-    /** How many such bars could be cut from what is free. */
-    public long available(BarToCut bar) {
-        return serving(bar).mapToLong(row -> row.free() / bar.length().plus(KERF).nanometres()).sum();
+    /** How many of such bars could be cut from what is free now, each kind of bar looked at by itself. */
+    public ToLongFunction<BarToCut> available() {
+        List<LotRow> lots = stock.lots();
+        return bar -> available(bar, lots);
     }
 
-    private Stream<LotRow> serving(BarToCut bar) {
-        return stock.lots().stream().filter(row -> row.lot().kind() == StockKind.BAR && row.lot().value(StockField.WHAT).filter(bar.steel().key()::equals).isPresent()
+    private static long available(BarToCut bar, List<LotRow> lots) {
+        return serving(bar, lots).mapToLong(row -> row.free() / sawn(bar)).sum();
+    }
+
+    /** In nanometres, with what the saw takes. */
+    private static long sawn(BarToCut bar) {
+        return bar.length().plus(KERF).nanometres();
+    }
+
+    private static Stream<LotRow> serving(BarToCut bar, Collection<LotRow> lots) {
+        return lots.stream().filter(row -> row.lot().kind() == StockKind.BAR && row.lot().value(StockField.WHAT).filter(bar.steel().key()::equals).isPresent()
                 && row.lot().is(StockField.SECTION, "FLAT") && row.lot().is(StockField.OWNER, "SHOP") && !row.lot().is(StockField.CONDITION, "HARD")
                 && row.lot().length(StockField.THICKNESS).filter(there -> there.minus(bar.thickness()).absolute().compareTo(TOLERANCE) <= 0).isPresent()
                 && row.lot().length(StockField.WIDTH).filter(there -> there.plus(TOLERANCE).compareTo(bar.width()) >= 0).isPresent());
@@ -52,22 +66,20 @@ public class BilletStock {
      * @throws Refusal with everything that is not there
      */
     public void take(List<BarToCut> bars, String billet, Person person) {
-        List<String> missing = bars.stream().filter(bar -> available(bar) < bar.count()).map(bar -> bar.words(person.units()) + " (" + available(bar) + " there)").toList();
+        List<LotRow> lots = stock.lots();
+        List<String> missing = bars.stream().filter(bar -> available(bar, lots) < bar.count()).map(bar -> bar.words(person.units()) + " (" + available(bar, lots) + " there)").toList();
         if (!missing.isEmpty()) {
             throw Refusal.outOfTurn("Not on the racks: " + String.join("; ", missing) + ".");
         }
+        Map<Long, LotRow> left = lots.stream().collect(Collectors.toMap(LotRow::id, Function.identity()));
         for (BarToCut bar : bars) {
             for (int i = 0; i < bar.count(); i++) {
-                takeOne(bar, billet, person);
+                LotRow from = serving(bar, left.values()).filter(row -> row.free() >= sawn(bar)).min(Comparator.comparing(LotRow::free).thenComparing(LotRow::id))
+                        .orElseThrow(() -> Refusal.outOfTurn("Not on the racks any more when the recipe's other bars are cut from the same: " + bar.words(person.units()) + "."));
+                left.put(from.id(), from.spokenFor(sawn(bar)));
+                stock.move(from.id(), -sawn(bar), "TAKEN", Optional.empty(), "", "for the billet “" + billet + "”", person.id(), clock.nowMillis());
             }
         }
-    }
-
-    private void takeOne(BarToCut bar, String billet, Person person) {
-        long length = bar.length().plus(KERF).nanometres();
-        LotRow row = serving(bar).filter(each -> each.free() >= length).min(Comparator.comparing(LotRow::free))
-                .orElseThrow(() -> Refusal.outOfTurn("Not on the racks any more: " + bar.words(person.units()) + "."));
-        stock.move(row.id(), -length, "TAKEN", Optional.empty(), "", "for the billet “" + billet + "”", person.id(), clock.nowMillis());
     }
 
     /**

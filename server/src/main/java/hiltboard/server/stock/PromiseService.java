@@ -20,6 +20,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** What is kept back for a piece, taken at its steps, and given back. */
@@ -64,11 +66,14 @@ public class PromiseService {
     public Receipt promiseAll(long piece, Person person, Command command) {
         return changes.makeAll(command, () -> {
             PieceFile file = pieces.openAlive(piece);
+            Map<Long, LotRow> shops = stock.lots().stream().filter(row -> row.lot().is(StockField.OWNER, "SHOP")).collect(Collectors.toMap(LotRow::id, Function.identity()));
             List<Entry> entries = new ArrayList<>();
-            for (Standing need : rack.standing(file, person.units(), stock.lots())) {
+            for (Standing need : rack.standing(file, person.units(), List.of())) {
                 if (need.isOpen()) {
-                    standing(file, need.need().key(), person).choices().stream().filter(choice -> choice.lot().lot().is(StockField.OWNER, "SHOP")).findFirst()
-                            .ifPresent(choice -> entries.add(keepBack(file, need, choice, person)));
+                    rack.choices(need.need(), shops.values()).stream().findFirst().ifPresent(choice -> {
+                        shops.put(choice.lot().id(), choice.lot().spokenFor(choice.takes()));
+                        entries.add(keepBack(file, need, choice, person));
+                    });
                 }
             }
             if (entries.isEmpty()) {

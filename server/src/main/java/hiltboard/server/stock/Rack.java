@@ -16,6 +16,7 @@ import hiltboard.server.stock.StockRepository.Item;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -113,7 +114,7 @@ public class Rack {
     }
 
     /** The lot that is promised for something already worn down to what is needed goes first: the least that serves. */
-    private List<Choice> choices(Need need, List<LotRow> lots) {
+    List<Choice> choices(Need need, Collection<LotRow> lots) {
         return lots.stream().flatMap(lot -> serving(need, lot).stream())
                 .sorted(Comparator.comparing((Choice choice) -> isSomebodysOwn(choice.lot())).thenComparing(choice -> choice.lot().free())).toList();
     }

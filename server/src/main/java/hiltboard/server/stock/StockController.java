@@ -30,6 +30,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -64,8 +66,13 @@ class StockController {
         this.pieces = pieces;
     }
 
-    /** One question; choices are empty where it is written. */
-    record StockFieldView(String key, String label, Of of, String accepted, boolean isRequired, boolean isDay, List<Option> choices) {}
+    /**
+     * One question.
+     *
+     * @param choices empty where the answer is written
+     * @param onlyWith the choices of other questions of which one must be made before this is asked; empty where it always is
+     */
+    record StockFieldView(String key, String label, Of of, String accepted, boolean isRequired, boolean isDay, List<Option> choices, Set<String> onlyWith) {}
 
     record KindView(String kind, String words, String rack, String amountAccepted, boolean isSawn, boolean isKept, List<StockFieldView> fields) {}
 
@@ -122,7 +129,7 @@ class StockController {
     List<KindView> kinds(Person person) {
         return Arrays.stream(StockKind.values()).map(kind -> new KindView(kind.name(), kind.words(), kind.rack(), kind.counted().accepted(), kind.isSawn(), kind.isKept(),
                 StockField.of(kind).stream().map(field -> new StockFieldView(field.key(), field.label(), field.of(), LotReader.accepted(field, kind, person.units()), field.isRequired(),
-                        field.type() == StockField.Type.DAY, field.choices(kind))).toList())).toList();
+                        field.type() == StockField.Type.DAY, field.choices(kind), new TreeSet<>(field.onlyWith(kind)))).toList())).toList();
     }
 
     @GetMapping("/api/stock")

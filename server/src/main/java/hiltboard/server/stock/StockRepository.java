@@ -56,6 +56,11 @@ class StockRepository {
         long free() {
             return amount - promised;
         }
+
+        /** With so much less of it free. */
+        LotRow spokenFor(long more) {
+            return new LotRow(id, item, lot, amount, promised + more, uses);
+        }
     }
 
     /**

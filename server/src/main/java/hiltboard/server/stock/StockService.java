@@ -263,7 +263,7 @@ public class StockService {
         if (!FILES.contains(what)) {
             throw Refusal.entry("what", what, "It is not said what this shows", String.join(", ", FILES));
         }
-        Photograph photo = Photograph.of(original);
+        Photograph photo = Photograph.ofPaper(original);
         return changes.make(command, () -> {
             LotRow row = stock.known(id);
             stock.keep(id, what, fileName, photo, person.id(), clock.nowMillis());
