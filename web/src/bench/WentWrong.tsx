@@ -5,7 +5,7 @@ import type { MishapChoice, PieceView, StepView, WayView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
-import { TakePicture } from '../parts/Pictures';
+import { PICTURES, PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { useWaysBack } from './useWaysBack';
@@ -112,9 +112,9 @@ function Photograph({ piece, step }: { piece: PieceView; step: StepView }) {
     });
   return (
     <>
-      <TakePicture isLarge isDisabled={isBusy} onTaken={photograph}>
+      <PickFile accepts={PICTURES} isLarge isDisabled={isBusy} onPicked={photograph}>
         {kept > 0 ? `${kept} photographed; one more` : 'Photograph it'}
-      </TakePicture>
+      </PickFile>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </>
   );

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
 import { change, findingWords } from '../api/client';
 import type { Brought } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
+import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Overlay } from './Consult.styles';
@@ -26,12 +26,10 @@ export function BringOutline({ chosen, onEntries, onClose }: BringOutlineProps) 
     setAsked(how);
     void run(async () => setBrought(await change<Brought>('/api/exchange/outline', { ...how, text: drawing, entries: chosen })));
   };
-  const choose = async (files: FileList | null) => {
-    const drawing = await files?.[0]?.text();
-    if (drawing !== undefined) {
-      setText(drawing);
-      look(drawing, asked);
-    }
+  const choose = async (file: File) => {
+    const drawing = await file.text();
+    setText(drawing);
+    look(drawing, asked);
   };
   return (
     <Ask title="Bring in an outline" isOpen isWide onClose={onClose}>
@@ -39,9 +37,9 @@ export function BringOutline({ chosen, onEntries, onClose }: BringOutlineProps) 
       <Row>
         <Entry label="Length in all" name="overall" value={asked.overall} onChange={(overall) => setAsked({ ...asked, overall })} problem={problem?.at('overall')} />
         <Entry label="Of it, the blade" name="blade" value={asked.blade} onChange={(blade) => setAsked({ ...asked, blade })} problem={problem?.at('blade')} />
-        <FileTrigger acceptedFileTypes={['.svg', '.dxf']} onSelect={(files) => void choose(files)}>
-          <Press>Choose the file</Press>
-        </FileTrigger>
+        <PickFile accepts={['.svg', '.dxf']} onPicked={(file) => void choose(file)}>
+          Choose the file
+        </PickFile>
       </Row>
       {problem ? <Trouble role="alert">{problem.findings.length > 0 ? problem.findings.map(findingWords).join(' ') : problem.message}</Trouble> : null}
       {brought ? (

@@ -1,10 +1,10 @@
 import { useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
 import { change, findingWords } from '../api/client';
 import type { Answers, ConsultView, Reading, RevisionView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Files } from '../parts/Files';
+import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
@@ -96,18 +96,12 @@ function Keep({ talk, chosen, isChanged, onKept }: { talk: ConsultView; chosen: 
 function BringIn({ chosen, onEntries }: { chosen: Entries; onEntries: (entries: Entries) => void }) {
   const [isOutline, setOutline] = useState(false);
   const { problem, run } = useCaught();
-  const take = (files: FileList | null) =>
-    void run(async () => {
-      const text = await files?.[0]?.text();
-      if (text !== undefined) {
-        onEntries((await change<Answers>('/api/exchange/specification', { text })).entries);
-      }
-    });
+  const take = (file: File) => void run(async () => onEntries((await change<Answers>('/api/exchange/specification', { text: await file.text() })).entries));
   return (
     <Row>
-      <FileTrigger acceptedFileTypes={['.json', 'application/json']} onSelect={take}>
-        <Press>Bring in a specification file</Press>
-      </FileTrigger>
+      <PickFile accepts={['.json', 'application/json']} onPicked={take}>
+        Bring in a specification file
+      </PickFile>
       <Press onPress={() => setOutline(true)}>Bring in an outline</Press>
       {isOutline ? <BringOutline chosen={chosen} onEntries={onEntries} onClose={() => setOutline(false)} /> : null}
       {problem ? <Trouble role="alert">{problem.findings.length > 0 ? problem.findings.map((finding) => `${finding.field}: ${findingWords(finding)}`).join(' ') : problem.message}</Trouble> : null}

@@ -2,7 +2,7 @@ import { upload } from '../api/client';
 import type { ConsultView } from '../api/schema';
 import { Updates } from '../device/Updates';
 import { useCaught } from '../parts/Caught';
-import { TakePicture } from '../parts/Pictures';
+import { PICTURES, PickFile } from '../parts/PickFile';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { Wished } from '../job/Wished';
@@ -51,7 +51,9 @@ function Sketches({ talk }: { talk: ConsultView }) {
         <img key={sketch.id} src={sketch.path} alt={`The client’s sketch, ${sketch.fileName}`} style={{ maxWidth: '100%' }} />
       ))}
       <div>
-        <TakePicture onTaken={take}>Add the client’s sketch</TakePicture>
+        <PickFile accepts={PICTURES} onPicked={take}>
+          Add the client’s sketch
+        </PickFile>
       </div>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </>

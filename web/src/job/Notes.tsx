@@ -3,7 +3,8 @@ import { change, upload } from '../api/client';
 import type { PieceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
-import { Picture, Pictures, TakePicture } from '../parts/Pictures';
+import { PICTURES, PickFile } from '../parts/PickFile';
+import { Picture, Pictures } from '../parts/Pictures';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
@@ -46,9 +47,9 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
         <Press isDisabled={isBusy} onPress={write}>
           Write it down
         </Press>
-        <TakePicture isDisabled={isBusy} onTaken={photograph}>
+        <PickFile accepts={PICTURES} isDisabled={isBusy} onPicked={photograph}>
           Take a photograph
-        </TakePicture>
+        </PickFile>
       </Row>
       {problem && !problem.at('words') ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>

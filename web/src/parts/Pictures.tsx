@@ -1,7 +1,5 @@
 import type { ReactNode } from 'react';
-import { FileTrigger } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { Press } from './Press';
 
 export const Pictures = styled.div`
   display: flex;
@@ -28,31 +26,5 @@ export function Picture({ path, alt, children }: PictureProps) {
       </a>
       <figcaption>{children}</figcaption>
     </figure>
-  );
-}
-
-interface TakePictureProps {
-  isDisabled?: boolean;
-  isLarge?: boolean;
-  /** Takes a PDF as well. */
-  isPaperToo?: boolean;
-  onTaken: (picture: File) => void;
-  children: ReactNode;
-}
-
-/** A press that asks for a picture, which a tablet takes on the spot. */
-export function TakePicture({ isDisabled, isLarge, isPaperToo, onTaken, children }: TakePictureProps) {
-  const take = (files: FileList | null) => {
-    const picture = files?.[0];
-    if (picture) {
-      onTaken(picture);
-    }
-  };
-  return (
-    <FileTrigger acceptedFileTypes={isPaperToo ? ['image/*', 'application/pdf'] : ['image/*']} onSelect={take}>
-      <Press data-large={isLarge || undefined} isDisabled={isDisabled}>
-        {children}
-      </Press>
-    </FileTrigger>
   );
 }

@@ -6,7 +6,8 @@ import { Facts } from '../job/PiecePage.styles';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
-import { Picture, Pictures, TakePicture } from '../parts/Pictures';
+import { PICTURES, PickFile } from '../parts/PickFile';
+import { Picture, Pictures } from '../parts/Pictures';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
@@ -180,9 +181,9 @@ function Files({ page }: { page: LotPageData }) {
       </Pictures>
       <Row>
         <Choice label="What it shows" quiet value={what} options={SHOWS} onChange={setWhat} />
-        <TakePicture isDisabled={isBusy} isPaperToo onTaken={keep}>
+        <PickFile accepts={[...PICTURES, 'application/pdf']} isDisabled={isBusy} onPicked={keep}>
           Add a picture or a PDF
-        </TakePicture>
+        </PickFile>
       </Row>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>

@@ -5,7 +5,7 @@ import type { KindView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
-import { TakePicture } from '../parts/Pictures';
+import { PICTURES, PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Doorways } from './Doorways';
@@ -68,7 +68,9 @@ function Arrived({ kind }: { kind: KindView }) {
           {looked.claimed ? field('claim', 'What is wrong with it') : null}
         </Fields>
         <Row>
-          <TakePicture onTaken={setPhoto}>{photo ? 'Another photograph' : 'Take a photograph'}</TakePicture>
+          <PickFile accepts={PICTURES} onPicked={setPhoto}>
+            {photo ? 'Another photograph' : 'Take a photograph'}
+          </PickFile>
           {photo ? <span>{photo.name}</span> : null}
         </Row>
       </Panel>

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { FileTrigger } from 'react-aria-components';
 import { change, findingWords } from '../api/client';
 import type { TableLine } from '../api/schema';
 import { Facts } from '../job/PiecePage.styles';
 import { useCaught } from '../parts/Caught';
+import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Doorways } from './Doorways';
@@ -15,15 +15,13 @@ export default function Tables() {
   const [taken, setTaken] = useState(0);
   const { problem, isBusy, run } = useCaught();
   const good = lines?.filter((line) => line.findings.length === 0).length ?? 0;
-  const look = (files: FileList | null) =>
+  const look = (file: File) =>
     void run(async () => {
-      const read = await files?.[0]?.text();
-      if (read !== undefined) {
-        setLines(undefined);
-        setTaken(0);
-        setText(read);
-        setLines(await change<TableLine[]>('/api/stock/table/preview', { text: read }));
-      }
+      const read = await file.text();
+      setLines(undefined);
+      setTaken(0);
+      setText(read);
+      setLines(await change<TableLine[]>('/api/stock/table/preview', { text: read }));
     });
   const take = () =>
     void run(async () => {
@@ -46,9 +44,9 @@ export default function Tables() {
       <Panel aria-label="In">
         <h2>In</h2>
         <Row>
-          <FileTrigger acceptedFileTypes={['.csv', 'text/csv']} onSelect={look}>
-            <Press isDisabled={isBusy}>Choose a table (CSV)</Press>
-          </FileTrigger>
+          <PickFile accepts={['.csv', 'text/csv']} isDisabled={isBusy} onPicked={look}>
+            Choose a table (CSV)
+          </PickFile>
           {lines ? (
             <Press data-kind="main" isDisabled={isBusy || good === 0} onPress={take}>
               Take {good === lines.length ? 'all' : 'the good'} {good} {good === 1 ? 'line' : 'lines'} onto the racks

@@ -11,10 +11,7 @@ import com.microsoft.playwright.options.BoundingBox;
 import com.microsoft.playwright.options.FilePayload;
 import jakarta.mail.internet.MimeMessage;
 import jakarta.mail.internet.MimeMultipart;
-import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.time.LocalDate;
@@ -22,7 +19,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -226,12 +222,12 @@ class ConsultTest {
     }
 
     @Test
-    void a_sketch_stands_beside_the_drawing_and_goes_to_the_client_only_when_the_owner_shows_it() throws IOException {
+    void a_sketch_stands_beside_the_drawing_and_goes_to_the_client_only_when_the_owner_shows_it() {
         long job = Work.piece(owner, Work.take(owner, 1, Map.of())).path("jobId").asLong();
         Page table = BROWSER.signedIn(shop, "olwen").page();
         table.navigate("/jobs/" + job + "/consult");
         tab(table, "The talk");
-        table.locator("input[type='file']").setInputFiles(new FilePayload("napkin.png", "image/png", picture()));
+        table.locator("input[type='file']").setInputFiles(new FilePayload("napkin.png", "image/png", Pictures.png()));
         assertThat(table.getByAltText("napkin.png")).isVisible();
         table.locator("input[type='file']").setInputFiles(new FilePayload("script.svg", "image/svg+xml", "<svg onload='x'/>".getBytes(StandardCharsets.UTF_8)));
         assertThat(table.getByRole(AriaRole.ALERT)).containsText("not a picture");
@@ -281,12 +277,6 @@ class ConsultTest {
         BoundingBox box = grip.boundingBox();
         grip.dispatchEvent(event, Map.of("pointerId", 7, "pointerType", "touch", "isPrimary", true, "button", 0, "bubbles", true,
                 "pageX", (int) box.x + 20, "pageY", (int) box.y + 20 + down, "clientX", (int) box.x + 20, "clientY", (int) box.y + 20 + down));
-    }
-
-    private static byte[] picture() throws IOException {
-        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-        ImageIO.write(new BufferedImage(400, 200, BufferedImage.TYPE_INT_RGB), "png", bytes);
-        return bytes.toByteArray();
     }
 
     private String link(long job, int days) {

@@ -32,6 +32,16 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
         return choice.equals(values.get(field));
     }
 
+    /** Whether it is neither a client's own nor a gift with a promise. */
+    public boolean isShopsOwn() {
+        return is(StockField.OWNER, StockField.SHOPS_OWN);
+    }
+
+    /** Whether the shop may saw it for whatever is wanted: a flat bar of its own that is not hard. */
+    public boolean isBarToSaw() {
+        return kind == StockKind.BAR && isShopsOwn() && is(StockField.SECTION, StockField.FLAT) && !is(StockField.CONDITION, "HARD");
+    }
+
     public Optional<Length> length(StockField field) {
         return value(field).map(nanometres -> new Length(Long.parseLong(nanometres)));
     }

@@ -60,11 +60,11 @@ public enum StockField {
 
     /** The steel of nobody's table, and whatever else has no name here. */
     static final String OTHER = "OTHER";
-    static final String FLAT = "FLAT";
-    private static final String ROUND = "ROUND";
-    private static final String SQUARE = "SQUARE";
     static final String NOMINAL = "NOMINAL";
-    static final String SHOPS_OWN = "SHOP";
+    public static final String FLAT = "FLAT";
+    public static final String ROUND = "ROUND";
+    private static final String SQUARE = "SQUARE";
+    public static final String SHOPS_OWN = "SHOP";
 
     private final String key;
     private final String label;

@@ -92,6 +92,15 @@ class StockFieldTest {
         assertThat(kind.isKept()).isEqualTo(isKept);
     }
 
+    @ParameterizedTest(name = "a {0}, {1}, {2}, owner {3}: sawn for whatever is wanted: {4}")
+    @CsvSource({"BAR, FLAT, ANNEALED, SHOP, true", "BAR, FLAT, UNKNOWN, SHOP, true", "BAR, ROUND, ANNEALED, SHOP, false", "BAR, FLAT, HARD, SHOP, false", "BAR, FLAT, ANNEALED, CLIENT, false", "BAR, FLAT, ANNEALED, GIFT, false",
+        "BILLET, FLAT, ANNEALED, SHOP, false"})
+    void only_a_flat_bar_of_the_shop_that_is_not_hard_is_sawn_for_whatever_is_wanted(StockKind kind, String section, String condition, String owner, boolean isSawn) {
+        Lot lot = Lots.of(kind, "what", "OTHER", "name", "from the scrap", "section", section, "thickness", "1/8", "width", "2", "diameter", "1", "condition", condition, "owner", owner, "whose", "somebody's");
+        assertThat(lot.isBarToSaw()).isEqualTo(isSawn);
+        assertThat(lot.isShopsOwn()).isEqualTo(owner.equals("SHOP"));
+    }
+
     @Test
     void a_lot_is_said_in_one_line_and_split_into_what_it_is_and_how_it_lies() {
         Lot rod = Lots.of(StockKind.ROD, "what", "BRASS", "diameter", "3/16", "place", "Drawer 3", "supplier", "Bench Supply", "lowAt", "12 in");

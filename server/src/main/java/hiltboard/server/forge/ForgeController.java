@@ -110,7 +110,8 @@ class ForgeController {
         List<BilletRow> billets = forge.billets();
         Map<Long, BilletRow> byId = billets.stream().collect(Collectors.toMap(BilletRow::id, Function.identity()));
         Map<Long, MachineRow> known = forge.machines().stream().collect(Collectors.toMap(MachineRow::id, Function.identity()));
-        return new Forge(billets.stream().map(row -> line(row, person.units())).toList(), known.values().stream().map(row -> view(row, person.units())).toList(),
+        Map<Long, Integer> done = forge.doneCounts();
+        return new Forge(billets.stream().map(row -> line(row, done.getOrDefault(row.id(), 0), person.units())).toList(), known.values().stream().map(row -> view(row, person.units())).toList(),
                 forge.trips().stream().filter(trip -> byId.containsKey(trip.billet()) && known.containsKey(trip.machine())).map(trip -> {
                     ForgeMachine machine = known.get(trip.machine()).machine();
                     return new TripView(trip.id(), machine.name(), machine.owner(), trip.billet(), byId.get(trip.billet()).plan().name(), trip.day(),
@@ -118,8 +119,7 @@ class ForgeController {
                 }).toList());
     }
 
-    private BilletLine line(BilletRow row, Units units) {
-        int done = forge.done(row.id()).size();
+    private BilletLine line(BilletRow row, int done, Units units) {
         List<RecipeStep> steps = row.plan().recipe().steps();
         return new BilletLine(row.id(), row.plan().name(), row.plan().blades(), done, steps.size(), done < steps.size() ? steps.get(done).work().title() : "", row.lot().map(lot -> stock.words(lot, units)).orElse(""));
     }

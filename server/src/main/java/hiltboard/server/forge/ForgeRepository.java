@@ -13,6 +13,7 @@ import hiltboard.server.Refusal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -139,6 +140,15 @@ class ForgeRepository {
     List<StepDone> done(long billet) {
         return sql.sql("SELECT step, thickness_nm, width_nm, length_nm, person.name AS maker, done_at_ms FROM billet_step JOIN person ON person.id = done_by WHERE billet_id = :id AND struck_at_ms IS NULL ORDER BY step").param("id", billet)
                 .query((row, number) -> new StepDone(row.getInt("step"), new Reading(length(row, "thickness_nm"), length(row, "width_nm"), length(row, "length_nm")), row.getString("maker"), row.getLong("done_at_ms"))).list();
+    }
+
+    /** By billet, how many of its steps are done; a billet of which none is has no entry. */
+    Map<Long, Integer> doneCounts() {
+        Map<Long, Integer> counts = new HashMap<>();
+        sql.sql("SELECT billet_id, count(*) AS steps FROM billet_step WHERE struck_at_ms IS NULL GROUP BY billet_id").query(row -> {
+            counts.put(row.getLong("billet_id"), row.getInt("steps"));
+        });
+        return counts;
     }
 
     private static Optional<Length> length(ResultSet row, String column) throws SQLException {

@@ -54,8 +54,7 @@ public class BilletStock {
     }
 
     private static Stream<LotRow> serving(BarToCut bar, Collection<LotRow> lots) {
-        return lots.stream().filter(row -> row.lot().kind() == StockKind.BAR && row.lot().value(StockField.WHAT).filter(bar.steel().key()::equals).isPresent()
-                && row.lot().is(StockField.SECTION, "FLAT") && row.lot().is(StockField.OWNER, "SHOP") && !row.lot().is(StockField.CONDITION, "HARD")
+        return lots.stream().filter(row -> row.lot().isBarToSaw() && row.lot().value(StockField.WHAT).filter(bar.steel().key()::equals).isPresent()
                 && row.lot().length(StockField.THICKNESS).filter(there -> there.minus(bar.thickness()).absolute().compareTo(TOLERANCE) <= 0).isPresent()
                 && row.lot().length(StockField.WIDTH).filter(there -> there.plus(TOLERANCE).compareTo(bar.width()) >= 0).isPresent());
     }
@@ -92,7 +91,7 @@ public class BilletStock {
         Map<StockField, String> item = new EnumMap<>(StockField.class);
         item.put(StockField.WHAT, isClad ? "LAMINATED" : "PATTERN_WELDED");
         item.put(StockField.NAME, name + ", " + billet.layers().size() + " layers");
-        item.put(StockField.SECTION, billet.section().isRound() ? "ROUND" : "FLAT");
+        item.put(StockField.SECTION, billet.section().isRound() ? StockField.ROUND : StockField.FLAT);
         if (billet.section().isRound()) {
             item.put(StockField.DIAMETER, String.valueOf(billet.section().thickness().nanometres()));
         } else {
@@ -101,7 +100,7 @@ public class BilletStock {
         }
         Map<StockField, String> own = new EnumMap<>(StockField.class);
         own.put(StockField.CONDITION, "UNKNOWN");
-        own.put(StockField.OWNER, "SHOP");
+        own.put(StockField.OWNER, StockField.SHOPS_OWN);
         own.put(StockField.SINCE, clock.today().toString());
         cents.ifPresent(amount -> own.put(StockField.COST, String.valueOf(amount)));
         long lot = stock.keep(stock.item(new Lot(StockKind.BILLET, item)), new Lot(StockKind.BILLET, own));

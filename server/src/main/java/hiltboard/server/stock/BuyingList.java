@@ -11,6 +11,7 @@ import hiltboard.server.job.PieceFiles;
 import hiltboard.server.stock.Rack.Missing;
 import hiltboard.server.stock.StockRepository.Item;
 import hiltboard.server.stock.StockRepository.LotRow;
+import hiltboard.server.stock.StockRepository.Promise;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -73,8 +74,9 @@ class BuyingList {
         List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved).toList();
         Map<String, Set<String>> waiting = new LinkedHashMap<>();
         Map<String, Missing> missing = new LinkedHashMap<>();
+        Map<Long, Map<String, Promise>> promised = rack.promised(open);
         for (PieceFile file : open) {
-            Set<String> served = rack.promised(file).keySet();
+            Set<String> served = promised.get(file.id()).keySet();
             for (Need need : Needs.of(file.specification(), units)) {
                 if (!Rack.isPassed(file, need) && !served.contains(need.key())) {
                     rack.missing(need).ifPresent(gone -> {
@@ -95,7 +97,7 @@ class BuyingList {
         }
         List<String> marks = new ArrayList<>();
         lot.day(StockField.USE_BY).filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS))).ifPresent(day -> marks.add("use by " + day));
-        if (!lot.is(StockField.OWNER, "SHOP")) {
+        if (!lot.isShopsOwn()) {
             marks.add(said(lot, StockField.OWNER) + lot.value(StockField.WHOSE).map(whose -> ": " + whose).orElse(""));
         }
         for (StockField field : List.of(StockField.WEAR, StockField.SHARPNESS, StockField.CONDITION, StockField.VOIDS, StockField.PAPERS)) {

@@ -134,7 +134,8 @@ public class CuttingService {
     public List<PieceFile> waiting() {
         List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved)
                 .filter(CuttingService::isFromBar).filter(file -> !isCut(file)).toList();
-        return open.stream().filter(file -> !rack.promised(file).containsKey(Needs.STEEL)).toList();
+        Map<Long, Map<String, Promise>> promised = rack.promised(open);
+        return open.stream().filter(file -> !promised.get(file.id()).containsKey(Needs.STEEL)).toList();
     }
 
     private static boolean isCut(PieceFile file) {
@@ -172,8 +173,7 @@ public class CuttingService {
     /** Flat bars of the shop that nothing is promised of. */
     List<LotRow> bars() {
         Set<Long> planned = cuts.open().stream().map(BarCut::lot).collect(Collectors.toSet());
-        return stock.lots().stream().filter(row -> row.lot().kind() == StockKind.BAR && row.lot().is(StockField.SECTION, "FLAT") && row.lot().is(StockField.OWNER, "SHOP") && !row.lot().is(StockField.CONDITION, "HARD")
-                && row.promised() == 0 && !planned.contains(row.id())).toList();
+        return stock.lots().stream().filter(row -> row.lot().isBarToSaw() && row.promised() == 0 && !planned.contains(row.id())).toList();
     }
 
     /** Begins a search. @throws Refusal where nothing waits or the rules are not understood */

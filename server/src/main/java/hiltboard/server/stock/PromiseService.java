@@ -2,7 +2,6 @@ package hiltboard.server.stock;
 
 import hiltboard.core.route.Operation;
 import hiltboard.core.stock.Needs;
-import hiltboard.core.stock.StockField;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -66,7 +65,7 @@ public class PromiseService {
     public Receipt promiseAll(long piece, Person person, Command command) {
         return changes.makeAll(command, () -> {
             PieceFile file = pieces.openAlive(piece);
-            Map<Long, LotRow> shops = stock.lots().stream().filter(row -> row.lot().is(StockField.OWNER, "SHOP")).collect(Collectors.toMap(LotRow::id, Function.identity()));
+            Map<Long, LotRow> shops = stock.lots().stream().filter(row -> row.lot().isShopsOwn()).collect(Collectors.toMap(LotRow::id, Function.identity()));
             List<Entry> entries = new ArrayList<>();
             for (Standing need : rack.standing(file, person.units(), List.of())) {
                 if (need.isOpen()) {

@@ -85,9 +85,9 @@ public class Rack {
         return clock.today().plusDays(missing.stream().flatMap(each -> each.leadDays().stream()).mapToLong(days -> days).max().orElse(0));
     }
 
-    /** What a piece has not been promised and nothing that is free on the rack meets. */
-    List<Missing> missing(PieceFile file, Units units) {
-        return standing(file, units).stream().filter(Standing::isOpen).flatMap(each -> missing(each.need()).stream()).toList();
+    /** What a piece, by the standing of its needs, has not been promised and nothing that is free on the rack meets. */
+    List<Missing> missing(List<Standing> needs) {
+        return needs.stream().filter(Standing::isOpen).flatMap(each -> missing(each.need()).stream()).toList();
     }
 
     /** Every need of a piece. */
@@ -104,8 +104,14 @@ public class Rack {
 
     /** By need, what is promised to a piece or was taken for it. What a step took that is done again is used up, and needed once more. */
     Map<String, Promise> promised(PieceFile file) {
-        return stock.promises(List.of(file.id())).stream().filter(promise -> promise.takenByStep().isEmpty() || file.progress().isDone(promise.takenByStep()))
-                .collect(Collectors.toMap(Promise::need, Function.identity()));
+        return promised(List.of(file)).get(file.id());
+    }
+
+    /** By piece, with one look into the data. */
+    Map<Long, Map<String, Promise>> promised(List<PieceFile> files) {
+        Map<Long, List<Promise>> all = stock.promises(files.stream().map(PieceFile::id).toList()).stream().collect(Collectors.groupingBy(Promise::piece));
+        return files.stream().collect(Collectors.toMap(PieceFile::id, file -> all.getOrDefault(file.id(), List.of()).stream()
+                .filter(promise -> promise.takenByStep().isEmpty() || file.progress().isDone(promise.takenByStep())).collect(Collectors.toMap(Promise::need, Function.identity()))));
     }
 
     /** Whether a piece has done without it: the step that would take it is done, or is no step of its route. */
@@ -116,11 +122,7 @@ public class Rack {
     /** The lot that is promised for something already worn down to what is needed goes first: the least that serves. */
     List<Choice> choices(Need need, Collection<LotRow> lots) {
         return lots.stream().flatMap(lot -> serving(need, lot).stream())
-                .sorted(Comparator.comparing((Choice choice) -> isSomebodysOwn(choice.lot())).thenComparing(choice -> choice.lot().free())).toList();
-    }
-
-    private static boolean isSomebodysOwn(LotRow lot) {
-        return !lot.lot().is(StockField.OWNER, "SHOP");
+                .sorted(Comparator.comparing((Choice choice) -> !choice.lot().lot().isShopsOwn()).thenComparing(choice -> choice.lot().free())).toList();
     }
 
     private List<NotServing> notServing(Need need, List<LotRow> lots) {

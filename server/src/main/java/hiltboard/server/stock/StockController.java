@@ -19,6 +19,7 @@ import hiltboard.server.live.Receipt;
 import hiltboard.server.stock.Rack.Missing;
 import hiltboard.server.stock.Rack.Standing;
 import hiltboard.server.stock.SawingService.AskedScale;
+import hiltboard.server.stock.StockRepository.Claim;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
 import hiltboard.server.stock.StockService.NewLot;
@@ -32,6 +33,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.function.LongFunction;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
@@ -137,16 +141,17 @@ class StockController {
     Racks racks(Person person) {
         Map<Long, List<Promise>> promises = stock.openPromises().stream().collect(Collectors.groupingBy(Promise::lot));
         Map<StockKind, List<LotRow>> byKind = rack.lots().stream().collect(Collectors.groupingBy(row -> row.lot().kind()));
+        Map<Long, PieceFile> alive = pieces.openAllOfLivingJobs().stream().collect(Collectors.toMap(PieceFile::id, Function.identity()));
         return new Racks(Arrays.stream(StockKind.values()).filter(byKind::containsKey).map(kind -> new RackView(kind.name(), kind.rack(),
-                byKind.get(kind).stream().map(row -> view(row, promises.getOrDefault(row.id(), List.of()), person.units())).toList())).toList(),
+                byKind.get(kind).stream().map(row -> view(row, promises.getOrDefault(row.id(), List.of()), alive::get, person.units())).toList())).toList(),
                 (int) stock.claims().stream().filter(claim -> claim.settled().isEmpty()).count());
     }
 
-    private LotView view(LotRow row, List<Promise> promises, Units units) {
+    private LotView view(LotRow row, List<Promise> promises, LongFunction<PieceFile> piece, Units units) {
         return new LotView(row.id(), row.item(), row.lot().words(units), row.lot().kind().counted().words(row.amount(), units), row.lot().kind().counted().words(row.free(), units),
                 length(row, row.amount()), length(row, row.free()), row.lot().value(StockField.PLACE).orElse(""), row.lot().value(StockField.SINCE).orElse(""), buying.mark(row),
                 promises.stream().map(promise -> {
-                    PieceFile file = pieces.open(promise.piece());
+                    PieceFile file = piece.apply(promise.piece());
                     return new PromiseView(promise.id(), file.id(), file.name(), file.jobTitle(), taken(row, promise.amount(), units), promise.by());
                 }).toList());
     }
@@ -173,9 +178,9 @@ class StockController {
         Map<String, String> entries = new LinkedHashMap<>();
         StockField.of(row.lot().kind()).forEach(field -> entries.put(field.key(), StockService.entry(row.lot(), field, units)));
         List<Promise> promises = stock.openPromises().stream().filter(promise -> promise.lot() == id).toList();
-        return new LotPage(view(row, promises, units), row.lot().kind().name(), entries,
+        return new LotPage(view(row, promises, pieces::open, units), row.lot().kind().name(), entries,
                 stock.movements(id).stream().map(each -> new MovementView(what(each.kind()), (each.change() < 0 ? "−" : "+") + row.lot().kind().counted().words(Math.abs(each.change()), units), each.words(), each.by(), each.atMillis())).toList(),
-                stock.files(id).stream().map(file -> new LotFileView(file.id(), file.what(), file.fileName())).toList(), claims(units).stream().filter(claim -> claim.lotId() == id).toList());
+                stock.files(id).stream().map(file -> new LotFileView(file.id(), file.what(), file.fileName())).toList(), claims(claim -> claim.lot() == id, units));
     }
 
     private static String what(String kind) {
@@ -193,11 +198,11 @@ class StockController {
     @GetMapping("/api/stock/claims")
     @Transactional(readOnly = true)
     List<ClaimView> allClaims(Person person) {
-        return claims(person.units());
+        return claims(claim -> true, person.units());
     }
 
-    private List<ClaimView> claims(Units units) {
-        return stock.claims().stream().map(claim -> {
+    private List<ClaimView> claims(Predicate<Claim> which, Units units) {
+        return stock.claims().stream().filter(which).map(claim -> {
             LotRow row = stock.lot(claim.lot()).orElseThrow();
             String amount = row.lot().kind().isSawn() && claim.amount() < 1_000 ? claim.amount() + (claim.amount() == 1 ? " piece" : " pieces") : row.lot().kind().counted().words(claim.amount(), units);
             return new ClaimView(claim.id(), row.lot().words(units), row.id(), amount, claim.words(), claim.by(), claim.atMillis(), claim.settled());
@@ -265,8 +270,9 @@ class StockController {
     @Transactional(readOnly = true)
     Materials materials(@PathVariable long id, Person person) {
         PieceFile file = pieces.open(id);
-        List<Missing> missing = rack.missing(file, person.units());
-        return new Materials(rack.standing(file, person.units()).stream().map(each -> view(each, missing, person.units())).toList(), missing.isEmpty() ? "" : rack.arrival(missing).toString());
+        List<Standing> needs = rack.standing(file, person.units());
+        List<Missing> missing = rack.missing(needs);
+        return new Materials(needs.stream().map(each -> view(each, missing, person.units())).toList(), missing.isEmpty() ? "" : rack.arrival(missing).toString());
     }
 
     private NeedView view(Standing each, List<Missing> missing, Units units) {
