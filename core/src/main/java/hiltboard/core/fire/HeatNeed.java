@@ -1,0 +1,42 @@
+package hiltboard.core.fire;
+
+import hiltboard.core.material.Quench;
+import hiltboard.core.material.Steel;
+import hiltboard.core.measure.Temperature;
+import java.time.Duration;
+
+/**
+ * What one piece asks of the fire: its own numbers, which may differ from what is usual for its steel.
+ *
+ * @param soak at hardening heat, from recovery
+ * @param isClayed whether clay lies on its spine
+ */
+public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {
+
+    /** The temperature of its first heat in such a treatment. */
+    Temperature heat(Treatment treatment) {
+        return switch (treatment) {
+            case STRESS_RELIEF -> Programme.STRESS_RELIEF;
+            case NORMALISE -> steel.grade().normalising().isEmpty() ? hardening : steel.grade().normalising().get(0);
+            case ANNEAL -> Programme.ANNEALING;
+            case HARDEN -> hardening;
+            case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> tempering;
+        };
+    }
+
+    /** How long it stays at each heat. */
+    Duration soak(Treatment treatment) {
+        return switch (treatment) {
+            case NORMALISE -> Programme.NORMALISING_SOAK;
+            case ANNEAL -> Programme.ANNEALING_SOAK;
+            case HARDEN -> soak;
+            case STRESS_RELIEF, FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> Programme.TWO_HOURS;
+        };
+    }
+
+    /** The longest soak that does no harm: twice as long, or ten minutes more; from memory, the grain of the steel decides. Tempers may run on. */
+    Duration longest(Treatment treatment) {
+        Duration soak = soak(treatment);
+        return treatment.isQuenched() ? soak.multipliedBy(2).compareTo(soak.plusMinutes(10)) > 0 ? soak.multipliedBy(2) : soak.plusMinutes(10) : soak.multipliedBy(2);
+    }
+}

@@ -1,0 +1,136 @@
+package hiltboard.core.fire;
+
+import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.Units;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * Pieces that share one fire, of whatever jobs, each in a slot of its own.
+ *
+ * @param pieces by slot, from the first
+ * @param cycle from one piece's leaving to the kiln's recovery after it
+ */
+public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Duration cycle) {
+    /** What a door that is opened for one blade takes: out, into the quench, shut again; from memory. */
+    private static final double DOOR_SECONDS = 12;
+    private static final double LONGEST_RECOVERY = 3_600;
+
+    public Load {
+        pieces = List.copyOf(pieces);
+    }
+
+    /** When a piece leaves, and what its soak comes to. @param position from 1 */
+    public record Leaving(LoadPiece piece, int position, Duration soak) {}
+
+    /** With the time between two pieces computed from the kiln's own model. */
+    public static Load of(Treatment treatment, Kiln kiln, List<LoadPiece> pieces) {
+        Duration cycle = treatment.isQuenched() && pieces.size() > 1 ? cycle(treatment, kiln, pieces) : Duration.ZERO;
+        return new Load(treatment, kiln, pieces, cycle);
+    }
+
+    /** At heat with all of it in; the door opened and shut once; the time until it is back. */
+    private static Duration cycle(Treatment treatment, Kiln kiln, List<LoadPiece> pieces) {
+        double heat = pieces.stream().mapToDouble(piece -> piece.need().heat(treatment).celsius()).average().orElseThrow();
+        KilnState state = KilnState.standing(kiln, 0, heat, heat, 0).soaked(body(pieces)).lit(List.of(Segment.until(Temperature.ofCelsius(heat))));
+        state = state.door(true).after(DOOR_SECONDS).door(false).after(1);
+        double waited = DOOR_SECONDS + 1;
+        while (!state.isThere() && waited < LONGEST_RECOVERY) {
+            state = state.after(1);
+            waited++;
+        }
+        return Duration.ofSeconds(Math.round(waited));
+    }
+
+    static HeatBody body(List<LoadPiece> pieces) {
+        return pieces.stream().map(LoadPiece::body).reduce(HeatBody.NOTHING, HeatBody::and);
+    }
+
+    public HeatBody body() {
+        return body(pieces);
+    }
+
+    public Programme programme(Units units) {
+        return Programme.shared(treatment, pieces.stream().map(LoadPiece::need).toList(), units);
+    }
+
+    /**
+     * The order out of the kiln, and each piece's true soak: the shortest soak leaves first, and whoever waits for others soaks longer by a
+     * cycle for each of them. Pieces that are not quenched leave together.
+     */
+    public List<Leaving> leaving() {
+        List<LoadPiece> order = new ArrayList<>(pieces);
+        if (treatment.isQuenched()) {
+            order.sort(Comparator.comparing(piece -> piece.need().soak(treatment)));
+        }
+        Duration all = pieces.stream().map(piece -> piece.need().soak(treatment)).max(Duration::compareTo).orElse(Duration.ZERO);
+        List<Leaving> leaving = new ArrayList<>();
+        Duration before = Duration.ZERO;
+        for (LoadPiece piece : order) {
+            Duration own = treatment.isQuenched() ? piece.need().soak(treatment) : all;
+            Duration after = leaving.isEmpty() ? Duration.ZERO : before.plus(cycle);
+            before = own.compareTo(after) > 0 ? own : after;
+            leaving.add(new Leaving(piece, leaving.size() + 1, before));
+        }
+        return List.copyOf(leaving);
+    }
+
+    /** Why a piece cannot join, in words; empty when it can. */
+    public List<String> whyNot(LoadPiece piece, Units units) {
+        List<String> reasons = new ArrayList<>(piece.closed());
+        if (pieces.stream().anyMatch(each -> each.id() == piece.id())) {
+            reasons.add("It is in this load already.");
+        }
+        space(piece, reasons, units);
+        if (piece.need().steel().isAirHardening() && treatment == Treatment.HARDEN && piece.cover() != LoadPiece.Cover.FOIL) {
+            reasons.add(piece.need().steel().designation() + " goes into this heat in foil, and it is not wrapped.");
+        }
+        if (treatment == Treatment.NORMALISE && piece.need().steel().grade().normalising().isEmpty()) {
+            reasons.add(piece.need().steel().designation() + " hardens in air: it is annealed, not normalised.");
+        }
+        double heat = piece.need().heat(treatment).celsius();
+        if (heat + Programme.AGREES_WITHIN_KELVIN > kiln.most().celsius()) {
+            reasons.add("It needs " + piece.need().heat(treatment).in(units) + ", and this kiln’s safety cuts at " + kiln.most().in(units) + ".");
+        }
+        if (!pieces.isEmpty()) {
+            agreement(piece, reasons, units);
+        }
+        return List.copyOf(reasons);
+    }
+
+    private void space(LoadPiece piece, List<String> reasons, Units units) {
+        Kiln.Space space = kiln.space();
+        if (pieces.size() >= space.slots()) {
+            reasons.add("All " + space.slots() + " slots are taken.");
+        }
+        if (piece.length().compareTo(space.depth()) > 0) {
+            reasons.add("It is " + piece.length().brieflyIn(units) + " long, and the chamber is " + space.depth().brieflyIn(units) + " deep.");
+        }
+        if (piece.width().compareTo(space.height()) > 0) {
+            reasons.add("It stands " + piece.width().brieflyIn(units) + " high, and the chamber has " + space.height().brieflyIn(units) + ".");
+        }
+    }
+
+    private void agreement(LoadPiece piece, List<String> reasons, Units units) {
+        double heat = piece.need().heat(treatment).celsius();
+        LoadPiece farthest = pieces.stream().max(Comparator.comparingDouble(each -> Math.abs(each.need().heat(treatment).celsius() - heat))).orElseThrow();
+        if (Math.abs(farthest.need().heat(treatment).celsius() - heat) > Programme.AGREES_WITHIN_KELVIN) {
+            reasons.add("It needs " + piece.need().heat(treatment).in(units) + "; " + farthest.name() + " in this load needs " + farthest.need().heat(treatment).in(units) + ".");
+        }
+        if (treatment == Treatment.HARDEN && pieces.get(0).need().quench() != piece.need().quench()) {
+            reasons.add("It is quenched in " + piece.need().quench().words() + "; this load in " + pieces.get(0).need().quench().words() + ".");
+        }
+        if (treatment == Treatment.NORMALISE && !pieces.get(0).need().steel().grade().normalising().equals(piece.need().steel().grade().normalising())) {
+            reasons.add("Its three heats differ from those of " + pieces.get(0).name() + ".");
+        }
+        List<LoadPiece> together = new ArrayList<>(pieces);
+        together.add(piece);
+        Load joined = Load.of(treatment, kiln, together);
+        joined.leaving().stream().filter(leaving -> leaving.soak().compareTo(leaving.piece().need().longest(treatment)) > 0).findFirst()
+                .ifPresent(leaving -> reasons.add((leaving.piece() == piece ? "It" : leaving.piece().name()) + " would soak " + Span.words(leaving.soak()) + " instead of " + Span.words(leaving.piece().need().soak(treatment))
+                        + " by the time it leaves: its grain grows."));
+    }
+}

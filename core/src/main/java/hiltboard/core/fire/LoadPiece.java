@@ -1,0 +1,36 @@
+package hiltboard.core.fire;
+
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Mass;
+import java.util.List;
+
+/**
+ * A piece that may share a fire.
+ *
+ * @param cover what keeps air from its steel
+ * @param closed what still keeps it from this heat, in words; empty when it is past its gate
+ */
+public record LoadPiece(long id, String name, HeatNeed need, Length length, Length width, Length thickness, Mass mass, Cover cover, List<String> closed) {
+    /** What a blade wears in the fire. */
+    public enum Cover {
+        BARE("bare, or with a wash against scale"), CLAY("clay on the spine"), FOIL("foil");
+
+        private final String words;
+
+        Cover(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public LoadPiece {
+        closed = List.copyOf(closed);
+    }
+
+    HeatBody body() {
+        return HeatBody.blade(mass.grams() / 1000, thickness.millimetres());
+    }
+}

@@ -1,0 +1,135 @@
+package hiltboard.core.fire;
+
+import hiltboard.core.material.Quench;
+import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.Units;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * What is done in one fire: what the kiln is told, and what the makers do. Common practice of the trade where no number of the steel's own counts.
+ *
+ * @param heat at which the work soaks; for several heats the first
+ * @param soak from recovery
+ * @param kiln what the kiln is told; the work goes in at the last part but for what cools in the kiln
+ * @param steps what is done, in order, in words
+ * @param ready what must lie ready
+ */
+public record Programme(Treatment treatment, Temperature heat, Duration soak, List<Segment> kiln, List<String> steps, List<String> ready) {
+    static final Temperature STRESS_RELIEF = Temperature.ofFahrenheit(1200);
+    static final Temperature ANNEALING = Temperature.ofFahrenheit(1400);
+    static final Duration NORMALISING_SOAK = Duration.ofMinutes(5);
+    static final Duration ANNEALING_SOAK = Duration.ofMinutes(30);
+    static final Duration TWO_HOURS = Duration.ofHours(2);
+    private static final Temperature PREHEAT = Temperature.ofFahrenheit(1200);
+    private static final Duration PREHEAT_STAYS = Duration.ofMinutes(10);
+    private static final Temperature BLACK = Temperature.ofFahrenheit(900);
+    /** Slow enough for steel to come out soft: 50 °F an hour. */
+    private static final double ANNEALING_FALL = 28;
+    /** Above this a blade goes through a preheat, so that it does not warp on the way up. */
+    private static final Temperature HIGH_HEAT = Temperature.ofFahrenheit(1750);
+    /** What one heat of a whole load may differ from the next: 15 °F. */
+    static final double AGREES_WITHIN_KELVIN = 8.5;
+
+    public Programme {
+        kiln = List.copyOf(kiln);
+        steps = List.copyOf(steps);
+        ready = List.copyOf(ready);
+    }
+
+    /** What one piece asks. */
+    public static Programme of(Treatment treatment, HeatNeed need, Units units) {
+        return shared(treatment, List.of(need), units);
+    }
+
+    /**
+     * One programme for all of these: the heat midway between them, the longest soak.
+     *
+     * @param needs one or more; whether they agree is for {@link Load} to say
+     */
+    static Programme shared(Treatment treatment, List<HeatNeed> needs, Units units) {
+        double low = needs.stream().mapToDouble(need -> need.heat(treatment).celsius()).min().orElseThrow();
+        double high = needs.stream().mapToDouble(need -> need.heat(treatment).celsius()).max().orElseThrow();
+        Temperature heat = Temperature.ofCelsius((low + high) / 2);
+        Duration soak = needs.stream().map(need -> need.soak(treatment)).max(Duration::compareTo).orElseThrow();
+        HeatNeed first = needs.get(0);
+        return switch (treatment) {
+            case HARDEN -> harden(heat, soak, first, units);
+            case NORMALISE -> normalise(heat, soak, needs, units);
+            case ANNEAL -> new Programme(treatment, heat, soak, List.of(Segment.staying(heat, soak), new Segment(BLACK, ANNEALING_FALL, Optional.of(Duration.ZERO))),
+                    List.of("In cold or warm, up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln, no faster than 50 °F (28 °C) an hour, to black heat", "Overnight to cold"), treatment.ready());
+            case STRESS_RELIEF -> new Programme(treatment, heat, soak, List.of(Segment.staying(heat, soak)),
+                    List.of("After rough grinding or machining, before hardening", "Up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln to hand warmth"), treatment.ready());
+            case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> temper(treatment, heat, soak, units);
+        };
+    }
+
+    private static Programme temper(Treatment treatment, Temperature heat, Duration soak, Units units) {
+        List<String> steps = new ArrayList<>(List.of("The kiln down, or up, to " + heat.in(units) + " before the work goes in", "In; " + Span.words(soak) + " from recovery", "Out; cool to room temperature"));
+        if (treatment == Treatment.FIRST_TEMPER) {
+            steps.add("Then the second temper, just like it");
+        }
+        if (treatment == Treatment.STRAIGHTEN) {
+            steps.set(1, "In, clamped and shimmed the other way; " + Span.words(soak) + " from recovery");
+            steps.set(2, "Out; cool in the clamp, then sight it and measure what is left");
+        }
+        return new Programme(treatment, heat, soak, List.of(Segment.until(heat)), steps, treatment.ready());
+    }
+
+    private static Programme normalise(Temperature heat, Duration soak, List<HeatNeed> needs, Units units) {
+        List<Temperature> heats = needs.get(0).steel().grade().normalising();
+        if (heats.isEmpty()) {
+            return new Programme(Treatment.NORMALISE, heat, soak, List.of(), List.of("This steel hardens in air: it is annealed instead of normalised"), List.of());
+        }
+        List<Segment> told = heats.stream().map(Segment::until).toList();
+        List<String> steps = new ArrayList<>();
+        for (Temperature each : heats) {
+            steps.add("Up to " + each.in(units) + ", " + Span.words(soak) + " from recovery; out into still air until it is black");
+        }
+        return new Programme(Treatment.NORMALISE, heats.get(0), soak, told, steps, Treatment.NORMALISE.ready());
+    }
+
+    private static Programme harden(Temperature heat, Duration soak, HeatNeed first, Units units) {
+        boolean isHigh = heat.celsius() > HIGH_HEAT.celsius();
+        List<Segment> told = new ArrayList<>();
+        if (isHigh) {
+            told.add(Segment.staying(PREHEAT, PREHEAT_STAYS));
+        }
+        told.add(Segment.until(heat));
+        List<String> steps = new ArrayList<>();
+        if (isHigh) {
+            steps.add("Preheat at " + PREHEAT.in(units) + ", " + Span.words(PREHEAT_STAYS));
+        }
+        steps.add("Kiln up to " + heat.in(units));
+        steps.add("In through the door; the kiln drops: wait until it has recovered");
+        steps.add("Soak " + Span.words(soak) + ", counted from recovery");
+        steps.addAll(quench(first, units));
+        steps.add("File test on the edge, then sight for warp while there is warmth in it");
+        first.steel().cold().ifPresent(cold -> steps.add("Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper" + (first.steel().stainless() ? "" : "; this steel gains by it")));
+        steps.add("Temper at " + first.tempering().in(units) + " within two hours: it is brittle like glass until then");
+        return new Programme(Treatment.HARDEN, heat, soak, told, steps, Stream.of(ready(first.quench(), units), Treatment.HARDEN.ready()).flatMap(List::stream).toList());
+    }
+
+    private static List<String> quench(HeatNeed need, Units units) {
+        String medium = need.quench().medium().in(units);
+        return switch (need.quench()) {
+            case FAST_OIL, MEDIUM_OIL -> List.of("One at a time into " + need.quench().words() + " of " + medium + ", point first, straight, wholly under",
+                    "Interrupted, where the maker does it: out of the oil while still just smoking, into the plates, straight");
+            case WATER_THEN_OIL -> List.of("One at a time into water of " + medium + ", count two or three, out, and into oil: the boldest line, and the one that cracks blades");
+            case PLATES_AND_AIR -> List.of("One at a time, in its foil, between cold plates; air on them for 1½ to 2 minutes");
+        };
+    }
+
+    private static List<String> ready(Quench quench, Units units) {
+        String medium = quench.medium().in(units);
+        return switch (quench) {
+            case FAST_OIL, MEDIUM_OIL -> List.of("Oil at " + medium + ", stirred, deep enough to go wholly under", "Lid for the oil, and an extinguisher for oil fires; no water near");
+            case WATER_THEN_OIL -> List.of("Water at " + medium + ", and oil beside it", "Lid for the oil, and an extinguisher for oil fires; a wet blade into hot oil spits");
+            case PLATES_AND_AIR -> List.of("Plates cold and clean, air line ready", "Gloves for hot foil");
+        };
+    }
+}

@@ -1,0 +1,101 @@
+package hiltboard.core.fire;
+
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How far a blade is off straight after the fire.
+ *
+ * @param amount the largest gap to a straight edge
+ * @param blade its whole length, heel to point
+ */
+public record Warp(Place place, Direction direction, Length amount, Length blade) {
+    /** A thousandth of the length passes; from memory, each shop has its own eye. */
+    private static final int PASSES_PER_LENGTH = 1000;
+    /** Up to four thousandths a clamp and a temper usually bring back; from memory. */
+    private static final int CLAMPS_PER_LENGTH = 250;
+    private static final Length LEAST = Length.ofMillimetres("0.1");
+
+    /** Where it is off. */
+    public enum Place {
+        POINT("at the point"), BELLY("in the belly"), MIDDLE("half way along"), HEEL("at the heel"), TANG("in the tang"), WHOLE("in one bow, all along");
+
+        private final String words;
+
+        Place(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** To which side, point away from the maker and edge down. */
+    public enum Direction {
+        LEFT("to the left"), RIGHT("to the right"), UP("towards the spine"), DOWN("towards the edge"), TWIST("twisted");
+
+        private final String words;
+
+        Direction(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** What was done about it. */
+    public enum Remedy {
+        WHILE_WARM("Straightened while still warm, in plates or jig"), CLAMPED_TEMPER("Clamped, shimmed the other way, tempered again"), HEATED_AGAIN("Normalised and quenched once more"),
+        GROUND_OUT("Left: the grinder takes it out");
+
+        private final String words;
+
+        Remedy(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** How much of it passes for such a length. */
+    public Length limit() {
+        Length share = new Length(blade.nanometres() / PASSES_PER_LENGTH);
+        return share.compareTo(LEAST) > 0 ? share : LEAST;
+    }
+
+    public boolean passes() {
+        return amount.compareTo(limit()) <= 0;
+    }
+
+    /** What is usual for this much, the mildest first. @param heats how often it has been hardened @param isTempered whether it is no longer brittle */
+    public List<Remedy> remedies(int heats, boolean isTempered) {
+        if (passes()) {
+            return List.of();
+        }
+        List<Remedy> remedies = new ArrayList<>();
+        if (!isTempered) {
+            remedies.add(Remedy.WHILE_WARM);
+        }
+        if (amount.compareTo(new Length(blade.nanometres() / CLAMPS_PER_LENGTH)) <= 0 && direction != Direction.UP && direction != Direction.DOWN) {
+            remedies.add(Remedy.CLAMPED_TEMPER);
+        }
+        if (direction == Direction.UP || direction == Direction.DOWN) {
+            remedies.add(Remedy.GROUND_OUT);
+        }
+        if (heats < 3) {
+            remedies.add(Remedy.HEATED_AGAIN);
+        }
+        return List.copyOf(remedies);
+    }
+
+    public List<String> working(Units units) {
+        return List.of(blade.in(units) + " ÷ " + PASSES_PER_LENGTH + " = " + limit().in(units) + " passes, by rule of thumb", amount.in(units) + " " + direction.words() + " " + place.words() + (passes() ? ": it passes" : ": it is off"));
+    }
+}
