@@ -24,6 +24,11 @@ public record HeatBody(double joulesPerKelvin, double squareMetres) {
         return new HeatBody(kilograms * STEEL, 2 * kilograms / STEEL_DENSITY / (millimetresThick / 1000));
     }
 
+    /** What is left when this much has been taken out of it. */
+    public HeatBody without(HeatBody part) {
+        return new HeatBody(Math.max(0, joulesPerKelvin - part.joulesPerKelvin), Math.max(0, squareMetres - part.squareMetres));
+    }
+
     HeatBody and(HeatBody other) {
         return new HeatBody(joulesPerKelvin + other.joulesPerKelvin, squareMetres + other.squareMetres);
     }

@@ -1,9 +1,14 @@
 package hiltboard.core.fire;
 
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
+import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import java.time.Duration;
+import java.util.Optional;
 
 /**
  * What one piece asks of the fire: its own numbers, which may differ from what is usual for its steel.
@@ -12,6 +17,18 @@ import java.time.Duration;
  * @param isClayed whether clay lies on its spine
  */
 public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {
+
+    /** What the piece's own numbers ask; the usual of its steel where it has none. */
+    public static HeatNeed of(Specification spec, DimensionChain chain) {
+        Steel steel = spec.steel();
+        return new HeatNeed(steel, temperature(chain, PieceDimensions.HARDENING_TEMPERATURE).orElse(steel.hardening()),
+                chain.value(PieceDimensions.SOAK).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(steel.soak()),
+                spec.quench(), temperature(chain, PieceDimensions.TEMPERING_TEMPERATURE).orElse(steel.tempering()), spec.isClayCoated());
+    }
+
+    private static Optional<Temperature> temperature(DimensionChain chain, String key) {
+        return chain.value(key).filter(Temperature.class::isInstance).map(Temperature.class::cast);
+    }
 
     /** The temperature of its first heat in such a treatment. */
     Temperature heat(Treatment treatment) {

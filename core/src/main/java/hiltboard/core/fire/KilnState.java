@@ -25,6 +25,7 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, L
     private static final double PROPORTIONAL_BAND = 15;
     private static final double STEP_SECONDS = 1;
     private static final double SHUT = -1;
+    private static final double LONG_SECONDS = 600;
 
     public KilnState {
         programme = List.copyOf(programme);
@@ -105,13 +106,23 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, L
         return new KilnState(kiln, new Firing(heat.chamber(), celsius, heat.probe(), heat.in(), heat.lost()), body, seconds, programme, segment, stayed, setPoint, doorOpenFor, drift, fault, watts);
     }
 
-    /** So many seconds later, in steps of a second. */
+    /** So many seconds later, in steps of a second; an empty kiln that is shut and out cools by its closed form. */
     public KilnState after(double time) {
+        if (!isLit() && !isDoorOpen() && load.joulesPerKelvin() == 0 && time > LONG_SECONDS) {
+            return cooled(time);
+        }
         KilnState state = this;
         for (double left = time; left > 1e-9; left -= STEP_SECONDS) {
             state = state.step(Math.min(STEP_SECONDS, left));
         }
         return state;
+    }
+
+    private KilnState cooled(double time) {
+        double left = Math.exp(-time * kiln.wattsPerKelvin() / kiln.joulesPerKelvin());
+        double chamber = Kiln.SHOP.celsius() + (heat.chamber() - Kiln.SHOP.celsius()) * left;
+        double lost = (heat.chamber() - chamber) * kiln.joulesPerKelvin();
+        return new KilnState(kiln, new Firing(chamber, chamber, chamber, heat.in(), heat.lost() + lost), load, seconds + time, programme, segment, stayed, 0, doorOpenFor, drift, fault, 0);
     }
 
     private KilnState step(double time) {

@@ -16,7 +16,7 @@ import java.util.List;
  */
 public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Duration cycle) {
     /** What a door that is opened for one blade takes: out, into the quench, shut again; from memory. */
-    private static final double DOOR_SECONDS = 12;
+    static final double DOOR_SECONDS = 12;
     private static final double LONGEST_RECOVERY = 3_600;
 
     public Load {

@@ -57,7 +57,7 @@ public final class WaysBack {
             switch (way) {
                 case REDO -> ways.addAll(redos(mishap, at));
                 case REMAKE -> remake(part).ifPresent(ways::add);
-                case HEAT_AGAIN -> heatAgain(mishap == Mishap.HOLE_FORGOTTEN || mishap == Mishap.HOLE_MISPLACED).ifPresent(ways::add);
+                case HEAT_AGAIN -> heatAgain(at, mishap == Mishap.HOLE_FORGOTTEN || mishap == Mishap.HOLE_MISPLACED).ifPresent(ways::add);
                 case SPARE -> {
                     if (hasSpare) {
                         ways.add(still(way, "Use the spare: it takes this piece's place, this one is scrapped"));
@@ -144,9 +144,10 @@ public final class WaysBack {
         };
     }
 
-    /** Normalised and quenched once more; softened in between where soft work is still to be done. */
-    private Optional<Way> heatAgain(boolean softens) {
-        if (!making.isHard() || making.is(Condition.GLUED) || making.is(Condition.AWAY)) {
+    /** Normalised and quenched once more, also straight from a quench that failed; softened in between where soft work is still to be done. */
+    private Optional<Way> heatAgain(Step at, boolean softens) {
+        boolean wasInTheFire = making.isHard() || at.operation().is(Trait.HARDENS);
+        if (!wasInTheFire || making.is(Condition.GLUED) || making.is(Condition.AWAY)) {
             return Optional.empty();
         }
         Heats heats = making.heats().again(softens);

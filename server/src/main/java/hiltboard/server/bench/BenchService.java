@@ -55,14 +55,17 @@ public class BenchService {
 
     /** Starts a step on one piece, or on several of a batch at once. */
     public Receipt start(List<Long> pieces, String operation, Person person, Command command) {
-        return changes.makeAll(command, () -> pieces.stream().map(piece -> {
-            PieceFile file = workable(piece);
-            Step step = file.step(operation);
-            file.row(step).ifPresent(row -> mustNotBeUnderWay(file, step, row));
-            mustBeOpen(file, step);
-            steps.start(piece, operation, person.id(), clock.nowMillis());
-            return file.entry(Entry.Kind.STEP_STARTED, step, "started");
-        }).toList());
+        return changes.makeAll(command, () -> pieces.stream().map(piece -> begin(piece, operation, person)).toList());
+    }
+
+    /** As {@link #start} for one piece, part of a change of the caller. */
+    public Entry begin(long piece, String operation, Person person) {
+        PieceFile file = workable(piece);
+        Step step = file.step(operation);
+        file.row(step).ifPresent(row -> mustNotBeUnderWay(file, step, row));
+        mustBeOpen(file, step);
+        steps.start(piece, operation, person.id(), clock.nowMillis());
+        return file.entry(Entry.Kind.STEP_STARTED, step, "started");
     }
 
     /** Ends the hands-on part and starts the rest's clock. */
@@ -75,17 +78,36 @@ public class BenchService {
             if (rest.isZero()) {
                 throw Refusal.outOfTurn("“" + step.operation().title() + "” has no rest; it is done when it is done.");
             }
-            steps.rest(piece, operation, clock.nowMillis() + rest.toMillis());
-            return file.entry(Entry.Kind.REST_STARTED, step, "rests for " + Span.words(rest));
+            return rest(file, step, clock.nowMillis() + rest.toMillis());
         }).toList());
+    }
+
+    /** Lets a step that is under way rest until then, or sets the end of its rest anew; part of a change of the caller. */
+    public Entry restUntil(long piece, String operation, long untilMillis) {
+        PieceFile file = workable(piece);
+        return rest(file, file.step(operation), untilMillis);
+    }
+
+    private Entry rest(PieceFile file, Step step, long untilMillis) {
+        steps.rest(file.id(), step.operation().key(), untilMillis);
+        return file.entry(Entry.Kind.REST_STARTED, step, "rests for " + Span.words(Duration.ofMillis(Math.max(0, untilMillis - clock.nowMillis()))));
+    }
+
+    /** A step that was begun and came to nothing is open again; part of a change of the caller. */
+    public Entry putBack(long piece, String operation, String why) {
+        PieceFile file = files.openAlive(piece);
+        Step step = file.step(operation);
+        workAgain.open(file, List.of(step.operation()));
+        return file.entry(Entry.Kind.STEP_REOPENED, step, why);
     }
 
     /** Finishes a step when its checks are ticked, its readings are taken and its rest is up. */
     public Receipt done(List<Long> pieces, String operation, List<String> ticked, Person person, Command command) {
-        return changes.makeAll(command, () -> pieces.stream().flatMap(piece -> done(piece, operation, Set.copyOf(ticked), person).stream()).toList());
+        return changes.makeAll(command, () -> pieces.stream().flatMap(piece -> finish(piece, operation, Set.copyOf(ticked), person).stream()).toList());
     }
 
-    private List<Entry> done(long piece, String operation, Set<String> ticked, Person person) {
+    /** As {@link #done} for one piece, part of a change of the caller. */
+    public List<Entry> finish(long piece, String operation, Set<String> ticked, Person person) {
         PieceFile file = workable(piece);
         Step step = file.step(operation);
         mustBeFinishable(file, step);

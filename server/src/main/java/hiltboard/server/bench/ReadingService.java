@@ -80,6 +80,11 @@ public class ReadingService {
                 : link.dimension().plausible().question(value, link.expected().value(), person.units()).map(words -> isNamed ? file.name() + ": " + words : words);
     }
 
+    /** Takes a reading that an instrument gave, whatever it is, in place of an earlier one; part of a change of the caller. */
+    public Entry takeFrom(long piece, String operation, String dimension, String entry, Person person) {
+        return take(new OfPiece(piece, new NewReading(dimension, entry, 0, true)), operation, person);
+    }
+
     private Entry take(OfPiece of, String operation, Person person) {
         PieceFile file = files.openAlive(of.piece());
         NewReading reading = of.reading();

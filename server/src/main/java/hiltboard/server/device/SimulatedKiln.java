@@ -1,0 +1,135 @@
+package hiltboard.server.device;
+
+import hiltboard.core.fire.HeatBody;
+import hiltboard.core.fire.Kiln;
+import hiltboard.core.fire.KilnFault;
+import hiltboard.core.fire.KilnState;
+import hiltboard.core.fire.Segment;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.LongSupplier;
+import java.util.function.UnaryOperator;
+
+/** Stands in for a kiln and its controller. Its door, its faults and the pace of its clock are worked by hand. */
+public final class SimulatedKiln implements KilnController {
+    /** Between two readings, in seconds of its own clock. */
+    private static final int BETWEEN_READINGS = 5;
+    /** Slow change of a cold kiln is not worth a reading each time. */
+    private static final double WORTH_SHOWING_KELVIN = 1;
+    private static final int FASTEST = 600;
+
+    private final LongSupplier shopMillis;
+    private final long beginMillis;
+    private final List<Shown> untold = new ArrayList<>();
+    private KilnState state;
+    private long seenMillis;
+    private int pace = 1;
+    private double nextReading;
+    private double toldCelsius = -1000;
+
+    /** How a stand-in stood, to go on from after a restart. Seconds of its clock are counted from {@code clockMillis}. */
+    public record Seen(long clockMillis, double chamber, double body, double drift) {}
+
+    /** @param shopMillis the shop's clock */
+    public SimulatedKiln(Kiln kiln, Optional<Seen> seen, LongSupplier shopMillis) {
+        this.shopMillis = shopMillis;
+        this.seenMillis = shopMillis.getAsLong();
+        this.beginMillis = Math.max(seenMillis, seen.map(Seen::clockMillis).orElse(0L));
+        this.state = seen.map(as -> KilnState.standing(kiln, 0, as.chamber(), as.body(), as.drift())).orElseGet(() -> KilnState.cold(kiln));
+    }
+
+    public synchronized Seen seen() {
+        goOn();
+        return new Seen(clockMillis(), state.chamber().celsius(), state.body().celsius(), state.drift());
+    }
+
+    private long clockMillis() {
+        return beginMillis + Math.round(state.seconds() * 1000);
+    }
+
+    /** Lets the time pass that has gone by in the shop. */
+    private void goOn() {
+        long now = shopMillis.getAsLong();
+        double end = state.seconds() + Math.max(0, now - seenMillis) / 1000.0 * pace;
+        seenMillis = now;
+        while (nextReading <= end) {
+            state = state.after(Math.max(0, nextReading - state.seconds()));
+            tell();
+            nextReading = state.seconds() + BETWEEN_READINGS;
+        }
+        state = state.after(end - state.seconds());
+    }
+
+    private void tell() {
+        Shown shown = reading();
+        boolean isWorthIt = state.isLit() || shown.celsius().filter(celsius -> Math.abs(celsius - toldCelsius) < WORTH_SHOWING_KELVIN).isEmpty();
+        if (isWorthIt) {
+            untold.add(shown);
+            toldCelsius = shown.celsius().orElse(-1000.0);
+        }
+    }
+
+    private Shown reading() {
+        return new Shown(clockMillis(), state.reading(), state.isLit() ? state.setPoint() : 0);
+    }
+
+    @Override
+    public synchronized List<Shown> shown() {
+        goOn();
+        List<Shown> shown = List.copyOf(untold);
+        untold.clear();
+        return shown;
+    }
+
+    @Override
+    public synchronized Status status() {
+        goOn();
+        return new Status(reading(), state.isLit(), state.segment(), state.programme(), state.isDoorOpen(), state.watts() > 0, state.fault());
+    }
+
+    @Override
+    public void light(List<Segment> programme) {
+        change(at -> at.lit(programme));
+    }
+
+    @Override
+    public void next() {
+        change(KilnState::next);
+    }
+
+    @Override
+    public void out() {
+        change(KilnState::out);
+    }
+
+    @Override
+    public void holds(HeatBody load) {
+        change(at -> load.joulesPerKelvin() > at.load().joulesPerKelvin() ? at.with(load.without(at.load())) : at.leaving(load));
+    }
+
+    public void door(boolean isOpen) {
+        change(at -> at.door(isOpen));
+    }
+
+    /** Breaks, or with nothing is whole again. */
+    public void fail(Optional<KilnFault> fault) {
+        change(at -> at.failing(fault));
+    }
+
+    /** How much faster its clock runs than the shop's, 1 to 600. */
+    public synchronized void pace(int times) {
+        goOn();
+        pace = Math.max(1, Math.min(FASTEST, times));
+    }
+
+    public synchronized int pace() {
+        return pace;
+    }
+
+    private synchronized void change(UnaryOperator<KilnState> how) {
+        goOn();
+        state = how.apply(state);
+        nextReading = state.seconds();
+    }
+}

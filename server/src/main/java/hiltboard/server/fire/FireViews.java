@@ -1,0 +1,198 @@
+package hiltboard.server.fire;
+
+import hiltboard.core.fire.Ahead;
+import hiltboard.core.fire.Load;
+import hiltboard.core.fire.LoadPiece;
+import hiltboard.core.fire.Programme;
+import hiltboard.core.fire.Soak;
+import hiltboard.core.fire.TemperInTime;
+import hiltboard.core.fire.Treatment;
+import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Route.Step;
+import hiltboard.server.device.KilnController.Status;
+import hiltboard.server.fire.FireRepository.InLoad;
+import hiltboard.server.fire.FireRepository.KilnRow;
+import hiltboard.server.fire.FireRepository.LoadRow;
+import hiltboard.server.fire.FireRepository.Standing;
+import hiltboard.server.fire.LoadService.Opened;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The fire in the words and units of whoever looks at it. */
+@Component
+class FireViews {
+    private static final int CANNOT_SHOWN = 12;
+    private static final int PAST_SHOWN = 12;
+
+    private final FireRepository fire;
+    private final Kilns kilns;
+    private final LoadService loads;
+    private final PieceFiles files;
+
+    FireViews(FireRepository fire, Kilns kilns, LoadService loads, PieceFiles files) {
+        this.fire = fire;
+        this.kilns = kilns;
+        this.loads = loads;
+        this.files = files;
+    }
+
+    /** Something to come, in seconds of the kiln's clock. */
+    record AheadView(String words, long seconds) {}
+
+    /**
+     * A kiln as it stands.
+     *
+     * @param shows what its thermocouple shows, with its unit; empty while it shows nothing
+     * @param clockMillis of its own clock
+     * @param fault in words; empty for none
+     * @param burning number of the load that burns in it; zero for none
+     */
+    record KilnView(long id, String name, String space, String most, String shows, String setPoint, boolean isLit, boolean isHeating, boolean isDoorOpen, String fault, List<String> faultToDo, int pace, long clockMillis, long burning) {}
+
+    record LoadLine(long id, String treatment, String kiln, String standing, List<String> pieces, String words) {}
+
+    /** A treatment that a load can be planned for. */
+    record TreatmentView(String treatment, String words) {}
+
+    record FireView(List<KilnView> kilns, List<LoadLine> open, List<LoadLine> past, List<TreatmentView> treatments, String defer) {}
+
+    record ReadyView(String line, boolean isReady) {}
+
+    /**
+     * A piece in a load.
+     *
+     * @param operation the step of its route; empty where it has none
+     * @param planned its true soak as it will be, in words; {@code soaked} as it was, empty while it is in
+     * @param temperBy when its temper has to begin, on the shop's clock; zero where it need not
+     */
+    record LoadPieceView(long id, String name, long jobId, String job, int slot, int order, String steel, String cover, String operation, String planned, String soaked, String leftAs, String fileTest,
+            String standing, boolean isUntempered, long temperBy) {}
+
+    record CandidateView(long id, String name, String job, String steel, String words, List<String> whyNot) {}
+
+    /** Whether one kiln can do both heats; working and offers are empty where nothing is quenched. */
+    record TemperView(boolean isInTime, List<String> working, List<String> offers) {}
+
+    record SoakView(boolean isRecovered, long soakedSeconds, long wantedSeconds, String drop, int interruptions) {}
+
+    /** @param isShort whether its soak is still to go @param alone whether it is one person who does both */
+    record LoadView(long id, long kilnId, String kiln, String treatment, String treatmentWords, String standing, String heat, String soak, List<String> steps, List<ReadyView> ready, long doorBy, long quenchBy,
+            String doorName, String quenchName, boolean isQuenched, int heats, int heatNow, long litAtMillis, long inAtMillis, List<LoadPieceView> pieces, List<CandidateView> candidates, String cycle, TemperView temper,
+            SoakView soaking, List<AheadView> ahead, List<String> cautions, String words) {}
+
+    @Transactional(readOnly = true)
+    public FireView fire(Units units) {
+        List<LoadRow> open = fire.openLoads();
+        List<LoadRow> past = fire.pastLoads(PAST_SHOWN);
+        List<KilnView> views = fire.kilns().stream().map(kiln -> kiln(kiln, open, units)).toList();
+        return new FireView(views, open.stream().map(this::line).toList(), past.stream().map(this::line).toList(),
+                Stream.of(Treatment.values()).map(each -> new TreatmentView(each.name(), each.words())).toList(),
+                "These are the usual cautions and rules of thumb. Safety sheets, the kiln’s manual, local rules and licensed practice come first.");
+    }
+
+    KilnView kiln(KilnRow kiln, List<LoadRow> open, Units units) {
+        Status status = kilns.controller(kiln).status();
+        return new KilnView(kiln.id(), kiln.name(), kiln.kiln().space().words(units), kiln.kiln().most().in(units), status.shown().celsius().map(shown -> Temperature.ofCelsius(shown).in(units)).orElse(""),
+                status.isLit() ? Temperature.ofCelsius(status.shown().setPoint()).in(units) : "", status.isLit(), status.isHeating(), status.isDoorOpen(), status.fault().map(fault -> fault.words()).orElse(""),
+                status.fault().map(fault -> fault.toDo()).orElse(List.of()), kilns.standIn(kiln).pace(), status.shown().atMillis(),
+                open.stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst().orElse(0L));
+    }
+
+    private LoadLine line(LoadRow row) {
+        Opened load = loads.open(row);
+        return new LoadLine(row.id(), row.treatment().words(), load.kiln().name(), row.standing().name(), load.pieces().stream().map(PieceFile::name).toList(), row.words());
+    }
+
+    @Transactional(readOnly = true)
+    public LoadView load(long id, Units units) {
+        Opened opened = loads.open(id);
+        LoadRow row = opened.row();
+        Load load = opened.load();
+        Optional<Programme> programme = Optional.of(load).filter(each -> !each.pieces().isEmpty()).map(each -> each.programme(units));
+        Optional<Soak> soak = loads.soak(opened);
+        return new LoadView(id, row.kiln(), opened.kiln().name(), row.treatment().name(), row.treatment().words(), row.standing().name(),
+                programme.map(each -> row.heat().in(units)).orElse(""), programme.map(each -> Span.words(row.soak())).orElse(""), programme.map(Programme::steps).orElse(List.of()),
+                programme.map(each -> each.ready().stream().map(line -> new ReadyView(line, row.ready().contains(line))).toList()).orElse(List.of()),
+                row.doorBy().orElse(0L), row.quenchBy().orElse(0L), row.doorName(), row.quenchName(), row.treatment().isQuenched(), row.treatment() == Treatment.NORMALISE ? programme.map(each -> each.kiln().size()).orElse(1) : 1, row.part() + 1,
+                row.litAt().orElse(0L), row.inAt().orElse(0L), pieces(opened, load), row.standing() == Standing.PLANNED ? candidates(row, load, units) : List.of(),
+                row.treatment().isQuenched() && load.pieces().size() > 1 ? Span.words(load.cycle()) : "", temper(opened, load, units), soaking(row, soak, units), ahead(opened, load, soak), cautions(row), row.words());
+    }
+
+    private static List<String> cautions(LoadRow row) {
+        List<String> cautions = row.treatment().isQuenched()
+                ? List.of("Oil flares: lid and extinguisher at hand, no water near, wholly under, face shield.", "Untempered steel splinters like glass: drop nothing, hammer nothing, straighten nothing cold.")
+                : List.of("A hot kiln is not left alone. Gloves and tongs; mind the door’s heat.");
+        boolean isAlone = row.treatment().isQuenched() && row.doorBy().isPresent() && row.doorBy().equals(row.quenchBy());
+        return isAlone ? Stream.concat(cautions.stream(), Stream.of("One person for door and quench: each blade waits longer and the kiln falls further. Two are better.")).toList() : cautions;
+    }
+
+    private List<LoadPieceView> pieces(Opened opened, Load load) {
+        return load.leaving().stream().map(leaving -> {
+            LoadPiece piece = leaving.piece();
+            PieceFile file = opened.file(piece.id());
+            InLoad record = opened.record(piece.id());
+            Optional<Step> step = LoadPieces.step(file, opened.row().treatment());
+            long temperBy = file.windows().stream().filter(window -> Treatment.FIRST_TEMPER.isDoneAt(window.step().operation())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
+            return new LoadPieceView(piece.id(), piece.name(), file.jobId(), file.jobTitle(), record.slot(), leaving.position(), piece.need().steel().designation(), piece.cover().words(),
+                    step.map(each -> each.operation().key()).orElse(""), Span.words(leaving.soak()), record.leftAt().map(at -> Span.words(record.soaked())).orElse(""), record.leftAs(), record.fileTest(),
+                    step.flatMap(file::row).map(each -> each.standing().name()).orElse(""), file.isAlive() && file.progress().isUntempered(), temperBy);
+        }).toList();
+    }
+
+    private List<CandidateView> candidates(LoadRow row, Load load, Units units) {
+        List<CandidateView> all = files.openAllOfLivingJobs().stream().filter(PieceFile::isAlive)
+                .filter(file -> row.treatment() == Treatment.STRESS_RELIEF || LoadPieces.step(file, row.treatment()).isPresent())
+                .filter(file -> load.pieces().stream().noneMatch(piece -> piece.id() == file.id()))
+                .filter(file -> !isDone(file, row.treatment())).map(file -> {
+                    LoadPiece piece = LoadPieces.of(file, row.treatment());
+                    List<String> whyNot = load.whyNot(piece, units);
+                    return new CandidateView(file.id(), file.name(), file.jobTitle(), piece.need().steel().designation(), piece.length().brieflyIn(units) + " long, " + piece.cover().words(), whyNot);
+                }).sorted(Comparator.comparingInt((CandidateView each) -> each.whyNot().size()).thenComparing(CandidateView::name)).toList();
+        long can = all.stream().filter(each -> each.whyNot().isEmpty()).count();
+        return all.stream().limit(can + CANNOT_SHOWN).toList();
+    }
+
+    private static boolean isDone(PieceFile file, Treatment treatment) {
+        return LoadPieces.step(file, treatment).map(step -> file.progress().isDone(step.operation().key())).orElse(false);
+    }
+
+    /** The whole heat is known before it is lit: whether this kiln can temper in time what it hardens. */
+    private TemperView temper(Opened opened, Load load, Units units) {
+        if (!load.treatment().isQuenched() || load.pieces().isEmpty()) {
+            return new TemperView(true, List.of(), List.of());
+        }
+        List<TemperInTime.OtherKiln> others = fire.kilns().stream().filter(kiln -> kiln.id() != opened.kiln().id())
+                .map(kiln -> new TemperInTime.OtherKiln(kiln.name(), kiln.kiln(), kilns.controller(kiln).status().shown().celsius().map(Temperature::ofCelsius).orElse(hiltboard.core.fire.Kiln.SHOP))).toList();
+        TemperInTime inTime = TemperInTime.of(load, opened.row().heat(), load.pieces().get(0).need().tempering(), others, units);
+        return new TemperView(inTime.isInTime(), inTime.working(), inTime.offers());
+    }
+
+    private static SoakView soaking(LoadRow row, Optional<Soak> soak, Units units) {
+        return soak.map(each -> new SoakView(each.recoveredAt().isPresent(), Math.round(each.soaked()), row.soak().toSeconds(), drop(each, units), each.interruptions()))
+                .orElse(new SoakView(false, 0, row.soak().toSeconds(), "", 0));
+    }
+
+    private static String drop(Soak soak, Units units) {
+        double kelvin = soak.drop();
+        return units.temperature() == Units.TemperatureUnit.FAHRENHEIT ? Math.round(kelvin * 1.8) + " °F" : Math.round(kelvin) + " °C";
+    }
+
+    private List<AheadView> ahead(Opened opened, Load load, Optional<Soak> soak) {
+        Optional<Double> shown = kilns.controller(opened.kiln()).status().shown().celsius();
+        if (!opened.row().isBurning() || shown.isEmpty() || load.pieces().isEmpty()) {
+            return List.of();
+        }
+        List<LoadPiece> left = opened.stillIn().stream().map(file -> LoadPieces.inside(file, load.treatment())).toList();
+        return Ahead.of(new Load(load.treatment(), load.kiln(), left, load.cycle()), opened.row().heat(), opened.row().soak(), Temperature.ofCelsius(shown.get()), soak).stream()
+                .map(each -> new AheadView(each.words(), each.in().toSeconds())).toList();
+    }
+}

@@ -1,0 +1,182 @@
+package hiltboard.server.fire;
+
+import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.fire.Soak;
+import hiltboard.core.measure.Span;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.AccessService;
+import hiltboard.server.access.Person;
+import hiltboard.server.bench.BenchService;
+import hiltboard.server.bench.ReadingService;
+import hiltboard.server.device.KilnController.Shown;
+import hiltboard.server.device.KilnController.Status;
+import hiltboard.server.device.SimulatedKiln;
+import hiltboard.server.fire.FireRepository.KilnRow;
+import hiltboard.server.fire.FireRepository.LoadRow;
+import hiltboard.server.fire.FireRepository.Standing;
+import hiltboard.server.fire.LoadService.Opened;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Supplier;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Looks at every kiln several times a second: writes down what it showed, counts the soak, and raises what has to be answered. */
+@Component
+class KilnWatch {
+    private static final double TOO_HOT_KELVIN = 15;
+    private static final long WRITES_EVERY_MILLIS = 3_000;
+    private static final List<String> DOOR_TO_DO = List.of("Shut the door: the elements are off while it stands open, and the work falls out of its heat.", "The soak counts again from recovery.");
+    private static final List<String> HOT_TO_DO = List.of("Look at the kiln, not only at this page: colour, controller, thermocouple.",
+            "If it rises on, switch it off at the wall and take the work out from the side, face shield on.", "Overheated steel grows grain: normalise it three times before it is hardened again.");
+
+    private final FireRepository fire;
+    private final KilnLog log;
+    private final Kilns kilns;
+    private final LoadService loads;
+    private final BenchService bench;
+    private final ReadingService readings;
+    private final AccessService access;
+    private final Changes changes;
+    private final ShopClock clock;
+    private final TransactionTemplate transactions;
+    private final TransactionTemplate reading;
+    /** What was wrong at the last look, by kiln: an alarm is raised when it begins, not again while it lasts. */
+    private final Map<Long, Set<String>> present = new HashMap<>();
+    private final Map<Long, List<Shown>> unwritten = new HashMap<>();
+    private final Map<Long, Long> writtenAt = new HashMap<>();
+
+    KilnWatch(FireRepository fire, KilnLog log, Kilns kilns, LoadService loads, BenchService bench, ReadingService readings, AccessService access, Changes changes, ShopClock clock, TransactionTemplate transactions, PlatformTransactionManager manager) {
+        this.fire = fire;
+        this.log = log;
+        this.kilns = kilns;
+        this.loads = loads;
+        this.bench = bench;
+        this.readings = readings;
+        this.access = access;
+        this.changes = changes;
+        this.clock = clock;
+        this.transactions = transactions;
+        this.reading = new TransactionTemplate(manager);
+        this.reading.setReadOnly(true);
+    }
+
+    @Scheduled(initialDelay = 1_000, fixedDelay = 250)
+    void look() {
+        read(fire::kilns).forEach(this::look);
+    }
+
+    /** Looks without holding up whoever writes. */
+    private <T> T read(Supplier<T> what) {
+        return Objects.requireNonNull(reading.execute(status -> what.get()));
+    }
+
+    private synchronized void look(KilnRow kiln) {
+        write(kiln);
+        Status status = kilns.controller(kiln).status();
+        Optional<LoadRow> burning = read(fire::openLoads).stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).findFirst();
+        Set<String> wrong = new HashSet<>();
+        status.fault().ifPresent(fault -> wrong.add(alarm(kiln, burning, fault.name(), fault.words(), fault.toDo())));
+        burning.ifPresent(load -> {
+            boolean isHot = load.standing() == Standing.IN && status.shown().celsius().filter(celsius -> celsius > load.heat().celsius() + TOO_HOT_KELVIN).isPresent();
+            if (isHot && status.fault().isEmpty()) {
+                wrong.add(alarm(kiln, burning, "ABOVE", "The kiln is hotter than this load bears", HOT_TO_DO));
+            }
+        });
+        if (status.isLit() && status.isDoorOpen() && !status.isHeating() && status.fault().isEmpty()) {
+            wrong.add(alarm(kiln, burning, "DOOR", "The door stands open", DOOR_TO_DO));
+        }
+        burning.filter(load -> load.standing() == Standing.IN).flatMap(load -> soaks(kiln, load)).ifPresent(wrong::add);
+        present.put(kiln.id(), wrong);
+    }
+
+    /** What was shown is kept in few writes: one every few seconds of the kiln's clock. */
+    private void write(KilnRow kiln) {
+        List<Shown> waiting = unwritten.computeIfAbsent(kiln.id(), id -> new ArrayList<>());
+        waiting.addAll(kilns.controller(kiln).shown());
+        long now = clock.nowMillis();
+        if (!waiting.isEmpty() && now - writtenAt.getOrDefault(kiln.id(), 0L) >= WRITES_EVERY_MILLIS / kilns.standIn(kiln).pace()) {
+            SimulatedKiln.Seen seen = kilns.standIn(kiln).seen();
+            transactions.executeWithoutResult(status -> {
+                log.append(kiln.id(), waiting);
+                fire.seen(kiln.id(), seen);
+            });
+            waiting.clear();
+            writtenAt.put(kiln.id(), now);
+        }
+    }
+
+    private String alarm(KilnRow kiln, Optional<LoadRow> load, String kind, String words, List<String> toDo) {
+        if (!present.getOrDefault(kiln.id(), Set.of()).contains(kind)) {
+            changes.make(clockCommand(), () -> {
+                Optional<Long> raised = fire.raise(kiln.id(), load.map(LoadRow::id), kind, kiln.name() + ": " + words, toDo, clock.nowMillis());
+                fire.happened(kiln.id(), load.map(LoadRow::id), kilns.now(kiln), words);
+                return Entry.ofShop(Entry.Kind.ALARM, kiln.name() + ": " + words, raised.orElse(0L));
+            });
+        }
+        return kind;
+    }
+
+    private static Command clockCommand() {
+        return new Command(UUID.randomUUID().toString(), Optional.empty(), "kiln");
+    }
+
+    private Optional<String> soaks(KilnRow kiln, LoadRow row) {
+        Opened load = read(() -> loads.open(row));
+        Optional<Soak> soak = read(() -> loads.soak(load));
+        if (row.recoveredAt().isEmpty()) {
+            soak.flatMap(Soak::recoveredAt).ifPresent(second -> recovered(load, Math.round(second * 1000), soak.get()));
+            return Optional.empty();
+        }
+        boolean isUp = soak.filter(each -> each.soaked() >= row.soak().toSeconds()).isPresent();
+        boolean isWaitedFor = isUp && load.stillIn().size() == load.pieces().size();
+        return isWaitedFor ? Optional.of(alarm(kiln, Optional.of(row), "SOAKED", "the soak is up: " + row.treatment().words().toLowerCase(Locale.ROOT), soakedToDo(load))) : Optional.empty();
+    }
+
+    private static List<String> soakedToDo(Opened load) {
+        String order = String.join(", ", load.load().leaving().stream().map(leaving -> leaving.piece().name()).toList());
+        return load.row().treatment().isQuenched() ? List.of("Out one at a time, in this order: " + order + ".", "One works the door and calls, one quenches.") : List.of("All out: " + order + ".");
+    }
+
+    /** The kiln is back at heat: the soak counts from here, and every piece's record says at what the kiln stood. */
+    private void recovered(Opened load, long atMillis, Soak soak) {
+        double shown = kilns.controller(load.kiln()).status().shown().celsius().orElse(load.row().heat().celsius());
+        Person by = access.people().stream().filter(person -> person.id() == load.row().inBy().orElseThrow()).findFirst().orElseThrow();
+        changes.makeAll(clockCommand(), () -> {
+            fire.recovered(load.row().id(), atMillis);
+            fire.happened(load.kiln().id(), Optional.of(load.row().id()), atMillis, "Recovered: the soak counts");
+            List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(Entry.Kind.FIRE_SOAKED, load.name() + ": recovered after a drop of " + Math.round(soak.drop()) + " °C, soaks " + Span.words(load.row().soak()), load.row().id())));
+            load.stillIn().forEach(file -> entries.addAll(ofPiece(load, file, shown, by)));
+            return entries;
+        });
+    }
+
+    private List<Entry> ofPiece(Opened load, PieceFile file, double shown, Person by) {
+        return LoadPieces.step(file, load.row().treatment()).map(step -> {
+            List<Entry> entries = new ArrayList<>();
+            if (step.operation().readings().contains(PieceDimensions.KILN_AT_SOAK)) {
+                entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_SOAK, LoadService.celsius(shown), by));
+            }
+            if (step.operation().rests()) {
+                long until = clock.nowMillis() + Duration.ofSeconds(load.row().soak().toSeconds()).toMillis() / kilns.standIn(load.kiln()).pace();
+                entries.add(bench.restUntil(file.id(), step.operation().key(), until));
+            }
+            return entries;
+        }).orElse(List.of());
+    }
+}

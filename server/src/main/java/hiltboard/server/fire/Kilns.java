@@ -1,0 +1,159 @@
+package hiltboard.server.fire;
+
+import hiltboard.core.fire.Kiln;
+import hiltboard.core.fire.KilnFault;
+import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.Understood;
+import hiltboard.core.measure.Units;
+import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
+import hiltboard.server.Typed;
+import hiltboard.server.access.Person;
+import hiltboard.server.device.KilnController;
+import hiltboard.server.device.SimulatedKiln;
+import hiltboard.server.fire.FireRepository.KilnRow;
+import hiltboard.server.fire.FireRepository.LoadRow;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import java.time.Duration;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Service;
+
+/** The shop's kilns, each with its controller. No kiln is wired to the program yet, so each is led by a stand-in. */
+@Service
+public class Kilns {
+    private static final int LONGEST_NAME = 60;
+    private static final int MOST_SLOTS = 40;
+    /** What two times by the clock are taken between. */
+    static final Temperature HEATS_TO = Temperature.ofFahrenheit(1500);
+    static final Temperature COOLS_TO = Temperature.ofFahrenheit(400);
+
+    private final FireRepository fire;
+    private final Changes changes;
+    private final ShopClock clock;
+    private final Map<Long, SimulatedKiln> standIns = new ConcurrentHashMap<>();
+
+    Kilns(FireRepository fire, Changes changes, ShopClock clock) {
+        this.fire = fire;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /** A kiln as it was typed. */
+    public record AskedKiln(String name, String watts, String heatsIn, String coolsIn, String most, String width, String height, String depth, String slots) {}
+
+    KilnController controller(KilnRow kiln) {
+        return standIn(kiln);
+    }
+
+    SimulatedKiln standIn(KilnRow kiln) {
+        return standIns.computeIfAbsent(kiln.id(), id -> new SimulatedKiln(kiln.kiln(), kiln.seen(), clock::nowMillis));
+    }
+
+    public Receipt keep(AskedKiln asked, Person person, Command command) {
+        person.mustBeOwner("write down a kiln");
+        Typed typed = new Typed(person.units());
+        String name = typed.name("name", asked.name(), LONGEST_NAME);
+        int watts = whole(typed, "watts", asked.watts(), 100, 30_000, "watts such as 3000, as its plate says");
+        Duration heatsIn = time(typed, "heatsIn", asked.heatsIn());
+        Duration coolsIn = time(typed, "coolsIn", asked.coolsIn());
+        Temperature most = most(typed, asked.most(), person.units());
+        Length width = typed.length("width", asked.width());
+        Length height = typed.length("height", asked.height());
+        Length depth = typed.length("depth", asked.depth());
+        int slots = whole(typed, "slots", asked.slots(), 1, MOST_SLOTS, "slots of its rack, 1 to " + MOST_SLOTS);
+        typed.mustBeUnderstood();
+        try {
+            Kiln kiln = Kiln.measured(watts, HEATS_TO, heatsIn, COOLS_TO, coolsIn, most, new Kiln.Space(width, height, depth, slots));
+            return changes.make(command, () -> Entry.ofShop(Entry.Kind.KILN_KEPT, name + " is known to the shop", fire.keep(name, kiln)));
+        } catch (ImpossibleQuantity impossible) {
+            throw Refusal.impossible("heatsIn", asked.heatsIn(), impossible);
+        }
+    }
+
+    private static int whole(Typed typed, String field, String entry, int least, int most, String accepted) {
+        String text = entry.strip();
+        if (text.matches("\\d{1,6}") && Integer.parseInt(text) >= least && Integer.parseInt(text) <= most) {
+            return Integer.parseInt(text);
+        }
+        typed.find(field, entry, text.isEmpty() ? "Nothing was entered" : "“" + text + "” was not understood", accepted);
+        return least;
+    }
+
+    private static Duration time(Typed typed, String field, String entry) {
+        if (ShopNotation.time(entry) instanceof Understood.Value<Span> time && !time.quantity().duration().isZero()) {
+            return time.quantity().duration();
+        }
+        typed.find(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", "a time such as 75 min or 5 h");
+        return Duration.ofHours(1);
+    }
+
+    private static Temperature most(Typed typed, String entry, Units units) {
+        if (ShopNotation.temperature(entry, units) instanceof Understood.Value<Temperature> most && most.quantity().celsius() > COOLS_TO.celsius() + 50 && most.quantity().celsius() <= 1400) {
+            return most.quantity();
+        }
+        typed.find("most", entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", "where its safety cuts, " + Temperature.ofFahrenheit(500).in(units) + " to " + Temperature.ofFahrenheit(2500).in(units));
+        return HEATS_TO;
+    }
+
+    public Receipt drop(long id, Person person, Command command) {
+        person.mustBeOwner("take a kiln away");
+        return changes.make(command, () -> {
+            KilnRow kiln = fire.kiln(id);
+            if (fire.openLoads().stream().anyMatch(load -> load.kiln() == id)) {
+                throw Refusal.outOfTurn("A load is planned or burning in " + kiln.name() + ". End it first.");
+            }
+            fire.drop(id, clock.nowMillis());
+            standIns.remove(id);
+            return Entry.ofShop(Entry.Kind.KILN_KEPT, kiln.name() + " is no longer in the shop", id);
+        });
+    }
+
+    /** Opens or shuts the door of a stand-in. */
+    public Receipt door(long id, boolean isOpen, Person person, Command command) {
+        return changes.make(command, () -> {
+            KilnRow kiln = fire.kiln(id);
+            standIn(kiln).door(isOpen);
+            happened(kiln, isOpen ? "Door open" : "Door shut");
+            return Entry.ofShop(Entry.Kind.FIRE_CHANGED, kiln.name() + (isOpen ? ": door open" : ": door shut"), id);
+        });
+    }
+
+    /** Breaks a stand-in, or makes it whole again: to try what the program then says. */
+    public Receipt fail(long id, Optional<KilnFault> fault, Person person, Command command) {
+        return changes.make(command, () -> {
+            KilnRow kiln = fire.kiln(id);
+            standIn(kiln).fail(fault);
+            String words = fault.map(KilnFault::words).orElse("Whole again");
+            happened(kiln, words);
+            return Entry.ofShop(Entry.Kind.FIRE_CHANGED, kiln.name() + ": " + words, id);
+        });
+    }
+
+    /** How much faster the clock of a stand-in runs. */
+    public Receipt pace(long id, int times, Person person, Command command) {
+        return changes.make(command, () -> {
+            KilnRow kiln = fire.kiln(id);
+            standIn(kiln).pace(times);
+            return Entry.ofShop(Entry.Kind.FIRE_CHANGED, kiln.name() + ": its clock runs " + standIn(kiln).pace() + " times as fast", id);
+        });
+    }
+
+    /** What its clock shows. */
+    long now(KilnRow kiln) {
+        return controller(kiln).status().shown().atMillis();
+    }
+
+    private void happened(KilnRow kiln, String words) {
+        Optional<Long> burning = fire.openLoads().stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst();
+        fire.happened(kiln.id(), burning, now(kiln), words);
+    }
+}
