@@ -5,6 +5,7 @@ import type { SessionView } from './api/schema';
 import { FirstStart } from './access/FirstStart';
 import { SignIn } from './access/SignIn';
 import { useSession, useSigning } from './access/useSession';
+import { Alarms } from './fire/Alarms';
 import { Announcements } from './live/Announcements';
 import { useLive } from './live/useLive';
 import { Press } from './parts/Press';
@@ -26,6 +27,8 @@ const Tables = lazy(() => import('./stock/Tables'));
 const ForgePage = lazy(() => import('./forge/ForgePage'));
 const NewBillet = lazy(() => import('./forge/NewBillet'));
 const BilletPage = lazy(() => import('./forge/BilletPage'));
+const FirePage = lazy(() => import('./fire/FirePage'));
+const LoadPage = lazy(() => import('./fire/LoadPage'));
 const Prices = lazy(() => import('./money/Prices'));
 const NewCommission = lazy(() => import('./design/NewCommission'));
 const PiecePage = lazy(() => import('./job/PiecePage'));
@@ -114,6 +117,7 @@ function OpenShop({ session }: { session: SessionView }) {
           {session.person?.role === 'OWNER' ? <NavLink to="/consult">Consult</NavLink> : null}
           <NavLink to="/stock">Stock</NavLink>
           <NavLink to="/forge">Forge</NavLink>
+          <NavLink to="/fire">Fire</NavLink>
           <NavLink to="/ledger">Ledger</NavLink>
           <NavLink to="/calculate">Calculate</NavLink>
           <NavLink to="/people">People</NavLink>
@@ -121,6 +125,7 @@ function OpenShop({ session }: { session: SessionView }) {
         <span>{session.person?.name}</span>
         <Press onPress={() => void signOut()}>Sign out</Press>
       </Rail>
+      <Alarms />
       <Room>
         <Suspense fallback={<Quiet>One moment…</Quiet>}>
           <Routes>
@@ -147,6 +152,8 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/forge" element={<ForgePage />} />
             <Route path="/forge/new" element={<NewBillet />} />
             <Route path="/forge/:part" element={<BilletPage />} />
+            <Route path="/fire" element={<FirePage />} />
+            <Route path="/fire/loads/:id" element={<LoadPage />} />
             <Route path="/ledger" element={<Ledger />} />
             <Route path="/calculate" element={<Calculate />} />
             <Route path="/people" element={<PeoplePage />} />

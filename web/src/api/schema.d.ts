@@ -4,6 +4,38 @@
  */
 
 export interface paths {
+    "/api/alarms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["alarms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/alarms/{id}/answer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -206,6 +238,326 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["read_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["fire"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/kilns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/kilns/{id}/curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["curve"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/kilns/{id}/door": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["door"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/kilns/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["drop_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/kilns/{id}/fault": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fail"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/kilns/{id}/pace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["load"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["end"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/file-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fileTest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/give-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["giveUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/hands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hands"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/in": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["in"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/join": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["join"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/leave": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["leave"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/light": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["light"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/next-heat": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["nextHeat"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/loads/{id}/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ready"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1736,6 +2088,24 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AheadView: {
+            /** Format: int64 */
+            seconds: number;
+            words: string;
+        };
+        AlarmView: {
+            /** Format: int64 */
+            id: number;
+            /** Format: int64 */
+            kilnId: number;
+            kind: string;
+            /** Format: int64 */
+            loadId: number;
+            /** Format: int64 */
+            raisedAtMillis: number;
+            toDo: string[];
+            words: string;
+        };
         Alongside: {
             name: string;
             /** Format: int64 */
@@ -1795,6 +2165,19 @@ export interface components {
             thickness: string;
             wanted: string;
             words: string;
+        };
+        AskedKiln: {
+            coolsIn: string;
+            coolsTo: string;
+            depth: string;
+            heatsIn: string;
+            heatsTo: string;
+            height: string;
+            most: string;
+            name: string;
+            slots: string;
+            watts: string;
+            width: string;
         };
         AskedMachine: {
             die: string;
@@ -1972,6 +2355,15 @@ export interface components {
             source: string;
             title: string;
         };
+        CandidateView: {
+            /** Format: int64 */
+            id: number;
+            job: string;
+            name: string;
+            steel: string;
+            whyNot: string[];
+            words: string;
+        };
         CarryView: {
             isPacked: boolean;
             line: string;
@@ -2083,6 +2475,26 @@ export interface components {
             missing: string[];
             perBlade: string;
         };
+        CurveEvent: {
+            /** Format: int64 */
+            atMillis: number;
+            words: string;
+        };
+        CurvePoint: {
+            /** Format: int64 */
+            atMillis: number;
+            /** Format: double */
+            degrees?: number;
+            /** Format: double */
+            wanted?: number;
+        };
+        CurveView: {
+            /** Format: int64 */
+            clockMillis: number;
+            events: components["schemas"]["CurveEvent"][];
+            points: components["schemas"]["CurvePoint"][];
+            unit: string;
+        };
         Cutting: {
             /** Format: int32 */
             bars: number;
@@ -2135,6 +2547,9 @@ export interface components {
             length: string;
             thickness: string;
             width: string;
+        };
+        Door: {
+            isOpen: boolean;
         };
         Drawing: {
             bar: string;
@@ -2200,6 +2615,9 @@ export interface components {
             /** Format: int64 */
             piece: number;
         };
+        Fault: {
+            fault: string;
+        };
         FieldChange: {
             field: string;
             from: string;
@@ -2237,6 +2655,11 @@ export interface components {
             stations: components["schemas"]["StationView"][];
             workCost: string;
         };
+        FileTest: {
+            /** Format: int64 */
+            piece: number;
+            skates: boolean;
+        };
         Finding: {
             accepted: string;
             field: string;
@@ -2254,6 +2677,13 @@ export interface components {
             section: string;
             takes: string;
             weight: string;
+        };
+        FireView: {
+            defer: string;
+            kilns: components["schemas"]["KilnView"][];
+            open: components["schemas"]["LoadLine"][];
+            past: components["schemas"]["LoadLine"][];
+            treatments: components["schemas"]["TreatmentView"][];
         };
         FlawAnswer: {
             cautions: string[];
@@ -2298,6 +2728,12 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        Hands: {
+            /** Format: int64 */
+            door: number;
+            /** Format: int64 */
+            quench: number;
+        };
         HangingPiece: {
             /** Format: int32 */
             allSteps: number;
@@ -2339,6 +2775,26 @@ export interface components {
             who: string;
             words: string;
         };
+        KilnView: {
+            /** Format: int64 */
+            burning: number;
+            /** Format: int64 */
+            clockMillis: number;
+            fault: string;
+            faultToDo: string[];
+            /** Format: int64 */
+            id: number;
+            isDoorOpen: boolean;
+            isHeating: boolean;
+            isLit: boolean;
+            most: string;
+            name: string;
+            /** Format: int32 */
+            pace: number;
+            setPoint: string;
+            shows: string;
+            space: string;
+        };
         KindView: {
             amountAccepted: string;
             fields: components["schemas"]["StockFieldView"][];
@@ -2373,6 +2829,75 @@ export interface components {
             path: string;
             /** Format: int32 */
             revision: number;
+        };
+        LoadLine: {
+            /** Format: int64 */
+            id: number;
+            kiln: string;
+            pieces: string[];
+            standing: string;
+            treatment: string;
+            words: string;
+        };
+        LoadPieceView: {
+            cover: string;
+            fileTest: string;
+            /** Format: int64 */
+            id: number;
+            isUntempered: boolean;
+            job: string;
+            /** Format: int64 */
+            jobId: number;
+            leftAs: string;
+            name: string;
+            operation: string;
+            /** Format: int32 */
+            order: number;
+            planned: string;
+            /** Format: int32 */
+            slot: number;
+            soaked: string;
+            standing: string;
+            steel: string;
+            /** Format: int64 */
+            temperBy: number;
+        };
+        LoadView: {
+            ahead: components["schemas"]["AheadView"][];
+            candidates: components["schemas"]["CandidateView"][];
+            cautions: string[];
+            cycle: string;
+            /** Format: int64 */
+            doorBy: number;
+            doorName: string;
+            heat: string;
+            /** Format: int32 */
+            heatNow: number;
+            /** Format: int32 */
+            heats: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int64 */
+            inAtMillis: number;
+            isQuenched: boolean;
+            kiln: string;
+            /** Format: int64 */
+            kilnId: number;
+            /** Format: int64 */
+            litAtMillis: number;
+            pieces: components["schemas"]["LoadPieceView"][];
+            /** Format: int64 */
+            quenchBy: number;
+            quenchName: string;
+            ready: components["schemas"]["ReadyView"][];
+            soak: string;
+            soaking: components["schemas"]["SoakView"];
+            standing: string;
+            steps: string[];
+            temper: components["schemas"]["TemperView"];
+            treatment: string;
+            treatmentWords: string;
+            words: string;
         };
         LotFileView: {
             fileName: string;
@@ -2619,6 +3144,10 @@ export interface components {
             rule: string;
             severity: string;
         };
+        OfPiece: {
+            /** Format: int64 */
+            piece: number;
+        };
         OperationView: {
             operation: string;
             title: string;
@@ -2626,6 +3155,11 @@ export interface components {
         Option: {
             value: string;
             words: string;
+        };
+        Out: {
+            /** Format: int64 */
+            piece: number;
+            sure: boolean;
         };
         OutboxView: {
             due: components["schemas"]["Prepared"][];
@@ -2644,6 +3178,10 @@ export interface components {
             forWhom: string;
             isSpare: boolean;
             rackSlot: string;
+        };
+        Pace: {
+            /** Format: int32 */
+            times: number;
         };
         Packed: {
             isPacked: boolean;
@@ -2731,6 +3269,11 @@ export interface components {
             version: number;
             windows: components["schemas"]["WindowView"][];
             wishes: components["schemas"]["WishView"][];
+        };
+        Planned: {
+            /** Format: int64 */
+            kiln: number;
+            treatment: string;
         };
         PlanView: {
             bars: components["schemas"]["BarView"][];
@@ -2868,6 +3411,14 @@ export interface components {
             entries: components["schemas"]["EntryOf"][];
             sure: boolean;
         };
+        Ready: {
+            isReady: boolean;
+            line: string;
+        };
+        ReadyView: {
+            isReady: boolean;
+            line: string;
+        };
         Reason: {
             reason: string;
             rule: string;
@@ -2979,6 +3530,16 @@ export interface components {
             /** Format: int64 */
             id: number;
             path: string;
+        };
+        SoakView: {
+            drop: string;
+            /** Format: int32 */
+            interruptions: number;
+            isRecovered: boolean;
+            /** Format: int64 */
+            soakedSeconds: number;
+            /** Format: int64 */
+            wantedSeconds: number;
         };
         SpecificationLine: {
             field: string;
@@ -3124,6 +3685,11 @@ export interface components {
             revision: number;
             title: string;
         };
+        TemperView: {
+            isInTime: boolean;
+            offers: string[];
+            working: string[];
+        };
         Text: {
             text: string;
         };
@@ -3139,6 +3705,10 @@ export interface components {
         };
         Together: {
             pieces: number[];
+        };
+        TreatmentView: {
+            treatment: string;
+            words: string;
         };
         TripView: {
             billet: string;
@@ -3271,6 +3841,8 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type AheadView = components['schemas']['AheadView'];
+export type AlarmView = components['schemas']['AlarmView'];
 export type Alongside = components['schemas']['Alongside'];
 export type Answer = components['schemas']['Answer'];
 export type Answered = components['schemas']['Answered'];
@@ -3279,6 +3851,7 @@ export type ApprovalView = components['schemas']['ApprovalView'];
 export type Asked = components['schemas']['Asked'];
 export type AskedBillet = components['schemas']['AskedBillet'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
+export type AskedKiln = components['schemas']['AskedKiln'];
 export type AskedMachine = components['schemas']['AskedMachine'];
 export type AskedReading = components['schemas']['AskedReading'];
 export type AskedScale = components['schemas']['AskedScale'];
@@ -3297,6 +3870,7 @@ export type BlankView = components['schemas']['BlankView'];
 export type Brought = components['schemas']['Brought'];
 export type Buy = components['schemas']['Buy'];
 export type CalculatorView = components['schemas']['CalculatorView'];
+export type CandidateView = components['schemas']['CandidateView'];
 export type CarryView = components['schemas']['CarryView'];
 export type ChangedBillet = components['schemas']['ChangedBillet'];
 export type Choice = components['schemas']['Choice'];
@@ -3312,6 +3886,9 @@ export type ConflictView = components['schemas']['ConflictView'];
 export type ConsultView = components['schemas']['ConsultView'];
 export type CostLine = components['schemas']['CostLine'];
 export type CostView = components['schemas']['CostView'];
+export type CurveEvent = components['schemas']['CurveEvent'];
+export type CurvePoint = components['schemas']['CurvePoint'];
+export type CurveView = components['schemas']['CurveView'];
 export type Cutting = components['schemas']['Cutting'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
@@ -3320,29 +3897,38 @@ export type Details = components['schemas']['Details'];
 export type Difference = components['schemas']['Difference'];
 export type Dimension = components['schemas']['Dimension'];
 export type DoneView = components['schemas']['DoneView'];
+export type Door = components['schemas']['Door'];
 export type Drawing = components['schemas']['Drawing'];
 export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
 export type EntryOf = components['schemas']['EntryOf'];
+export type Fault = components['schemas']['Fault'];
 export type FieldChange = components['schemas']['FieldChange'];
 export type FieldView = components['schemas']['FieldView'];
 export type Figure = components['schemas']['Figure'];
 export type FigurePair = components['schemas']['FigurePair'];
 export type Figures = components['schemas']['Figures'];
+export type FileTest = components['schemas']['FileTest'];
 export type Finding = components['schemas']['Finding'];
 export type FinishedBillet = components['schemas']['FinishedBillet'];
+export type FireView = components['schemas']['FireView'];
 export type FlawAnswer = components['schemas']['FlawAnswer'];
 export type FlawView = components['schemas']['FlawView'];
 export type Forge = components['schemas']['Forge'];
 export type ForgeField = components['schemas']['ForgeField'];
 export type ForgeQuestions = components['schemas']['ForgeQuestions'];
 export type GripView = components['schemas']['GripView'];
+export type Hands = components['schemas']['Hands'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type InputView = components['schemas']['InputView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
+export type KilnView = components['schemas']['KilnView'];
 export type KindView = components['schemas']['KindView'];
 export type LetterView = components['schemas']['LetterView'];
 export type LinkView = components['schemas']['LinkView'];
+export type LoadLine = components['schemas']['LoadLine'];
+export type LoadPieceView = components['schemas']['LoadPieceView'];
+export type LoadView = components['schemas']['LoadView'];
 export type LotFileView = components['schemas']['LotFileView'];
 export type LotPage = components['schemas']['LotPage'];
 export type LotView = components['schemas']['LotView'];
@@ -3371,17 +3957,21 @@ export type NoteView = components['schemas']['NoteView'];
 export type NotServingView = components['schemas']['NotServingView'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
+export type OfPiece = components['schemas']['OfPiece'];
 export type OperationView = components['schemas']['OperationView'];
 export type Option = components['schemas']['Option'];
+export type Out = components['schemas']['Out'];
 export type OutboxView = components['schemas']['OutboxView'];
 export type OverrideView = components['schemas']['OverrideView'];
 export type Own = components['schemas']['Own'];
+export type Pace = components['schemas']['Pace'];
 export type Packed = components['schemas']['Packed'];
 export type PartView = components['schemas']['PartView'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
 export type Picture = components['schemas']['Picture'];
 export type PieceView = components['schemas']['PieceView'];
+export type Planned = components['schemas']['Planned'];
 export type PlanView = components['schemas']['PlanView'];
 export type Prepared = components['schemas']['Prepared'];
 export type PriceView = components['schemas']['PriceView'];
@@ -3398,6 +3988,8 @@ export type Reading = components['schemas']['Reading'];
 export type ReadingView = components['schemas']['ReadingView'];
 export type ReadOf = components['schemas']['ReadOf'];
 export type ReadTogether = components['schemas']['ReadTogether'];
+export type Ready = components['schemas']['Ready'];
+export type ReadyView = components['schemas']['ReadyView'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
 export type ResultView = components['schemas']['ResultView'];
@@ -3412,6 +4004,7 @@ export type Setup = components['schemas']['Setup'];
 export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
 export type SketchView = components['schemas']['SketchView'];
+export type SoakView = components['schemas']['SoakView'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];
 export type StageView = components['schemas']['StageView'];
@@ -3427,11 +4020,13 @@ export type SurfacingView = components['schemas']['SurfacingView'];
 export type Table = components['schemas']['Table'];
 export type TableLine = components['schemas']['TableLine'];
 export type TalkView = components['schemas']['TalkView'];
+export type TemperView = components['schemas']['TemperView'];
 export type Text = components['schemas']['Text'];
 export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
+export type TreatmentView = components['schemas']['TreatmentView'];
 export type TripView = components['schemas']['TripView'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type WaitingView = components['schemas']['WaitingView'];
@@ -3450,6 +4045,52 @@ export type Yes = components['schemas']['Yes'];
 export type YieldView = components['schemas']['YieldView'];
 export type $defs = Record<string, never>;
 export interface operations {
+    alarms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlarmView"][];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Words"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     bench: {
         parameters: {
             query?: never;
@@ -3748,6 +4389,491 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Answers"];
+                };
+            };
+        };
+    };
+    fire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FireView"];
+                };
+            };
+        };
+    };
+    keep_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedKiln"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    curve: {
+        parameters: {
+            query: {
+                from: number;
+                to?: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CurveView"];
+                };
+            };
+        };
+    };
+    door: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Door"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    drop_3: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Fault"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    pace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Pace"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Planned"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    load: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LoadView"];
+                };
+            };
+        };
+    };
+    end: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fileTest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FileTest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    giveUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Words"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    hands: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Hands"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    in: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    join: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfPiece"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    leave: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OfPiece"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    light: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    nextHeat: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    out: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Out"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    ready: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Ready"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

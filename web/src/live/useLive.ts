@@ -44,6 +44,10 @@ export function useLive(session: SessionView) {
       void queries.invalidateQueries({ queryKey: ['consult'] });
       void queries.invalidateQueries({ queryKey: ['stock'] });
       void queries.invalidateQueries({ queryKey: ['forge'] });
+      void queries.invalidateQueries({ queryKey: ['fire'] });
+      if (entry.kind === 'ALARM' || entry.kind === 'ALARM_ANSWERED') {
+        void queries.invalidateQueries({ queryKey: ['alarms'] });
+      }
       void queries.invalidateQueries({ queryKey: entry.pieceId ? ['piece', entry.pieceId] : ['piece'] });
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));

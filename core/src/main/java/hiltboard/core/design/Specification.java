@@ -1,12 +1,12 @@
 package hiltboard.core.design;
 
-import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
@@ -24,9 +24,11 @@ import java.util.stream.Stream;
  */
 public final class Specification {
     private final Map<SpecificationField, Object> values;
+    private final SteelLibrary steels;
 
-    Specification(Map<SpecificationField, Object> values) {
+    Specification(Map<SpecificationField, Object> values, SteelLibrary steels) {
         this.values = new EnumMap<>(values);
+        this.steels = steels;
     }
 
     public Construction construction() {
@@ -34,7 +36,7 @@ public final class Specification {
     }
 
     public Steel steel() {
-        return Steel.named((String) value(SpecificationField.STEEL)).orElseThrow();
+        return steels.named((String) value(SpecificationField.STEEL)).orElseThrow();
     }
 
     public Grind grind() {
@@ -341,7 +343,7 @@ public final class Specification {
         if (field.accepts() instanceof Count) {
             return value.toString();
         }
-        return ((Choice) field.accepts()).options().stream()
+        return field.options(steels).stream()
                 .filter(option -> option.value().equals(value)).map(Option::words).findFirst().orElseThrow();
     }
 

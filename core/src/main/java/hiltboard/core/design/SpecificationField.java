@@ -3,7 +3,7 @@ package hiltboard.core.design;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
-import hiltboard.core.material.Steel;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
@@ -22,8 +22,7 @@ public enum SpecificationField {
     CONSTRUCTION("construction", "Construction", "Knife", choice(Construction.class, Construction::words), always(), "FULL_TANG"),
     STEEL_FORM("steelForm", "Begins as", "Blade", choice(SteelForm.class, SteelForm::words), made(kind -> kind != Construction.MACHINED), "BAR"),
     PATTERN("pattern", "Pattern", "Blade", choice(Pattern.class, Pattern::words), Specification::isPatternWelded, "STRAIGHT"),
-    STEEL("steel", "Steel", "Blade", new Choice(Steel.known().stream()
-            .map(steel -> new Option(steel.designation(), steel.words())).toList()), always(), "1084"),
+    STEEL("steel", "Steel", "Blade", new Choice(steels(SteelLibrary.KNOWN)), always(), "1084"),
     STOCK_THICKNESS("stockThickness", "Stock thickness", "Blade", length("1/16", "1/2"), made(kind -> !kind.isAxe()), "5/32"),
     BLADE_LENGTH("bladeLength", "Blade length", "Blade", length("1", "20"), made(kind -> !kind.isAxe()), "4"),
     HEEL_WIDTH("heelWidth", "Width at the heel", "Blade", length("3/8", "4"), made(kind -> !kind.isAxe()), "1-1/8"),
@@ -202,6 +201,15 @@ public enum SpecificationField {
 
     public Accepts accepts() {
         return accepts;
+    }
+
+    /** What can be chosen in a shop with these steels; nothing where the answer is a size or a count. */
+    public List<Option> options(SteelLibrary steels) {
+        return this == STEEL ? steels(steels) : accepts instanceof Choice choice ? choice.options() : List.of();
+    }
+
+    private static List<Option> steels(SteelLibrary steels) {
+        return steels.all().stream().map(steel -> new Option(steel.designation(), steel.words())).toList();
     }
 
     /** Whether a change of the answer changes the outline, the use, the look or the price that the client agreed to. */

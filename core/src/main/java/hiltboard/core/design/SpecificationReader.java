@@ -1,10 +1,10 @@
 package hiltboard.core.design;
 
 import hiltboard.core.blade.Fault;
-import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
 import hiltboard.core.material.HandleMaterial;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
@@ -21,6 +21,7 @@ import java.util.Optional;
 /** Reads a form of entries in shop notation into a {@link Specification}, collecting every finding first. */
 public final class SpecificationReader {
     private final Units units;
+    private final SteelLibrary steels;
     private final Map<SpecificationField, Object> values = new EnumMap<>(SpecificationField.class);
     private final Map<String, String> understood = new LinkedHashMap<>();
     private final List<String> asked = new ArrayList<>();
@@ -28,8 +29,9 @@ public final class SpecificationReader {
     /** Sizes that nobody entered and that do not follow from the others: those others are what is wrong. */
     private final List<SpecificationField> unfollowed = new ArrayList<>();
 
-    private SpecificationReader(Units units) {
+    private SpecificationReader(Units units, SteelLibrary steels) {
         this.units = units;
+        this.steels = steels;
     }
 
     /**
@@ -47,9 +49,14 @@ public final class SpecificationReader {
         }
     }
 
-    /** Reads the entries; fields that do not belong to the construction are ignored, missing ones are findings. */
+    /** As {@link #read(Map, Units, SteelLibrary)} with the known grades alone. */
     public static Answer read(Map<String, String> entries, Units units) {
-        return new SpecificationReader(units).answer(entries);
+        return read(entries, units, SteelLibrary.KNOWN);
+    }
+
+    /** Reads the entries; fields that do not belong to the construction are ignored, missing ones are findings. */
+    public static Answer read(Map<String, String> entries, Units units, SteelLibrary steels) {
+        return new SpecificationReader(units, steels).answer(entries);
     }
 
     /** The entries with the usual answer of each question that nobody has answered: what a form shows before anything is typed. */
@@ -68,9 +75,14 @@ public final class SpecificationReader {
         return complete;
     }
 
-    /** Reads entries that {@link Specification#entries} wrote; a question that was not asked when they were written has its usual answer. */
+    /** As {@link #restore(Map, SteelLibrary)} with the known grades alone. */
     public static Specification restore(Map<String, String> entries) {
-        Answer answer = read(completed(entries, Units.MILLIMETRE_CELSIUS), Units.MILLIMETRE_CELSIUS);
+        return restore(entries, SteelLibrary.KNOWN);
+    }
+
+    /** Reads entries that {@link Specification#entries} wrote; a question that was not asked when they were written has its usual answer. */
+    public static Specification restore(Map<String, String> entries, SteelLibrary steels) {
+        Answer answer = read(completed(entries, Units.MILLIMETRE_CELSIUS), Units.MILLIMETRE_CELSIUS, steels);
         return answer.specification().orElseThrow(() -> new IllegalStateException("Kept specification cannot be read: " + answer.findings()));
     }
 
@@ -81,14 +93,14 @@ public final class SpecificationReader {
                 take(field, entries.getOrDefault(field.key(), ""));
             }
         }
-        Specification read = new Specification(values);
+        Specification read = new Specification(values, steels);
         compare(read, entries);
         return new Answer(asked, understood, findings, findings.isEmpty() ? Optional.of(read) : Optional.empty());
     }
 
     private boolean isAsked(SpecificationField field) {
         try {
-            return field.isAsked(new Specification(values));
+            return field.isAsked(new Specification(values, steels));
         } catch (IllegalStateException earlierAnswerMissing) {
             return false;
         }
@@ -100,7 +112,7 @@ public final class SpecificationReader {
         } else if (field.accepts() instanceof Count count) {
             takeCount(field, entry, count);
         } else {
-            takeChoice(field, entry, (Choice) field.accepts());
+            takeChoice(field, entry);
         }
     }
 
@@ -136,7 +148,7 @@ public final class SpecificationReader {
 
     private Optional<Length> usual(SpecificationField field) {
         try {
-            return field.usualFor(new Specification(values));
+            return field.usualFor(new Specification(values, steels));
         } catch (IllegalStateException | IllegalArgumentException earlierAnswerWrong) {
             return Optional.empty();
         }
@@ -156,12 +168,12 @@ public final class SpecificationReader {
         }
     }
 
-    private void takeChoice(SpecificationField field, String entry, Choice choice) {
-        Optional<Option> option = choice.options().stream().filter(each -> each.value().equalsIgnoreCase(entry.strip())).findFirst();
+    private void takeChoice(SpecificationField field, String entry) {
+        Optional<Option> option = field.options(steels).stream().filter(each -> each.value().equalsIgnoreCase(entry.strip())).findFirst();
         option.ifPresentOrElse(found -> {
             values.put(field, found.value());
             understood.put(field.key(), found.words());
-        }, () -> find(field, entry, entry.isBlank() ? "Nothing was chosen" : "“" + entry + "” is not one of the choices", field.acceptedWords(units)));
+        }, () -> find(field, entry, entry.isBlank() ? "Nothing was chosen" : "“" + entry + "” is not one of the choices", String.join("; ", field.options(steels).stream().map(Option::words).toList())));
     }
 
     /** Values that are possible alone and impossible together. */

@@ -5,6 +5,7 @@ import hiltboard.core.design.SteelForm;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Steel;
+import hiltboard.core.material.SteelLibrary;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
@@ -24,10 +25,10 @@ public record PriceItem(String key, String words, String per) {
     public static final PriceItem OUTSIDE_TREATER = new PriceItem("treater", "Outside heat treater", "a blade");
     public static final PriceItem HOUR = new PriceItem("hour", "Hands-on work", "an hour");
 
-    /** Everything that has a price, in the order of the price list. */
-    public static List<PriceItem> all() {
+    /** Everything that has a price in a shop with these steels, in the order of the price list. */
+    public static List<PriceItem> all(SteelLibrary steels) {
         return Stream.of(
-                Steel.known().stream().map(PriceItem::steel),
+                steels.all().stream().map(PriceItem::steel),
                 Stream.of(SteelForm.LAMINATED, SteelForm.PATTERN_WELDED).map(PriceItem::billet),
                 Arrays.stream(HandleMaterial.values()).map(PriceItem::handle),
                 Arrays.stream(FittingMaterial.values()).map(PriceItem::fitting),

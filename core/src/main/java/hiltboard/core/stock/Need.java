@@ -39,9 +39,10 @@ public record Need(String key, String words, Set<StockKind> kinds, List<String> 
     /** It does not serve, for this reason. */
     public record Unfit(String why) implements Taking {}
 
-    /** Whether a lot is such a thing, whatever its size and state. */
+    /** Whether a lot is such a thing, whatever its size and state; a steel of the shop's own stands on the rack as another metal by its name. */
     public boolean isLike(Lot lot) {
-        return kinds.contains(lot.kind()) && (whats.isEmpty() || lot.value(StockField.WHAT).filter(whats::contains).isPresent());
+        boolean isNamed = lot.value(StockField.NAME).filter(name -> whats.stream().anyMatch(name::equalsIgnoreCase)).isPresent();
+        return kinds.contains(lot.kind()) && (whats.isEmpty() || lot.value(StockField.WHAT).filter(what -> whats.contains(what) || isNamed && what.equals("OTHER")).isPresent());
     }
 
     /** What a lot can do for it on a day. */

@@ -3,6 +3,7 @@ package hiltboard.core.money;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.design.Bar;
 import hiltboard.core.design.Construction;
 import hiltboard.core.design.KnifeShape;
@@ -17,7 +18,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 class MaterialCostTest {
-    private static final Map<String, Long> ONE_EACH = PriceItem.all().stream().collect(Collectors.toMap(PriceItem::key, item -> 100L));
+    private static final Map<String, Long> ONE_EACH = PriceItem.all(SteelLibrary.KNOWN).stream().collect(Collectors.toMap(PriceItem::key, item -> 100L));
 
     @Test
     @DisplayName("[worked] a bar costs its own mass, saw's room included: thickness × width × length × 7.85 g/cm³")
@@ -51,7 +52,7 @@ class MaterialCostTest {
 
     @Test
     void the_price_list_names_everything_once() {
-        assertThat(PriceItem.all()).extracting(PriceItem::key).doesNotHaveDuplicates().contains("hour", "steel:W2", "handle:WALNUT", "fitting:BRASS");
+        assertThat(PriceItem.all(SteelLibrary.KNOWN)).extracting(PriceItem::key).doesNotHaveDuplicates().contains("hour", "steel:W2", "handle:WALNUT", "fitting:BRASS");
     }
 
     private static List<String> words(Specification spec) {

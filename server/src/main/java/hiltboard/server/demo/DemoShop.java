@@ -3,6 +3,7 @@ package hiltboard.server.demo;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Strength;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Units;
 import hiltboard.core.money.PriceItem;
 import hiltboard.core.route.Mishap;
@@ -95,7 +96,7 @@ class DemoShop implements SmartInitializingSingleton {
         join(owner, "Odile Brakes", "odile", Units.MILLIMETRE_CELSIUS);
         join(owner, "Tomas Quill", "tomas", Units.INCH_FAHRENHEIT);
         join(owner, "Wenna Sark", "wenna", Units.INCH_FAHRENHEIT);
-        PriceItem.all().forEach(item -> prices.put(item.key(), price(item), owner, Diary.command(owner)));
+        PriceItem.all(SteelLibrary.KNOWN).forEach(item -> prices.put(item.key(), price(item), owner, Diary.command(owner)));
         new Work(owner, access.people().subList(1, 5)).play();
     }
 

@@ -2,7 +2,6 @@ package hiltboard.server.design;
 
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.measure.Units;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
@@ -12,6 +11,7 @@ import hiltboard.server.design.RevisionRepository.Revision;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.JobFile;
 import hiltboard.server.live.Command;
+import hiltboard.server.material.Specifications;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.util.List;
 import java.util.Optional;
@@ -33,8 +33,10 @@ class ClientController {
 
     private final ConsultService service;
     private final AccessService access;
+    private final Specifications specifications;
 
-    ClientController(ConsultService service, AccessService access) {
+    ClientController(ConsultService service, AccessService access, Specifications specifications) {
+        this.specifications = specifications;
         this.service = service;
         this.access = access;
     }
@@ -60,7 +62,7 @@ class ClientController {
     private ClientView view(Link link) {
         JobFile job = service.jobOf(link);
         Revision revision = service.revisionOf(link);
-        Specification specification = SpecificationReader.restore(revision.entries());
+        Specification specification = specifications.restore(revision.entries());
         Units units = access.people().stream().filter(person -> person.id() == link.madeBy()).map(Person::units).findFirst().orElse(Units.MILLIMETRE_CELSIUS);
         Set<String> shown = Set.copyOf(link.shown());
         return new ClientView(access.shopName(), job.title(), job.clientName(), job.useWords(), revision.number(), revision.words(), link.message(), link.price(),

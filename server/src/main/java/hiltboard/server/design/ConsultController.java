@@ -3,7 +3,6 @@ package hiltboard.server.design;
 import hiltboard.core.design.Difference;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -18,6 +17,7 @@ import hiltboard.server.job.Photograph;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.material.Specifications;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.io.IOException;
 import java.time.Duration;
@@ -47,8 +47,10 @@ class ConsultController {
     private final RevisionRepository revisions;
     private final PieceFiles files;
     private final ShopClock clock;
+    private final Specifications specifications;
 
-    ConsultController(ConsultService service, RevisionRepository revisions, PieceFiles files, ShopClock clock) {
+    ConsultController(ConsultService service, RevisionRepository revisions, PieceFiles files, ShopClock clock, Specifications specifications) {
+        this.specifications = specifications;
         this.service = service;
         this.revisions = revisions;
         this.files = files;
@@ -123,9 +125,9 @@ class ConsultController {
         Map<Long, Approval> approvals = revisions.approvals(job).stream().collect(Collectors.toMap(Approval::revision, Function.identity(), (earlier, later) -> later));
         List<RevisionRepository.ClientWish> wishes = revisions.wishes(job);
         return all.stream().map(revision -> {
-            Specification specification = SpecificationReader.restore(revision.entries());
+            Specification specification = specifications.restore(revision.entries());
             List<String> changes = all.stream().filter(each -> each.number() == revision.number() - 1).findFirst()
-                    .map(before -> Difference.between(SpecificationReader.restore(before.entries()), specification, units).stream().map(Difference::words).toList()).orElse(List.of());
+                    .map(before -> Difference.between(specifications.restore(before.entries()), specification, units).stream().map(Difference::words).toList()).orElse(List.of());
             Approval approval = approvals.get(revision.id());
             return new RevisionView(revision.number(), revision.words(), revision.by(), revision.atMillis(), inUnits(revision.chosen(), specification, units), changes,
                     approval == null ? null : new ApprovalView(approval.name(), approval.writtenBy(), approval.atMillis()),
@@ -135,7 +137,7 @@ class ConsultController {
 
     private List<ProposalView> proposals(long job, Units units) {
         return revisions.proposals(job).stream().map(proposal -> {
-            Specification specification = SpecificationReader.restore(proposal.entries());
+            Specification specification = specifications.restore(proposal.entries());
             return new ProposalView(proposal.id(), proposal.name(), inUnits(proposal.chosen(), specification, units), Drawing.of(specification), specification.finish().name(),
                     specification.handleMaterial().name(), Figures.figures(specification, KnifeShape.weighed(specification), units), proposal.isTaken(), proposal.reason());
         }).toList();
@@ -157,8 +159,8 @@ class ConsultController {
     @Transactional(readOnly = true)
     Compared compare(@PathVariable long id, @PathVariable int first, @PathVariable int second, Person person) {
         JobFile job = files.openJob(id);
-        Specification one = SpecificationReader.restore(service.revision(job, first).entries());
-        Specification other = SpecificationReader.restore(service.revision(job, second).entries());
+        Specification one = specifications.restore(service.revision(job, first).entries());
+        Specification other = specifications.restore(service.revision(job, second).entries());
         Units units = person.units();
         List<Figure> left = Figures.figures(one, KnifeShape.weighed(one), units);
         Map<String, String> right = Figures.figures(other, KnifeShape.weighed(other), units).stream().collect(Collectors.toMap(Figure::key, Figure::words));

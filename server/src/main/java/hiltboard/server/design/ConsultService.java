@@ -12,13 +12,14 @@ import hiltboard.server.design.RevisionRepository.Link;
 import hiltboard.server.design.RevisionRepository.Revision;
 import hiltboard.server.job.JobFile;
 import hiltboard.server.job.JobService;
-import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.Photograph;
+import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.material.Specifications;
 import hiltboard.server.route.Routes;
 import hiltboard.server.route.StepRepository;
 import java.security.SecureRandom;
@@ -46,8 +47,10 @@ public class ConsultService {
     private final Changes changes;
     private final ShopClock clock;
     private final SecureRandom random = new SecureRandom();
+    private final Specifications specifications;
 
-    ConsultService(RevisionRepository revisions, PieceFiles files, JobService jobs, StepRepository steps, Routes routes, Changes changes, ShopClock clock) {
+    ConsultService(RevisionRepository revisions, PieceFiles files, JobService jobs, StepRepository steps, Routes routes, Changes changes, ShopClock clock, Specifications specifications) {
+        this.specifications = specifications;
         this.revisions = revisions;
         this.files = files;
         this.jobs = jobs;
@@ -72,7 +75,7 @@ public class ConsultService {
     public Receipt keep(long job, Map<String, String> entries, String words, Person person, Command command) {
         person.mustBeOwner("keep a revision");
         mustFit("words", words, LONGEST_TEXT);
-        SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, person.units()), person.units());
+        SpecificationReader.Answer answer = specifications.readCompleted(entries, person.units());
         Specification specification = answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
         routes.of(specification, Place.ALONE, Heats.ONCE);
         return changes.make(command, () -> {
@@ -98,7 +101,7 @@ public class ConsultService {
     public Receipt propose(long job, String name, Map<String, String> entries, Person person, Command command) {
         person.mustBeOwner("put a proposal");
         mustBeNamed(name);
-        SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, person.units()), person.units());
+        SpecificationReader.Answer answer = specifications.readCompleted(entries, person.units());
         Specification specification = answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
@@ -179,7 +182,7 @@ public class ConsultService {
         if (waiting.isEmpty()) {
             throw Refusal.outOfTurn("The outline of " + file.number() + " is approved already. What is changed now is a late change of each piece.");
         }
-        Specification approved = SpecificationReader.restore(revision.entries());
+        Specification approved = specifications.restore(revision.entries());
         waiting.forEach(piece -> mustBeUntouched(piece, approved));
         long now = clock.nowMillis();
         revisions.approve(revision.id(), name.strip(), by.map(Person::id), now);
@@ -211,7 +214,7 @@ public class ConsultService {
 
     /** The knife as a revision draws it. @throws Refusal if there is no such job or revision */
     public Specification specification(long job, int number) {
-        return SpecificationReader.restore(revision(files.openJob(job), number).entries());
+        return specifications.restore(revision(files.openJob(job), number).entries());
     }
 
     /** A job's number and what it is called in the shop. */

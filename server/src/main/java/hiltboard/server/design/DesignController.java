@@ -5,7 +5,6 @@ import hiltboard.core.design.Grip;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Strength;
@@ -25,6 +24,7 @@ import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.OpenWork;
+import hiltboard.server.material.Specifications;
 import hiltboard.server.money.Prices;
 import hiltboard.server.route.Routes;
 import hiltboard.server.stock.Rack.Missing;
@@ -60,8 +60,10 @@ class DesignController {
     private final Rack rack;
     private final AccessService access;
     private final ShopClock clock;
+    private final Specifications specifications;
 
-    DesignController(Routes routes, Prices prices, OpenWork openWork, Rack rack, AccessService access, ShopClock clock) {
+    DesignController(Routes routes, Prices prices, OpenWork openWork, Rack rack, AccessService access, ShopClock clock, Specifications specifications) {
+        this.specifications = specifications;
         this.routes = routes;
         this.openWork = openWork;
         this.rack = rack;
@@ -108,7 +110,7 @@ class DesignController {
     Questions questions(Person person) {
         return new Questions(
                 Arrays.stream(SpecificationField.values()).map(field -> new FieldView(field.key(), field.label(), field.group(),
-                        field.acceptedWords(person.units()), field.usualIn(person.units()), field.isUsuallyByRule(), choices(field))).toList(),
+                        field.acceptedWords(person.units()), field.usualIn(person.units()), field.isUsuallyByRule(), specifications.options(field))).toList(),
                 Arrays.stream(Strength.values()).map(strength -> new Option(strength.name(), strength.words())).toList(),
                 Arrays.stream(ZoneWord.values()).map(word -> new WordView(word.name(), word.zone(), word.words(), word.stepWords(person.units()))).toList(),
                 Arrays.stream(Much.values()).map(much -> new Option(much.name(), much.words())).toList());
@@ -156,7 +158,7 @@ class DesignController {
 
     /** Every picture of a pull begins with the same knife, so the latest ones are kept. */
     private Optional<Earlier> earlier(Map<String, String> entries, Units units) {
-        return recent.computeIfAbsent(new Entered(Map.copyOf(entries), units), entered -> SpecificationReader.read(SpecificationReader.completed(entries, units), units).specification()
+        return recent.computeIfAbsent(new Entered(Map.copyOf(entries), units), entered -> specifications.readCompleted(entries, units).specification()
                 .map(specification -> new Earlier(specification, KnifeShape.weighed(specification))));
     }
 
@@ -164,7 +166,7 @@ class DesignController {
         Map<String, String> entries = new LinkedHashMap<>(given);
         entries.putAll(changed);
         Map<String, String> complete = SpecificationReader.completed(entries, units);
-        SpecificationReader.Answer answer = SpecificationReader.read(complete, units);
+        SpecificationReader.Answer answer = specifications.read(complete, units);
         if (answer.specification().isEmpty()) {
             return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), null, List.of(), null, List.of(), 0, "", List.of());
         }
@@ -187,10 +189,5 @@ class DesignController {
 
     private static StepLine line(Operation operation) {
         return new StepLine(operation.title(), operation.station().words(), operation.attendedMinutes(), operation.rest().toMinutes());
-    }
-
-    private static List<Option> choices(SpecificationField field) {
-        return field.accepts() instanceof Choice choice
-                ? choice.options() : List.of();
     }
 }

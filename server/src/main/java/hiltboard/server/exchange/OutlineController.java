@@ -17,6 +17,7 @@ import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Drawing;
+import hiltboard.server.material.Specifications;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -31,6 +32,12 @@ class OutlineController {
     private static final int LONGEST_FILE = 8_000_000;
     private static final double LONGEST_KNIFE = 1_500;
     private static final int LOOKED_AT = 120;
+
+    private final Specifications specifications;
+
+    OutlineController(Specifications specifications) {
+        this.specifications = specifications;
+    }
 
     /**
      * A drawing's text, SVG or DXF, and what it does not say itself.
@@ -63,7 +70,7 @@ class OutlineController {
         Map<String, String> entries = new LinkedHashMap<>(given.entries());
         entries.put("profile", knife.isCornered() ? "CLIP" : "DROP");
         knife.numbers().forEach((key, length) -> entries.put(key, length.in(Units.MILLIMETRE_CELSIUS)));
-        SpecificationReader.Answer specified = SpecificationReader.read(SpecificationReader.completed(entries, units), units);
+        SpecificationReader.Answer specified = specifications.readCompleted(entries, units);
         Specification specification = specified.specification().orElseThrow(() -> Refusal.entries(specified.findings()));
         if (specification.isAxe()) {
             throw Refusal.entry("file", "", "An axe is not drawn from an outline yet", "a knife on the table");

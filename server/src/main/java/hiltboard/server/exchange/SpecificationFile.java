@@ -9,6 +9,7 @@ import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
+import hiltboard.server.material.Specifications;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -29,8 +30,10 @@ class SpecificationFile {
     private static final String ACCEPTED = "a file that was written here, or one that its schema at /api/specification.schema.json accepts";
 
     private final JsonMapper json;
+    private final Specifications specifications;
 
-    SpecificationFile(JsonMapper json) {
+    SpecificationFile(JsonMapper json, Specifications specifications) {
+        this.specifications = specifications;
         this.json = json;
     }
 
@@ -56,7 +59,7 @@ class SpecificationFile {
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
         }
-        SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, Units.MILLIMETRE_CELSIUS), Units.MILLIMETRE_CELSIUS);
+        SpecificationReader.Answer answer = specifications.readCompleted(entries, Units.MILLIMETRE_CELSIUS);
         return answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
     }
 
@@ -92,11 +95,11 @@ class SpecificationFile {
         return json.writerWithDefaultPrettyPrinter().writeValueAsString(schema) + "\n";
     }
 
-    private static void describe(ObjectNode property, SpecificationField field) {
+    private void describe(ObjectNode property, SpecificationField field) {
         property.put("type", "string").put("description", field.label() + ": " + field.acceptedWords(Units.MILLIMETRE_CELSIUS));
-        if (field.accepts() instanceof Choice choice) {
+        if (field.accepts() instanceof Choice) {
             ArrayNode options = property.putArray("enum");
-            choice.options().stream().map(Option::value).forEach(options::add);
+            specifications.options(field).stream().map(Option::value).forEach(options::add);
         } else {
             property.put("pattern", field.accepts() instanceof Count ? "^\\d{1,3}$" : "^" + LENGTH + "$");
         }

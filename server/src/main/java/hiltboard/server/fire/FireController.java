@@ -16,6 +16,7 @@ import hiltboard.server.live.Receipt;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -51,7 +52,7 @@ class FireController {
 
     record Planned(long kiln, String treatment) {}
 
-    record OfPiece(long piece) {}
+    record PieceNamed(long piece) {}
 
     record Ready(String line, boolean isReady) {}
 
@@ -71,7 +72,7 @@ class FireController {
     record Pace(int times) {}
 
     /** One point of a curve; degrees are absent while the thermocouple showed nothing, wanted while it was not lit. */
-    record CurvePoint(long atMillis, @org.jspecify.annotations.Nullable Double degrees, @org.jspecify.annotations.Nullable Double wanted) {}
+    record CurvePoint(long atMillis, @Nullable Double degrees, @Nullable Double wanted) {}
 
     record CurveEvent(long atMillis, String words) {}
 
@@ -148,12 +149,12 @@ class FireController {
     }
 
     @PostMapping("/api/fire/loads/{id}/join")
-    Receipt join(@PathVariable long id, @RequestBody OfPiece of, Person person, Command command) {
+    Receipt join(@PathVariable long id, @RequestBody PieceNamed of, Person person, Command command) {
         return loads.join(id, of.piece(), person, command);
     }
 
     @PostMapping("/api/fire/loads/{id}/leave")
-    Receipt leave(@PathVariable long id, @RequestBody OfPiece of, Person person, Command command) {
+    Receipt leave(@PathVariable long id, @RequestBody PieceNamed of, Person person, Command command) {
         return loads.leave(id, of.piece(), person, command);
     }
 

@@ -1,6 +1,7 @@
 package hiltboard.server.fire;
 
 import hiltboard.core.fire.Ahead;
+import hiltboard.core.fire.Kiln;
 import hiltboard.core.fire.Load;
 import hiltboard.core.fire.LoadPiece;
 import hiltboard.core.fire.Programme;
@@ -86,7 +87,7 @@ class FireViews {
 
     /** @param isShort whether its soak is still to go @param alone whether it is one person who does both */
     record LoadView(long id, long kilnId, String kiln, String treatment, String treatmentWords, String standing, String heat, String soak, List<String> steps, List<ReadyView> ready, long doorBy, long quenchBy,
-            String doorName, String quenchName, boolean isQuenched, int heats, int heatNow, long litAtMillis, long inAtMillis, List<LoadPieceView> pieces, List<CandidateView> candidates, String cycle, TemperView temper,
+            String doorName, String quenchName, boolean isQuenched, int heats, int heatNow, long litAtMillis, long inAtMillis, long overAtMillis, List<LoadPieceView> pieces, List<CandidateView> candidates, String cycle, TemperView temper,
             SoakView soaking, List<AheadView> ahead, List<String> cautions, String words) {}
 
     @Transactional(readOnly = true)
@@ -123,7 +124,7 @@ class FireViews {
                 programme.map(each -> row.heat().in(units)).orElse(""), programme.map(each -> Span.words(row.soak())).orElse(""), programme.map(Programme::steps).orElse(List.of()),
                 programme.map(each -> each.ready().stream().map(line -> new ReadyView(line, row.ready().contains(line))).toList()).orElse(List.of()),
                 row.doorBy().orElse(0L), row.quenchBy().orElse(0L), row.doorName(), row.quenchName(), row.treatment().isQuenched(), row.treatment() == Treatment.NORMALISE ? programme.map(each -> each.kiln().size()).orElse(1) : 1, row.part() + 1,
-                row.litAt().orElse(0L), row.inAt().orElse(0L), pieces(opened, load), row.standing() == Standing.PLANNED ? candidates(row, load, units) : List.of(),
+                row.litAt().orElse(0L), row.inAt().orElse(0L), row.overAt().orElse(0L), pieces(opened, load), row.standing() == Standing.PLANNED ? candidates(row, load, units) : List.of(),
                 row.treatment().isQuenched() && load.pieces().size() > 1 ? Span.words(load.cycle()) : "", temper(opened, load, units), soaking(row, soak, units), ahead(opened, load, soak), cautions(row), row.words());
     }
 
@@ -171,7 +172,7 @@ class FireViews {
             return new TemperView(true, List.of(), List.of());
         }
         List<TemperInTime.OtherKiln> others = fire.kilns().stream().filter(kiln -> kiln.id() != opened.kiln().id())
-                .map(kiln -> new TemperInTime.OtherKiln(kiln.name(), kiln.kiln(), kilns.controller(kiln).status().shown().celsius().map(Temperature::ofCelsius).orElse(hiltboard.core.fire.Kiln.SHOP))).toList();
+                .map(kiln -> new TemperInTime.OtherKiln(kiln.name(), kiln.kiln(), kilns.controller(kiln).status().shown().celsius().map(Temperature::ofCelsius).orElse(Kiln.SHOP))).toList();
         TemperInTime inTime = TemperInTime.of(load, opened.row().heat(), load.pieces().get(0).need().tempering(), others, units);
         return new TemperView(inTime.isInTime(), inTime.working(), inTime.offers());
     }

@@ -32,9 +32,8 @@ import org.springframework.stereotype.Service;
 public class Kilns {
     private static final int LONGEST_NAME = 60;
     private static final int MOST_SLOTS = 40;
-    /** What two times by the clock are taken between. */
-    static final Temperature HEATS_TO = Temperature.ofFahrenheit(1500);
-    static final Temperature COOLS_TO = Temperature.ofFahrenheit(400);
+    private static final Temperature COLDEST = Temperature.ofFahrenheit(120);
+    private static final Temperature HOTTEST = Temperature.ofFahrenheit(2500);
 
     private final FireRepository fire;
     private final Changes changes;
@@ -47,8 +46,8 @@ public class Kilns {
         this.clock = clock;
     }
 
-    /** A kiln as it was typed. */
-    public record AskedKiln(String name, String watts, String heatsIn, String coolsIn, String most, String width, String height, String depth, String slots) {}
+    /** A kiln as it was typed: how long it takes, empty and shut, up to one temperature, and back down to another. */
+    public record AskedKiln(String name, String watts, String heatsTo, String heatsIn, String coolsTo, String coolsIn, String most, String width, String height, String depth, String slots) {}
 
     KilnController controller(KilnRow kiln) {
         return standIn(kiln);
@@ -65,14 +64,16 @@ public class Kilns {
         int watts = whole(typed, "watts", asked.watts(), 100, 30_000, "watts such as 3000, as its plate says");
         Duration heatsIn = time(typed, "heatsIn", asked.heatsIn());
         Duration coolsIn = time(typed, "coolsIn", asked.coolsIn());
-        Temperature most = most(typed, asked.most(), person.units());
+        Temperature heatsTo = temperature(typed, "heatsTo", asked.heatsTo(), person.units());
+        Temperature coolsTo = temperature(typed, "coolsTo", asked.coolsTo(), person.units());
+        Temperature most = temperature(typed, "most", asked.most(), person.units());
         Length width = typed.length("width", asked.width());
         Length height = typed.length("height", asked.height());
         Length depth = typed.length("depth", asked.depth());
         int slots = whole(typed, "slots", asked.slots(), 1, MOST_SLOTS, "slots of its rack, 1 to " + MOST_SLOTS);
         typed.mustBeUnderstood();
         try {
-            Kiln kiln = Kiln.measured(watts, HEATS_TO, heatsIn, COOLS_TO, coolsIn, most, new Kiln.Space(width, height, depth, slots));
+            Kiln kiln = Kiln.measured(watts, heatsTo, heatsIn, coolsTo, coolsIn, most, new Kiln.Space(width, height, depth, slots));
             return changes.make(command, () -> Entry.ofShop(Entry.Kind.KILN_KEPT, name + " is known to the shop", fire.keep(name, kiln)));
         } catch (ImpossibleQuantity impossible) {
             throw Refusal.impossible("heatsIn", asked.heatsIn(), impossible);
@@ -96,12 +97,12 @@ public class Kilns {
         return Duration.ofHours(1);
     }
 
-    private static Temperature most(Typed typed, String entry, Units units) {
-        if (ShopNotation.temperature(entry, units) instanceof Understood.Value<Temperature> most && most.quantity().celsius() > COOLS_TO.celsius() + 50 && most.quantity().celsius() <= 1400) {
-            return most.quantity();
+    private static Temperature temperature(Typed typed, String field, String entry, Units units) {
+        if (ShopNotation.temperature(entry, units) instanceof Understood.Value<Temperature> value && value.quantity().celsius() >= COLDEST.celsius() && value.quantity().celsius() <= HOTTEST.celsius()) {
+            return value.quantity();
         }
-        typed.find("most", entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", "where its safety cuts, " + Temperature.ofFahrenheit(500).in(units) + " to " + Temperature.ofFahrenheit(2500).in(units));
-        return HEATS_TO;
+        typed.find(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", COLDEST.in(units) + " to " + HOTTEST.in(units));
+        return COLDEST;
     }
 
     public Receipt drop(long id, Person person, Command command) {

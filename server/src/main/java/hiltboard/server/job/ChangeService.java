@@ -24,6 +24,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.material.Specifications;
 import hiltboard.server.route.Routes;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -49,8 +50,10 @@ public class ChangeService {
     private final Routes routes;
     private final Changes changes;
     private final ShopClock clock;
+    private final Specifications specifications;
 
-    ChangeService(JobRepository jobs, DecisionRepository decisions, PieceFiles files, WorkAgain workAgain, Routes routes, Changes changes, ShopClock clock) {
+    ChangeService(JobRepository jobs, DecisionRepository decisions, PieceFiles files, WorkAgain workAgain, Routes routes, Changes changes, ShopClock clock, Specifications specifications) {
+        this.specifications = specifications;
         this.jobs = jobs;
         this.decisions = decisions;
         this.files = files;
@@ -192,7 +195,7 @@ public class ChangeService {
         if (!both.isEmpty()) {
             throw Refusal.bothChanged(both);
         }
-        SpecificationReader.Answer answer = SpecificationReader.read(SpecificationReader.completed(entries, units), units);
+        SpecificationReader.Answer answer = specifications.readCompleted(entries, units);
         return answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
     }
 

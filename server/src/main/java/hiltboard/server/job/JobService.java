@@ -15,6 +15,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.material.Specifications;
 import hiltboard.server.route.Routes;
 import java.time.DateTimeException;
 import java.time.LocalDate;
@@ -37,8 +38,10 @@ public class JobService {
     private final Routes routes;
     private final Changes changes;
     private final ShopClock clock;
+    private final Specifications specifications;
 
-    JobService(JobRepository jobs, PieceFiles files, Routes routes, Changes changes, ShopClock clock) {
+    JobService(JobRepository jobs, PieceFiles files, Routes routes, Changes changes, ShopClock clock, Specifications specifications) {
+        this.specifications = specifications;
         this.jobs = jobs;
         this.files = files;
         this.routes = routes;
@@ -53,7 +56,7 @@ public class JobService {
     public Receipt take(NewJob job, Person person, Command command) {
         person.mustBeOwner("take a job");
         List<Finding> findings = findings(job);
-        SpecificationReader.Answer answer = SpecificationReader.read(job.specification(), person.units());
+        SpecificationReader.Answer answer = specifications.read(job.specification(), person.units());
         findings.addAll(answer.findings());
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);

@@ -1,7 +1,6 @@
 package hiltboard.server.job;
 
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Route;
 import hiltboard.core.route.Trait;
@@ -11,6 +10,7 @@ import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.chain.ReadingRepository;
 import hiltboard.server.job.JobRepository.Job;
 import hiltboard.server.job.JobRepository.Piece;
+import hiltboard.server.material.Specifications;
 import hiltboard.server.route.Routes;
 import hiltboard.server.route.StepRepository.Override;
 import hiltboard.server.route.StepRepository.Standing;
@@ -20,7 +20,6 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -28,15 +27,14 @@ import org.springframework.stereotype.Component;
 /** Opens the files of pieces; belongs into a transaction of the caller. */
 @Component
 public class PieceFiles {
-    private static final int SPECIFICATIONS_KEPT = 2_000;
-
     private final JobRepository jobs;
     private final StepRepository steps;
     private final ReadingRepository readings;
     private final Routes routes;
-    private final Map<Map<String, String>, Specification> specifications = new ConcurrentHashMap<>();
+    private final Specifications specifications;
 
-    PieceFiles(JobRepository jobs, StepRepository steps, ReadingRepository readings, Routes routes) {
+    PieceFiles(JobRepository jobs, StepRepository steps, ReadingRepository readings, Routes routes, Specifications specifications) {
+        this.specifications = specifications;
         this.jobs = jobs;
         this.steps = steps;
         this.readings = readings;
@@ -109,7 +107,7 @@ public class PieceFiles {
         Map<Long, Boolean> provedOf = pieces.stream().filter(piece -> piece.position() == 1)
                 .collect(Collectors.toMap(Piece::job, piece -> isProved(piece, stepsOf.getOrDefault(piece.id(), List.of()))));
         return pieces.stream().map(piece -> {
-            Specification specification = specification(piece.entries());
+            Specification specification = specifications.restore(piece.entries());
             Map<String, StepRow> rows = stepsOf.getOrDefault(piece.id(), List.of()).stream().collect(Collectors.toMap(StepRow::operation, Function.identity()));
             return new PieceFile(jobById.get(piece.job()), piece, specification, route(piece, specification), rows,
                     readingsOf.getOrDefault(piece.id(), List.of()), madeOf.getOrDefault(piece.id(), List.of()),
@@ -122,15 +120,8 @@ public class PieceFiles {
     }
 
     private boolean isProved(Piece first, List<StepRow> rows) {
-        Route route = route(first, specification(first.entries()));
+        Route route = route(first, specifications.restore(first.entries()));
         return rows.stream().anyMatch(row -> row.standing() == Standing.DONE
                 && route.step(row.operation()).map(step -> step.operation().is(Trait.PROVES)).orElse(false));
-    }
-
-    private Specification specification(Map<String, String> entries) {
-        if (specifications.size() > SPECIFICATIONS_KEPT) {
-            specifications.clear();
-        }
-        return specifications.computeIfAbsent(entries, SpecificationReader::restore);
     }
 }

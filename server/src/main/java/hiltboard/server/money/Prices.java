@@ -8,6 +8,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.material.Steels;
 import java.math.BigDecimal;
 import java.util.List;
 import java.util.Locale;
@@ -24,14 +25,16 @@ public class Prices {
     private final PriceRepository prices;
     private final Changes changes;
     private final ShopClock clock;
+    private final Steels steels;
     /** Asked at every picture of a drag, so it is not read from the file of data each time. */
     private volatile Map<String, Long> known = Map.of();
     private volatile boolean isKnown;
 
-    Prices(PriceRepository prices, Changes changes, ShopClock clock) {
+    Prices(PriceRepository prices, Changes changes, ShopClock clock, Steels steels) {
         this.prices = prices;
         this.changes = changes;
         this.clock = clock;
+        this.steels = steels;
     }
 
     /** Cents by item's key. */
@@ -47,7 +50,7 @@ public class Prices {
     /** Sets one price; the amount in the shop's currency, with up to two decimals. */
     public Receipt put(String item, String amount, Person person, Command command) {
         person.mustBeOwner("set a price");
-        PriceItem known = PriceItem.all().stream().filter(each -> each.key().equals(item)).findFirst().orElseThrow(() -> Refusal.notThere("There is nothing called “" + item + "” in the price list."));
+        PriceItem known = PriceItem.all(steels.library()).stream().filter(each -> each.key().equals(item)).findFirst().orElseThrow(() -> Refusal.notThere("There is nothing called “" + item + "” in the price list."));
         long cents = cents(item, amount);
         Receipt receipt = changes.make(command, () -> {
             prices.put(item, cents, person.id(), clock.nowMillis());
@@ -71,6 +74,6 @@ public class Prices {
     }
 
     List<PriceItem> items() {
-        return PriceItem.all();
+        return PriceItem.all(steels.library());
     }
 }

@@ -26,7 +26,11 @@ public class StepRepository {
 
     /** A step that has been started; times are zero and names empty where there are none. */
     public record StepRow(long piece, String operation, Standing standing, long startedAtMillis, String startedBy, long starterId,
-                          long restUntilMillis, long doneAtMillis, String doneBy) {}
+                          long restUntilMillis, long doneAtMillis, String doneBy) {
+        public boolean isUnderWay() {
+            return standing == Standing.RUNNING || standing == Standing.RESTING;
+        }
+    }
 
     /** A gate that the owner overrode. */
     public record Override(long piece, String operation, String rule, String reason, String by, long atMillis) {}

@@ -1,0 +1,50 @@
+package hiltboard.server.material;
+
+import hiltboard.core.design.Option;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.material.SteelLibrary;
+import hiltboard.core.measure.Units;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+
+/** Reads specifications in the shop as it is: with the steels that it describes itself. */
+@Component
+public class Specifications {
+    private static final int KEPT = 2_000;
+
+    private final Steels steels;
+    private final Map<Entered, Specification> restored = new ConcurrentHashMap<>();
+
+    Specifications(Steels steels) {
+        this.steels = steels;
+    }
+
+    /** A changed library is another one, so that what was restored with it counts no more. */
+    private record Entered(Map<String, String> entries, SteelLibrary steels) {}
+
+    public SpecificationReader.Answer read(Map<String, String> entries, Units units) {
+        return SpecificationReader.read(entries, units, steels.library());
+    }
+
+    /** What {@link SpecificationReader#completed} makes of the entries, read. */
+    public SpecificationReader.Answer readCompleted(Map<String, String> entries, Units units) {
+        return read(SpecificationReader.completed(entries, units), units);
+    }
+
+    /** As {@link SpecificationReader#restore}; the same entries are read once. */
+    public Specification restore(Map<String, String> entries) {
+        if (restored.size() > KEPT) {
+            restored.clear();
+        }
+        return restored.computeIfAbsent(new Entered(entries, steels.library()), entered -> SpecificationReader.restore(entered.entries(), entered.steels()));
+    }
+
+    /** What can be chosen; nothing where the answer is a size or a count. */
+    public List<Option> options(SpecificationField field) {
+        return field.options(steels.library());
+    }
+}

@@ -1,0 +1,305 @@
+package hiltboard.server.material;
+
+import de.siegmar.fastcsv.reader.CsvParseException;
+import de.siegmar.fastcsv.reader.CsvReader;
+import de.siegmar.fastcsv.reader.NamedCsvRecord;
+import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
+import hiltboard.core.fire.CriticalTemperatures;
+import hiltboard.core.fire.Estimate;
+import hiltboard.core.fire.HardnessScale;
+import hiltboard.core.fire.HeatColour;
+import hiltboard.core.fire.MartensiteHardness;
+import hiltboard.core.fire.MillSheetField;
+import hiltboard.core.fire.Tempering;
+import hiltboard.core.fire.TemperingParameter;
+import hiltboard.core.material.Datum;
+import hiltboard.core.material.Grade;
+import hiltboard.core.material.Steel;
+import hiltboard.core.measure.Hardness;
+import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.Understood;
+import hiltboard.core.measure.Units;
+import hiltboard.server.Refusal;
+import hiltboard.server.Typed;
+import hiltboard.server.access.Person;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Receipt;
+import io.swagger.v3.oas.annotations.Hidden;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The steels that the shop can choose from, with their sources; tempers, equivalents, hardness scales and colours. */
+@RestController
+class SteelController {
+    private static final TypeReference<List<Map<String, String>>> SHEETS = new TypeReference<>() {};
+    private static final int MOST_SHEETS = 200;
+    private static final int LONGEST_FILE = 1_000_000;
+
+    private final Steels steels;
+    private final JsonMapper json;
+
+    SteelController(Steels steels, JsonMapper json) {
+        this.steels = steels;
+        this.json = json;
+    }
+
+    record DatumView(String what, String value, String source) {}
+
+    record TemperPoint(String temperature, double celsius, double hrc) {}
+
+    record SteelView(String designation, String words, boolean isOwn, List<DatumView> data, List<TemperPoint> curve, double bandHrc, List<String> critical) {}
+
+    record ColourView(String from, String words, String kind, String colour) {}
+
+    record SheetField(String key, String label, String accepted, boolean isRequired) {}
+
+    record SteelsView(List<SteelView> steels, CladdingView mild, List<ColourView> colours, List<String> colourCautions, List<SheetField> fields) {}
+
+    /** What is known, or why nothing is: one of the two is empty. */
+    record EstimateView(String value, String band, List<String> working, String outside) {}
+
+    record SheetText(String text, boolean isJson) {}
+
+    record CladdingView(String designation, String words, List<DatumView> data) {}
+
+    @GetMapping("/api/steels")
+    @Transactional(readOnly = true)
+    SteelsView all(Person person) {
+        Units units = person.units();
+        List<String> own = steels.library().own().stream().map(Steel::designation).toList();
+        Grade mild = Grade.mild();
+        return new SteelsView(steels.library().all().stream().map(steel -> view(steel, own.contains(steel.designation()), units)).toList(),
+                new CladdingView(mild.designation(), mild.designation() + ", " + mild.family(), graded(mild, units)),
+                HeatColour.all().stream().map(colour -> new ColourView(colour.from().in(units), colour.words(), colour.kind().name(), String.format("#%02x%02x%02x", colour.red(), colour.green(), colour.blue()))).toList(),
+                List.of(HeatColour.LIGHT_DECEIVES, HeatColour.TIME_SHIFTS),
+                MillSheetField.all().stream().map(field -> new SheetField(field.key(), field.label(), field.accepted(), field.isRequired())).toList());
+    }
+
+    private static SteelView view(Steel steel, boolean isOwn, Units units) {
+        Grade grade = steel.grade();
+        List<DatumView> data = new ArrayList<>(graded(grade, units));
+        data.add(datum(grade, Datum.HARDENING, steel.hardening().in(units) + ", " + Span.words(steel.soak()) + " from recovery, " + steel.quench().words() + (steel.takesHamon() ? "; hardens shallowly, shows a line" : "")));
+        data.add(datum(grade, Datum.AS_QUENCHED, "about " + hrc(steel.asQuenchedHrc())));
+        data.add(datum(grade, Datum.TEMPERING, "usually " + steel.tempering().in(units) + " twice for 2 h: about " + hrc(steel.curve().at(steel.tempering()).orElseThrow())));
+        data.add(datum(grade, Datum.COLD, steel.cold().map(cold -> cold.in(units) + " or below, before the first temper").orElse("not needed")));
+        List<String> critical = Stream.of(words("Ac1", new CriticalTemperatures(grade.composition(), units).ac1(), units), words("Ms", new CriticalTemperatures(grade.composition(), units).ms(), units),
+                words("Fully hardened, by its carbon", MartensiteHardness.of(grade.composition()), units)).toList();
+        return new SteelView(steel.designation(), steel.words() + (grade.number().isEmpty() ? "" : " (" + grade.number() + ")"), isOwn, data,
+                steel.curve().points().stream().map(point -> new TemperPoint(point.temperature().in(units), point.temperature().celsius(), point.hrc())).toList(), steel.curve().bandHrc(), critical);
+    }
+
+    private static List<DatumView> graded(Grade grade, Units units) {
+        String normalising = grade.normalising().isEmpty() ? "not normalised: it hardens in air and is annealed" : String.join(", ", grade.normalising().stream().map(heat -> heat.in(units)).toList()) + ", each into still air";
+        return List.of(datum(grade, Datum.COMPOSITION, grade.composition().words() + " % by mass"), datum(grade, Datum.DENSITY, grade.density().gramsPerCubicCentimetre() + " g/cm³"),
+                datum(grade, Datum.FORGING, grade.forging().map(range -> range.in(units)).orElse("not known")), datum(grade, Datum.NORMALISING, normalising));
+    }
+
+    private static DatumView datum(Grade grade, Datum datum, String value) {
+        return new DatumView(datum.words(), value, grade.source(datum).inFull());
+    }
+
+    private static String hrc(double hrc) {
+        return BigDecimal.valueOf(hrc).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString() + " HRC";
+    }
+
+    private static <Q extends Quantity> String words(String name, Estimate<Q> estimate, Units units) {
+        return name + ": " + (estimate instanceof Estimate.Known<Q> known ? known.words(units) + " (" + known.working().get(0) + ")" : ((Estimate.Outside<Q>) estimate).why());
+    }
+
+    private static <Q extends Quantity> EstimateView view(Estimate<Q> estimate, Units units) {
+        return estimate instanceof Estimate.Known<Q> known ? new EstimateView(known.value().in(units), known.low().in(units) + " to " + known.high().in(units), known.working(), "")
+                : new EstimateView("", "", List.of(), ((Estimate.Outside<Q>) estimate).why());
+    }
+
+    private Steel known(String steel) {
+        return steels.library().named(steel).orElseThrow(() -> Refusal.entry("steel", steel, "This steel is not known here", "one of the list"));
+    }
+
+    /** What a temper leaves of the hardness. */
+    @GetMapping("/api/steels/hardness-after")
+    EstimateView hardnessAfter(@RequestParam String steel, @RequestParam String temperature, @RequestParam String each, @RequestParam(defaultValue = "2") int times, Person person) {
+        Typed typed = new Typed(person.units());
+        Temperature heat = temperature(typed, "temperature", temperature, person.units());
+        Duration time = time(typed, "each", each);
+        typed.mustBeUnderstood();
+        return possible("each", each, () -> view(new Tempering(known(steel), person.units()).hardnessAfter(heat, time, Math.max(1, Math.min(6, times))), person.units()));
+    }
+
+    /** The temper for a wanted hardness. */
+    @GetMapping("/api/steels/temper-for")
+    EstimateView temperFor(@RequestParam String steel, @RequestParam String hardness, @RequestParam String each, @RequestParam(defaultValue = "2") int times, Person person) {
+        Typed typed = new Typed(person.units());
+        Duration time = time(typed, "each", each);
+        Hardness wanted = hardness(typed, hardness);
+        typed.mustBeUnderstood();
+        return possible("each", each, () -> view(new Tempering(known(steel), person.units()).temperatureFor(wanted, time, Math.max(1, Math.min(6, times))), person.units()));
+    }
+
+    /** The temperature that tempers as far in another time. */
+    @GetMapping("/api/steels/equal-temper")
+    EstimateView equalTemper(@RequestParam String temperature, @RequestParam String time, @RequestParam String other, Person person) {
+        Typed typed = new Typed(person.units());
+        Temperature heat = temperature(typed, "temperature", temperature, person.units());
+        Duration known = time(typed, "time", time);
+        Duration wanted = time(typed, "other", other);
+        typed.mustBeUnderstood();
+        return possible("other", other, () -> {
+            TemperingParameter parameter = TemperingParameter.of(heat, known);
+            Temperature equal = parameter.temperatureIn(wanted);
+            String working = "P = T (20 + log t), T in kelvin, t in hours (Hollomon and Jaffe 1945): " + Math.round(parameter.value());
+            return new EstimateView(equal.in(person.units()), "", List.of(working, heat.in(person.units()) + " for " + Span.words(known) + " tempers like " + equal.in(person.units()) + " for " + Span.words(wanted),
+                    "The constant 20 is for steels in general; those of plain carbon steels lie lower, so take it as a guide."), "");
+        });
+    }
+
+    /** A hardness on the other scales; where a table ends it says so. */
+    @GetMapping("/api/steels/scales")
+    List<EstimateView> scales(@RequestParam String scale, @RequestParam String number) {
+        HardnessScale from = Arrays.stream(HardnessScale.values()).filter(each -> each.name().equals(scale)).findFirst().orElseThrow(() -> Refusal.entry("scale", scale, "This scale is not converted", "HRC, HV or HBW"));
+        String text = number.strip().replace(',', '.');
+        if (!text.matches("\\d{1,4}(\\.\\d{1,2})?")) {
+            throw Refusal.entry("number", number, text.isEmpty() ? "Nothing was entered" : "“" + text + "” is no number", "a number such as 60");
+        }
+        return Arrays.stream(HardnessScale.values()).filter(each -> each != from).map(each -> {
+            try {
+                double value = from.to(each, Double.parseDouble(text));
+                String shown = each == HardnessScale.HRC ? BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).toPlainString() : String.valueOf(Math.round(value));
+                return new EstimateView(shown + " " + each.name(), "", List.of(each.words() + ", ASTM E140 table 1 (from memory): approximate"), "");
+            } catch (ImpossibleQuantity outside) {
+                return new EstimateView("", "", List.of(), each.words() + ": outside what is known, " + outside.accepted());
+            }
+        }).toList();
+    }
+
+    private static EstimateView possible(String field, String given, Supplier<EstimateView> answer) {
+        try {
+            return answer.get();
+        } catch (ImpossibleQuantity impossible) {
+            throw Refusal.impossible(field, given, impossible);
+        }
+    }
+
+    private static Temperature temperature(Typed typed, String field, String entry, Units units) {
+        return understood(typed, field, entry, ShopNotation.temperature(entry, units)).orElse(Temperature.ofCelsius(200));
+    }
+
+    private static Duration time(Typed typed, String field, String entry) {
+        return understood(typed, field, entry, ShopNotation.time(entry)).map(Span::duration).orElse(Duration.ofHours(1));
+    }
+
+    private static Hardness hardness(Typed typed, String entry) {
+        return understood(typed, "hardness", entry, ShopNotation.hardness(entry)).orElse(new Hardness(BigDecimal.valueOf(60)));
+    }
+
+    private static <Q extends Quantity> Optional<Q> understood(Typed typed, String field, String entry, Understood<Q> read) {
+        if (read instanceof Understood.Value<Q> value) {
+            return Optional.of(value.quantity());
+        }
+        Understood.Refused<Q> refused = (Understood.Refused<Q>) read;
+        typed.find(field, entry, refused.problem(), refused.accepted());
+        return Optional.empty();
+    }
+
+    @PostMapping("/api/steels")
+    Receipt keep(@RequestBody Map<String, String> sheet, Person person, Command command) {
+        return steels.keep(List.of(sheet), person, command);
+    }
+
+    /** Steels of a table or of JSON: all, or none with every reason. */
+    @PostMapping("/api/steels/table")
+    Receipt take(@RequestBody SheetText sheets, Person person, Command command) {
+        if (sheets.text().length() > LONGEST_FILE) {
+            throw Refusal.entry("text", "", "This file is too long", "up to " + MOST_SHEETS + " steels");
+        }
+        List<Map<String, String>> read = sheets.isJson() ? ofJson(sheets.text()) : ofTable(sheets.text());
+        if (read.isEmpty() || read.size() > MOST_SHEETS) {
+            throw Refusal.entry("text", "", read.isEmpty() ? "There is no steel in it" : "So many steels are not taken at once", "1 to " + MOST_SHEETS + " steels");
+        }
+        return steels.keep(read, person, command);
+    }
+
+    private List<Map<String, String>> ofJson(String text) {
+        try {
+            List<Map<String, String>> sheets = json.readValue(text, SHEETS);
+            sheets.forEach(sheet -> mustBeKnown(sheet.keySet()));
+            return sheets;
+        } catch (JacksonException broken) {
+            throw Refusal.entry("text", "", "This is no list of mill sheets in JSON", "a list of objects with these keys, all in text: " + String.join(", ", Steels.columns()));
+        }
+    }
+
+    private static List<Map<String, String>> ofTable(String text) {
+        List<Map<String, String>> sheets = new ArrayList<>();
+        try (CsvReader<NamedCsvRecord> csv = CsvReader.builder().ofNamedCsvRecord(text.startsWith("\uFEFF") ? text.substring(1) : text)) {
+            for (NamedCsvRecord record : csv) {
+                mustBeKnown(record.getHeader());
+                sheets.add(record.getFieldsAsMap());
+            }
+        } catch (CsvParseException broken) {
+            throw Refusal.entry("text", "", "After " + sheets.size() + " lines this is no table any more: " + broken.getMessage(), "comma-separated values (RFC 4180)");
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return sheets;
+    }
+
+    private static void mustBeKnown(Iterable<String> columns) {
+        for (String column : columns) {
+            if (!Steels.columns().contains(column)) {
+                throw Refusal.entry("text", column, "“" + column + "” is not known of a steel", String.join(", ", Steels.columns()));
+            }
+        }
+    }
+
+    @Hidden
+    @GetMapping("/api/steels/files/steels.csv")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> table() {
+        StringWriter table = new StringWriter();
+        CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).bufferSize(0).build(table);
+        csv.writeRecord(Steels.columns());
+        steels.own().forEach(steel -> csv.writeRecord(Steels.columns().stream().map(column -> steel.entries().getOrDefault(column, "")).toList()));
+        return file("steels.csv", "text/csv;charset=UTF-8", table.toString());
+    }
+
+    @Hidden
+    @GetMapping("/api/steels/files/steels.json")
+    @Transactional(readOnly = true)
+    ResponseEntity<byte[]> sheets() {
+        return file("steels.json", "application/json", json.writerWithDefaultPrettyPrinter().writeValueAsString(steels.own().stream().map(SteelRepository.OwnSteel::entries).toList()) + "\n");
+    }
+
+    private static ResponseEntity<byte[]> file(String name, String type, String text) {
+        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type)).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(text.getBytes(StandardCharsets.UTF_8));
+    }
+}

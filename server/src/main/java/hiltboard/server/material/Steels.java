@@ -1,0 +1,74 @@
+package hiltboard.server.material;
+
+import hiltboard.core.design.Finding;
+import hiltboard.core.fire.MillSheet;
+import hiltboard.core.fire.MillSheetField;
+import hiltboard.core.material.Steel;
+import hiltboard.core.material.SteelLibrary;
+import hiltboard.core.measure.Units;
+import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.material.SteelRepository.OwnSteel;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** The steels that this shop can choose from: the known grades and those that it describes itself. */
+@Service
+public class Steels {
+    private final SteelRepository own;
+    private final Changes changes;
+    private final ShopClock clock;
+    /** Asked at every picture of a drag, so it is not read from the file of data each time. */
+    private volatile Optional<SteelLibrary> known = Optional.empty();
+
+    Steels(SteelRepository own, Changes changes, ShopClock clock) {
+        this.own = own;
+        this.changes = changes;
+        this.clock = clock;
+    }
+
+    /** Stays the same object while nothing changes. */
+    public SteelLibrary library() {
+        return known.orElseGet(() -> {
+            SteelLibrary library = new SteelLibrary(own.all().stream().map(Steels::steel).toList());
+            known = Optional.of(library);
+            return library;
+        });
+    }
+
+    private static Steel steel(OwnSteel kept) {
+        return MillSheet.read(kept.entries(), Units.MILLIMETRE_CELSIUS).steel().orElseThrow(() -> new IllegalStateException("Kept steel cannot be read: " + kept.designation()));
+    }
+
+    List<OwnSteel> own() {
+        return own.all();
+    }
+
+    /** Keeps steels from mill sheets, each under its designation: all, or none where one of them cannot be. */
+    Receipt keep(List<Map<String, String>> sheets, Person person, Command command) {
+        person.mustBeOwner("describe a steel");
+        List<MillSheet.Answer> read = sheets.stream().map(sheet -> MillSheet.read(sheet, person.units())).toList();
+        List<Finding> findings = read.stream().flatMap(answer -> answer.findings().stream()).toList();
+        if (!findings.isEmpty()) {
+            throw Refusal.entries(findings);
+        }
+        Receipt receipt = changes.makeAll(command, () -> read.stream().map(answer -> {
+            String designation = answer.steel().orElseThrow().designation();
+            long id = own.keep(designation, answer.entries(), person.id(), clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.STEEL_KEPT, designation + " is described by the shop itself", id);
+        }).toList());
+        known = Optional.empty();
+        return receipt;
+    }
+
+    static List<String> columns() {
+        return MillSheetField.all().stream().map(MillSheetField::key).toList();
+    }
+}

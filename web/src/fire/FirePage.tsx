@@ -1,0 +1,124 @@
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { change } from '../api/client';
+import type { FireView, KilnView, LoadLine } from '../api/schema';
+import { Facts } from '../job/PiecePage.styles';
+import { useCaught } from '../parts/Caught';
+import { Choice } from '../parts/Choice';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Caution, Faces, KilnFace } from './Fire.styles';
+import { NewKiln } from './NewKiln';
+import { StandIn } from './StandIn';
+import { useFire } from './useFire';
+
+const STANDING: Record<string, string> = { PLANNED: 'planned', LIT: 'the fire burns', IN: 'in the fire', OVER: 'over', GIVEN_UP: 'given up' };
+
+/** The fire: what each kiln shows, the loads that are planned and burning, and those that are over. */
+export default function FirePage() {
+  const { data } = useFire();
+  if (!data) {
+    return <Quiet>One moment…</Quiet>;
+  }
+  return (
+    <>
+      <Row>
+        <h1>The fire</h1>
+        <Link to="/fire/steels">Steels and tempers</Link>
+        <Link to="/fire/treater">Outside treater</Link>
+      </Row>
+      {data.kilns.length === 0 ? <p>No kiln is written down yet. A stand-in plays its part until a real one is wired to it, so that loads can be planned and tried.</p> : null}
+      <Faces>
+        {data.kilns.map((kiln) => (
+          <Face key={kiln.id} kiln={kiln} />
+        ))}
+      </Faces>
+      <Loads fire={data} />
+      <NewKiln />
+      <Caution>{data.defer}</Caution>
+    </>
+  );
+}
+
+function Face({ kiln }: { kiln: KilnView }) {
+  return (
+    <div>
+      <KilnFace aria-label={kiln.name}>
+        <header>
+          <h2>{kiln.name}</h2>
+          <span>{kiln.isDoorOpen ? 'door open' : 'door shut'}</span>
+        </header>
+        <output>
+          {kiln.shows || '– –'}
+          <small>{kiln.isLit ? `told ${kiln.setPoint}` : 'out'}</small>
+        </output>
+        {kiln.fault ? <p data-wrong>{kiln.fault}</p> : null}
+        <p>
+          {kiln.isHeating ? 'Elements on. ' : kiln.isLit ? 'Elements off. ' : ''}
+          {kiln.burning ? <Link to={`/fire/loads/${kiln.burning}`}>To its load</Link> : kiln.space}
+        </p>
+      </KilnFace>
+      <StandIn kiln={kiln} />
+    </div>
+  );
+}
+
+function Loads({ fire }: { fire: FireView }) {
+  return (
+    <Panel aria-label="Loads">
+      <h2>Loads</h2>
+      {fire.open.length === 0 ? <Quiet>None is planned. Pieces of several jobs share a fire when their programmes agree.</Quiet> : <Table loads={fire.open} />}
+      {fire.kilns.length > 0 ? <PlanLoad fire={fire} /> : null}
+      {fire.past.length > 0 ? (
+        <>
+          <h3>Over</h3>
+          <Table loads={fire.past} />
+        </>
+      ) : null}
+    </Panel>
+  );
+}
+
+function Table({ loads }: { loads: readonly LoadLine[] }) {
+  return (
+    <Facts>
+      <tbody>
+        {loads.map((load) => (
+          <tr key={load.id}>
+            <td>
+              <Link to={`/fire/loads/${load.id}`}>{load.treatment}</Link>
+            </td>
+            <td>{load.kiln}</td>
+            <td>{load.pieces.length === 0 ? 'nothing in it yet' : load.pieces.join(', ')}</td>
+            <td>
+              {STANDING[load.standing]}
+              {load.words ? `: ${load.words}` : ''}
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </Facts>
+  );
+}
+
+function PlanLoad({ fire }: { fire: FireView }) {
+  const [wish, setWish] = useState({ kiln: '', treatment: 'HARDEN' });
+  const { problem, isBusy, run } = useCaught();
+  const go = useNavigate();
+  const kiln = wish.kiln || String(fire.kilns[0]?.id ?? '');
+  const plan = () =>
+    void run(async () => {
+      const receipt = await change('/api/fire/loads', { kiln: Number(kiln), treatment: wish.treatment });
+      void go(`/fire/loads/${receipt.about}`);
+    });
+  return (
+    <Row>
+      <Choice label="For" value={wish.treatment} options={fire.treatments.map((each) => ({ value: each.treatment, words: each.words }))} onChange={(treatment) => setWish({ ...wish, treatment })} />
+      <Choice label="In" value={kiln} options={fire.kilns.map((each) => ({ value: String(each.id), words: each.name }))} onChange={(value) => setWish({ ...wish, kiln: value })} />
+      <Press data-kind="main" isDisabled={isBusy} style={{ alignSelf: 'end' }} onPress={plan}>
+        Plan a load
+      </Press>
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+    </Row>
+  );
+}

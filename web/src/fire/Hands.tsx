@@ -1,0 +1,36 @@
+import { useQuery } from '@tanstack/react-query';
+import { change, read } from '../api/client';
+import type { LoadView, PersonView } from '../api/schema';
+import { useCaught } from '../parts/Caught';
+import { Choice } from '../parts/Choice';
+import { Row, Trouble } from '../parts/Sheet';
+import { Tick } from '../parts/Tick';
+
+/** Who works the door and who quenches, and what must lie ready before the work goes in. */
+export function Hands({ load }: { load: LoadView }) {
+  const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => read<PersonView[]>('/api/people') });
+  const { problem, isBusy, run } = useCaught();
+  if (load.standing === 'IN') {
+    return load.isQuenched ? (
+      <p>
+        {load.doorName} works the door and calls; {load.quenchName} quenches.
+      </p>
+    ) : null;
+  }
+  const who = [{ value: '0', words: 'Nobody yet' }, ...(people ?? []).map((person) => ({ value: String(person.id), words: person.name }))];
+  const choose = (door: string, quench: string) => void run(() => change(`/api/fire/loads/${load.id}/hands`, { door: Number(door), quench: Number(quench) }));
+  return (
+    <>
+      {load.isQuenched ? (
+        <Row>
+          <Choice label="At the door" value={String(load.doorBy)} options={who} onChange={(door) => choose(door, String(load.quenchBy))} />
+          <Choice label="At the quench" value={String(load.quenchBy)} options={who} onChange={(quench) => choose(String(load.doorBy), quench)} />
+        </Row>
+      ) : null}
+      {load.ready.map((each) => (
+        <Tick key={each.line} words={each.line} isTicked={each.isReady} isDisabled={isBusy} onChange={(isReady) => void run(() => change(`/api/fire/loads/${load.id}/ready`, { line: each.line, isReady }))} />
+      ))}
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+    </>
+  );
+}

@@ -1,0 +1,189 @@
+import { useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { change } from '../api/client';
+import type { LoadView } from '../api/schema';
+import { useCaught } from '../parts/Caught';
+import { Entry } from '../parts/Entry';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { countdown } from '../parts/words';
+import { Candidates } from './Candidates';
+import { Curve } from './Curve';
+import { Caution, Coming, Lines, Sides } from './Fire.styles';
+import { Hands } from './Hands';
+import { LoadPieces } from './LoadPieces';
+import { StandIn } from './StandIn';
+import { useFire, useLoad } from './useFire';
+
+/** One load: who shares the fire, what must be ready, the curve with the work in it, and each piece's way out. */
+export default function LoadPage() {
+  const { data: load } = useLoad(Number(useParams().id));
+  if (!load) {
+    return <Quiet>One moment…</Quiet>;
+  }
+  const isOpen = load.standing === 'PLANNED' || load.standing === 'LIT' || load.standing === 'IN';
+  return (
+    <>
+      <Row>
+        <h1>{load.treatmentWords}</h1>
+        <Link to="/fire">The fire</Link>
+        <span>
+          {load.kiln}
+          {load.heat ? `, ${load.heat}, ${load.soak} from recovery` : ''}
+          {load.heats > 1 ? `, heat ${load.heatNow} of ${load.heats}` : ''}
+        </span>
+      </Row>
+      {load.standing === 'GIVEN_UP' ? <Trouble>Given up: {load.words}</Trouble> : null}
+      {load.standing === 'OVER' ? <Quiet>This fire is over. Its curve and each piece’s soak stay in their records.</Quiet> : null}
+      <Sides>
+        <div>
+          {load.litAtMillis ? <Curve kilnId={load.kilnId} from={load.litAtMillis} to={isOpen ? 0 : load.overAtMillis} caption={load.kiln} /> : null}
+          <LoadPieces load={load} />
+          {load.standing === 'PLANNED' ? <Candidates load={load} /> : null}
+        </div>
+        <div>
+          {isOpen ? <Now load={load} /> : null}
+          {load.temper.working.length > 0 && isOpen ? <Temper load={load} /> : null}
+          {load.steps.length > 0 ? <Programme load={load} /> : null}
+        </div>
+      </Sides>
+    </>
+  );
+}
+
+const SOAKING = (load: LoadView): string => {
+  const { soaking } = load;
+  if (!soaking.isRecovered) {
+    return `The kiln has dropped by ${soaking.drop} and comes back; the soak is not counted yet.`;
+  }
+  return `Soaked ${countdown(soaking.soakedSeconds * 1000)} of ${load.soak}, counted from recovery after a drop of ${soaking.drop}.`;
+};
+
+/** What is next, and the one press that does it. */
+function Now({ load }: { load: LoadView }) {
+  const { problem, isBusy, run } = useCaught();
+  const send = (what: string, body: unknown = {}) => void run(() => change(`/api/fire/loads/${load.id}/${what}`, body));
+  const isAllOut = load.pieces.every((piece) => piece.leftAs);
+  return (
+    <Panel aria-label="Now">
+      <h2>{load.standing === 'PLANNED' ? 'Before the fire' : 'Now'}</h2>
+      <Hands load={load} />
+      {load.standing === 'IN' ? <p>{SOAKING(load)}</p> : null}
+      {load.ahead.length > 0 && !isAllOut ? (
+        <Coming aria-label="What comes">
+          {load.ahead.map((ahead) => (
+            <li key={ahead.words}>
+              <span>{ahead.words}</span>
+              <strong>{ahead.seconds === 0 ? 'now' : `in ${countdown(ahead.seconds * 1000)}`}</strong>
+            </li>
+          ))}
+        </Coming>
+      ) : null}
+      {load.cautions.map((line) => (
+        <Caution key={line}>{line}</Caution>
+      ))}
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Row>
+        {load.standing === 'PLANNED' ? (
+          <Press data-kind="main" data-large isDisabled={isBusy || load.pieces.length === 0} onPress={() => send('light')}>
+            Light the fire
+          </Press>
+        ) : null}
+        {load.standing === 'LIT' ? (
+          <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => send('in')}>
+            The work is in
+          </Press>
+        ) : null}
+        {load.standing === 'IN' && load.heatNow < load.heats ? (
+          <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => send('next-heat')}>
+            In again for the next heat
+          </Press>
+        ) : null}
+        {load.standing === 'IN' && isAllOut ? (
+          <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => send('end')}>
+            The fire is over
+          </Press>
+        ) : null}
+      </Row>
+      <GiveUp load={load} />
+      {load.standing === 'PLANNED' ? null : <Kiln load={load} />}
+    </Panel>
+  );
+}
+
+function Kiln({ load }: { load: LoadView }) {
+  const kiln = useFire().data?.kilns.find((each) => each.id === load.kilnId);
+  return kiln ? (
+    <>
+      <p>
+        <strong>{kiln.shows || 'The kiln shows nothing'}</strong>
+        {kiln.isLit ? `, told ${kiln.setPoint}` : ', out'}, {kiln.isDoorOpen ? 'door open' : 'door shut'}
+      </p>
+      <StandIn kiln={kiln} />
+    </>
+  ) : null;
+}
+
+function GiveUp({ load }: { load: LoadView }) {
+  const [words, setWords] = useState<string | undefined>();
+  const { problem, isBusy, run } = useCaught();
+  if (words === undefined) {
+    return (
+      <Row>
+        <Press data-kind="alarm" onPress={() => setWords('')}>
+          Give this load up…
+        </Press>
+      </Row>
+    );
+  }
+  return (
+    <>
+      <Entry label="Why" name="words" value={words} onChange={setWords} problem={problem?.at('words')} />
+      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Row>
+        <Press data-kind="alarm" isDisabled={isBusy} onPress={() => void run(() => change(`/api/fire/loads/${load.id}/give-up`, { words }))}>
+          {load.standing === 'PLANNED' ? 'Give it up' : 'Put the fire out'}
+        </Press>
+        <Press onPress={() => setWords(undefined)}>Go on</Press>
+      </Row>
+    </>
+  );
+}
+
+/** Whether the same kiln can temper in time what it hardens, said before the fire is lit. */
+function Temper({ load }: { load: LoadView }) {
+  return (
+    <Panel aria-label="Temper in time">
+      <h2>{load.temper.isInTime ? 'It can temper in time' : 'One kiln alone is too slow'}</h2>
+      {load.temper.isInTime ? null : <Trouble>This kiln is not down at tempering heat before the first blade has been brittle for too long.</Trouble>}
+      <Lines>
+        {load.temper.working.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </Lines>
+      {load.temper.offers.length > 0 ? (
+        <>
+          <h3>What can be done</h3>
+          <Lines>
+            {load.temper.offers.map((line) => (
+              <li key={line}>{line}</li>
+            ))}
+          </Lines>
+        </>
+      ) : null}
+    </Panel>
+  );
+}
+
+function Programme({ load }: { load: LoadView }) {
+  return (
+    <Panel aria-label="Programme">
+      <h2>Programme</h2>
+      <ol style={{ margin: 0, paddingLeft: '1.4rem' }}>
+        {load.steps.map((step) => (
+          <li key={step}>{step}</li>
+        ))}
+      </ol>
+    </Panel>
+  );
+}

@@ -1,0 +1,28 @@
+import { useQuery } from '@tanstack/react-query';
+import { read } from '../api/client';
+import type { AlarmView, CurveView, FireView, LoadView } from '../api/schema';
+
+/** A fire moves by itself: it is looked at every second while its page is open. */
+const LOOK_EVERY_MS = 1000;
+
+export function useFire() {
+  return useQuery({ queryKey: ['fire', 'all'], queryFn: () => read<FireView>('/api/fire'), refetchInterval: LOOK_EVERY_MS });
+}
+
+export function useLoad(id: number) {
+  return useQuery({ queryKey: ['fire', 'load', id], queryFn: () => read<LoadView>(`/api/fire/loads/${id}`), enabled: Number.isFinite(id), refetchInterval: LOOK_EVERY_MS });
+}
+
+/** What a kiln showed from a moment of its clock until now, or until another; one that is over is read once. */
+export function useCurve(kiln: number, from: number, to: number) {
+  return useQuery({
+    queryKey: ['fire', 'curve', kiln, from, to],
+    queryFn: () => read<CurveView>(`/api/fire/kilns/${kiln}/curve?from=${from}&to=${to}`),
+    enabled: kiln > 0 && from > 0,
+    refetchInterval: to > 0 ? false : 2 * LOOK_EVERY_MS,
+  });
+}
+
+export function useAlarms() {
+  return useQuery({ queryKey: ['alarms'], queryFn: () => read<AlarmView[]>('/api/alarms') });
+}
