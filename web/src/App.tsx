@@ -29,6 +29,10 @@ const NewBillet = lazy(() => import('./forge/NewBillet'));
 const BilletPage = lazy(() => import('./forge/BilletPage'));
 const FirePage = lazy(() => import('./fire/FirePage'));
 const LoadPage = lazy(() => import('./fire/LoadPage'));
+const PieceFirePage = lazy(() => import('./fire/PieceFirePage'));
+const SteelsPage = lazy(() => import('./fire/SteelsPage'));
+const TreaterPage = lazy(() => import('./fire/TreaterPage'));
+const ConsignmentPage = lazy(() => import('./fire/ConsignmentPage'));
 const Prices = lazy(() => import('./money/Prices'));
 const NewCommission = lazy(() => import('./design/NewCommission'));
 const PiecePage = lazy(() => import('./job/PiecePage'));
@@ -154,6 +158,10 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/forge/:part" element={<BilletPage />} />
             <Route path="/fire" element={<FirePage />} />
             <Route path="/fire/loads/:id" element={<LoadPage />} />
+            <Route path="/fire/pieces/:id" element={<PieceFirePage />} />
+            <Route path="/fire/steels" element={<SteelsPage />} />
+            <Route path="/fire/treater" element={<TreaterPage />} />
+            <Route path="/fire/treater/:id" element={<ConsignmentPage />} />
             <Route path="/ledger" element={<Ledger />} />
             <Route path="/calculate" element={<Calculate />} />
             <Route path="/people" element={<PeoplePage />} />

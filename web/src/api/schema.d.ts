@@ -59,7 +59,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        get: operations["all_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -269,7 +269,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_1"];
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -558,6 +558,134 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["ready"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["piece_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/pieces/{id}/hardness": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["test"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/pieces/{id}/tester": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["press"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/pieces/{id}/warps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["warped"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/pieces/{id}/warps/{warp}/remedy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["remedied"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/treater": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["treater"];
+        put?: never;
+        post: operations["send"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/treater/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/treater/{id}/returned": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["returned"];
         delete?: never;
         options?: never;
         head?: never;
@@ -861,7 +989,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        post: operations["take_4"];
         delete?: never;
         options?: never;
         head?: never;
@@ -973,7 +1101,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep"];
+        post: operations["keep_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1245,7 +1373,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        post: operations["take_3"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1582,6 +1710,102 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["signOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post: operations["keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steels/equal-temper": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["equalTemper"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steels/hardness-after": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["hardnessAfter"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steels/scales": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["scales"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steels/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["take_2"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steels/temper-for": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["temperFor"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2188,10 +2412,19 @@ export interface components {
             thickest: string;
             tons: string;
         };
+        AskedPiece: {
+            mark: string;
+            /** Format: int64 */
+            piece: number;
+        };
         AskedReading: {
             length: string;
             thickness: string;
             width: string;
+        };
+        AskedRemedy: {
+            left: string;
+            remedy: string;
         };
         AskedScale: {
             kerf: string;
@@ -2199,12 +2432,42 @@ export interface components {
             thickness: string;
             width: string;
         };
+        AskedSheet: {
+            backOn: string;
+            isCold: boolean;
+            pieces: components["schemas"]["AskedPiece"][];
+            straightness: string;
+            treater: string;
+            words: string;
+        };
         AskedTrip: {
             /** Format: int64 */
             billet: number;
             day: string;
             /** Format: int64 */
             machine: number;
+        };
+        AskedWarp: {
+            amount: string;
+            direction: string;
+            place: string;
+        };
+        AwaitsTreater: {
+            condition: string;
+            edge: string;
+            gainsByCold: boolean;
+            hardness: string;
+            job: string;
+            piece: string;
+            /** Format: int64 */
+            pieceId: number;
+            steel: string;
+        };
+        BackPiece: {
+            as: string;
+            /** Format: int64 */
+            piece: number;
+            words: string;
         };
         Bar: {
             /** Format: int64 */
@@ -2393,6 +2656,11 @@ export interface components {
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
         };
+        CladdingView: {
+            data: components["schemas"]["DatumView"][];
+            designation: string;
+            words: string;
+        };
         CladView: {
             problem: string;
             surfacings: components["schemas"]["SurfacingView"][];
@@ -2436,6 +2704,12 @@ export interface components {
             name: string;
             words: string;
         };
+        ColourView: {
+            colour: string;
+            from: string;
+            kind: string;
+            words: string;
+        };
         Compared: {
             differences: components["schemas"]["Difference"][];
             figures: components["schemas"]["FigurePair"][];
@@ -2448,6 +2722,30 @@ export interface components {
             done: string;
             reason: string;
             remedy: string;
+        };
+        ConsignmentLine: {
+            backOn: string;
+            /** Format: int32 */
+            count: number;
+            /** Format: int64 */
+            id: number;
+            outOn: string;
+            returnedOn: string;
+            treater: string;
+        };
+        ConsignmentView: {
+            backOn: string;
+            /** Format: int64 */
+            id: number;
+            isCold: boolean;
+            outOn: string;
+            pieces: components["schemas"]["SentView"][];
+            returnedOn: string;
+            sentBy: string;
+            shop: string;
+            straightness: string;
+            treater: string;
+            words: string;
         };
         ConsultView: {
             clientName: string;
@@ -2501,6 +2799,11 @@ export interface components {
             planned: components["schemas"]["BarView"][];
             usual: components["schemas"]["RulesView"];
             waiting: components["schemas"]["WaitingView"][];
+        };
+        DatumView: {
+            source: string;
+            value: string;
+            what: string;
         };
         Decided: {
             changes: components["schemas"]["FieldChange"][];
@@ -2615,6 +2918,12 @@ export interface components {
             /** Format: int64 */
             piece: number;
         };
+        EstimateView: {
+            band: string;
+            outside: string;
+            value: string;
+            working: string[];
+        };
         Fault: {
             fault: string;
         };
@@ -2677,6 +2986,15 @@ export interface components {
             section: string;
             takes: string;
             weight: string;
+        };
+        FireOfPiece: {
+            heat: string;
+            kiln: string;
+            left: string;
+            /** Format: int64 */
+            loadId: number;
+            soaked: string;
+            treatment: string;
         };
         FireView: {
             defer: string;
@@ -2885,6 +3203,8 @@ export interface components {
             kilnId: number;
             /** Format: int64 */
             litAtMillis: number;
+            /** Format: int64 */
+            overAtMillis: number;
             pieces: components["schemas"]["LoadPieceView"][];
             /** Format: int64 */
             quenchBy: number;
@@ -3144,10 +3464,6 @@ export interface components {
             rule: string;
             severity: string;
         };
-        OfPiece: {
-            /** Format: int64 */
-            piece: number;
-        };
         OperationView: {
             operation: string;
             title: string;
@@ -3218,6 +3534,27 @@ export interface components {
             url: string;
             /** Format: double */
             width: number;
+        };
+        PieceFire: {
+            directions: components["schemas"]["Option"][];
+            fires: components["schemas"]["FireOfPiece"][];
+            /** Format: int32 */
+            heats: number;
+            /** Format: int64 */
+            id: number;
+            isTempered: boolean;
+            job: string;
+            name: string;
+            places: components["schemas"]["Option"][];
+            programmes: components["schemas"]["ProgrammeView"][];
+            steel: string;
+            tests: components["schemas"]["TestView"][];
+            wanted: string;
+            warps: components["schemas"]["WarpView"][];
+        };
+        PieceNamed: {
+            /** Format: int64 */
+            piece: number;
         };
         PieceView: {
             /** Format: int32 */
@@ -3292,11 +3629,20 @@ export interface components {
             subject: string;
             words: string;
         };
+        Pressed: {
+            reading: string;
+        };
         PriceView: {
             amount: string;
             item: string;
             per: string;
             words: string;
+        };
+        ProgrammeView: {
+            heat: string;
+            soak: string;
+            steps: string[];
+            treatment: string;
         };
         PromiseChange: {
             from: string;
@@ -3438,6 +3784,9 @@ export interface components {
             value: string;
             working: string[];
         };
+        Returned: {
+            pieces: components["schemas"]["BackPiece"][];
+        };
         RevisionView: {
             approval?: components["schemas"]["ApprovalView"];
             /** Format: int64 */
@@ -3493,6 +3842,20 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        SentView: {
+            backAs: string;
+            backWords: string;
+            condition: string;
+            edge: string;
+            hardness: string;
+            isOpen: boolean;
+            mark: string;
+            operation: string;
+            piece: string;
+            /** Format: int64 */
+            pieceId: number;
+            steel: string;
+        };
         SessionView: {
             demoPeople: components["schemas"]["PersonView"][];
             isDemo: boolean;
@@ -3514,6 +3877,16 @@ export interface components {
             signInName: string;
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
+        };
+        SheetField: {
+            accepted: string;
+            isRequired: boolean;
+            key: string;
+            label: string;
+        };
+        SheetText: {
+            isJson: boolean;
+            text: string;
         };
         SiblingView: {
             /** Format: int64 */
@@ -3588,6 +3961,23 @@ export interface components {
             fromHeel: string;
             thickness: string;
             width: string;
+        };
+        SteelsView: {
+            colourCautions: string[];
+            colours: components["schemas"]["ColourView"][];
+            fields: components["schemas"]["SheetField"][];
+            mild: components["schemas"]["CladdingView"];
+            steels: components["schemas"]["SteelView"][];
+        };
+        SteelView: {
+            /** Format: double */
+            bandHrc: number;
+            critical: string[];
+            curve: components["schemas"]["TemperPoint"][];
+            data: components["schemas"]["DatumView"][];
+            designation: string;
+            isOwn: boolean;
+            words: string;
         };
         StepChoice: {
             isChosen: boolean;
@@ -3685,9 +4075,34 @@ export interface components {
             revision: number;
             title: string;
         };
+        TemperPoint: {
+            /** Format: double */
+            celsius: number;
+            /** Format: double */
+            hrc: number;
+            temperature: string;
+        };
         TemperView: {
             isInTime: boolean;
             offers: string[];
+            working: string[];
+        };
+        TestTaken: {
+            readings: string[];
+            skates: boolean;
+        };
+        TestView: {
+            advice: string[];
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            /** Format: int32 */
+            heats: number;
+            isAsWanted: boolean;
+            mean: string;
+            readings: string[];
+            skates: boolean;
+            verdict: string;
             working: string[];
         };
         Text: {
@@ -3705,6 +4120,10 @@ export interface components {
         };
         Together: {
             pieces: number[];
+        };
+        TreaterView: {
+            sheets: components["schemas"]["ConsignmentLine"][];
+            waiting: components["schemas"]["AwaitsTreater"][];
         };
         TreatmentView: {
             treatment: string;
@@ -3754,6 +4173,23 @@ export interface components {
             rails: components["schemas"]["Rail"][];
             /** Format: int64 */
             sequence: number;
+        };
+        WarpView: {
+            amount: string;
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            /** Format: int32 */
+            heats: number;
+            /** Format: int64 */
+            id: number;
+            left: string;
+            leftPasses: boolean;
+            passes: boolean;
+            remedies: components["schemas"]["Option"][];
+            remedy: string;
+            words: string;
+            working: string[];
         };
         Ways: {
             cautions: string[];
@@ -3853,9 +4289,15 @@ export type AskedBillet = components['schemas']['AskedBillet'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
 export type AskedKiln = components['schemas']['AskedKiln'];
 export type AskedMachine = components['schemas']['AskedMachine'];
+export type AskedPiece = components['schemas']['AskedPiece'];
 export type AskedReading = components['schemas']['AskedReading'];
+export type AskedRemedy = components['schemas']['AskedRemedy'];
 export type AskedScale = components['schemas']['AskedScale'];
+export type AskedSheet = components['schemas']['AskedSheet'];
 export type AskedTrip = components['schemas']['AskedTrip'];
+export type AskedWarp = components['schemas']['AskedWarp'];
+export type AwaitsTreater = components['schemas']['AwaitsTreater'];
+export type BackPiece = components['schemas']['BackPiece'];
 export type Bar = components['schemas']['Bar'];
 export type BarToCutView = components['schemas']['BarToCutView'];
 export type BarView = components['schemas']['BarView'];
@@ -3877,12 +4319,16 @@ export type Choice = components['schemas']['Choice'];
 export type ChoiceView = components['schemas']['ChoiceView'];
 export type Chosen = components['schemas']['Chosen'];
 export type ChosenUnits = components['schemas']['ChosenUnits'];
+export type CladdingView = components['schemas']['CladdingView'];
 export type CladView = components['schemas']['CladView'];
 export type ClaimView = components['schemas']['ClaimView'];
 export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
+export type ColourView = components['schemas']['ColourView'];
 export type Compared = components['schemas']['Compared'];
 export type ConflictView = components['schemas']['ConflictView'];
+export type ConsignmentLine = components['schemas']['ConsignmentLine'];
+export type ConsignmentView = components['schemas']['ConsignmentView'];
 export type ConsultView = components['schemas']['ConsultView'];
 export type CostLine = components['schemas']['CostLine'];
 export type CostView = components['schemas']['CostView'];
@@ -3890,6 +4336,7 @@ export type CurveEvent = components['schemas']['CurveEvent'];
 export type CurvePoint = components['schemas']['CurvePoint'];
 export type CurveView = components['schemas']['CurveView'];
 export type Cutting = components['schemas']['Cutting'];
+export type DatumView = components['schemas']['DatumView'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
@@ -3902,6 +4349,7 @@ export type Drawing = components['schemas']['Drawing'];
 export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
 export type EntryOf = components['schemas']['EntryOf'];
+export type EstimateView = components['schemas']['EstimateView'];
 export type Fault = components['schemas']['Fault'];
 export type FieldChange = components['schemas']['FieldChange'];
 export type FieldView = components['schemas']['FieldView'];
@@ -3911,6 +4359,7 @@ export type Figures = components['schemas']['Figures'];
 export type FileTest = components['schemas']['FileTest'];
 export type Finding = components['schemas']['Finding'];
 export type FinishedBillet = components['schemas']['FinishedBillet'];
+export type FireOfPiece = components['schemas']['FireOfPiece'];
 export type FireView = components['schemas']['FireView'];
 export type FlawAnswer = components['schemas']['FlawAnswer'];
 export type FlawView = components['schemas']['FlawView'];
@@ -3957,7 +4406,6 @@ export type NoteView = components['schemas']['NoteView'];
 export type NotServingView = components['schemas']['NotServingView'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
-export type OfPiece = components['schemas']['OfPiece'];
 export type OperationView = components['schemas']['OperationView'];
 export type Option = components['schemas']['Option'];
 export type Out = components['schemas']['Out'];
@@ -3970,11 +4418,15 @@ export type PartView = components['schemas']['PartView'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
 export type Picture = components['schemas']['Picture'];
+export type PieceFire = components['schemas']['PieceFire'];
+export type PieceNamed = components['schemas']['PieceNamed'];
 export type PieceView = components['schemas']['PieceView'];
 export type Planned = components['schemas']['Planned'];
 export type PlanView = components['schemas']['PlanView'];
 export type Prepared = components['schemas']['Prepared'];
+export type Pressed = components['schemas']['Pressed'];
 export type PriceView = components['schemas']['PriceView'];
+export type ProgrammeView = components['schemas']['ProgrammeView'];
 export type PromiseChange = components['schemas']['PromiseChange'];
 export type Promised = components['schemas']['Promised'];
 export type PromiseView = components['schemas']['PromiseView'];
@@ -3993,14 +4445,18 @@ export type ReadyView = components['schemas']['ReadyView'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
 export type ResultView = components['schemas']['ResultView'];
+export type Returned = components['schemas']['Returned'];
 export type RevisionView = components['schemas']['RevisionView'];
 export type RulesView = components['schemas']['RulesView'];
 export type RunView = components['schemas']['RunView'];
 export type Said = components['schemas']['Said'];
 export type SawnView = components['schemas']['SawnView'];
 export type SectionView = components['schemas']['SectionView'];
+export type SentView = components['schemas']['SentView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
+export type SheetField = components['schemas']['SheetField'];
+export type SheetText = components['schemas']['SheetText'];
 export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
 export type SketchView = components['schemas']['SketchView'];
@@ -4010,6 +4466,8 @@ export type Spot = components['schemas']['Spot'];
 export type StageView = components['schemas']['StageView'];
 export type StaleView = components['schemas']['StaleView'];
 export type StationView = components['schemas']['StationView'];
+export type SteelsView = components['schemas']['SteelsView'];
+export type SteelView = components['schemas']['SteelView'];
 export type StepChoice = components['schemas']['StepChoice'];
 export type StepEntries = components['schemas']['StepEntries'];
 export type StepLine = components['schemas']['StepLine'];
@@ -4020,18 +4478,23 @@ export type SurfacingView = components['schemas']['SurfacingView'];
 export type Table = components['schemas']['Table'];
 export type TableLine = components['schemas']['TableLine'];
 export type TalkView = components['schemas']['TalkView'];
+export type TemperPoint = components['schemas']['TemperPoint'];
 export type TemperView = components['schemas']['TemperView'];
+export type TestTaken = components['schemas']['TestTaken'];
+export type TestView = components['schemas']['TestView'];
 export type Text = components['schemas']['Text'];
 export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
+export type TreaterView = components['schemas']['TreaterView'];
 export type TreatmentView = components['schemas']['TreatmentView'];
 export type TripView = components['schemas']['TripView'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type WaitingView = components['schemas']['WaitingView'];
 export type WaitView = components['schemas']['WaitView'];
 export type WallView = components['schemas']['WallView'];
+export type WarpView = components['schemas']['WarpView'];
 export type Ways = components['schemas']['Ways'];
 export type WayView = components['schemas']['WayView'];
 export type WentWrong = components['schemas']['WentWrong'];
@@ -4111,7 +4574,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    all_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4413,7 +4876,7 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    keep_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -4741,7 +5204,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OfPiece"];
+                "application/json": components["schemas"]["PieceNamed"];
             };
         };
         responses: {
@@ -4767,7 +5230,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OfPiece"];
+                "application/json": components["schemas"]["PieceNamed"];
             };
         };
         responses: {
@@ -4864,6 +5327,221 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Ready"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    piece_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceFire"];
+                };
+            };
+        };
+    };
+    test: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TestTaken"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    press: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pressed"];
+                };
+            };
+        };
+    };
+    warped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedWarp"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    remedied: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                warp: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedRemedy"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    treater: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TreaterView"];
+                };
+            };
+        };
+    };
+    send: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedSheet"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ConsignmentView"];
+                };
+            };
+        };
+    };
+    returned: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Returned"];
             };
         };
         responses: {
@@ -5298,7 +5976,7 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    take_4: {
         parameters: {
             query?: never;
             header?: never;
@@ -5472,7 +6150,7 @@ export interface operations {
             };
         };
     };
-    keep: {
+    keep_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5951,7 +6629,7 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    take_3: {
         parameters: {
             query?: {
                 operation?: string;
@@ -6509,6 +7187,173 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SteelsView"];
+                };
+            };
+        };
+    };
+    keep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: string;
+                };
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    equalTemper: {
+        parameters: {
+            query: {
+                other: string;
+                temperature: string;
+                time: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimateView"];
+                };
+            };
+        };
+    };
+    hardnessAfter: {
+        parameters: {
+            query: {
+                each: string;
+                steel: string;
+                temperature: string;
+                times?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimateView"];
+                };
+            };
+        };
+    };
+    scales: {
+        parameters: {
+            query: {
+                number: string;
+                scale: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimateView"][];
+                };
+            };
+        };
+    };
+    take_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetText"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    temperFor: {
+        parameters: {
+            query: {
+                each: string;
+                hardness: string;
+                steel: string;
+                times?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EstimateView"];
+                };
             };
         };
     };

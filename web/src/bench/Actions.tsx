@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { change } from '../api/client';
 import type { PieceView, StepView } from '../api/schema';
 import { Holding } from '../job/Holding';
@@ -25,7 +25,9 @@ interface ActionsProps {
 export function Actions({ piece, step, together, ticked, now, isMine }: ActionsProps) {
   const navigate = useNavigate();
   const { problem, isBusy, run } = useCaught();
-  const [isWrong, setWrong] = useState(false);
+  const [asked] = useSearchParams();
+  const happened = asked.get('went-wrong') ?? '';
+  const [isWrong, setWrong] = useState(happened !== '');
   const address = `/api/pieces/${piece.id}/steps/${step.operation}`;
   const tell = (what: string, body: object = {}) =>
     void run(() => (together.length > 0 && what !== 'reopen' ? change(`/api/steps/${step.operation}/${what}`, { ...body, pieces: [piece.id, ...together] }) : change(`${address}/${what}`, body)));
@@ -62,7 +64,7 @@ export function Actions({ piece, step, together, ticked, now, isMine }: ActionsP
         />
       </Bar>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-      {isWrong ? <WentWrong piece={piece} step={step} onClose={() => setWrong(false)} /> : null}
+      {isWrong ? <WentWrong piece={piece} step={step} happened={happened} onClose={() => setWrong(false)} /> : null}
     </>
   );
 }

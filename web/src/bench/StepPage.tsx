@@ -28,6 +28,9 @@ export default function StepPage() {
   return step ? <AtTheBench key={step.operation} piece={piece} step={step} /> : <Trouble role="alert">This step is no longer part of {piece.name}’s route.</Trouble>;
 }
 
+/** Whether the station of this step has more to say than its page. */
+const isOfTheFire = (step: StepView): boolean => step.station === 'Kiln' || step.targets.includes('hardness') || step.operation === 'straighten';
+
 function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const person = usePerson();
   const now = useNow();
@@ -45,6 +48,12 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
         <h1>{step.title}</h1>
         <p>
           <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> · {piece.jobTitle} · {step.station}
+          {isOfTheFire(step) ? (
+            <>
+              {' '}
+              · <Link to="/fire">The fire</Link> · <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link>
+            </>
+          ) : null}
         </p>
       </StepHead>
       {piece.heldReason ? <Trouble>Held: {piece.heldReason}</Trouble> : null}

@@ -15,13 +15,15 @@ import { WaysBack, wayKey } from './WaysBack';
 interface WentWrongProps {
   piece: PieceView;
   step: StepView;
+  /** What happened, where that is known already. */
+  happened: string;
   onClose: () => void;
 }
 
 /** What happened, and the ways back that are open now, each with what it costs. */
-export function WentWrong({ piece, step, onClose }: WentWrongProps) {
+export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
   const { data: known } = useQuery({ queryKey: ['mishaps', piece.id, step.operation], queryFn: () => read<MishapChoice[]>(`/api/pieces/${piece.id}/steps/${step.operation}/mishaps`) });
-  const [kind, setKind] = useState('');
+  const [kind, setKind] = useState(happened);
   const [measured, setMeasured] = useState('');
   const [words, setWords] = useState('');
   const [way, setWay] = useState<WayView | undefined>();

@@ -59,11 +59,12 @@ class DemoShop implements SmartInitializingSingleton {
     private final PieceFiles files;
     private final DemoStock stock;
     private final DemoForge forge;
+    private final DemoFire fire;
     private final Diary diary;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, PieceFiles files, DemoStock stock, DemoForge forge, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, PieceFiles files, DemoStock stock, DemoForge forge, DemoFire fire, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
@@ -75,6 +76,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.files = files;
         this.stock = stock;
         this.forge = forge;
+        this.fire = fire;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -149,6 +151,7 @@ class DemoShop implements SmartInitializingSingleton {
             new DemoConstructions(this).play();
             stock.fill(owner);
             forge.light(makers);
+            fire.light(this, owner, makers);
             stock.promise(files.openAllOfLivingJobs(), makers.get(1));
         }
 

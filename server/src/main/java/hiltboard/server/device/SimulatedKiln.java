@@ -13,8 +13,10 @@ import java.util.function.UnaryOperator;
 
 /** Stands in for a kiln and its controller. Its door, its faults and the pace of its clock are worked by hand. */
 public final class SimulatedKiln implements KilnController {
-    /** Between two readings, in seconds of its own clock. */
+    /** Between two readings, in seconds of its own clock; a cold kiln that is out shows little. */
     private static final int BETWEEN_READINGS = 5;
+    private static final int BETWEEN_COLD_READINGS = 900;
+    private static final double COLD_CELSIUS = 60;
     /** Slow change of a cold kiln is not worth a reading each time. */
     private static final double WORTH_SHOWING_KELVIN = 1;
     private static final int FASTEST = 600;
@@ -56,7 +58,7 @@ public final class SimulatedKiln implements KilnController {
         while (nextReading <= end) {
             state = state.after(Math.max(0, nextReading - state.seconds()));
             tell();
-            nextReading = state.seconds() + BETWEEN_READINGS;
+            nextReading = state.seconds() + (state.isLit() || state.chamber().celsius() > COLD_CELSIUS ? BETWEEN_READINGS : BETWEEN_COLD_READINGS);
         }
         state = state.after(end - state.seconds());
     }

@@ -38,7 +38,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** Looks at every kiln several times a second: writes down what it showed, counts the soak, and raises what has to be answered. */
 @Component
-class KilnWatch {
+public class KilnWatch {
     private static final double TOO_HOT_KELVIN = 15;
     private static final long WRITES_EVERY_MILLIS = 3_000;
     private static final List<String> DOOR_TO_DO = List.of("Shut the door: the elements are off while it stands open, and the work falls out of its heat.", "The soak counts again from recovery.");
@@ -77,7 +77,7 @@ class KilnWatch {
     }
 
     @Scheduled(initialDelay = 1_000, fixedDelay = 250)
-    void look() {
+    public void look() {
         read(fire::kilns).forEach(this::look);
     }
 

@@ -165,6 +165,11 @@ public class LoadService {
         return entry(Entry.Kind.FIRE_CHANGED, load, words);
     }
 
+    /** What must lie ready for a load. */
+    public List<String> readyLines(long id, Units units) {
+        return open(id).load().programme(units).ready();
+    }
+
     public Receipt ready(long id, String line, boolean isReady, Person person, Command command) {
         return changes.make(command, () -> {
             Opened load = open(id, Standing.PLANNED, Standing.LIT);

@@ -44,11 +44,11 @@ class TreaterController {
     }
 
     /** A piece that waits for the treater, as the sheet would describe it. */
-    record WaitingView(long pieceId, String piece, String job, String steel, String condition, String edge, String hardness, boolean gainsByCold) {}
+    record AwaitsTreater(long pieceId, String piece, String job, String steel, String condition, String edge, String hardness, boolean gainsByCold) {}
 
     record ConsignmentLine(long id, String treater, int count, String outOn, String backOn, String returnedOn) {}
 
-    record TreaterView(List<WaitingView> waiting, List<ConsignmentLine> sheets) {}
+    record TreaterView(List<AwaitsTreater> waiting, List<ConsignmentLine> sheets) {}
 
     /** @param isOpen whether what differs has still to be answered */
     record SentView(long pieceId, String piece, String mark, String steel, String condition, String edge, String hardness, String backAs, String backWords, String operation, boolean isOpen) {}
@@ -60,9 +60,9 @@ class TreaterController {
     @GetMapping("/api/fire/treater")
     @Transactional(readOnly = true)
     TreaterView treater(Person person) {
-        List<WaitingView> waiting = files.openAllOfLivingJobs().stream().filter(TreaterService::isWaiting).map(file -> {
+        List<AwaitsTreater> waiting = files.openAllOfLivingJobs().stream().filter(TreaterService::isWaiting).map(file -> {
             TreaterRepository.Described described = TreaterService.described(file, file.name());
-            return new WaitingView(file.id(), file.name(), file.jobTitle(), described.steel(), described.condition(), described.edge().in(person.units()), described.hardness().in(person.units()), file.specification().steel().cold().isPresent());
+            return new AwaitsTreater(file.id(), file.name(), file.jobTitle(), described.steel(), described.condition(), described.edge().in(person.units()), described.hardness().in(person.units()), file.specification().steel().cold().isPresent());
         }).toList();
         return new TreaterView(waiting, treater.all().stream().map(each -> new ConsignmentLine(each.id(), each.sheet().treater(), treater.pieces(each.id()).size(), each.sheet().outOn(), each.sheet().backOn(), each.returnedOn().orElse(""))).toList());
     }
