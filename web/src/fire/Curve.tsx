@@ -10,9 +10,6 @@ interface CurveProps {
   caption: string;
 }
 
-const SHOWN_WORDS = 18;
-const short = (words: string): string => (words.length > SHOWN_WORDS ? `${words.slice(0, SHOWN_WORDS - 1)}…` : words);
-
 /** What the kiln showed and what it was told, with what happened. */
 export function Curve({ kilnId, from, to, caption }: CurveProps) {
   const { data } = useCurve(kilnId, from, to);
@@ -43,17 +40,22 @@ export function Curve({ kilnId, from, to, caption }: CurveProps) {
         </text>
         {groups.map((group, i) => (
           <g key={group.at}>
-            <title>{`${elapsed(group.at - from)} ${group.words.join('; ')}`}</title>
-            <line data-event x1={at.x(group.at)} x2={at.x(group.at)} y1={30} y2={HEIGHT - 28} />
-            <text x={Math.min(at.x(group.at) + 4, WIDTH - 118)} y={i % 2 === 0 ? 13 : 28}>
-              {short(group.words[0] ?? '')}
-              {group.words.length > 1 ? ` +${group.words.length - 1}` : ''}
+            <line data-event x1={at.x(group.at)} x2={at.x(group.at)} y1={22} y2={HEIGHT - 28} />
+            <text x={at.x(group.at)} y={16} textAnchor="middle">
+              {i + 1}
             </text>
           </g>
         ))}
         <path data-wanted d={path(data.points, 'wanted', at)} />
         <path d={path(data.points, 'degrees', at)} />
       </svg>
+      <ol>
+        {groups.map((group) => (
+          <li key={group.at}>
+            {elapsed(group.at - from)} {group.words.join(', ').toLowerCase()}
+          </li>
+        ))}
+      </ol>
       <figcaption>{caption}: the line is what it showed, the dashes what it was told; hours since it was lit, on the kiln’s own clock.</figcaption>
     </Plate>
   );

@@ -45,6 +45,7 @@ export const Plate = styled.figure`
   text { fill: ${({ theme }) => theme.scribe}; font-family: ${({ theme }) => theme.label}; font-size: 15px; font-variant-numeric: tabular-nums; }
   [data-quiet] { fill: ${({ theme }) => theme.scribeQuiet}; }
   figcaption { font-family: ${({ theme }) => theme.label}; font-size: 1.02rem; padding-top: 0.3rem; }
+  ol { list-style: decimal; margin: 0.2rem 0 0; padding-left: 1.7rem; columns: 3 200px; font-family: ${({ theme }) => theme.label}; }
   path { fill: none; stroke: ${({ theme }) => theme.scribe}; stroke-width: 2.2; stroke-linejoin: round; }
   path[data-wanted] { stroke: ${({ theme }) => theme.manila}; stroke-width: 1.5; stroke-dasharray: 7 5; }
   line { stroke: ${({ theme }) => theme.scribeQuiet}; stroke-width: 0.7; opacity: 0.55; }
@@ -91,8 +92,18 @@ export const SlotList = styled.ol`
 `;
 
 export const Lines = styled.ul`
+  list-style: disc;
   margin: 0;
   padding-left: 1.2rem;
+  display: flex;
+  flex-direction: column;
+  gap: 0.2rem;
+`;
+
+export const Turns = styled.ol`
+  list-style: decimal;
+  margin: 0;
+  padding-left: 1.5rem;
   display: flex;
   flex-direction: column;
   gap: 0.2rem;
@@ -113,8 +124,9 @@ export const AlarmBar = styled.section`
   flex-direction: column;
   gap: 0.4rem;
   h2 { color: inherit; font-size: 1.35rem; }
-  header { display: flex; flex-wrap: wrap; gap: 0.4rem 1.2rem; align-items: center; justify-content: space-between; }
-  ol { margin: 0; padding-left: 1.4rem; font-size: 1.08rem; }
+  header { display: flex; flex-wrap: wrap; gap: 0.4rem 1.2rem; align-items: center; }
+  header button { margin-left: auto; }
+  ol { list-style: decimal; margin: 0; padding-left: 1.4rem; font-size: 1.08rem; }
   a { color: inherit; }
   button { border-color: #fff; }
 `;

@@ -1,15 +1,15 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { change } from '../api/client';
-import type { FireView, KilnView, LoadLine } from '../api/schema';
+import type { FireView, LoadLine } from '../api/schema';
 import { Facts } from '../job/PiecePage.styles';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
-import { Caution, Faces, KilnFace } from './Fire.styles';
+import { Face } from './Face';
+import { Caution, Faces } from './Fire.styles';
 import { NewKiln } from './NewKiln';
-import { StandIn } from './StandIn';
 import { useFire } from './useFire';
 
 const STANDING: Record<string, string> = { PLANNED: 'planned', LIT: 'the fire burns', IN: 'in the fire', OVER: 'over', GIVEN_UP: 'given up' };
@@ -37,29 +37,6 @@ export default function FirePage() {
       <NewKiln />
       <Caution>{data.defer}</Caution>
     </>
-  );
-}
-
-function Face({ kiln }: { kiln: KilnView }) {
-  return (
-    <div>
-      <KilnFace aria-label={kiln.name}>
-        <header>
-          <h2>{kiln.name}</h2>
-          <span>{kiln.isDoorOpen ? 'door open' : 'door shut'}</span>
-        </header>
-        <output>
-          {kiln.shows || '– –'}
-          <small>{kiln.isLit ? `told ${kiln.setPoint}` : 'out'}</small>
-        </output>
-        {kiln.fault ? <p data-wrong>{kiln.fault}</p> : null}
-        <p>
-          {kiln.isHeating ? 'Elements on. ' : kiln.isLit ? 'Elements off. ' : ''}
-          {kiln.burning ? <Link to={`/fire/loads/${kiln.burning}`}>To its load</Link> : kiln.space}
-        </p>
-      </KilnFace>
-      <StandIn kiln={kiln} />
-    </div>
   );
 }
 

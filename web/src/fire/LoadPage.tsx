@@ -9,10 +9,10 @@ import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { countdown } from '../parts/words';
 import { Candidates } from './Candidates';
 import { Curve } from './Curve';
-import { Caution, Coming, Lines, Sides } from './Fire.styles';
+import { Face } from './Face';
+import { Caution, Coming, Lines, Sides, Turns } from './Fire.styles';
 import { Hands } from './Hands';
 import { LoadPieces } from './LoadPieces';
-import { StandIn } from './StandIn';
 import { useFire, useLoad } from './useFire';
 
 /** One load: who shares the fire, what must be ready, the curve with the work in it, and each piece's way out. */
@@ -40,10 +40,11 @@ export default function LoadPage() {
           {load.litAtMillis ? <Curve kilnId={load.kilnId} from={load.litAtMillis} to={isOpen ? 0 : load.overAtMillis} caption={load.kiln} /> : null}
           <LoadPieces load={load} />
           {load.standing === 'PLANNED' ? <Candidates load={load} /> : null}
+          {load.temper.working.length > 0 && isOpen ? <Temper load={load} /> : null}
         </div>
         <div>
+          {load.standing === 'LIT' || load.standing === 'IN' ? <Kiln load={load} /> : null}
           {isOpen ? <Now load={load} /> : null}
-          {load.temper.working.length > 0 && isOpen ? <Temper load={load} /> : null}
           {load.steps.length > 0 ? <Programme load={load} /> : null}
         </div>
       </Sides>
@@ -67,22 +68,6 @@ function Now({ load }: { load: LoadView }) {
   return (
     <Panel aria-label="Now">
       <h2>{load.standing === 'PLANNED' ? 'Before the fire' : 'Now'}</h2>
-      <Hands load={load} />
-      {load.standing === 'IN' ? <p>{SOAKING(load)}</p> : null}
-      {load.ahead.length > 0 && !isAllOut ? (
-        <Coming aria-label="What comes">
-          {load.ahead.map((ahead) => (
-            <li key={ahead.words}>
-              <span>{ahead.words}</span>
-              <strong>{ahead.seconds === 0 ? 'now' : `in ${countdown(ahead.seconds * 1000)}`}</strong>
-            </li>
-          ))}
-        </Coming>
-      ) : null}
-      {load.cautions.map((line) => (
-        <Caution key={line}>{line}</Caution>
-      ))}
-      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
         {load.standing === 'PLANNED' ? (
           <Press data-kind="main" data-large isDisabled={isBusy || load.pieces.length === 0} onPress={() => send('light')}>
@@ -105,23 +90,31 @@ function Now({ load }: { load: LoadView }) {
           </Press>
         ) : null}
       </Row>
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      {load.standing === 'IN' ? <p>{SOAKING(load)}</p> : null}
+      {load.ahead.length > 0 && !isAllOut ? (
+        <Coming aria-label="What comes">
+          {load.ahead.map((ahead) => (
+            <li key={ahead.words}>
+              <span>{ahead.words}</span>
+              <strong>{ahead.seconds === 0 ? 'now' : `in ${countdown(ahead.seconds * 1000)}`}</strong>
+            </li>
+          ))}
+        </Coming>
+      ) : null}
+      <Hands load={load} />
+      {load.cautions.map((line) => (
+        <Caution key={line}>{line}</Caution>
+      ))}
       <GiveUp load={load} />
-      {load.standing === 'PLANNED' ? null : <Kiln load={load} />}
     </Panel>
   );
 }
 
+/** What its kiln shows while it burns. */
 function Kiln({ load }: { load: LoadView }) {
   const kiln = useFire().data?.kilns.find((each) => each.id === load.kilnId);
-  return kiln ? (
-    <>
-      <p>
-        <strong>{kiln.shows || 'The kiln shows nothing'}</strong>
-        {kiln.isLit ? `, told ${kiln.setPoint}` : ', out'}, {kiln.isDoorOpen ? 'door open' : 'door shut'}
-      </p>
-      <StandIn kiln={kiln} />
-    </>
-  ) : null;
+  return kiln ? <Face kiln={kiln} isHere /> : null;
 }
 
 function GiveUp({ load }: { load: LoadView }) {
@@ -179,11 +172,11 @@ function Programme({ load }: { load: LoadView }) {
   return (
     <Panel aria-label="Programme">
       <h2>Programme</h2>
-      <ol style={{ margin: 0, paddingLeft: '1.4rem' }}>
+      <Turns>
         {load.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
-      </ol>
+      </Turns>
     </Panel>
   );
 }

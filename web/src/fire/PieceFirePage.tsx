@@ -4,7 +4,7 @@ import { read } from '../api/client';
 import type { PieceFire } from '../api/schema';
 import { Facts } from '../job/PiecePage.styles';
 import { Panel, Quiet, Row } from '../parts/Sheet';
-import { Sides } from './Fire.styles';
+import { Sides, Turns } from './Fire.styles';
 import { Hardness } from './Hardness';
 import { Warps } from './Warps';
 
@@ -37,11 +37,11 @@ export default function PieceFirePage() {
               <span>
                 {programme.heat}, {programme.soak}
               </span>
-              <ol style={{ margin: 0, paddingLeft: '1.4rem' }}>
+              <Turns>
                 {programme.steps.map((step) => (
                   <li key={step}>{step}</li>
                 ))}
-              </ol>
+              </Turns>
             </Panel>
           ))}
         </div>

@@ -37,11 +37,11 @@ export default function SteelsPage() {
             <Known steel={steel} />
           </Panel>
           <TemperCurve steel={steel} />
+          <Colours colours={data.colours} cautions={data.colourCautions} />
         </div>
         <div>
           <Tempers steel={steel.designation} />
           <Scales />
-          <Colours colours={data.colours} cautions={data.colourCautions} />
         </div>
       </Sides>
       <OwnSteel fields={data.fields} hasOwn={data.steels.some((each) => each.isOwn)} />

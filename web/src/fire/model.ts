@@ -4,7 +4,7 @@ export const WIDTH = 760;
 export const HEIGHT = 300;
 const LEFT = 54;
 const BOTTOM = 30;
-const TOP = 34;
+const TOP = 30;
 const STEPS = [20, 50, 100, 200, 300, 500];
 const HOURS = [1 / 12, 1 / 6, 1 / 4, 1 / 2, 1, 2, 4, 6, 12, 24, 48, 168];
 const HOUR = 3_600_000;
@@ -59,12 +59,12 @@ export function path(points: readonly CurvePoint[], of: 'degrees' | 'wanted', { 
     .join('');
 }
 
-/** Events that would write over each other share a line, the first two in words. */
+/** Events that would write over each other share a line. */
 export function together(events: readonly CurveEvent[], { x }: Field): { at: number; words: string[] }[] {
   const groups: { at: number; words: string[] }[] = [];
   for (const event of events) {
     const last = groups[groups.length - 1];
-    if (last && x(event.atMillis) - x(last.at) < 14) {
+    if (last && x(event.atMillis) - x(last.at) < 18) {
       last.words.push(event.words);
     } else {
       groups.push({ at: event.atMillis, words: [event.words] });

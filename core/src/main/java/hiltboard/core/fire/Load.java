@@ -17,6 +17,8 @@ import java.util.List;
 public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Duration cycle) {
     /** What a door that is opened for one blade takes: out, into the quench, shut again; from memory. */
     static final double DOOR_SECONDS = 12;
+    /** In the oil or between the plates, until both hands are free for the next; from memory. */
+    private static final double QUENCH_SECONDS = 45;
     private static final double LONGEST_RECOVERY = 3_600;
 
     public Load {
@@ -32,7 +34,7 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
         return new Load(treatment, kiln, pieces, cycle);
     }
 
-    /** At heat with all of it in; the door opened and shut once; the time until it is back. */
+    /** At heat with all of it in; the door opened and shut once; the time until it is back, or until the quench has hands for the next. */
     private static Duration cycle(Treatment treatment, Kiln kiln, List<LoadPiece> pieces) {
         double heat = pieces.stream().mapToDouble(piece -> piece.need().heat(treatment).celsius()).average().orElseThrow();
         KilnState state = KilnState.standing(kiln, 0, heat, heat, 0).soaked(body(pieces)).lit(List.of(Segment.until(Temperature.ofCelsius(heat))));
@@ -42,7 +44,7 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
             state = state.after(1);
             waited++;
         }
-        return Duration.ofSeconds(Math.round(waited));
+        return Duration.ofSeconds(Math.round(Math.max(waited, QUENCH_SECONDS)));
     }
 
     static HeatBody body(List<LoadPiece> pieces) {

@@ -1,6 +1,8 @@
 package hiltboard.core.fire;
 
+import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
+import java.time.Duration;
 import java.util.Optional;
 
 /**
@@ -32,5 +34,11 @@ public record Soak(Temperature heat, double inAt, Optional<Double> recoveredAt, 
     /** How far the kiln fell when the work went in, in kelvin. */
     public double drop() {
         return coldest == Double.MAX_VALUE ? 0 : Math.max(0, heat.celsius() - coldest);
+    }
+
+    /** A soak as it is said: with seconds while it is short. */
+    public static String words(Duration soak) {
+        long seconds = soak.toSeconds() % 60;
+        return soak.toMinutes() < 1 || soak.toMinutes() >= 30 || seconds == 0 ? Span.words(soak) : soak.toMinutes() + " min " + seconds + " s";
     }
 }

@@ -36,9 +36,12 @@ public record TemperInTime(Duration firstWaits, Duration limit, List<String> wor
         Duration quenching = load.cycle().multipliedBy(after);
         Duration shut = load.kiln().coolingTime(hardening, tempering, false);
         Duration waits = quenching.plus(shut);
-        List<String> working = List.of(after + " more quenches of " + Span.words(load.cycle()) + ": " + Span.words(quenching),
-                "Shut kiln from " + hardening.in(units) + " to " + tempering.in(units) + ": τ ln(ΔT₁ ÷ ΔT₂) = " + Span.words(shut),
-                "The first blade waits " + Span.words(waits) + " for its temper; " + Span.words(LIMIT) + " is the most");
+        List<String> working = new ArrayList<>();
+        if (after > 0) {
+            working.add(after + (after == 1 ? " more quench, " : " more quenches of ") + Span.words(load.cycle()) + (after == 1 ? "" : ": " + Span.words(quenching)));
+        }
+        working.add("Shut kiln from " + hardening.in(units) + " to " + tempering.in(units) + ": τ ln(ΔT₁ ÷ ΔT₂) = " + Span.words(shut));
+        working.add("The first blade waits " + Span.words(waits) + " for its temper; " + Span.words(LIMIT) + " is the most");
         return new TemperInTime(waits, LIMIT, working, waits.compareTo(LIMIT) <= 0 ? List.of() : offers(load, hardening, tempering, others, quenching, units));
     }
 

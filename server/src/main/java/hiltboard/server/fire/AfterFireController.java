@@ -4,6 +4,7 @@ import hiltboard.core.design.Option;
 import hiltboard.core.fire.HardnessTest;
 import hiltboard.core.fire.HeatNeed;
 import hiltboard.core.fire.Programme;
+import hiltboard.core.fire.Soak;
 import hiltboard.core.fire.Treatment;
 import hiltboard.core.fire.Warp;
 import hiltboard.core.measure.Hardness;
@@ -86,7 +87,7 @@ class AfterFireController {
     private List<FireOfPiece> fires(long piece, Units units) {
         return fire.firesOf(piece).stream().map(record -> {
             LoadRow load = fire.load(record.load());
-            return new FireOfPiece(load.id(), load.treatment().words(), fire.kiln(load.kiln()).name(), load.heat().in(units), record.leftAt().map(at -> Span.words(record.soaked())).orElse(""), left(load, record));
+            return new FireOfPiece(load.id(), load.treatment().words(), fire.kiln(load.kiln()).name(), load.heat().in(units), record.leftAt().map(at -> Soak.words(record.soaked())).orElse(""), left(load, record));
         }).toList();
     }
 

@@ -20,6 +20,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Kilns, loads, what happened at them, and alarms. */
 @Repository
 class FireRepository {
+    /** The one alarm that is no fault: it is answered by whoever takes the work out. */
+    static final String SOAKED = "SOAKED";
     private static final TypeReference<List<String>> LINES = new TypeReference<>() {};
     private static final String SELECT_LOAD = """
             SELECT fire_load.*, door.name AS door_name, quench.name AS quench_name FROM fire_load

@@ -8,6 +8,7 @@ import hiltboard.core.fire.Programme;
 import hiltboard.core.fire.Soak;
 import hiltboard.core.fire.TemperInTime;
 import hiltboard.core.fire.Treatment;
+import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
@@ -125,7 +126,7 @@ class FireViews {
                 programme.map(each -> each.ready().stream().map(line -> new ReadyView(line, row.ready().contains(line))).toList()).orElse(List.of()),
                 row.doorBy().orElse(0L), row.quenchBy().orElse(0L), row.doorName(), row.quenchName(), row.treatment().isQuenched(), row.treatment() == Treatment.NORMALISE ? programme.map(each -> each.kiln().size()).orElse(1) : 1, row.part() + 1,
                 row.litAt().orElse(0L), row.inAt().orElse(0L), row.overAt().orElse(0L), pieces(opened, load), row.standing() == Standing.PLANNED ? candidates(row, load, units) : List.of(),
-                row.treatment().isQuenched() && load.pieces().size() > 1 ? Span.words(load.cycle()) : "", temper(opened, load, units), soaking(row, soak, units), ahead(opened, load, soak), cautions(row), row.words());
+                row.treatment().isQuenched() && load.pieces().size() > 1 ? Soak.words(load.cycle()) : "", temper(opened, load, units), soaking(row, soak, units), ahead(opened, load, soak), cautions(row), row.words());
     }
 
     private static List<String> cautions(LoadRow row) {
@@ -144,7 +145,7 @@ class FireViews {
             Optional<Step> step = LoadPieces.step(file, opened.row().treatment());
             long temperBy = file.windows().stream().filter(window -> Treatment.FIRST_TEMPER.isDoneAt(window.step().operation())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
             return new LoadPieceView(piece.id(), piece.name(), file.jobId(), file.jobTitle(), record.slot(), leaving.position(), piece.need().steel().designation(), piece.cover().words(),
-                    step.map(each -> each.operation().key()).orElse(""), Span.words(leaving.soak()), record.leftAt().map(at -> Span.words(record.soaked())).orElse(""), record.leftAs(), record.fileTest(),
+                    step.map(each -> each.operation().key()).orElse(""), Soak.words(leaving.soak()), record.leftAt().map(at -> Soak.words(record.soaked())).orElse(""), record.leftAs(), record.fileTest(),
                     step.flatMap(file::row).map(each -> each.standing().name()).orElse(""), file.isAlive() && file.progress().isUntempered(), temperBy);
         }).toList();
     }
@@ -156,7 +157,7 @@ class FireViews {
                 .filter(file -> !isDone(file, row.treatment())).map(file -> {
                     LoadPiece piece = LoadPieces.of(file, row.treatment());
                     List<String> whyNot = load.whyNot(piece, units);
-                    return new CandidateView(file.id(), file.name(), file.jobTitle(), piece.need().steel().designation(), piece.length().brieflyIn(units) + " long, " + piece.cover().words(), whyNot);
+                    return new CandidateView(file.id(), file.name(), file.jobTitle(), piece.need().steel().designation(), piece.length().nearest(Length.ofInches("0.1")).brieflyIn(units) + " long, " + piece.cover().words(), whyNot);
                 }).sorted(Comparator.comparingInt((CandidateView each) -> each.whyNot().size()).thenComparing(CandidateView::name)).toList();
         long can = all.stream().filter(each -> each.whyNot().isEmpty()).count();
         return all.stream().limit(can + CANNOT_SHOWN).toList();

@@ -145,7 +145,7 @@ public class KilnWatch {
         }
         boolean isUp = soak.filter(each -> each.soaked() >= row.soak().toSeconds()).isPresent();
         boolean isWaitedFor = isUp && load.stillIn().size() == load.pieces().size();
-        return isWaitedFor ? Optional.of(alarm(kiln, Optional.of(row), "SOAKED", "the soak is up: " + row.treatment().words().toLowerCase(Locale.ROOT), soakedToDo(load))) : Optional.empty();
+        return isWaitedFor ? Optional.of(alarm(kiln, Optional.of(row), FireRepository.SOAKED, "the soak is up (" + row.treatment().words().toLowerCase(Locale.ROOT) + ")", soakedToDo(load))) : Optional.empty();
     }
 
     private static List<String> soakedToDo(Opened load) {

@@ -298,7 +298,7 @@ public class LoadService {
     private static void mustHaveSoaked(Duration wanted, Optional<Soak> soak, boolean isSure) {
         Duration soaked = Duration.ofSeconds(Math.round(soak.map(Soak::soaked).orElse(0.0)));
         if (!isSure && soaked.plus(NEARLY).compareTo(wanted) < 0) {
-            throw Refusal.question("It has soaked " + Span.words(soaked) + " of " + Span.words(wanted) + ", counted from recovery. Take it out all the same?");
+            throw Refusal.question("It has soaked " + Soak.words(soaked) + " of " + Span.words(wanted) + ", counted from recovery. Take it out all the same?");
         }
     }
 
@@ -323,11 +323,15 @@ public class LoadService {
             List<Entry> entries = new ArrayList<>();
             for (PieceFile file : leaving) {
                 fire.left(id, file.id(), now(load), soaked, true);
-                entries.add(Entry.ofPiece(Entry.Kind.FIRE_CHANGED, file.jobId(), file.id(), file.name() + ": out of " + load.kiln().name() + " after a soak of " + Span.words(soaked)));
+                entries.add(Entry.ofPiece(Entry.Kind.FIRE_CHANGED, file.jobId(), file.id(), file.name() + ": out of " + load.kiln().name() + " after a soak of " + Soak.words(soaked)));
                 if (!load.row().treatment().isQuenched()) {
                     entries.addAll(treated(load, file, person));
                 }
             }
+            fire.openAlarms().stream().filter(alarm -> alarm.kind().equals(FireRepository.SOAKED) && alarm.load().equals(Optional.of(id))).forEach(alarm -> {
+                fire.answer(alarm.id(), "Taken out", person.id(), clock.nowMillis());
+                entries.add(Entry.ofShop(Entry.Kind.ALARM_ANSWERED, alarm.words() + ": " + person.name() + " has it", alarm.id()));
+            });
             happened(load, leaving.size() == 1 ? leaving.get(0).name() + " out" : "All out");
             holdsWhatIsLeft(load, leaving);
             return entries;

@@ -1,0 +1,28 @@
+import { Link } from 'react-router';
+import type { KilnView } from '../api/schema';
+import { KilnFace } from './Fire.styles';
+import { StandIn } from './StandIn';
+
+/** What a kiln shows, large enough to read from the quench tank, and its door. */
+export function Face({ kiln, isHere }: { kiln: KilnView; isHere?: boolean }) {
+  return (
+    <div>
+      <KilnFace aria-label={kiln.name}>
+        <header>
+          <h2>{kiln.name}</h2>
+          <span>{kiln.isDoorOpen ? 'door open' : 'door shut'}</span>
+        </header>
+        <output>
+          {kiln.shows || '– –'}
+          <small>{kiln.isLit ? `told ${kiln.setPoint}` : 'out'}</small>
+        </output>
+        {kiln.fault ? <p data-wrong>{kiln.fault}</p> : null}
+        <p>
+          {kiln.isHeating ? 'Elements on. ' : kiln.isLit ? 'Elements off. ' : ''}
+          {kiln.burning && !isHere ? <Link to={`/fire/loads/${kiln.burning}`}>To its load</Link> : kiln.space}
+        </p>
+      </KilnFace>
+      <StandIn kiln={kiln} />
+    </div>
+  );
+}
