@@ -17,6 +17,8 @@ import java.util.Optional;
 public record Soak(Temperature heat, double inAt, Optional<Double> recoveredAt, double soaked, int interruptions, double coldest, double hottest, double lastAt, boolean isAtHeat) {
     /** As near as a shop kiln is led; what is hotter soaks too, and is warned of. */
     private static final double BELOW = KilnState.NEAR_KELVIN;
+    /** Where little work drops a kiln by nothing that it shows, it is through after this; from memory. Before, the thermocouple has not felt the door yet. */
+    private static final double SETTLES_SECONDS = 120;
 
     public static Soak from(Temperature heat, double second) {
         return new Soak(heat, second, Optional.empty(), 0, 0, Double.MAX_VALUE, -Double.MAX_VALUE, second, false);
@@ -24,7 +26,8 @@ public record Soak(Temperature heat, double inAt, Optional<Double> recoveredAt, 
 
     /** With one more reading; empty where the kiln showed none, which counts for nothing. */
     public Soak with(double second, Optional<Double> celsius) {
-        boolean isThere = celsius.filter(shown -> shown >= heat.celsius() - BELOW).isPresent() && second >= inAt;
+        boolean hasFelt = coldest < heat.celsius() - BELOW || second - inAt >= SETTLES_SECONDS;
+        boolean isThere = celsius.filter(shown -> shown >= heat.celsius() - BELOW).isPresent() && hasFelt;
         double more = isThere && isAtHeat ? second - lastAt : 0;
         boolean isFirst = isThere && recoveredAt.isEmpty();
         return new Soak(heat, inAt, isFirst ? Optional.of(second) : recoveredAt, soaked + more, interruptions + (isAtHeat && !isThere ? 1 : 0),

@@ -114,9 +114,19 @@ class LoadTest {
     void before_the_work_is_in_and_while_the_thermocouple_is_open_nothing_counts() {
         Soak soak = Soak.from(Temperature.ofCelsius(815), 100).with(50, Optional.of(815.0)).with(90, Optional.of(815.0));
         assertThat(soak.soaked()).isZero();
-        soak = soak.with(200, Optional.of(815.0)).with(260, Optional.empty()).with(320, Optional.of(815.0)).with(330, Optional.of(815.0));
+        soak = soak.with(230, Optional.of(815.0)).with(260, Optional.empty()).with(320, Optional.of(815.0)).with(330, Optional.of(815.0));
         assertThat(soak.soaked()).isEqualTo(10);
         assertThat(soak.interruptions()).isEqualTo(1);
+    }
+
+    @Test
+    @DisplayName("[worked] the thermocouple has not felt the door yet: 815 °C in the first 10 s is no recovery; without any drop the soak begins after 2 min")
+    void what_has_not_dropped_yet_has_not_recovered() {
+        Soak soak = Soak.from(Temperature.ofCelsius(815), 0).with(5, Optional.of(815.0)).with(10, Optional.of(813.0));
+        assertThat(soak.recoveredAt()).isEmpty();
+        assertThat(soak.with(20, Optional.of(790.0)).with(90, Optional.of(812.0)).recoveredAt()).contains(90.0);
+        assertThat(soak.with(119, Optional.of(815.0)).recoveredAt()).isEmpty();
+        assertThat(soak.with(120, Optional.of(815.0)).recoveredAt()).contains(120.0);
     }
 
     @Test
