@@ -34,9 +34,11 @@ export default function PieceFirePage() {
           {piece.programmes.map((programme) => (
             <Panel key={programme.treatment} aria-label={programme.treatment}>
               <h2>{programme.treatment}</h2>
-              <span>
-                {programme.heat}, {programme.soak}
-              </span>
+              {programme.heat ? (
+                <span>
+                  {programme.heat}, {programme.soak}
+                </span>
+              ) : null}
               <Turns>
                 {programme.steps.map((step) => (
                   <li key={step}>{step}</li>

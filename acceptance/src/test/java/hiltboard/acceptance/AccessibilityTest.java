@@ -44,7 +44,7 @@ class AccessibilityTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/bench", "/new", "/consult", "/jobs/8/consult", "/jobs/8/sheet", "/prices", "/outbox", "/calculate", "/people", "/ledger", "/pieces/14/chain", "/bench/28/scribe-centre-line", "/pieces/1", "/pieces/14", "/bench/1/shape-handle", "/bench/14/glue-handle", "/bench/14/mill-guard-slot", "/pieces/17/hand-over", "/stock", "/stock/receive", "/stock/cutting", "/stock/buying", "/stock/claims", "/stock/table", "/stock/lots/28", "/forge", "/forge/new", "/forge/2", "/forge/1"})
+    @ValueSource(strings = {"/", "/bench", "/new", "/consult", "/jobs/8/consult", "/jobs/8/sheet", "/prices", "/outbox", "/calculate", "/people", "/ledger", "/pieces/14/chain", "/bench/28/scribe-centre-line", "/pieces/1", "/pieces/14", "/bench/1/shape-handle", "/bench/14/glue-handle", "/bench/14/mill-guard-slot", "/pieces/17/hand-over", "/stock", "/stock/receive", "/stock/cutting", "/stock/buying", "/stock/claims", "/stock/table", "/stock/lots/28", "/forge", "/forge/new", "/forge/2", "/forge/1", "/fire", "/fire/loads/1", "/fire/loads/3", "/fire/pieces/36", "/fire/steels", "/fire/treater", "/fire/treater/1"})
     void no_serious_findings(String view) {
         page.navigate(view);
         page.locator("main h1").first().waitFor();

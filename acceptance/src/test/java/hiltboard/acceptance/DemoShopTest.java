@@ -33,8 +33,8 @@ class DemoShopTest {
     @Test
     void nineteen_jobs_five_people_every_state_and_every_construction() {
         JsonNode rails = maker.get("/api/wall").json().path("rails");
-        assertThat(rails).hasSize(19);
-        assertThat(PIECES).hasSize(34);
+        assertThat(rails).hasSize(23);
+        assertThat(PIECES).hasSize(38);
         assertThat(maker.get("/api/people").json()).hasSize(5);
         assertThat(PIECES).extracting(piece -> piece.path("state").asString())
                 .contains("BAR", "PROFILED", "HARDENED", "GROUND", "FINISHED", "HANDLED", "HANDED_OVER");

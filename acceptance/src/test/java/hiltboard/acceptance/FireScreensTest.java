@@ -102,13 +102,13 @@ class FireScreensTest {
         bram.press("Stand-in…");
         pace(page, "as the shop’s", "300 times as fast");
         assertThat(page.getByLabel("What comes").getByText("At heat").locator("xpath=..").getByText("now")).isVisible(AT_SPEED);
-        pace(page, "300 times as fast", "10 times as fast");
+        pace(page, "300 times as fast", "60 times as fast");
         bram.press("Open the door");
         bram.press("The work is in");
         bram.press("Shut the door");
         assertThat(page.getByLabel("Now").getByText("The kiln has dropped by")).isVisible();
         assertThat(cato.page().getByRole(AriaRole.ALERT).getByText("the soak is up (harden)")).isVisible(AT_SPEED);
-        pace(page, "10 times as fast", "as the shop’s");
+        pace(page, "60 times as fast", "as the shop’s");
         for (String name : names) {
             inSlot(page, name, "Out, quenched");
             assertThat(slot(page, name)).containsText("out after");

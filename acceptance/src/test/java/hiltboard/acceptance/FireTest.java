@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -188,7 +189,7 @@ class FireTest {
     }
 
     @Test
-    void a_kiln_is_known_again_after_a_restart_and_its_log_goes_on() {
+    void a_kiln_its_log_and_a_steel_that_the_shop_describes_in_place_of_a_known_grade_last_through_a_restart() {
         RunningShop own = RunningShop.withTwoMakers();
         try {
             Client keeper = own.signedIn("olwen");
@@ -200,8 +201,12 @@ class FireTest {
             at.lightAndHeat(load, Duration.ofMinutes(40));
             long lit = at.load(load).path("litAtMillis").asLong();
             int points = keeper.get("/api/fire/kilns/" + hot + "/curve?from=" + lit).json().path("points").size();
+            long airHardened = Work.take(keeper, 1, Map.of("steel", "A2"));
+            assertThat(Work.number(Work.piece(keeper, airHardened), "hardening.temperature").path("value").asString()).isEqualTo("1775 °F");
+            keeper.post("/api/steels", mill("A2")).isOk();
             own.restart();
             Client again = own.signedIn("olwen");
+            assertThat(Work.number(Work.piece(again, airHardened), "hardening.temperature").path("value").asString()).as("what the shop says counts").isEqualTo("1950 °F");
             String shows = again.get("/api/fire").json().path("kilns").get(0).path("shows").asString();
             assertThat(Integer.parseInt(shows.replaceAll("\\D", ""))).as("still hot: " + shows).isBetween(700, 1200);
             assertThat(again.get("/api/fire/kilns/" + hot + "/curve?from=" + lit).json().path("points").size()).isGreaterThanOrEqualTo(points);
@@ -255,7 +260,7 @@ class FireTest {
         long different = ready(outside, "send-out");
         long missing = ready(outside, "send-out");
         assertThat(maker.get("/api/fire/treater").json().path("waiting").size()).isEqualTo(3);
-        String back = java.time.LocalDate.ofInstant(shop.clock().instant(), shop.clock().getZone()).plusDays(12).toString();
+        String back = LocalDate.ofInstant(shop.clock().instant(), shop.clock().getZone()).plusDays(12).toString();
         Map<String, Object> sheet = new LinkedHashMap<>(Map.of("treater", "The vacuum furnace in town", "straightness", "0.2 mm", "isCold", true, "words", "Please hang them", "backOn", "yesterday", "pieces",
                 List.of(Map.of("piece", right, "mark", "A"), Map.of("piece", different, "mark", "A"), Map.of("piece", missing, "mark", "C"))));
         assertThat(maker.post("/api/fire/treater", sheet).isRefused(422, "entries").text()).contains("\"backOn\"", "\"pieces\"");
@@ -314,21 +319,6 @@ class FireTest {
         owner.post("/api/steels/table", Map.of("text", "designation,colour\nX,blue", "isJson", false)).isRefused(422, "entries");
         owner.post("/api/steels/table", Map.of("text", "{", "isJson", true)).isRefused(422, "entries");
         owner.post("/api/steels/table", Map.of("text", "designation", "isJson", false)).isRefused(422, "entries");
-    }
-
-    @Test
-    void a_known_grade_that_the_shop_describes_itself_counts_as_the_shop_says() {
-        RunningShop own = RunningShop.withTwoMakers();
-        try {
-            Client keeper = own.signedIn("olwen");
-            long piece = Work.take(keeper, 1, Map.of("steel", "A2"));
-            keeper.post("/api/steels", mill("A2")).isOk();
-            assertThat(Work.number(Work.piece(keeper, piece), "hardening.temperature").path("value").asString()).isEqualTo("1950 °F");
-            own.restart();
-            assertThat(Work.number(Work.piece(own.signedIn("olwen"), piece), "hardening.temperature").path("value").asString()).isEqualTo("1950 °F");
-        } finally {
-            own.close();
-        }
     }
 
     @ParameterizedTest(name = "[worked] {0}")

@@ -68,10 +68,10 @@ final class Fires {
         maker.post("/api/fire/kilns/" + kiln + "/door", Map.of("isOpen", isOpen)).isOk();
     }
 
-    /** Lets time pass in the shop, with a look at the kilns every half minute or so. */
+    /** Lets time pass in the shop, with a look at the kilns now and then. */
     void pass(Duration time) {
         KilnWatch watch = shop.bean(KilnWatch.class);
-        Duration step = time.compareTo(Duration.ofMinutes(20)) > 0 ? Duration.ofMinutes(2) : Duration.ofSeconds(20);
+        Duration step = time.compareTo(Duration.ofMinutes(20)) > 0 ? Duration.ofMinutes(10) : Duration.ofSeconds(20);
         for (Duration left = time; !left.isZero() && !left.isNegative(); left = left.minus(step)) {
             shop.clock().putForward(left.compareTo(step) < 0 ? left : step);
             watch.look();

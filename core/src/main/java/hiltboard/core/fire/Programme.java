@@ -1,5 +1,7 @@
 package hiltboard.core.fire;
 
+import hiltboard.core.design.Hardening;
+import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
@@ -131,5 +133,32 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
             case WATER_THEN_OIL -> List.of("Water at " + medium + ", and oil beside it", "Lid for the oil, and an extinguisher for oil fires; a wet blade into hot oil spits");
             case PLATES_AND_AIR -> List.of("Plates cold and clean, air line ready", "Gloves for hot foil");
         };
+    }
+
+    /** Heat, and cold, that needs no kiln: what else such a knife goes through, in the order of the work. */
+    public record ByHand(String words, List<String> steps) {
+        public ByHand {
+            steps = List.copyOf(steps);
+        }
+
+        /** Common practice of the trade; colours by the usual tables. */
+        public static List<ByHand> of(Specification spec, Units units) {
+            List<ByHand> all = new ArrayList<>();
+            if (spec.isClayCoated()) {
+                all.add(new ByHand("Clay on the spine", List.of("Degreased; clay like batter, about 1/8 in (3 mm) thick over the spine, the edge bare", "Dried overnight: pale all over, cold-dry to the cheek",
+                        "After the quench a quick test grind shows the line while a second quench is still possible; the blade is brittle meanwhile")));
+            }
+            if (spec.hardening() == Hardening.BY_EYE) {
+                all.add(new ByHand("Harden in the forge", List.of("In the shade: bright daylight makes colours unreadable; a square tube muffles the flame", "Evenly, to where the magnet lets go and a little over",
+                        "A test piece first", "Into " + spec.quench().words() + " of " + spec.quench().medium().in(units) + ", point first, straight, wholly under")));
+            }
+            spec.steel().cold().ifPresent(cold -> all.add(new ByHand("Cold treatment", List.of("From the quench to hand warmth, then at once to " + cold.in(units) + " or below, an hour at least",
+                    "Dry ice in spirit, or liquid nitrogen: gloves, goggles, moving air, never in a sealed vessel", "Warm up in still air, then the first temper the same day"))));
+            if (spec.hardening() == Hardening.TORCHED_SPINE) {
+                all.add(new ByHand("Soften the spine by torch", List.of("Tempered, bright steel; edge in wet sand or water", "Colours run from the spine: stop at blue, about " + Temperature.ofFahrenheit(560).in(units) + ", well above the edge",
+                        "Twice or three times, cooled between")));
+            }
+            return List.copyOf(all);
+        }
     }
 }

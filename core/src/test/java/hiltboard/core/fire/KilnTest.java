@@ -185,6 +185,13 @@ class KilnTest {
     }
 
     @Test
+    @DisplayName("[memory] a hundred hours in the heat shift its reading by about a kelvin; the cold shifts nothing")
+    void it_drifts_with_the_hours_in_the_heat() {
+        assertThat(atHeat().after(36_000).drift()).isCloseTo(0.1, within(0.001));
+        assertThat(KilnState.cold(KILN).after(36_000).drift()).isZero();
+    }
+
+    @Test
     void out_means_cold_in_the_end_and_the_last_part_ends_the_fire() {
         assertThat(atHeat().next().isLit()).isFalse();
         assertThat(atHeat().out().after(60).watts()).isZero();

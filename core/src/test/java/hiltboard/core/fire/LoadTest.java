@@ -3,14 +3,19 @@ package hiltboard.core.fire;
 import static hiltboard.core.fire.Kilns.mm;
 import static hiltboard.core.fire.Kilns.piece;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.fire.LoadPiece.Cover;
 import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Mass;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
@@ -81,7 +86,7 @@ class LoadTest {
         int pieces = 0;
         while (load.whyNot(piece(pieces + 1, "1084"), UNITS).isEmpty()) {
             pieces++;
-            List<LoadPiece> more = new java.util.ArrayList<>(load.pieces());
+            List<LoadPiece> more = new ArrayList<>(load.pieces());
             more.add(piece(pieces, "1084"));
             load = Load.of(Treatment.HARDEN, weak, more);
         }
@@ -184,6 +189,24 @@ class LoadTest {
     }
 
     @Test
+    void what_needs_no_kiln_is_said_as_well() {
+        assertThat(byHand("hardening=CLAY steel=W2")).containsExactly("Clay on the spine");
+        assertThat(byHand("hardening=TORCHED_SPINE")).containsExactly("Soften the spine by torch");
+        assertThat(byHand("hardening=BY_EYE")).containsExactly("Harden in the forge");
+        assertThat(byHand("steel=440C")).containsExactly("Cold treatment");
+        assertThat(byHand("")).isEmpty();
+    }
+
+    private static List<String> byHand(String answers) {
+        Map<String, String> entries = new HashMap<>();
+        for (String answer : answers.isEmpty() ? new String[0] : answers.split(" ")) {
+            entries.put(answer.split("=")[0], answer.split("=")[1]);
+        }
+        var spec = SpecificationReader.read(SpecificationReader.completed(entries, UNITS), UNITS).specification().orElseThrow();
+        return Programme.ByHand.of(spec, UNITS).stream().map(Programme.ByHand::words).toList();
+    }
+
+    @Test
     @DisplayName("property: whatever joins, nobody is hurt: heats within 15 °F of each other, no soak beyond the longest, one slot each")
     void random_loads_keep_the_rules() {
         Random chance = new Random(11);
@@ -194,7 +217,7 @@ class LoadTest {
             for (int id = 1; id < 12; id++) {
                 LoadPiece piece = piece(id, steels.get(chance.nextInt(steels.size())).designation(), chance.nextBoolean() ? Cover.FOIL : Cover.BARE);
                 if (load.whyNot(piece, UNITS).isEmpty()) {
-                    List<LoadPiece> more = new java.util.ArrayList<>(load.pieces());
+                    List<LoadPiece> more = new ArrayList<>(load.pieces());
                     more.add(piece);
                     load = Load.of(treatment, Kilns.usual(), more);
                 }
@@ -209,7 +232,7 @@ class LoadTest {
     @Test
     void a_piece_weighs_and_shines_as_its_size_says() {
         HeatBody body = new LoadPiece(1, "P1", piece(1, "1084").need(), mm("250"), mm("30"), mm("4"), Mass.ofGrams(157), Cover.BARE, List.of()).body();
-        assertThat(body.joulesPerKelvin()).isCloseTo(0.157 * 650, org.assertj.core.api.Assertions.within(1e-9));
-        assertThat(body.squareMetres()).as("two faces of 250 × 20 mm, the volume at this thickness").isCloseTo(0.01, org.assertj.core.api.Assertions.within(1e-4));
+        assertThat(body.joulesPerKelvin()).isCloseTo(0.157 * 650, within(1e-9));
+        assertThat(body.squareMetres()).as("two faces of 250 × 20 mm, the volume at this thickness").isCloseTo(0.01, within(1e-4));
     }
 }

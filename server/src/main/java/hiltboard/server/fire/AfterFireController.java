@@ -49,6 +49,7 @@ class AfterFireController {
         this.files = files;
     }
 
+    /** Heat and soak are empty where no kiln is needed. */
     record ProgrammeView(String treatment, String heat, String soak, List<String> steps) {}
 
     /** A fire that a piece was in. @param left in words, how it left */
@@ -80,8 +81,9 @@ class AfterFireController {
 
     private static List<ProgrammeView> programmes(PieceFile file, Units units) {
         HeatNeed need = HeatNeed.of(file.specification(), file.chain(Units.INCH_FAHRENHEIT));
-        return Stream.of(Treatment.values()).filter(treatment -> treatment != Treatment.STRAIGHTEN && LoadPieces.step(file, treatment).isPresent()).map(treatment -> Programme.of(treatment, need, units))
-                .map(programme -> new ProgrammeView(programme.treatment().words(), programme.heat().in(units), Span.words(programme.soak()), programme.steps())).toList();
+        Stream<ProgrammeView> inKiln = Stream.of(Treatment.values()).filter(treatment -> treatment != Treatment.STRAIGHTEN && LoadPieces.step(file, treatment).isPresent()).map(treatment -> Programme.of(treatment, need, units))
+                .map(programme -> new ProgrammeView(programme.treatment().words(), programme.heat().in(units), Span.words(programme.soak()), programme.steps()));
+        return Stream.concat(inKiln, Programme.ByHand.of(file.specification(), units).stream().map(each -> new ProgrammeView(each.words(), "", "", each.steps()))).toList();
     }
 
     private List<FireOfPiece> fires(long piece, Units units) {
