@@ -30,6 +30,7 @@ const BilletPage = lazy(() => import('./forge/BilletPage'));
 const FirePage = lazy(() => import('./fire/FirePage'));
 const LoadPage = lazy(() => import('./fire/LoadPage'));
 const PieceFirePage = lazy(() => import('./fire/PieceFirePage'));
+const KilnPage = lazy(() => import('./fire/KilnPage'));
 const SteelsPage = lazy(() => import('./fire/SteelsPage'));
 const TreaterPage = lazy(() => import('./fire/TreaterPage'));
 const ConsignmentPage = lazy(() => import('./fire/ConsignmentPage'));
@@ -159,6 +160,7 @@ function OpenShop({ session }: { session: SessionView }) {
             <Route path="/fire" element={<FirePage />} />
             <Route path="/fire/loads/:id" element={<LoadPage />} />
             <Route path="/fire/pieces/:id" element={<PieceFirePage />} />
+            <Route path="/fire/kilns/:id" element={<KilnPage />} />
             <Route path="/fire/steels" element={<SteelsPage />} />
             <Route path="/fire/treater" element={<TreaterPage />} />
             <Route path="/fire/treater/:id" element={<ConsignmentPage />} />

@@ -292,6 +292,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fire/kilns/{id}/day": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["day"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fire/kilns/{id}/door": {
         parameters: {
             query?: never;
@@ -2805,6 +2821,17 @@ export interface components {
             value: string;
             what: string;
         };
+        DayView: {
+            after: string;
+            before: string;
+            curve: components["schemas"]["CurveView"];
+            day: string;
+            /** Format: int64 */
+            fromMillis: number;
+            kiln: string;
+            /** Format: int64 */
+            toMillis: number;
+        };
         Decided: {
             changes: components["schemas"]["FieldChange"][];
             clientAgreed: boolean;
@@ -4337,6 +4364,7 @@ export type CurvePoint = components['schemas']['CurvePoint'];
 export type CurveView = components['schemas']['CurveView'];
 export type Cutting = components['schemas']['Cutting'];
 export type DatumView = components['schemas']['DatumView'];
+export type DayView = components['schemas']['DayView'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
@@ -4921,6 +4949,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CurveView"];
+                };
+            };
+        };
+    };
+    day: {
+        parameters: {
+            query?: {
+                day?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DayView"];
                 };
             };
         };

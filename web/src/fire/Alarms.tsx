@@ -10,13 +10,13 @@ import { useAlarms } from './useFire';
 /** What has to be answered at a kiln, on whatever page one is. It stays until somebody has it. */
 export function Alarms() {
   const { data } = useAlarms();
-  return (
+  return data && data.length > 0 ? (
     <div role="alert" data-no-print>
-      {(data ?? []).map((alarm) => (
+      {data.map((alarm) => (
         <Alarm key={alarm.id} alarm={alarm} />
       ))}
     </div>
-  );
+  ) : null;
 }
 
 function Alarm({ alarm }: { alarm: AlarmView }) {

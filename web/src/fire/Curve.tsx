@@ -1,3 +1,5 @@
+import type { CurveView } from '../api/schema';
+import { clockTime } from '../parts/words';
 import { Plate } from './Fire.styles';
 import { elapsed, field, HEIGHT, path, together, WIDTH } from './model';
 import { useCurve } from './useFire';
@@ -10,18 +12,32 @@ interface CurveProps {
   caption: string;
 }
 
-/** What the kiln showed and what it was told, with what happened. */
+/** The curve of one fire, in hours since it was lit. */
 export function Curve({ kilnId, from, to, caption }: CurveProps) {
   const { data } = useCurve(kilnId, from, to);
   if (!data) {
     return <Plate style={{ minHeight: '300px' }} />;
   }
-  const until = to > 0 ? to : data.clockMillis;
-  const at = field(data.points, from, until);
-  const groups = together(data.events, at);
+  return <Drawn curve={data} from={from} to={to > 0 ? to : data.clockMillis} caption={`${caption}: the line is what it showed, the dashes what it was told; hours since it was lit, on the kiln’s own clock.`} />;
+}
+
+interface DrawnProps {
+  curve: CurveView;
+  from: number;
+  to: number;
+  caption: string;
+  /** Whether times are said as the clock shows them, not since the beginning. */
+  byClock?: boolean;
+}
+
+/** What a kiln showed and what it was told, with what happened. */
+export function Drawn({ curve, from, to, caption, byClock }: DrawnProps) {
+  const at = field(curve.points, from, to);
+  const groups = together(curve.events, at);
+  const time = (millis: number): string => (byClock ? clockTime(millis) : elapsed(millis - from));
   return (
     <Plate>
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Curve: ${caption}`}>
+      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label="Curve">
         {at.degrees.map((degrees) => (
           <g key={degrees}>
             <line x1={at.x(from)} x2={WIDTH} y1={at.y(degrees)} y2={at.y(degrees)} />
@@ -30,13 +46,13 @@ export function Curve({ kilnId, from, to, caption }: CurveProps) {
             </text>
           </g>
         ))}
-        {at.times.map((time) => (
-          <text key={time.at} data-quiet x={at.x(time.at)} y={HEIGHT - 6} textAnchor="middle">
-            {time.words}
+        {at.times.map((each) => (
+          <text key={each} data-quiet x={at.x(each)} y={HEIGHT - 6} textAnchor="middle">
+            {time(each)}
           </text>
         ))}
         <text data-quiet x={6} y={14}>
-          {data.unit}
+          {curve.unit}
         </text>
         {groups.map((group, i) => (
           <g key={group.at}>
@@ -46,17 +62,17 @@ export function Curve({ kilnId, from, to, caption }: CurveProps) {
             </text>
           </g>
         ))}
-        <path data-wanted d={path(data.points, 'wanted', at)} />
-        <path d={path(data.points, 'degrees', at)} />
+        <path data-wanted d={path(curve.points, 'wanted', at)} />
+        <path d={path(curve.points, 'degrees', at)} />
       </svg>
       <ol>
         {groups.map((group) => (
           <li key={group.at}>
-            {elapsed(group.at - from)} {group.words.join(', ').toLowerCase()}
+            {time(group.at)} {group.words.join(', ').toLowerCase()}
           </li>
         ))}
       </ol>
-      <figcaption>{caption}: the line is what it showed, the dashes what it was told; hours since it was lit, on the kiln’s own clock.</figcaption>
+      <figcaption>{caption}</figcaption>
     </Plate>
   );
 }

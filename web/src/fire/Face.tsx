@@ -9,7 +9,9 @@ export function Face({ kiln, isHere }: { kiln: KilnView; isHere?: boolean }) {
     <div>
       <KilnFace aria-label={kiln.name}>
         <header>
-          <h2>{kiln.name}</h2>
+          <h2>
+            <Link to={`/fire/kilns/${kiln.id}`}>{kiln.name}</Link>
+          </h2>
           <span>{kiln.isDoorOpen ? 'door open' : 'door shut'}</span>
         </header>
         <output>

@@ -41,6 +41,7 @@ export const Plate = styled.figure`
   border-radius: 4px;
   padding: 0.7rem 0.9rem;
   margin: 0;
+  max-width: 1050px;
   svg { display: block; width: 100%; height: auto; overflow: visible; }
   text { fill: ${({ theme }) => theme.scribe}; font-family: ${({ theme }) => theme.label}; font-size: 15px; font-variant-numeric: tabular-nums; }
   [data-quiet] { fill: ${({ theme }) => theme.scribeQuiet}; }

@@ -14,7 +14,7 @@ export interface Field {
   x: (atMillis: number) => number;
   y: (degrees: number) => number;
   degrees: number[];
-  times: { at: number; words: string }[];
+  times: number[];
 }
 
 const step = (choices: readonly number[], range: number): number => choices.find((each) => range / each <= MOST_LINES) ?? range / MOST_LINES;
@@ -32,7 +32,7 @@ export function field(points: readonly CurvePoint[], from: number, until: number
     x: (at) => LEFT + ((at - from) / span) * (WIDTH - LEFT),
     y: (degrees) => TOP + (1 - (degrees - low) / (high - low)) * (HEIGHT - TOP - BOTTOM),
     degrees: Array.from({ length: Math.floor(high / every) + 1 }, (_, i) => i * every).filter((each) => each >= low),
-    times: Array.from({ length: Math.floor(span / (hours * HOUR)) + 1 }, (_, i) => ({ at: from + i * hours * HOUR, words: elapsed(i * hours * HOUR) })),
+    times: Array.from({ length: Math.floor(span / (hours * HOUR)) + 1 }, (_, i) => from + i * hours * HOUR),
   };
 }
 

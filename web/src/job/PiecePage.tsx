@@ -65,6 +65,7 @@ function Top({ piece }: { piece: PieceView }) {
           {piece.stateWords}, promised {day(piece.promisedOn)}, {daysInHand(piece.daysInHand)}
         </span>
         <Link to={`/jobs/${piece.jobId}/consult`}>Consult</Link>
+        <Link to={`/fire/pieces/${piece.id}`}>Fire and hardness</Link>
         <Link to={`/pieces/${piece.id}/hand-over`}>Record and care card</Link>
         {piece.standing === 'ALIVE' ? <Holding piece={piece} /> : null}
       </Row>

@@ -6,6 +6,7 @@ const MOMENT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short'
 const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
 export const day = (iso: string): string => DAY.format(new Date(`${iso}T12:00:00`));
+export const dayOf = (millis: number): string => DAY.format(millis);
 export const dayWithYear = (iso: string): string => DAY_WITH_YEAR.format(new Date(`${iso}T12:00:00`));
 export const moment = (millis: number): string => MOMENT.format(millis);
 export const clockTime = (millis: number): string => CLOCK.format(millis);

@@ -1,5 +1,5 @@
 import type { HangingPiece, Rail, UnderWay, WindowView } from '../api/schema';
-import { countdown } from '../parts/words';
+import { countdown, dayOf } from '../parts/words';
 
 const WIDEST_PIECE_PX = 330;
 const LARGEST_SCALE = 0.85;
@@ -10,12 +10,18 @@ export function scaleFor(rails: readonly Rail[]): number {
   return Math.min(LARGEST_SCALE, WIDEST_PIECE_PX / longest);
 }
 
+/** What rests longer than this is counted in days. */
+const DAYS_FROM_MS = 48 * 3_600_000;
+
 /** What a rest or a step under way says on the tag. */
 export function underWayWords(step: UnderWay, now: number): string {
   if (!step.isResting) {
     return `${step.who}: ${step.title}`;
   }
   const left = step.untilMillis - now;
+  if (left > DAYS_FROM_MS) {
+    return `${step.title}: ${step.restWords} since ${dayOf(step.sinceMillis)}, until ${dayOf(step.untilMillis)}`;
+  }
   return left > 0 ? `${step.title}: ${step.restWords}, ${countdown(left)} left` : `${step.title}: the rest is up`;
 }
 

@@ -29,10 +29,11 @@ public final class Screenshots {
             consult(owner);
             clientPage(shop, owner);
             picture(owner, "/pieces/17/hand-over", "hand-over");
-            calculator(owner);
             picture(owner, "/ledger", "ledger");
             store(owner);
             picture(owner, "/forge/2", "forge");
+            fire(owner);
+            picture(owner, "/fire/steels", "steels");
             Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");
@@ -48,9 +49,6 @@ public final class Screenshots {
         page.navigate("/");
         Locator person = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
         person.waitFor();
-        if (width > 1100) {
-            save(page, "sign-in");
-        }
         person.click();
         page.getByRole(AriaRole.NAVIGATION).waitFor();
         return page;
@@ -125,16 +123,34 @@ public final class Screenshots {
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName(name)).click();
     }
 
-    private void calculator(Page page) {
-        page.navigate("/calculate");
-        Locator slot = page.getByLabel("Slot of a driven-on guard");
-        slot.getByLabel("Tang width").fill(".690");
-        slot.getByLabel("Tang thickness").fill("163 thou");
-        slot.getByLabel("Guard thickness").fill(".366");
-        slot.getByRole(AriaRole.BUTTON).click();
-        slot.getByText("0.815").first().waitFor();
-        slot.scrollIntoViewIfNeeded();
-        save(page, "calculate");
+    /** The load that waits is lit, and its work is in. */
+    private void fire(Page page) {
+        page.navigate("/fire/loads/3");
+        button(page, "Into the load").click();
+        page.getByText("about 45 s from one to the next").waitFor();
+        choose(page, "Nobody yet At the door", "Odile Brakes");
+        choose(page, "Nobody yet At the quench", "Rufus Penhale");
+        page.getByLabel("Now").locator("label:has(input[type=checkbox])").all().forEach(Locator::click);
+        button(page, "Light the fire").click();
+        button(page, "Stand-in…").click();
+        choose(page, "as the shop’s Its clock runs", "300 times as fast");
+        page.getByLabel("What comes").getByText("At heat").locator("xpath=..").getByText("now").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        choose(page, "300 times as fast Its clock runs", "60 times as fast");
+        button(page, "Open the door").click();
+        button(page, "The work is in").click();
+        button(page, "Shut the door").click();
+        page.getByText("counted from recovery after a drop").waitFor();
+        choose(page, "60 times as fast Its clock runs", "as the shop’s");
+        button(page, "Less").click();
+        page.getByLabel("Curve").waitFor();
+        page.waitForTimeout(4_500);
+        save(page, "fire");
+    }
+
+    private static void choose(Page page, String now, String option) {
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(now)).click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+        page.waitForTimeout(300);
     }
 
     /** Blanks are laid out and promised, so that the racks show it. */

@@ -60,6 +60,7 @@ public final class Benchmark {
             server(shop, folder);
             drawing(shop);
         }
+        kilnLog();
         recomputed();
         route();
         cutting();
@@ -129,6 +130,55 @@ public final class Benchmark {
                       send('pointerdown', 0, grip);
                       requestAnimationFrame(look);
                     })""")).doubleValue();
+    }
+
+    /** Ten years of a kiln's log on disk, a day of it over HTTP, and drawn on the page from the press to the picture. */
+    private void kilnLog() throws Exception {
+        Path folder = Files.createTempDirectory("hilt-kiln");
+        try (BenchmarkShop shop = BenchmarkShop.prepared(folder)) {
+            System.out.println("Filling ten years of a kiln’s log…");
+            KilnYears.Filled filled = KilnYears.fill(folder);
+            row(String.format(Locale.ROOT, "ten years of a kiln’s log, %,d readings: MB on disk", filled.readings()), "–", filled.bytes() / 1e6);
+            shop.start();
+            LocalDate[] day = {filled.last()};
+            row("a day of that log over HTTP, another day each time, p95", "–", p95(() -> {
+                day[0] = day[0].minusDays(3);
+                return shop.get("/api/fire/kilns/1/day?day=" + day[0]);
+            }));
+            row("a day of that log, from the press to the drawn curve, p95 of 60 days", "100", daysDrawn(shop, filled.last()));
+        }
+    }
+
+    private static double daysDrawn(BenchmarkShop shop, LocalDate last) {
+        Browser browser = new Browser();
+        browser.open();
+        try {
+            Page page = browser.window(shop.address(), 1280, 800);
+            page.navigate("/");
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
+            page.getByRole(AriaRole.NAVIGATION).waitFor();
+            page.navigate("/fire/kilns/1?day=" + last);
+            page.locator("svg path").first().waitFor();
+            List<?> millis = (List<?>) page.evaluate("""
+                    async () => {
+                      const millis = [];
+                      for (let i = 0; i < 80; i += 1) {
+                        const before = document.querySelector('svg path:not([data-wanted])').getAttribute('d');
+                        const begun = performance.now();
+                        [...document.querySelectorAll('main button')].find((each) => each.textContent === 'The day before').click();
+                        await new Promise((drawn) => {
+                          const look = () => document.querySelector('svg path:not([data-wanted])')?.getAttribute('d') !== before ? requestAnimationFrame(drawn) : requestAnimationFrame(look);
+                          look();
+                        });
+                        millis.push(performance.now() - begun);
+                      }
+                      return millis.slice(20);
+                    }""");
+            double[] sorted = millis.stream().mapToDouble(each -> ((Number) each).doubleValue()).sorted().toArray();
+            return sorted[sorted.length * 95 / 100];
+        } finally {
+            browser.close();
+        }
     }
 
     /** One change of the knife at the table: entries read, outline, sections, weight, grips, cost, route. */

@@ -13,6 +13,9 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -79,6 +82,9 @@ class FireController {
     /** What a kiln showed, in the reader's own degrees, on the kiln's own clock. */
     record CurveView(List<CurvePoint> points, List<CurveEvent> events, String unit, long clockMillis) {}
 
+    /** A day of a kiln, and its neighbours; times are on the kiln's own clock. */
+    record DayView(String kiln, String day, String before, String after, long fromMillis, long toMillis, CurveView curve) {}
+
     record AlarmView(long id, long kilnId, String kind, String words, List<String> toDo, long raisedAtMillis, long loadId) {}
 
     @GetMapping("/api/fire")
@@ -104,6 +110,24 @@ class FireController {
         boolean isFahrenheit = person.units().temperature() == Units.TemperatureUnit.FAHRENHEIT;
         return new CurveView(KilnLog.drawn(log.between(id, from, until), STRETCHES).stream().map(shown -> point(shown, isFahrenheit)).toList(),
                 fire.events(id, from, until).stream().map(event -> new CurveEvent(event.atMillis(), event.words())).toList(), isFahrenheit ? "°F" : "°C", now);
+    }
+
+    /** One day of a kiln's log, by its own clock and the shop's zone; today where none is named. */
+    @GetMapping("/api/fire/kilns/{id}/day")
+    @Transactional(readOnly = true)
+    DayView day(@PathVariable long id, @RequestParam(defaultValue = "") String day, Person person) {
+        LocalDate wanted = day.isEmpty() ? LocalDate.ofInstant(Instant.ofEpochMilli(kilns.now(fire.kiln(id))), clock.zone()) : parsed(day);
+        long from = wanted.atStartOfDay(clock.zone()).toInstant().toEpochMilli();
+        long to = wanted.plusDays(1).atStartOfDay(clock.zone()).toInstant().toEpochMilli() - 1;
+        return new DayView(fire.kiln(id).name(), wanted.toString(), wanted.minusDays(1).toString(), wanted.plusDays(1).toString(), from, to, curve(id, from, to, person));
+    }
+
+    private static LocalDate parsed(String day) {
+        try {
+            return LocalDate.parse(day);
+        } catch (DateTimeParseException notADay) {
+            throw Refusal.entry("day", day, "“" + day + "” is not a day", "a day such as 2026-11-24");
+        }
     }
 
     private static CurvePoint point(Shown shown, boolean isFahrenheit) {

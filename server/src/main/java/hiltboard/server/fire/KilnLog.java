@@ -23,7 +23,7 @@ public class KilnLog {
     }
 
     /** Writes down what a kiln has shown since. Belongs into a transaction of the caller. */
-    synchronized void append(long kiln, List<Shown> shown) {
+    public synchronized void append(long kiln, List<Shown> shown) {
         List<Shown> row = growing.computeIfAbsent(kiln, id -> new ArrayList<>());
         for (Shown each : shown) {
             row.add(each);

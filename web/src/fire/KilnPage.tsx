@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { read } from '../api/client';
+import type { DayView } from '../api/schema';
+import { Press } from '../parts/Press';
+import { Quiet, Row } from '../parts/Sheet';
+import { dayWithYear } from '../parts/words';
+import { Drawn } from './Curve';
+
+/** What a kiln showed on any day: its log goes back as far as the kiln does. */
+export default function KilnPage() {
+  const id = Number(useParams().id);
+  const [asked, ask] = useSearchParams();
+  const day = asked.get('day') ?? '';
+  const setDay = (next: string) => ask({ day: next }, { replace: true });
+  const { data } = useQuery({ queryKey: ['fire', 'day', id, day], queryFn: () => read<DayView>(`/api/fire/kilns/${id}/day?day=${day}`), enabled: Number.isFinite(id), placeholderData: (before) => before });
+  if (!data) {
+    return <Quiet>One moment…</Quiet>;
+  }
+  return (
+    <>
+      <Row>
+        <h1>{data.kiln}</h1>
+        <Link to="/fire">The fire</Link>
+      </Row>
+      <Row>
+        <Press onPress={() => setDay(data.before)}>The day before</Press>
+        <strong>{dayWithYear(data.day)}</strong>
+        <Press onPress={() => setDay(data.after)}>The day after</Press>
+      </Row>
+      {data.curve.points.length === 0 ? <Quiet>It showed nothing that day: cold, or not yet here.</Quiet> : <Drawn curve={data.curve} from={data.fromMillis} to={data.toMillis} caption="The line is what it showed, the dashes what it was told." byClock />}
+    </>
+  );
+}
