@@ -4172,6 +4172,8 @@ export interface components {
             isResting: boolean;
             operation: string;
             restWords: string;
+            /** Format: int64 */
+            sinceMillis: number;
             station: string;
             title: string;
             /** Format: int64 */

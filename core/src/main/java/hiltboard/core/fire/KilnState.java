@@ -9,16 +9,11 @@ import java.util.Optional;
  * only what the thermocouple shows.
  *
  * @param seconds on the kiln's own clock
- * @param programme what it is told to do; empty while it is not lit
- * @param segment which part of it, from nothing
- * @param stayed seconds that it has been where this part wants it
- * @param setPoint where the controller wants it now, °C
  * @param doorOpenFor seconds; negative while the door is shut
  * @param drift how much too high the thermocouple reads, in kelvin
  * @param watts of the elements in the last moment
  */
-public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, List<Segment> programme, int segment, double stayed, double setPoint,
-        double doorOpenFor, double drift, Optional<KilnFault> fault, double watts) {
+public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, Told told, double doorOpenFor, double drift, Optional<KilnFault> fault, double watts) {
 
     /** How near it has to be before it counts as being there. */
     public static final double NEAR_KELVIN = 5;
@@ -30,30 +25,45 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, L
     private static final double DRIFT_PER_SECOND = 1 / 360_000.0;
     private static final double DRIFTS_ABOVE = 700;
 
-    public KilnState {
-        programme = List.copyOf(programme);
-    }
-
     public static KilnState cold(Kiln kiln) {
-        return new KilnState(kiln, Firing.cold(Kiln.SHOP.celsius()), HeatBody.NOTHING, 0, List.of(), 0, 0, 0, SHUT, 0, Optional.empty(), 0);
+        return standing(kiln, 0, Kiln.SHOP.celsius(), Kiln.SHOP.celsius(), 0);
     }
 
-    /** As a kiln stood when it was last seen. */
+    /** As a kiln stood when it was last seen, out and empty. */
     public static KilnState standing(Kiln kiln, double seconds, double chamber, double body, double drift) {
-        return new KilnState(kiln, new Firing(chamber, body, chamber, 0, 0), HeatBody.NOTHING, seconds, List.of(), 0, 0, 0, SHUT, drift, Optional.empty(), 0);
+        return new KilnState(kiln, new Firing(chamber, body, chamber, 0, 0), HeatBody.NOTHING, seconds, Told.NOTHING, SHUT, drift, Optional.empty(), 0);
     }
 
     public boolean isLit() {
-        return !programme.isEmpty();
+        return told.isLit();
     }
 
     public boolean isDoorOpen() {
         return doorOpenFor >= 0;
     }
 
+    /** What it is told to do; nothing while it is not lit. */
+    public List<Segment> programme() {
+        return told.programme();
+    }
+
+    /** Which part of its programme it is at, from nothing. */
+    public int segment() {
+        return told.segment();
+    }
+
+    /** Where its controller wants it now, °C; nothing while it is not lit. */
+    public double setPoint() {
+        return told.setPoint();
+    }
+
     /** What the thermocouple shows, in °C; empty while it is open. */
     public Optional<Double> reading() {
-        return fault.filter(KilnFault.THERMOCOUPLE_OPEN::equals).isPresent() ? Optional.empty() : Optional.of(heat.probe() + drift);
+        return isFailing(KilnFault.THERMOCOUPLE_OPEN) ? Optional.empty() : Optional.of(heat.probe() + drift);
+    }
+
+    private boolean isFailing(KilnFault how) {
+        return fault.filter(how::equals).isPresent();
     }
 
     /** How hot the chamber really is. */
@@ -66,26 +76,30 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, L
         return Temperature.ofCelsius(heat.body());
     }
 
-    public KilnState lit(List<Segment> told) {
-        return new KilnState(kiln, heat, load, seconds, told, 0, 0, reading().orElse(Kiln.SHOP.celsius()), doorOpenFor, drift, fault, watts);
+    public KilnState lit(List<Segment> programme) {
+        return told(new Told(programme, 0, 0, reading().orElse(Kiln.SHOP.celsius())));
     }
 
     /** The elements off, whatever was told. */
     public KilnState out() {
-        return new KilnState(kiln, heat, load, seconds, List.of(), 0, 0, 0, doorOpenFor, drift, fault, 0);
+        return told(Told.NOTHING);
     }
 
     /** Goes on to the next part of its programme; out after the last. */
     public KilnState next() {
-        return segment + 1 < programme.size() ? new KilnState(kiln, heat, load, seconds, programme, segment + 1, 0, setPoint, doorOpenFor, drift, fault, watts) : out();
+        return told(isLit() ? told.next() : told);
+    }
+
+    private KilnState told(Told what) {
+        return new KilnState(kiln, heat, load, seconds, what, doorOpenFor, drift, fault, what.isLit() ? watts : 0);
     }
 
     public KilnState door(boolean isOpen) {
-        return new KilnState(kiln, heat, load, seconds, programme, segment, stayed, setPoint, isOpen ? Math.max(0, doorOpenFor) : SHUT, drift, fault, watts);
+        return new KilnState(kiln, heat, load, seconds, told, isOpen ? Math.max(0, doorOpenFor) : SHUT, drift, fault, watts);
     }
 
     public KilnState failing(Optional<KilnFault> how) {
-        return new KilnState(kiln, heat, load, seconds, programme, segment, stayed, setPoint, doorOpenFor, drift, how, watts);
+        return new KilnState(kiln, heat, load, seconds, told, doorOpenFor, drift, how, watts);
     }
 
     /** With cold work laid beside what is in it already. */
@@ -106,7 +120,7 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, L
     }
 
     private KilnState holding(HeatBody body, double celsius) {
-        return new KilnState(kiln, new Firing(heat.chamber(), celsius, heat.probe(), heat.in(), heat.lost()), body, seconds, programme, segment, stayed, setPoint, doorOpenFor, drift, fault, watts);
+        return new KilnState(kiln, new Firing(heat.chamber(), celsius, heat.probe(), heat.in(), heat.lost()), body, seconds, told, doorOpenFor, drift, fault, watts);
     }
 
     /** So many seconds later, in steps of a second; an empty kiln that is shut and out cools by its closed form. */
@@ -125,31 +139,16 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, L
         double left = Math.exp(-time * kiln.wattsPerKelvin() / kiln.joulesPerKelvin());
         double chamber = Kiln.SHOP.celsius() + (heat.chamber() - Kiln.SHOP.celsius()) * left;
         double lost = (heat.chamber() - chamber) * kiln.joulesPerKelvin();
-        return new KilnState(kiln, new Firing(chamber, chamber, chamber, heat.in(), heat.lost() + lost), load, seconds + time, programme, segment, stayed, 0, doorOpenFor, drift, fault, 0);
+        return new KilnState(kiln, new Firing(chamber, chamber, chamber, heat.in(), heat.lost() + lost), load, seconds + time, told, doorOpenFor, drift, fault, 0);
     }
 
     private KilnState step(double time) {
-        double wanted = setPointAfter(time);
-        double on = power(wanted);
-        double loss = kiln.wattsPerKelvin() + (isDoorOpen() ? kiln.openWattsPerKelvin() : 0);
-        Firing later = heat.after(time, kiln, load, on, loss);
-        double open = isDoorOpen() ? doorOpenFor + time : SHUT;
+        Told wanted = told.after(time);
+        double on = power(wanted.setPoint());
+        Firing later = heat.after(time, kiln, load, on, kiln.wattsPerKelvin() + (isDoorOpen() ? kiln.openWattsPerKelvin() : 0));
         double drifted = drift + (later.chamber() > DRIFTS_ABOVE ? DRIFT_PER_SECOND * time : 0);
-        KilnState moved = new KilnState(kiln, later, load, seconds + time, programme, segment, stayed, wanted, open, drifted, fault, on);
-        return moved.isThere() ? moved.staying(time) : moved;
-    }
-
-    private double setPointAfter(double time) {
-        if (!isLit()) {
-            return 0;
-        }
-        double target = now().to().celsius();
-        double ramp = now().kelvinPerHour() == 0 ? Double.MAX_VALUE : now().kelvinPerHour() / 3600 * time;
-        return setPoint < target ? Math.min(target, setPoint + ramp) : Math.max(target, setPoint - ramp);
-    }
-
-    private Segment now() {
-        return programme.get(segment);
+        KilnState moved = new KilnState(kiln, later, load, seconds + time, wanted, isDoorOpen() ? doorOpenFor + time : SHUT, drifted, fault, on);
+        return moved.isThere() ? moved.told(wanted.staying(time)) : moved;
     }
 
     /**
@@ -157,10 +156,10 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, L
      */
     private double power(double wanted) {
         boolean isHeld = doorOpenFor >= kiln.doorAllowed().toSeconds() || heat.chamber() >= kiln.most().celsius();
-        if (isHeld || !isLit() || fault.filter(KilnFault.POWER_CUT::equals).isPresent()) {
+        if (isHeld || !isLit() || isFailing(KilnFault.POWER_CUT)) {
             return 0;
         }
-        if (fault.filter(KilnFault.TOO_HOT::equals).isPresent()) {
+        if (isFailing(KilnFault.TOO_HOT)) {
             return kiln.watts();
         }
         return reading().map(shown -> {
@@ -171,11 +170,6 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, L
 
     /** Whether it shows what this part of its programme wants. */
     public boolean isThere() {
-        return isLit() && reading().filter(shown -> Math.abs(shown - now().to().celsius()) <= NEAR_KELVIN).isPresent();
-    }
-
-    private KilnState staying(double time) {
-        KilnState longer = new KilnState(kiln, heat, load, seconds, programme, segment, stayed + time, setPoint, doorOpenFor, drift, fault, watts);
-        return now().stays().filter(stays -> longer.stayed >= stays.toSeconds()).isPresent() ? longer.next() : longer;
+        return isLit() && reading().filter(shown -> Math.abs(shown - told.now().to().celsius()) <= NEAR_KELVIN).isPresent();
     }
 }

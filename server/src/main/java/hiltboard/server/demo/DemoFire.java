@@ -7,10 +7,11 @@ import hiltboard.server.access.Person;
 import hiltboard.server.fire.AfterFireService.AskedRemedy;
 import hiltboard.server.fire.AfterFireService.AskedWarp;
 import hiltboard.server.fire.AfterFireService;
+import hiltboard.server.fire.Firings;
 import hiltboard.server.fire.KilnWatch;
 import hiltboard.server.fire.Kilns.AskedKiln;
 import hiltboard.server.fire.Kilns;
-import hiltboard.server.fire.LoadService;
+import hiltboard.server.fire.LoadPlanning;
 import hiltboard.server.fire.TreaterService.AskedPiece;
 import hiltboard.server.fire.TreaterService.AskedSheet;
 import hiltboard.server.fire.TreaterService;
@@ -29,15 +30,17 @@ class DemoFire {
 
     private final Kilns kilns;
     private final KilnWatch watch;
-    private final LoadService loads;
+    private final LoadPlanning loads;
+    private final Firings firings;
     private final AfterFireService after;
     private final TreaterService treater;
     private final ShopClock clock;
 
-    DemoFire(Kilns kilns, KilnWatch watch, LoadService loads, AfterFireService after, TreaterService treater, ShopClock clock) {
+    DemoFire(Kilns kilns, KilnWatch watch, LoadPlanning loads, Firings firings, AfterFireService after, TreaterService treater, ShopClock clock) {
         this.kilns = kilns;
         this.watch = watch;
         this.loads = loads;
+        this.firings = firings;
         this.after = after;
         this.treater = treater;
         this.clock = clock;
@@ -94,29 +97,29 @@ class DemoFire {
         void harden(long kiln, long first, long second) {
             long load = planned(kiln, Treatment.HARDEN, first, second);
             doNow(() -> loads.hands(load, door.id(), quench.id(), quench, Diary.command(quench)));
-            doNow(() -> loads.light(load, quench, Diary.command(quench)));
+            doNow(() -> firings.light(load, quench, Diary.command(quench)));
             pass(Duration.ofMinutes(78), Duration.ofMinutes(6));
             open(kiln, Duration.ofSeconds(20));
-            doNow(() -> loads.in(load, quench, Diary.command(quench)));
+            doNow(() -> firings.in(load, quench, Diary.command(quench)));
             pass(Duration.ofMinutes(9), Duration.ofSeconds(30));
             for (long piece : List.of(first, second)) {
                 open(kiln, Duration.ofSeconds(10));
-                doNow(() -> loads.out(load, piece, true, quench, Diary.command(quench)));
+                doNow(() -> firings.out(load, piece, true, quench, Diary.command(quench)));
                 pass(Duration.ofMinutes(2), Duration.ofSeconds(30));
-                doNow(() -> loads.fileTest(load, piece, true, quench, Diary.command(quench)));
+                doNow(() -> firings.fileTest(load, piece, true, quench, Diary.command(quench)));
             }
-            doNow(() -> loads.end(load, quench, Diary.command(quench)));
+            doNow(() -> firings.end(load, quench, Diary.command(quench)));
         }
 
         void temper(long oven, long first, long second) {
             long load = planned(oven, Treatment.FIRST_TEMPER, first, second);
-            doNow(() -> loads.light(load, door, Diary.command(door)));
+            doNow(() -> firings.light(load, door, Diary.command(door)));
             pass(Duration.ofMinutes(24), Duration.ofMinutes(4));
             open(oven, Duration.ofSeconds(15));
-            doNow(() -> loads.in(load, door, Diary.command(door)));
+            doNow(() -> firings.in(load, door, Diary.command(door)));
             pass(Duration.ofMinutes(140), Duration.ofMinutes(5));
-            doNow(() -> loads.out(load, first, true, door, Diary.command(door)));
-            doNow(() -> loads.end(load, door, Diary.command(door)));
+            doNow(() -> firings.out(load, first, true, door, Diary.command(door)));
+            doNow(() -> firings.end(load, door, Diary.command(door)));
         }
 
         private long planned(long kiln, Treatment treatment, long first, long second) {

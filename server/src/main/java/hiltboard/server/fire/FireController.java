@@ -9,9 +9,7 @@ import hiltboard.server.access.Person;
 import hiltboard.server.device.KilnController.Shown;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.Kilns.AskedKiln;
-import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
-import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -28,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Kilns, their curves, loads and alarms. */
+/** Kilns, what they show and have shown, and the stand-ins of their controllers. */
 @RestController
 class FireController {
     /** As many stretches as a curve has room for on a page. */
@@ -36,36 +34,18 @@ class FireController {
     private static final long LONGEST_MILLIS = 400L * 24 * 3600 * 1000;
 
     private final Kilns kilns;
-    private final LoadService loads;
     private final FireViews views;
     private final FireRepository fire;
     private final KilnLog log;
-    private final Changes changes;
     private final ShopClock clock;
 
-    FireController(Kilns kilns, LoadService loads, FireViews views, FireRepository fire, KilnLog log, Changes changes, ShopClock clock) {
+    FireController(Kilns kilns, FireViews views, FireRepository fire, KilnLog log, ShopClock clock) {
         this.kilns = kilns;
-        this.loads = loads;
         this.views = views;
         this.fire = fire;
         this.log = log;
-        this.changes = changes;
         this.clock = clock;
     }
-
-    record Planned(long kiln, String treatment) {}
-
-    record PieceNamed(long piece) {}
-
-    record Ready(String line, boolean isReady) {}
-
-    record Hands(long door, long quench) {}
-
-    record Out(long piece, boolean sure) {}
-
-    record FileTest(long piece, boolean skates) {}
-
-    record Words(String words) {}
 
     record Door(boolean isOpen) {}
 
@@ -85,16 +65,9 @@ class FireController {
     /** A day of a kiln, and its neighbours; times are on the kiln's own clock. */
     record DayView(String kiln, String day, String before, String after, long fromMillis, long toMillis, CurveView curve) {}
 
-    record AlarmView(long id, long kilnId, String kind, String words, List<String> toDo, long raisedAtMillis, long loadId) {}
-
     @GetMapping("/api/fire")
     FireViews.FireView fire(Person person) {
         return views.fire(person.units());
-    }
-
-    @GetMapping("/api/fire/loads/{id}")
-    FireViews.LoadView load(@PathVariable long id, Person person) {
-        return views.load(id, person.units());
     }
 
     /** From a moment of the kiln's clock to another; nothing for until now. */
@@ -165,82 +138,5 @@ class FireController {
     @PostMapping("/api/fire/kilns/{id}/pace")
     Receipt pace(@PathVariable long id, @RequestBody Pace pace, Person person, Command command) {
         return kilns.pace(id, pace.times(), person, command);
-    }
-
-    @PostMapping("/api/fire/loads")
-    Receipt plan(@RequestBody Planned planned, Person person, Command command) {
-        return loads.plan(planned.kiln(), planned.treatment(), person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/join")
-    Receipt join(@PathVariable long id, @RequestBody PieceNamed of, Person person, Command command) {
-        return loads.join(id, of.piece(), person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/leave")
-    Receipt leave(@PathVariable long id, @RequestBody PieceNamed of, Person person, Command command) {
-        return loads.leave(id, of.piece(), person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/ready")
-    Receipt ready(@PathVariable long id, @RequestBody Ready ready, Person person, Command command) {
-        return loads.ready(id, ready.line(), ready.isReady(), person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/hands")
-    Receipt hands(@PathVariable long id, @RequestBody Hands hands, Person person, Command command) {
-        return loads.hands(id, hands.door(), hands.quench(), person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/light")
-    Receipt light(@PathVariable long id, Person person, Command command) {
-        return loads.light(id, person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/in")
-    Receipt in(@PathVariable long id, Person person, Command command) {
-        return loads.in(id, person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/next-heat")
-    Receipt nextHeat(@PathVariable long id, Person person, Command command) {
-        return loads.nextHeat(id, person, command);
-    }
-
-    /** One piece into the quench; where nothing is quenched all of them, whichever is named. */
-    @PostMapping("/api/fire/loads/{id}/out")
-    Receipt out(@PathVariable long id, @RequestBody Out out, Person person, Command command) {
-        return loads.out(id, out.piece(), out.sure(), person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/file-test")
-    Receipt fileTest(@PathVariable long id, @RequestBody FileTest test, Person person, Command command) {
-        return loads.fileTest(id, test.piece(), test.skates(), person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/end")
-    Receipt end(@PathVariable long id, Person person, Command command) {
-        return loads.end(id, person, command);
-    }
-
-    @PostMapping("/api/fire/loads/{id}/give-up")
-    Receipt giveUp(@PathVariable long id, @RequestBody Words words, Person person, Command command) {
-        return loads.giveUp(id, words.words(), person, command);
-    }
-
-    /** What has to be answered, the oldest first. */
-    @GetMapping("/api/alarms")
-    @Transactional(readOnly = true)
-    List<AlarmView> alarms() {
-        return fire.openAlarms().stream().map(alarm -> new AlarmView(alarm.id(), alarm.kiln(), alarm.kind(), alarm.words(), alarm.toDo(), alarm.raisedAtMillis(), alarm.load().orElse(0L))).toList();
-    }
-
-    @PostMapping("/api/alarms/{id}/answer")
-    Receipt answer(@PathVariable long id, @RequestBody Words words, Person person, Command command) {
-        return changes.make(command, () -> {
-            FireRepository.Alarm alarm = fire.openAlarms().stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.outOfTurn("Somebody has answered it already."));
-            fire.answer(id, words.words().strip(), person.id(), clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.ALARM_ANSWERED, alarm.words() + ": " + person.name() + " has it", id);
-        });
     }
 }

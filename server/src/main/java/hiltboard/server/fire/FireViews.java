@@ -18,7 +18,7 @@ import hiltboard.server.fire.FireRepository.InLoad;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.FireRepository.LoadRow;
 import hiltboard.server.fire.FireRepository.Standing;
-import hiltboard.server.fire.LoadService.Opened;
+import hiltboard.server.fire.LoadFiles.Opened;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import java.time.Duration;
@@ -37,10 +37,10 @@ class FireViews {
 
     private final FireRepository fire;
     private final Kilns kilns;
-    private final LoadService loads;
+    private final LoadFiles loads;
     private final PieceFiles files;
 
-    FireViews(FireRepository fire, Kilns kilns, LoadService loads, PieceFiles files) {
+    FireViews(FireRepository fire, Kilns kilns, LoadFiles loads, PieceFiles files) {
         this.fire = fire;
         this.kilns = kilns;
         this.loads = loads;

@@ -14,7 +14,7 @@ import hiltboard.server.device.SimulatedKiln;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.FireRepository.LoadRow;
 import hiltboard.server.fire.FireRepository.Standing;
-import hiltboard.server.fire.LoadService.Opened;
+import hiltboard.server.fire.LoadFiles.Opened;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
@@ -48,7 +48,7 @@ public class KilnWatch {
     private final FireRepository fire;
     private final KilnLog log;
     private final Kilns kilns;
-    private final LoadService loads;
+    private final LoadFiles loads;
     private final BenchService bench;
     private final ReadingService readings;
     private final AccessService access;
@@ -61,7 +61,7 @@ public class KilnWatch {
     private final Map<Long, List<Shown>> unwritten = new HashMap<>();
     private final Map<Long, Long> writtenAt = new HashMap<>();
 
-    KilnWatch(FireRepository fire, KilnLog log, Kilns kilns, LoadService loads, BenchService bench, ReadingService readings, AccessService access, Changes changes, ShopClock clock, TransactionTemplate transactions, PlatformTransactionManager manager) {
+    KilnWatch(FireRepository fire, KilnLog log, Kilns kilns, LoadFiles loads, BenchService bench, ReadingService readings, AccessService access, Changes changes, ShopClock clock, TransactionTemplate transactions, PlatformTransactionManager manager) {
         this.fire = fire;
         this.log = log;
         this.kilns = kilns;
@@ -170,7 +170,7 @@ public class KilnWatch {
         return LoadPieces.step(file, load.row().treatment()).map(step -> {
             List<Entry> entries = new ArrayList<>();
             if (step.operation().readings().contains(PieceDimensions.KILN_AT_SOAK)) {
-                entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_SOAK, LoadService.celsius(shown), by));
+                entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_SOAK, Firings.celsius(shown), by));
             }
             if (step.operation().rests()) {
                 long until = clock.nowMillis() + Duration.ofSeconds(load.row().soak().toSeconds()).toMillis() / kilns.standIn(load.kiln()).pace();
