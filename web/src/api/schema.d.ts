@@ -2333,6 +2333,9 @@ export interface components {
             seconds: number;
             words: string;
         };
+        AlarmAnswer: {
+            words: string;
+        };
         AlarmView: {
             /** Format: int64 */
             id: number;
@@ -4248,6 +4251,9 @@ export interface components {
             wayBack: "REDO" | "REMAKE" | "HEAT_AGAIN" | "GRIND_OUT" | "WELD" | "GO_ON" | "SPARE" | "HOLD" | "SCRAP";
             words: string;
         };
+        WhyGivenUp: {
+            words: string;
+        };
         WindowView: {
             /** Format: int64 */
             closesAtMillis: number;
@@ -4307,6 +4313,7 @@ export interface components {
     pathItems: never;
 }
 export type AheadView = components['schemas']['AheadView'];
+export type AlarmAnswer = components['schemas']['AlarmAnswer'];
 export type AlarmView = components['schemas']['AlarmView'];
 export type Alongside = components['schemas']['Alongside'];
 export type Answer = components['schemas']['Answer'];
@@ -4528,6 +4535,7 @@ export type WarpView = components['schemas']['WarpView'];
 export type Ways = components['schemas']['Ways'];
 export type WayView = components['schemas']['WayView'];
 export type WentWrong = components['schemas']['WentWrong'];
+export type WhyGivenUp = components['schemas']['WhyGivenUp'];
 export type WindowView = components['schemas']['WindowView'];
 export type Wish = components['schemas']['Wish'];
 export type WishView = components['schemas']['WishView'];
@@ -4569,7 +4577,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Words"];
+                "application/json": components["schemas"]["AlarmAnswer"];
             };
         };
         responses: {
@@ -5184,7 +5192,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Words"];
+                "application/json": components["schemas"]["WhyGivenUp"];
             };
         };
         responses: {

@@ -1,17 +1,16 @@
-import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { read } from '../api/client';
 import type { PieceFire } from '../api/schema';
 import { Facts } from '../job/PiecePage.styles';
 import { Panel, Quiet, Row } from '../parts/Sheet';
 import { Sides, Turns } from './Fire.styles';
 import { Hardness } from './Hardness';
+import { usePieceFire } from './usePieceFire';
 import { Warps } from './Warps';
 
 /** One piece and the fire: what it asks, what it went through, how hard and how straight it came out. */
 export default function PieceFirePage() {
   const id = Number(useParams().id);
-  const { data: piece } = useQuery({ queryKey: ['fire', 'piece', id], queryFn: () => read<PieceFire>(`/api/fire/pieces/${id}`), enabled: Number.isFinite(id) });
+  const { data: piece } = usePieceFire(id);
   if (!piece) {
     return <Quiet>One moment…</Quiet>;
   }

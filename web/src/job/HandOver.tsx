@@ -8,6 +8,7 @@ import { dayWithYear, moment } from '../parts/words';
 import { useSession } from '../access/useSession';
 import { Silhouette } from './Silhouette';
 import { Facts } from './PiecePage.styles';
+import { FireRecord } from '../fire/FireRecord';
 import { usePiece } from './usePiece';
 
 const Paper = styled.article`
@@ -129,6 +130,7 @@ function Record({ piece }: { piece: PieceView }) {
       <p>
         {piece.steps.filter((step) => step.standing === 'DONE').length} of {piece.steps.length} steps, by {makers.join(', ') || 'nobody yet'}.
       </p>
+      <FireRecord id={piece.id} />
       {overrides.map((override) => (
         <p key={override.rule + override.title}>
           Gate before “{override.title}” overridden by {override.by}, {moment(override.atMillis)}: {override.reason}

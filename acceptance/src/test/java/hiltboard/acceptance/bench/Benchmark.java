@@ -84,10 +84,7 @@ public final class Benchmark {
         Browser browser = new Browser();
         browser.open();
         try {
-            Page page = browser.window(shop.address(), 1280, 800);
-            page.navigate("/");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
-            page.getByRole(AriaRole.NAVIGATION).waitFor();
+            Page page = signedIn(browser, shop);
             page.navigate("/jobs/8/consult");
             page.locator("[data-grip='point']").waitFor();
             double pictures = 0;
@@ -99,6 +96,14 @@ public final class Benchmark {
         } finally {
             browser.close();
         }
+    }
+
+    private static Page signedIn(Browser browser, BenchmarkShop shop) {
+        Page page = browser.window(shop.address(), 1280, 800);
+        page.navigate("/");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
+        page.getByRole(AriaRole.NAVIGATION).waitFor();
+        return page;
     }
 
     private static double pictures(Page page) {
@@ -153,10 +158,7 @@ public final class Benchmark {
         Browser browser = new Browser();
         browser.open();
         try {
-            Page page = browser.window(shop.address(), 1280, 800);
-            page.navigate("/");
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
-            page.getByRole(AriaRole.NAVIGATION).waitFor();
+            Page page = signedIn(browser, shop);
             page.navigate("/fire/kilns/1?day=" + last);
             page.locator("svg path").first().waitFor();
             List<?> millis = (List<?>) page.evaluate("""

@@ -1,18 +1,11 @@
 package hiltboard.server.material;
 
-import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.NamedCsvRecord;
-import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.LineDelimiter;
 import hiltboard.server.Refusal;
+import hiltboard.server.Table;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
 import io.swagger.v3.oas.annotations.Hidden;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -77,16 +70,10 @@ class SteelFileController {
 
     private static List<Map<String, String>> ofTable(String text) {
         List<Map<String, String>> sheets = new ArrayList<>();
-        try (CsvReader<NamedCsvRecord> csv = CsvReader.builder().ofNamedCsvRecord(text.startsWith("\uFEFF") ? text.substring(1) : text)) {
-            for (NamedCsvRecord record : csv) {
-                mustBeKnown(record.getHeader());
-                sheets.add(record.getFieldsAsMap());
-            }
-        } catch (CsvParseException broken) {
-            throw Refusal.entry("text", "", "After " + sheets.size() + " lines this is no table any more: " + broken.getMessage(), "comma-separated values (RFC 4180)");
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
+        Table.read(text, record -> {
+            mustBeKnown(record.getHeader());
+            sheets.add(record.getFieldsAsMap());
+        });
         return sheets;
     }
 
@@ -102,11 +89,11 @@ class SteelFileController {
     @GetMapping("/api/steels/files/steels.csv")
     @Transactional(readOnly = true)
     ResponseEntity<byte[]> table() {
-        StringWriter table = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).bufferSize(0).build(table);
-        csv.writeRecord(Steels.columns());
-        steels.own().forEach(steel -> csv.writeRecord(Steels.columns().stream().map(column -> steel.entries().getOrDefault(column, "")).toList()));
-        return file("steels.csv", "text/csv;charset=UTF-8", table.toString());
+        String table = Table.written(csv -> {
+            csv.writeRecord(Steels.columns());
+            steels.own().forEach(steel -> csv.writeRecord(Steels.columns().stream().map(column -> steel.entries().getOrDefault(column, "")).toList()));
+        });
+        return file("steels.csv", "text/csv;charset=UTF-8", table);
     }
 
     @Hidden

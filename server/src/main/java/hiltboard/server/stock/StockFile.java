@@ -1,15 +1,12 @@
 package hiltboard.server.stock;
 
-import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
-import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.LineDelimiter;
 import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
 import hiltboard.server.Refusal;
+import hiltboard.server.Table;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
@@ -18,9 +15,6 @@ import hiltboard.server.live.Receipt;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockService.NewLot;
 import hiltboard.server.stock.StockService.ReadLot;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -29,7 +23,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
@@ -63,7 +56,7 @@ class StockFile {
 
     @Transactional(readOnly = true)
     public String rack() {
-        return table(csv -> {
+        return Table.written(csv -> {
             csv.writeRecord(header());
             stock.lots().forEach(row -> csv.writeRecord(record(row)));
         });
@@ -71,16 +64,10 @@ class StockFile {
 
     @Transactional(readOnly = true)
     public String buying(Units units) {
-        return table(csv -> {
+        return Table.written(csv -> {
             csv.writeRecord("supplier", "what", "why", "days");
             buying.lines(units).forEach(line -> csv.writeRecord(line.supplier(), line.words(), line.why(), line.leadDays()));
         });
-    }
-
-    private static String table(Consumer<CsvWriter> lines) {
-        StringWriter table = new StringWriter();
-        lines.accept(CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).bufferSize(0).build(table));
-        return table.toString();
     }
 
     private static List<String> header() {
@@ -113,21 +100,15 @@ class StockFile {
             throw Refusal.entry("text", "", "This table is too long", "up to " + MOST_LINES + " lines");
         }
         List<Parsed> lines = new ArrayList<>();
-        try (CsvReader<NamedCsvRecord> csv = CsvReader.builder().ofNamedCsvRecord(text.startsWith("\uFEFF") ? text.substring(1) : text)) {
-            for (NamedCsvRecord record : csv) {
-                if (lines.isEmpty()) {
-                    mustBeOurTable(record.getHeader());
-                }
-                if (lines.size() == MOST_LINES) {
-                    throw Refusal.entry("text", "", "This table is too long", "up to " + MOST_LINES + " lines");
-                }
-                lines.add(parsed(record, units));
+        Table.read(text, record -> {
+            if (lines.isEmpty()) {
+                mustBeOurTable(record.getHeader());
             }
-        } catch (CsvParseException broken) {
-            throw Refusal.entry("text", "", "After " + lines.size() + " lines this is no table any more: " + broken.getMessage(), "comma-separated values (RFC 4180)");
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
+            if (lines.size() == MOST_LINES) {
+                throw Refusal.entry("text", "", "This table is too long", "up to " + MOST_LINES + " lines");
+            }
+            lines.add(parsed(record, units));
+        });
         if (lines.isEmpty()) {
             throw Refusal.entry("text", "", "There is no line in this table", "a first line with the names of the columns, then one line for each lot");
         }
