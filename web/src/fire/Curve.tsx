@@ -1,7 +1,7 @@
-import type { CurveView } from '../api/schema';
+import type { AheadView, CurveView } from '../api/schema';
 import { clockTime } from '../parts/words';
 import { Plate } from './Fire.styles';
-import { elapsed, field, HEIGHT, path, together, WIDTH } from './model';
+import { elapsed, field, HEIGHT, path, together, untilWhatComes, WIDTH, withWhatComes } from './model';
 import { useCurve } from './useFire';
 
 interface CurveProps {
@@ -10,15 +10,17 @@ interface CurveProps {
   from: number;
   to: number;
   caption: string;
+  /** What is still to come at the fire that burns. */
+  ahead?: readonly AheadView[];
 }
 
 /** The curve of one fire, in hours since it was lit. */
-export function Curve({ kilnId, from, to, caption }: CurveProps) {
+export function Curve({ kilnId, from, to, caption, ahead }: CurveProps) {
   const { data } = useCurve(kilnId, from, to);
   if (!data) {
     return <Plate style={{ minHeight: '300px' }} />;
   }
-  return <Drawn curve={data} from={from} to={to > 0 ? to : data.clockMillis} caption={`${caption}: the line is what it showed, the dashes what it was told; hours since it was lit, on the kiln’s own clock.`} />;
+  return <Drawn curve={withWhatComes(data, ahead ?? [])} from={from} to={to > 0 ? to : untilWhatComes(data, ahead ?? [])} caption={`${caption}: the line is what it showed, the dashes what it is told, on to the last one out; hours since it was lit, on the kiln’s own clock.`} />;
 }
 
 interface DrawnProps {

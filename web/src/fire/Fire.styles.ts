@@ -31,7 +31,8 @@ export const Sides = styled.div`
   gap: 1rem;
   align-items: start;
   > div { display: flex; flex-direction: column; gap: 1rem; min-width: 0; }
-  @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); }
+  /* On a tablet the kiln and what is next come before the curve. */
+  @media (max-width: 900px) { grid-template-columns: minmax(0, 1fr); &[data-burning] > :last-child { grid-row: 1; } }
 `;
 
 /** The curve of a fire, scribed on layout blue. */

@@ -35,17 +35,17 @@ export default function LoadPage() {
       </Row>
       {load.standing === 'GIVEN_UP' ? <Trouble>Given up: {load.words}</Trouble> : null}
       {load.standing === 'OVER' ? <Quiet>This fire is over. Its curve and each piece’s soak stay in their records.</Quiet> : null}
-      <Sides>
+      <Sides data-burning={load.standing === 'LIT' || load.standing === 'IN' || undefined}>
         <div>
-          {load.litAtMillis ? <Curve kilnId={load.kilnId} from={load.litAtMillis} to={isOpen ? 0 : load.overAtMillis} caption={load.kiln} /> : null}
+          {load.litAtMillis ? <Curve kilnId={load.kilnId} from={load.litAtMillis} to={isOpen ? 0 : load.overAtMillis} caption={load.kiln} ahead={load.ahead} /> : null}
           <LoadPieces load={load} />
           {load.standing === 'PLANNED' ? <Candidates load={load} /> : null}
           {load.temper.working.length > 0 && isOpen ? <Temper load={load} /> : null}
+          {load.steps.length > 0 ? <Programme load={load} /> : null}
         </div>
         <div>
           {load.standing === 'LIT' || load.standing === 'IN' ? <Kiln load={load} /> : null}
           {isOpen ? <Now load={load} /> : null}
-          {load.steps.length > 0 ? <Programme load={load} /> : null}
         </div>
       </Sides>
     </>

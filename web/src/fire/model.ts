@@ -1,4 +1,4 @@
-import type { CurveEvent, CurvePoint } from '../api/schema';
+import type { AheadView, CurveEvent, CurvePoint, CurveView } from '../api/schema';
 
 export const WIDTH = 760;
 export const HEIGHT = 300;
@@ -71,4 +71,16 @@ export function together(events: readonly CurveEvent[], { x }: Field): { at: num
     }
   }
   return groups;
+}
+
+/** When the last piece is out, as far as it is known; a kiln that cools afterwards is not waited for. */
+const lastOut = (ahead: readonly AheadView[]): number => 1000 * Math.max(0, ...ahead.filter((each) => !each.words.startsWith('This kiln')).map((each) => each.seconds));
+
+export const untilWhatComes = (curve: CurveView, ahead: readonly AheadView[]): number => curve.clockMillis + lastOut(ahead);
+
+/** What the kiln is told, drawn on as far as the fire is foretold. */
+export function withWhatComes(curve: CurveView, ahead: readonly AheadView[]): CurveView {
+  const wanted = curve.points[curve.points.length - 1]?.wanted;
+  const until = untilWhatComes(curve, ahead);
+  return typeof wanted === 'number' && until > curve.clockMillis ? { ...curve, points: [...curve.points, { atMillis: until, wanted }] } : curve;
 }

@@ -205,6 +205,11 @@ class FireScreensTest {
         bram.press("Put the fire out");
         assertThat(page.getByText("Given up: Tomorrow, with the new cable")).isVisible();
         assertThat(slot(page, Work.piece(reader, piece).path("name").asString())).containsText("Not treated");
+        olwen.page().navigate("/fire/kilns/" + kiln);
+        assertThat(olwen.page().getByText("lit for: harden").first()).isVisible();
+        olwen.press("No longer here");
+        assertThat(olwen.page().getByText("The fire").first()).isVisible();
+        assertThat(olwen.page().getByText("Kiln by the door", new Page.GetByTextOptions().setExact(true))).hasCount(0);
     }
 
     @Test

@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.AfterAll;
@@ -96,6 +97,29 @@ class FireTest {
         assertThat(fires.tell(temper, "in", Map.of()).isRefused(409, "out-of-turn").detail()).as("the kiln is still at hardening heat").contains("has not come down");
         fires.tell(temper, "give-up", Map.of("words", "Too slow; the oven takes them")).isOk();
         assertThat(standing(first, "temper-first")).isEqualTo("READY");
+    }
+
+    @Test
+    @DisplayName("property: whatever is pressed in whatever order, no fire is over while a piece of it has no record")
+    void no_piece_leaves_a_load_without_its_record() {
+        long own = fires.kiln(owner, "Kiln for anything");
+        long[] pieces = {ready(Map.of("steel", "80CrV2"), "harden"), ready(Map.of("steel", "80CrV2"), "harden"), ready(Map.of("steel", "80CrV2"), "harden")};
+        long load = fires.plan(own, "HARDEN", pieces);
+        fires.lightAndHeat(load, Duration.ofMinutes(85));
+        fires.in(own, load);
+        Random chance = new Random(3);
+        for (int i = 0; i < 60; i++) {
+            long which = pieces[chance.nextInt(3)];
+            switch (chance.nextInt(3)) {
+                case 0 -> fires.tell(load, "out", Map.of("piece", which, "sure", chance.nextBoolean()));
+                case 1 -> fires.tell(load, "file-test", Map.of("piece", which, "skates", chance.nextInt(3) > 0));
+                default -> fires.tell(load, "end", Map.of());
+            }
+            JsonNode now = fires.load(load);
+            boolean isComplete = now.path("pieces").valueStream().allMatch(piece -> !piece.path("leftAs").asString().isEmpty() && !piece.path("fileTest").asString().isEmpty());
+            assertThat(now.path("standing").asString().equals("OVER") && !isComplete).as(now.toString()).isFalse();
+        }
+        assertThat(fires.load(load).path("standing").asString()).as("and in the end it was").isEqualTo("OVER");
     }
 
     @Test

@@ -194,7 +194,7 @@ public class Firings {
     }
 
     private List<Entry> treated(Opened load, PieceFile file, Person person) {
-        return LoadPieces.step(file, load.row().treatment()).map(step -> {
+        return load.step(file).map(step -> {
             if (load.row().treatment() == Treatment.STRAIGHTEN) {
                 return List.of(bench.putBack(file.id(), step.operation().key(), "tempered again in the clamp; to be sighted"));
             }
@@ -223,7 +223,7 @@ public class Firings {
             List<Entry> entries = new ArrayList<>();
             entries.add(Entry.ofPiece(Entry.Kind.HARDNESS_TESTED, file.jobId(), file.id(), file.name() + ": a file " + (skates ? "skates on its edge" : "bites its edge: it is not hard")));
             if (skates) {
-                LoadPieces.step(file, load.row().treatment()).ifPresent(step -> entries.addAll(bench.finish(piece, step.operation().key(), Set.copyOf(step.operation().checks()), person)));
+                load.step(file).ifPresent(step -> entries.addAll(bench.finish(piece, step.operation().key(), Set.copyOf(step.operation().checks()), person)));
             }
             return entries;
         });
@@ -260,7 +260,7 @@ public class Firings {
             if (load.row().standing() == Standing.IN) {
                 for (PieceFile file : load.stillIn()) {
                     fire.left(id, file.id(), now(load), Duration.ofSeconds(Math.round(loads.soak(load).map(Soak::soaked).orElse(0.0))), false);
-                    LoadPieces.step(file, load.row().treatment()).ifPresent(step -> entries.add(bench.putBack(file.id(), step.operation().key(), "the fire was given up: " + words.strip())));
+                    load.step(file).ifPresent(step -> entries.add(bench.putBack(file.id(), step.operation().key(), "the fire was given up: " + words.strip())));
                 }
                 kilns.controller(load.kiln()).holds(HeatBody.NOTHING);
             }

@@ -167,7 +167,7 @@ public class KilnWatch {
     }
 
     private List<Entry> ofPiece(Opened load, PieceFile file, double shown, Person by) {
-        return LoadPieces.step(file, load.row().treatment()).map(step -> {
+        return load.step(file).map(step -> {
             List<Entry> entries = new ArrayList<>();
             if (step.operation().readings().contains(PieceDimensions.KILN_AT_SOAK)) {
                 entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_SOAK, Firings.celsius(shown), by));

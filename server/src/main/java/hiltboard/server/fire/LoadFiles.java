@@ -2,6 +2,7 @@ package hiltboard.server.fire;
 
 import hiltboard.core.fire.Load;
 import hiltboard.core.fire.Soak;
+import hiltboard.core.route.Route.Step;
 import hiltboard.server.Refusal;
 import hiltboard.server.device.KilnController.Shown;
 import hiltboard.server.fire.FireRepository.InLoad;
@@ -11,6 +12,7 @@ import hiltboard.server.fire.FireRepository.Standing;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Entry;
+import hiltboard.server.route.StepRepository.StepRow;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -51,6 +53,11 @@ class LoadFiles {
 
         String name() {
             return row.treatment().words() + " in " + kiln.name();
+        }
+
+        /** The step of a piece that this fire does, while it is under way: nothing where the piece was scrapped, held, or its step finished by hand meanwhile. */
+        Optional<Step> step(PieceFile file) {
+            return LoadPieces.step(file, row.treatment()).filter(step -> file.isAlive() && file.heldReason().isEmpty() && file.row(step).filter(StepRow::isUnderWay).isPresent());
         }
 
         List<PieceFile> stillIn() {
