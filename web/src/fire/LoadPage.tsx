@@ -13,7 +13,7 @@ import { Face } from './Face';
 import { Caution, Coming, Lines, Sides, Turns } from './Fire.styles';
 import { Hands } from './Hands';
 import { LoadPieces } from './LoadPieces';
-import { useFire, useLoad } from './useFire';
+import { isBurning, useFire, useLoad } from './useFire';
 
 /** One load: who shares the fire, what must be ready, the curve with the work in it, and each piece's way out. */
 export default function LoadPage() {
@@ -21,7 +21,7 @@ export default function LoadPage() {
   if (!load) {
     return <Quiet>One moment…</Quiet>;
   }
-  const isOpen = load.standing === 'PLANNED' || load.standing === 'LIT' || load.standing === 'IN';
+  const isOpen = load.standing === 'PLANNED' || isBurning(load);
   return (
     <>
       <Row>
@@ -35,7 +35,7 @@ export default function LoadPage() {
       </Row>
       {load.standing === 'GIVEN_UP' ? <Trouble>Given up: {load.words}</Trouble> : null}
       {load.standing === 'OVER' ? <Quiet>This fire is over. Its curve and each piece’s soak stay in their records.</Quiet> : null}
-      <Sides data-burning={load.standing === 'LIT' || load.standing === 'IN' || undefined}>
+      <Sides data-burning={isBurning(load) || undefined}>
         <div>
           {load.litAtMillis ? <Curve kilnId={load.kilnId} from={load.litAtMillis} to={isOpen ? 0 : load.overAtMillis} caption={load.kiln} ahead={load.ahead} /> : null}
           <LoadPieces load={load} />
@@ -44,7 +44,7 @@ export default function LoadPage() {
           {load.steps.length > 0 ? <Programme load={load} /> : null}
         </div>
         <div>
-          {load.standing === 'LIT' || load.standing === 'IN' ? <Kiln load={load} /> : null}
+          {isBurning(load) ? <Kiln load={load} /> : null}
           {isOpen ? <Now load={load} /> : null}
         </div>
       </Sides>

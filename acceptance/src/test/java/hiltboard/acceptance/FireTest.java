@@ -233,6 +233,7 @@ class FireTest {
             assertThat(Work.number(Work.piece(again, airHardened), "hardening.temperature").path("value").asString()).as("what the shop says counts").isEqualTo("1950 °F");
             String shows = again.get("/api/fire").json().path("kilns").get(0).path("shows").asString();
             assertThat(Integer.parseInt(shows.replaceAll("\\D", ""))).as("still hot: " + shows).isBetween(700, 1200);
+            assertThat(again.get("/api/fire").json().path("kilns").get(0).path("isLit").asBoolean()).as("a real kiln would have gone on").isTrue();
             assertThat(again.get("/api/fire/kilns/" + hot + "/curve?from=" + lit).json().path("points").size()).isGreaterThanOrEqualTo(points);
         } finally {
             own.close();

@@ -11,7 +11,9 @@ import java.sql.SQLException;
 import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -183,6 +185,16 @@ class FireRepository {
         return loads.isEmpty() ? List.of() : sql.sql("SELECT * FROM fire_piece WHERE load_id IN (:loads) ORDER BY load_id, slot").param("loads", loads).query((row, number) -> inLoad(row)).list();
     }
 
+    /** What the pieces of these loads are called in the shop, by load, in the order of their slots. */
+    Map<Long, List<String>> names(Collection<Long> loads) {
+        record Named(long load, String name) {}
+        return loads.isEmpty() ? Map.of() : sql.sql("""
+                SELECT load_id, job.number || CASE WHEN piece.pieces = 1 THEN '' ELSE '-' || piece.position END AS name
+                FROM fire_piece JOIN piece ON piece.id = piece_id JOIN job ON job.id = piece.job_id WHERE load_id IN (:loads) ORDER BY load_id, slot
+                """).param("loads", loads).query((row, number) -> new Named(row.getLong("load_id"), row.getString("name"))).list().stream()
+                .collect(Collectors.groupingBy(Named::load, Collectors.mapping(Named::name, Collectors.toList())));
+    }
+
     /** Every fire that a piece was in, the latest last. */
     List<InLoad> firesOf(long piece) {
         return sql.sql("SELECT * FROM fire_piece WHERE piece_id = :piece ORDER BY load_id").param("piece", piece).query((row, number) -> inLoad(row)).list();
@@ -201,13 +213,9 @@ class FireRepository {
                 .query((row, number) -> new Event(row.getLong("at_ms"), row.getString("words"))).list();
     }
 
-    /** Raises an alarm unless one of its kind is open at this kiln; empty then. */
-    Optional<Long> raise(long kiln, Optional<Long> load, String kind, String words, List<String> toDo, long atMillis) {
-        return sql.sql("""
-                INSERT INTO kiln_alarm (kiln_id, load_id, kind, words, to_do, raised_at_ms) SELECT :kiln, :load, :kind, :words, :toDo, :at
-                WHERE NOT EXISTS (SELECT 1 FROM kiln_alarm WHERE kiln_id = :kiln AND kind = :kind AND answered_at_ms IS NULL) RETURNING id
-                """)
-                .param("kiln", kiln).param("load", load.orElse(null)).param("kind", kind).param("words", words).param("toDo", json.writeValueAsString(toDo)).param("at", atMillis).query(Long.class).optional();
+    long raise(long kiln, Optional<Long> load, String kind, String words, List<String> toDo, long atMillis) {
+        return sql.sql("INSERT INTO kiln_alarm (kiln_id, load_id, kind, words, to_do, raised_at_ms) VALUES (:kiln, :load, :kind, :words, :toDo, :at) RETURNING id")
+                .param("kiln", kiln).param("load", load.orElse(null)).param("kind", kind).param("words", words).param("toDo", json.writeValueAsString(toDo)).param("at", atMillis).query(Long.class).single();
     }
 
     List<Alarm> openAlarms() {

@@ -24,7 +24,9 @@ import hiltboard.server.job.PieceFiles;
 import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -96,7 +98,9 @@ class FireViews {
         List<LoadRow> open = fire.openLoads();
         List<LoadRow> past = fire.pastLoads(PAST_SHOWN);
         List<KilnView> views = fire.kilns().stream().map(kiln -> kiln(kiln, open, units)).toList();
-        return new FireView(views, open.stream().map(this::line).toList(), past.stream().map(this::line).toList(),
+        Map<Long, List<String>> names = fire.names(Stream.concat(open.stream(), past.stream()).map(LoadRow::id).toList());
+        Map<Long, String> kilnNames = kilnNames(open, past);
+        return new FireView(views, lines(open, names, kilnNames), lines(past, names, kilnNames),
                 Stream.of(Treatment.values()).map(each -> new TreatmentView(each.name(), each.words())).toList(),
                 "These are the usual cautions and rules of thumb. Safety sheets, the kiln’s manual, local rules and licensed practice come first.");
     }
@@ -109,9 +113,12 @@ class FireViews {
                 open.stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst().orElse(0L));
     }
 
-    private LoadLine line(LoadRow row) {
-        Opened load = loads.open(row);
-        return new LoadLine(row.id(), row.treatment().words(), load.kiln().name(), row.standing().name(), load.pieces().stream().map(PieceFile::name).toList(), row.words());
+    private Map<Long, String> kilnNames(List<LoadRow> open, List<LoadRow> past) {
+        return Stream.concat(open.stream(), past.stream()).map(LoadRow::kiln).distinct().collect(Collectors.toMap(id -> id, id -> fire.kiln(id).name()));
+    }
+
+    private static List<LoadLine> lines(List<LoadRow> rows, Map<Long, List<String>> names, Map<Long, String> kilns) {
+        return rows.stream().map(row -> new LoadLine(row.id(), row.treatment().words(), kilns.get(row.kiln()), row.standing().name(), names.getOrDefault(row.id(), List.of()), row.words())).toList();
     }
 
     @Transactional(readOnly = true)
@@ -120,7 +127,7 @@ class FireViews {
         LoadRow row = opened.row();
         Load load = opened.load();
         Optional<Programme> programme = Optional.of(load).filter(each -> !each.pieces().isEmpty()).map(each -> each.programme(units));
-        Optional<Soak> soak = loads.soak(opened);
+        Optional<Soak> soak = loads.soak(row);
         return new LoadView(id, row.kiln(), opened.kiln().name(), row.treatment().name(), row.treatment().words(), row.standing().name(),
                 programme.map(each -> row.heat().in(units)).orElse(""), programme.map(each -> Span.words(row.soak())).orElse(""), programme.map(Programme::steps).orElse(List.of()),
                 programme.map(each -> each.ready().stream().map(line -> new ReadyView(line, row.ready().contains(line))).toList()).orElse(List.of()),

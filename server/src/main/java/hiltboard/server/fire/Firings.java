@@ -3,7 +3,6 @@ package hiltboard.server.fire;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.fire.HeatBody;
 import hiltboard.core.fire.Load;
-import hiltboard.core.fire.LoadPiece;
 import hiltboard.core.fire.Programme;
 import hiltboard.core.fire.Soak;
 import hiltboard.core.fire.Treatment;
@@ -130,7 +129,7 @@ public class Firings {
             if (load.row().treatment() != Treatment.NORMALISE || part >= programme.kiln().size()) {
                 throw Refusal.outOfTurn("This was the last heat of it.");
             }
-            mustHaveSoaked(load.row().soak(), loads.soak(load), false);
+            mustHaveSoaked(load.row().soak(), loads.soak(load.row()), false);
             Temperature heat = programme.kiln().get(part).to();
             kilns.controller(load.kiln()).next();
             fire.agreed(id, heat, load.row().soak());
@@ -158,7 +157,7 @@ public class Firings {
             if (load.row().treatment() == Treatment.NORMALISE && load.row().part() + 1 < load.load().programme(person.units()).kiln().size()) {
                 throw Refusal.outOfTurn("It has more heats to go through first.");
             }
-            Optional<Soak> soak = loads.soak(load);
+            Optional<Soak> soak = loads.soak(load.row());
             List<PieceFile> leaving = load.row().treatment().isQuenched() ? List.of(load.file(load.record(piece).piece())) : load.stillIn();
             leaving.stream().filter(file -> load.record(file.id()).leftAt().isPresent()).findFirst().ifPresent(file -> {
                 throw Refusal.outOfTurn(file.name() + " is out already.");
@@ -178,7 +177,7 @@ public class Firings {
                 entries.add(Entry.ofShop(Entry.Kind.ALARM_ANSWERED, alarm.words() + ": " + person.name() + " has it", alarm.id()));
             });
             happened(load, leaving.size() == 1 ? leaving.get(0).name() + " out" : "All out");
-            holdsWhatIsLeft(load, leaving);
+            kilns.controller(load.kiln()).holds(loads.whatIsLeft(loads.open(id)));
             return entries;
         });
     }
@@ -186,11 +185,6 @@ public class Firings {
     /** A piece with a shorter soak than the load's longest may leave when its own is up. */
     private static Duration wanted(Opened load, List<PieceFile> leaving) {
         return load.row().treatment().isQuenched() ? LoadPieces.inside(leaving.get(0), load.row().treatment()).need().soak() : load.row().soak();
-    }
-
-    private void holdsWhatIsLeft(Opened load, List<PieceFile> leaving) {
-        List<LoadPiece> left = load.stillIn().stream().filter(file -> !leaving.contains(file)).map(file -> LoadPieces.inside(file, load.row().treatment())).toList();
-        kilns.controller(load.kiln()).holds(left.isEmpty() ? HeatBody.NOTHING : Load.of(load.row().treatment(), load.kiln().kiln(), left).body());
     }
 
     private List<Entry> treated(Opened load, PieceFile file, Person person) {
@@ -259,7 +253,7 @@ public class Firings {
             }
             if (load.row().standing() == Standing.IN) {
                 for (PieceFile file : load.stillIn()) {
-                    fire.left(id, file.id(), now(load), Duration.ofSeconds(Math.round(loads.soak(load).map(Soak::soaked).orElse(0.0))), false);
+                    fire.left(id, file.id(), now(load), Duration.ofSeconds(Math.round(loads.soak(load.row()).map(Soak::soaked).orElse(0.0))), false);
                     load.step(file).ifPresent(step -> entries.add(bench.putBack(file.id(), step.operation().key(), "the fire was given up: " + words.strip())));
                 }
                 kilns.controller(load.kiln()).holds(HeatBody.NOTHING);

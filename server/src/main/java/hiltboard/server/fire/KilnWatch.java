@@ -121,12 +121,17 @@ public class KilnWatch {
         }
     }
 
+    private boolean isPresent(KilnRow kiln, String kind) {
+        return present.getOrDefault(kiln.id(), Set.of()).contains(kind);
+    }
+
     private String alarm(KilnRow kiln, Optional<LoadRow> load, String kind, String words, List<String> toDo) {
-        if (!present.getOrDefault(kiln.id(), Set.of()).contains(kind)) {
+        boolean isRaised = isPresent(kiln, kind) || read(fire::openAlarms).stream().anyMatch(open -> open.kiln() == kiln.id() && open.kind().equals(kind));
+        if (!isRaised) {
             changes.make(clockCommand(), () -> {
-                Optional<Long> raised = fire.raise(kiln.id(), load.map(LoadRow::id), kind, kiln.name() + ": " + words, toDo, clock.nowMillis());
+                long raised = fire.raise(kiln.id(), load.map(LoadRow::id), kind, kiln.name() + ": " + words, toDo, clock.nowMillis());
                 fire.happened(kiln.id(), load.map(LoadRow::id), kilns.now(kiln), words);
-                return Entry.ofShop(Entry.Kind.ALARM, kiln.name() + ": " + words, raised.orElse(0L));
+                return Entry.ofShop(Entry.Kind.ALARM, kiln.name() + ": " + words, raised);
             });
         }
         return kind;
@@ -137,15 +142,17 @@ public class KilnWatch {
     }
 
     private Optional<String> soaks(KilnRow kiln, LoadRow row) {
-        Opened load = read(() -> loads.open(row));
-        Optional<Soak> soak = read(() -> loads.soak(load));
+        Optional<Soak> soak = read(() -> loads.soak(row));
         if (row.recoveredAt().isEmpty()) {
-            soak.flatMap(Soak::recoveredAt).ifPresent(second -> recovered(load, Math.round(second * 1000), soak.get()));
+            soak.flatMap(Soak::recoveredAt).ifPresent(second -> recovered(read(() -> loads.open(row)), Math.round(second * 1000), soak.get()));
             return Optional.empty();
         }
         boolean isUp = soak.filter(each -> each.soaked() >= row.soak().toSeconds()).isPresent();
-        boolean isWaitedFor = isUp && load.stillIn().size() == load.pieces().size();
-        return isWaitedFor ? Optional.of(alarm(kiln, Optional.of(row), FireRepository.SOAKED, "the soak is up (" + row.treatment().words().toLowerCase(Locale.ROOT) + ")", soakedToDo(load))) : Optional.empty();
+        if (!isUp || read(() -> fire.pieces(List.of(row.id()))).stream().anyMatch(piece -> piece.leftAt().isPresent())) {
+            return Optional.empty();
+        }
+        List<String> toDo = isPresent(kiln, FireRepository.SOAKED) ? List.of() : soakedToDo(read(() -> loads.open(row)));
+        return Optional.of(alarm(kiln, Optional.of(row), FireRepository.SOAKED, "the soak is up (" + row.treatment().words().toLowerCase(Locale.ROOT) + ")", toDo));
     }
 
     private static List<String> soakedToDo(Opened load) {

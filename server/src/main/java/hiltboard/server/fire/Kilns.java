@@ -2,6 +2,8 @@ package hiltboard.server.fire;
 
 import hiltboard.core.fire.Kiln;
 import hiltboard.core.fire.KilnFault;
+import hiltboard.core.fire.Segment;
+import hiltboard.core.fire.Treatment;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
@@ -17,11 +19,13 @@ import hiltboard.server.device.KilnController;
 import hiltboard.server.device.SimulatedKiln;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.FireRepository.LoadRow;
+import hiltboard.server.fire.LoadFiles.Opened;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -36,12 +40,14 @@ public class Kilns {
     private static final Temperature HOTTEST = Temperature.ofFahrenheit(2500);
 
     private final FireRepository fire;
+    private final LoadFiles loads;
     private final Changes changes;
     private final ShopClock clock;
     private final Map<Long, SimulatedKiln> standIns = new ConcurrentHashMap<>();
 
-    Kilns(FireRepository fire, Changes changes, ShopClock clock) {
+    Kilns(FireRepository fire, LoadFiles loads, Changes changes, ShopClock clock) {
         this.fire = fire;
+        this.loads = loads;
         this.changes = changes;
         this.clock = clock;
     }
@@ -54,7 +60,22 @@ public class Kilns {
     }
 
     SimulatedKiln standIn(KilnRow kiln) {
-        return standIns.computeIfAbsent(kiln.id(), id -> new SimulatedKiln(kiln.kiln(), kiln.seen(), clock::nowMillis));
+        return standIns.computeIfAbsent(kiln.id(), id -> {
+            SimulatedKiln standIn = new SimulatedKiln(kiln.kiln(), kiln.seen(), clock::nowMillis);
+            fire.openLoads().stream().filter(load -> load.kiln() == id && load.isBurning()).findFirst().ifPresent(load -> goesOn(standIn, load));
+            return standIn;
+        });
+    }
+
+    /** A stand-in stops with the program; a real kiln would have gone on. What burned then burns on at the heat that it was at. */
+    private void goesOn(SimulatedKiln standIn, LoadRow load) {
+        Opened opened = loads.open(load);
+        List<Segment> told = opened.load().programme(Units.INCH_FAHRENHEIT).kiln();
+        int part = load.standing() == FireRepository.Standing.LIT ? 0 : load.treatment() == Treatment.NORMALISE ? load.part() : told.size() - 1;
+        standIn.light(told.subList(part, told.size()));
+        if (load.standing() == FireRepository.Standing.IN) {
+            standIn.holds(loads.whatIsLeft(opened));
+        }
     }
 
     public Receipt keep(AskedKiln asked, Person person, Command command) {

@@ -1,6 +1,8 @@
 package hiltboard.server.fire;
 
+import hiltboard.core.fire.HeatBody;
 import hiltboard.core.fire.Load;
+import hiltboard.core.fire.LoadPiece;
 import hiltboard.core.fire.Soak;
 import hiltboard.core.route.Route.Step;
 import hiltboard.server.Refusal;
@@ -13,6 +15,7 @@ import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Entry;
 import hiltboard.server.route.StepRepository.StepRow;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -90,8 +93,7 @@ class LoadFiles {
     }
 
     /** How the load has soaked since the work went in; nothing while it is not in. */
-    Optional<Soak> soak(Opened load) {
-        LoadRow row = load.row();
+    Optional<Soak> soak(LoadRow row) {
         if (row.standing() != Standing.IN || row.inAt().isEmpty()) {
             return Optional.empty();
         }
@@ -101,5 +103,11 @@ class LoadFiles {
             soak = soak.with(shown.atMillis() / 1000.0, shown.celsius());
         }
         return Optional.of(soak);
+    }
+
+    /** The body of what is still in the fire. */
+    HeatBody whatIsLeft(Opened load) {
+        List<LoadPiece> left = load.stillIn().stream().map(file -> LoadPieces.inside(file, load.row().treatment())).toList();
+        return new Load(load.row().treatment(), load.kiln().kiln(), left, Duration.ZERO).body();
     }
 }
