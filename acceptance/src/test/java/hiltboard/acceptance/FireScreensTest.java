@@ -203,7 +203,7 @@ class FireScreensTest {
         bram.press("Give this load up…");
         page.locator("input[name='words']").fill("Tomorrow, with the new cable");
         bram.press("Put the fire out");
-        assertThat(page.getByText("Given up: Tomorrow, with the new cable")).isVisible();
+        assertThat(page.getByText("Given up: Tomorrow, with the new cable", new Page.GetByTextOptions().setExact(true))).isVisible();
         assertThat(slot(page, Work.piece(reader, piece).path("name").asString())).containsText("Not treated");
         olwen.page().navigate("/fire/kilns/" + kiln);
         assertThat(olwen.page().getByText("lit for: harden").first()).isVisible();

@@ -19,7 +19,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** A real process, killed again and again (SIGKILL) while commands are being written: nothing that was acknowledged is lost. */
 class KilledServerTest {
-    private static final int KILLS = 4;
+    private static final int KILLS = 2;
     private static final int WRITERS = 4;
 
     @Test

@@ -8,7 +8,11 @@ import java.net.http.HttpRequest;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -49,13 +53,15 @@ class OpenInterfaceTest {
     void no_input_gives_a_500_and_every_refusal_is_a_problem_detail() {
         List<String> broken = new ArrayList<>();
         description.path("paths").propertyNames().forEach(path -> {
-            for (String value : List.of("1", "0", "-1", "99999999999999999999", "nothing", "%00", "harden")) {
-                String address = path.replaceAll("\\{[^}]+}", value);
+            // A path without a place for a value is one address, not seven.
+            Set<String> addresses = Stream.of("1", "0", "-1", "99999999999999999999", "nothing", "%00", "harden").map(value -> path.replaceAll("\\{[^}]+}", value)).collect(Collectors.toCollection(LinkedHashSet::new));
+            for (String address : addresses) {
                 if (description.path("paths").path(path).has("get")) {
                     note(broken, "GET " + address, owner.get(address));
                 }
                 if (description.path("paths").path(path).has("post") && !path.equals("/api/sign-out")) {
-                    HOSTILE.forEach(body -> note(broken, "POST " + address + " " + body, owner.post(address, body)));
+                    // What is wrong with a body is wrong at any address: all of them at one, a few at the others.
+                    (address.equals(addresses.iterator().next()) ? HOSTILE : HOSTILE.subList(0, 5)).forEach(body -> note(broken, "POST " + address + " " + body, owner.post(address, body)));
                 }
             }
         });

@@ -31,10 +31,13 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.parallel.Execution;
+import org.junit.jupiter.api.parallel.ExecutionMode;
 
 /** What holds for any piece: every construction, every school, any sizes, in any combination that the form takes. */
+@Execution(ExecutionMode.CONCURRENT)
 class RoutePropertiesTest {
-    private static final int SPECIFICATIONS = 10_000;
+    private static final int SPECIFICATIONS = 5_000;
     private static final RoutePlanner PLANNER = new RoutePlanner(OrderRules.all());
 
     @Test

@@ -1,0 +1,41 @@
+package hiltboard.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.DisplayName;
+import org.junit.jupiter.api.Test;
+
+class TableTest {
+    private static List<Map<String, String>> read(String text) {
+        List<Map<String, String>> lines = new ArrayList<>();
+        Table.read(text, record -> lines.add(record.getFieldsAsMap()));
+        return lines;
+    }
+
+    @Test
+    @DisplayName("RFC 4180: lines end in CR LF; quotes, commas and line breaks stand in quotes and come back")
+    void what_is_written_is_read_again() {
+        String table = Table.written(csv -> {
+            csv.writeRecord("name", "words");
+            csv.writeRecord("a, b", "said \"no\"\r\nand left");
+            csv.writeRecord("", "ö 1½ °F");
+        });
+        assertThat(table).startsWith("name,words\r\n\"a, b\",\"said \"\"no\"\"\r\nand left\"\r\n");
+        assertThat(read(table)).containsExactly(Map.of("name", "a, b", "words", "said \"no\"\r\nand left"), Map.of("name", "", "words", "ö 1½ °F"));
+    }
+
+    @Test
+    void a_mark_of_the_byte_order_and_plain_line_ends_are_taken_as_other_programs_write_them() {
+        assertThat(read("\uFEFFname,words\na,b\n")).containsExactly(Map.of("name", "a", "words", "b"));
+        assertThat(read("name,words")).isEmpty();
+    }
+
+    @Test
+    void what_is_no_table_is_refused_with_the_lines_that_were_good() {
+        assertThatThrownBy(() -> read("name,words\na,b\n\"c,d\ne,f")).isInstanceOf(Refusal.class).hasMessageContaining("After 1 lines").hasMessageContaining("RFC 4180");
+    }
+}
