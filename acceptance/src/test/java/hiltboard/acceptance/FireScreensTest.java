@@ -46,6 +46,7 @@ class FireScreensTest {
     private static void choose(Page page, String now, String label, String option) {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(now + " " + label)).click();
         page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+        assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
     }
 
     private static Locator slot(Page page, String piece) {
@@ -209,7 +210,7 @@ class FireScreensTest {
         assertThat(olwen.page().getByText("lit for: harden").first()).isVisible();
         olwen.press("No longer here");
         assertThat(olwen.page().getByText("The fire").first()).isVisible();
-        assertThat(olwen.page().getByText("Kiln by the door", new Page.GetByTextOptions().setExact(true))).hasCount(0);
+        assertThat(olwen.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Kiln by the door"))).hasCount(0);
     }
 
     @Test
