@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router';
 import { usePerson } from '../access/useSession';
 import { change, read } from '../api/client';
@@ -12,9 +13,8 @@ import { Drawn } from './Curve';
 /** What a kiln showed on any day: its log goes back as far as the kiln does. */
 export default function KilnPage() {
   const id = Number(useParams().id);
-  const [asked, ask] = useSearchParams();
-  const day = asked.get('day') ?? '';
-  const setDay = (next: string) => ask({ day: next }, { replace: true });
+  const [asked] = useSearchParams();
+  const [day, setDay] = useState(asked.get('day') ?? '');
   const { data } = useQuery({ queryKey: ['fire', 'day', id, day], queryFn: () => read<DayView>(`/api/fire/kilns/${id}/day?day=${day}`), enabled: Number.isFinite(id), placeholderData: (before) => before });
   const person = usePerson();
   const go = useNavigate();
