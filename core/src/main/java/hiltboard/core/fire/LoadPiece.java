@@ -30,6 +30,11 @@ public record LoadPiece(long id, String name, HeatNeed need, Length length, Leng
         closed = List.copyOf(closed);
     }
 
+    /** The same piece with nothing that keeps it from the heat: it is in there, or nobody asks yet. */
+    public LoadPiece pastItsGate() {
+        return new LoadPiece(id, name, need, length, width, thickness, mass, cover, List.of());
+    }
+
     HeatBody body() {
         return HeatBody.blade(mass.grams() / 1000, thickness.millimetres());
     }

@@ -49,7 +49,7 @@ public record TemperInTime(Duration firstWaits, Duration limit, List<String> wor
         List<String> offers = new ArrayList<>();
         for (OtherKiln other : others) {
             Duration ready = other.from().celsius() < tempering.celsius() ? other.kiln().heatingTime(other.from(), tempering) : other.kiln().coolingTime(other.from(), tempering, false);
-            boolean isHolding = load.pieces().stream().allMatch(piece -> new Load(Treatment.FIRST_TEMPER, other.kiln(), List.of(), Duration.ZERO).whyNot(openToAll(piece), units).isEmpty());
+            boolean isHolding = load.pieces().stream().allMatch(piece -> new Load(Treatment.FIRST_TEMPER, other.kiln(), List.of(), Duration.ZERO).whyNot(piece.pastItsGate(), units).isEmpty());
             if (isHolding && ready.compareTo(LIMIT) <= 0) {
                 offers.add("Temper in " + other.name() + ": it needs " + Span.words(ready) + " to " + tempering.in(units) + "; set it before the first quench.");
             }
@@ -61,9 +61,5 @@ public record TemperInTime(Duration firstWaits, Duration limit, List<String> wor
         offers.add("A household oven that is used for nothing else, checked with its own thermometer, at " + tempering.in(units) + " for the first temper.");
         offers.add("At least a first warm-through at about " + Temperature.ofFahrenheit(300).in(units) + " within the two hours, then the full temper when the kiln is down: less brittle, not tempered.");
         return offers;
-    }
-
-    private static LoadPiece openToAll(LoadPiece piece) {
-        return new LoadPiece(piece.id(), piece.name(), piece.need(), piece.length(), piece.width(), piece.thickness(), piece.mass(), piece.cover(), List.of());
     }
 }

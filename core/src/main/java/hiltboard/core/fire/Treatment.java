@@ -47,11 +47,6 @@ public enum Treatment {
         return this == FIRST_TEMPER || this == LAST_TEMPER || this == STRAIGHTEN;
     }
 
-    /** Whether the steel glows: it scales, loses carbon, and is covered against it. */
-    public boolean isAboveRed() {
-        return !isTemper() && this != STRESS_RELIEF;
-    }
-
     /** What must lie ready before the door is opened. Common practice. */
     List<String> ready() {
         return switch (this) {

@@ -88,7 +88,7 @@ class FireViews {
 
     record SoakView(boolean isRecovered, long soakedSeconds, long wantedSeconds, String drop, int interruptions) {}
 
-    /** @param isShort whether its soak is still to go @param alone whether it is one person who does both */
+    /** A load; times are on its kiln's own clock, and who stands where is zero for nobody. */
     record LoadView(long id, long kilnId, String kiln, String treatment, String treatmentWords, String standing, String heat, String soak, List<String> steps, List<ReadyView> ready, long doorBy, long quenchBy,
             String doorName, String quenchName, boolean isQuenched, int heats, int heatNow, long litAtMillis, long inAtMillis, long overAtMillis, List<LoadPieceView> pieces, List<CandidateView> candidates, String cycle, TemperView temper,
             SoakView soaking, List<AheadView> ahead, List<String> cautions, String words) {}

@@ -36,8 +36,7 @@ final class LoadPieces {
 
     /** As {@link #of} while it is in the fire: nothing keeps it from there any more. */
     static LoadPiece inside(PieceFile file, Treatment treatment) {
-        LoadPiece piece = of(file, treatment);
-        return new LoadPiece(piece.id(), piece.name(), piece.need(), piece.length(), piece.width(), piece.thickness(), piece.mass(), piece.cover(), List.of());
+        return of(file, treatment).pastItsGate();
     }
 
     private static Cover cover(PieceFile file) {
