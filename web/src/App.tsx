@@ -1,4 +1,3 @@
-import { lazy, Suspense } from 'react';
 import { NavLink, Route, Routes } from 'react-router';
 import { styled } from 'styled-components';
 import type { SessionView } from './api/schema';
@@ -8,42 +7,42 @@ import { useSession, useSigning } from './access/useSession';
 import { Alarms } from './fire/Alarms';
 import { Announcements } from './live/Announcements';
 import { useLive } from './live/useLive';
+import { fetched } from './parts/fetched';
 import { Press } from './parts/Press';
-import { Quiet } from './parts/Sheet';
 import { Wall } from './wall/Wall';
 
-const Consult = lazy(() => import('./design/Consult'));
-const ConsultSheet = lazy(() => import('./design/ConsultSheet'));
-const ConsultList = lazy(() => import('./design/ConsultList'));
-const ClientPage = lazy(() => import('./design/ClientPage'));
-const Outbox = lazy(() => import('./device/Outbox'));
-const RacksPage = lazy(() => import('./stock/RacksPage'));
-const Receive = lazy(() => import('./stock/Receive'));
-const LotPage = lazy(() => import('./stock/LotPage'));
-const Cutting = lazy(() => import('./stock/Cutting'));
-const Buying = lazy(() => import('./stock/Buying'));
-const Claims = lazy(() => import('./stock/Claims'));
-const Tables = lazy(() => import('./stock/Tables'));
-const ForgePage = lazy(() => import('./forge/ForgePage'));
-const NewBillet = lazy(() => import('./forge/NewBillet'));
-const BilletPage = lazy(() => import('./forge/BilletPage'));
-const FirePage = lazy(() => import('./fire/FirePage'));
-const LoadPage = lazy(() => import('./fire/LoadPage'));
-const PieceFirePage = lazy(() => import('./fire/PieceFirePage'));
-const KilnPage = lazy(() => import('./fire/KilnPage'));
-const SteelsPage = lazy(() => import('./fire/SteelsPage'));
-const TreaterPage = lazy(() => import('./fire/TreaterPage'));
-const ConsignmentPage = lazy(() => import('./fire/ConsignmentPage'));
-const Prices = lazy(() => import('./money/Prices'));
-const NewCommission = lazy(() => import('./design/NewCommission'));
-const PiecePage = lazy(() => import('./job/PiecePage'));
-const ChainPage = lazy(() => import('./chain/ChainPage'));
-const HandOver = lazy(() => import('./job/HandOver'));
-const BenchPage = lazy(() => import('./bench/BenchPage'));
-const StepPage = lazy(() => import('./bench/StepPage'));
-const Calculate = lazy(() => import('./calc/Calculate'));
-const Ledger = lazy(() => import('./ledger/Ledger'));
-const PeoplePage = lazy(async () => ({ default: (await import('./access/People')).People }));
+const Consult = fetched(() => import('./design/Consult'));
+const ConsultSheet = fetched(() => import('./design/ConsultSheet'));
+const ConsultList = fetched(() => import('./design/ConsultList'));
+const ClientPage = fetched(() => import('./design/ClientPage'));
+const Outbox = fetched(() => import('./device/Outbox'));
+const RacksPage = fetched(() => import('./stock/RacksPage'));
+const Receive = fetched(() => import('./stock/Receive'));
+const LotPage = fetched(() => import('./stock/LotPage'));
+const Cutting = fetched(() => import('./stock/Cutting'));
+const Buying = fetched(() => import('./stock/Buying'));
+const Claims = fetched(() => import('./stock/Claims'));
+const Tables = fetched(() => import('./stock/Tables'));
+const ForgePage = fetched(() => import('./forge/ForgePage'));
+const NewBillet = fetched(() => import('./forge/NewBillet'));
+const BilletPage = fetched(() => import('./forge/BilletPage'));
+const FirePage = fetched(() => import('./fire/FirePage'));
+const LoadPage = fetched(() => import('./fire/LoadPage'));
+const PieceFirePage = fetched(() => import('./fire/PieceFirePage'));
+const KilnPage = fetched(() => import('./fire/KilnPage'));
+const SteelsPage = fetched(() => import('./fire/SteelsPage'));
+const TreaterPage = fetched(() => import('./fire/TreaterPage'));
+const ConsignmentPage = fetched(() => import('./fire/ConsignmentPage'));
+const Prices = fetched(() => import('./money/Prices'));
+const NewCommission = fetched(() => import('./design/NewCommission'));
+const PiecePage = fetched(() => import('./job/PiecePage'));
+const ChainPage = fetched(() => import('./chain/ChainPage'));
+const HandOver = fetched(() => import('./job/HandOver'));
+const BenchPage = fetched(() => import('./bench/BenchPage'));
+const StepPage = fetched(() => import('./bench/StepPage'));
+const Calculate = fetched(() => import('./calc/Calculate'));
+const Ledger = fetched(() => import('./ledger/Ledger'));
+const PeoplePage = fetched(async () => ({ default: (await import('./access/People')).People }));
 
 const Rail = styled.header`
   background: ${({ theme }) => theme.blueDeep};
@@ -82,14 +81,7 @@ const Room = styled.main`
 export function App() {
   return (
     <Routes>
-      <Route
-        path="/k/:token"
-        element={
-          <Suspense fallback={null}>
-            <ClientPage />
-          </Suspense>
-        }
-      />
+      <Route path="/k/:token" element={<ClientPage />} />
       <Route path="*" element={<Shopfront />} />
     </Routes>
   );
@@ -132,44 +124,42 @@ function OpenShop({ session }: { session: SessionView }) {
       </Rail>
       <Alarms />
       <Room>
-        <Suspense fallback={<Quiet>One moment…</Quiet>}>
-          <Routes>
-            <Route path="/" element={<Wall />} />
-            <Route path="/wall" element={<Wall />} />
-            <Route path="/consult" element={<ConsultList />} />
-            <Route path="/jobs/:job/consult" element={<Consult />} />
-            <Route path="/jobs/:job/sheet" element={<ConsultSheet />} />
-            <Route path="/outbox" element={<Outbox />} />
-            <Route path="/prices" element={<Prices />} />
-            <Route path="/new" element={<NewCommission />} />
-            <Route path="/pieces/:id" element={<PiecePage />} />
-            <Route path="/pieces/:id/chain" element={<ChainPage />} />
-            <Route path="/pieces/:id/hand-over" element={<HandOver />} />
-            <Route path="/bench" element={<BenchPage />} />
-            <Route path="/bench/:id/:operation" element={<StepPage />} />
-            <Route path="/stock" element={<RacksPage />} />
-            <Route path="/stock/receive" element={<Receive />} />
-            <Route path="/stock/cutting" element={<Cutting />} />
-            <Route path="/stock/buying" element={<Buying />} />
-            <Route path="/stock/claims" element={<Claims />} />
-            <Route path="/stock/table" element={<Tables />} />
-            <Route path="/stock/lots/:id" element={<LotPage />} />
-            <Route path="/forge" element={<ForgePage />} />
-            <Route path="/forge/new" element={<NewBillet />} />
-            <Route path="/forge/:part" element={<BilletPage />} />
-            <Route path="/fire" element={<FirePage />} />
-            <Route path="/fire/loads/:id" element={<LoadPage />} />
-            <Route path="/fire/pieces/:id" element={<PieceFirePage />} />
-            <Route path="/fire/kilns/:id" element={<KilnPage />} />
-            <Route path="/fire/steels" element={<SteelsPage />} />
-            <Route path="/fire/treater" element={<TreaterPage />} />
-            <Route path="/fire/treater/:id" element={<ConsignmentPage />} />
-            <Route path="/ledger" element={<Ledger />} />
-            <Route path="/calculate" element={<Calculate />} />
-            <Route path="/people" element={<PeoplePage />} />
-            <Route path="*" element={<p>There is nothing at this address.</p>} />
-          </Routes>
-        </Suspense>
+        <Routes>
+          <Route path="/" element={<Wall />} />
+          <Route path="/wall" element={<Wall />} />
+          <Route path="/consult" element={<ConsultList />} />
+          <Route path="/jobs/:job/consult" element={<Consult />} />
+          <Route path="/jobs/:job/sheet" element={<ConsultSheet />} />
+          <Route path="/outbox" element={<Outbox />} />
+          <Route path="/prices" element={<Prices />} />
+          <Route path="/new" element={<NewCommission />} />
+          <Route path="/pieces/:id" element={<PiecePage />} />
+          <Route path="/pieces/:id/chain" element={<ChainPage />} />
+          <Route path="/pieces/:id/hand-over" element={<HandOver />} />
+          <Route path="/bench" element={<BenchPage />} />
+          <Route path="/bench/:id/:operation" element={<StepPage />} />
+          <Route path="/stock" element={<RacksPage />} />
+          <Route path="/stock/receive" element={<Receive />} />
+          <Route path="/stock/cutting" element={<Cutting />} />
+          <Route path="/stock/buying" element={<Buying />} />
+          <Route path="/stock/claims" element={<Claims />} />
+          <Route path="/stock/table" element={<Tables />} />
+          <Route path="/stock/lots/:id" element={<LotPage />} />
+          <Route path="/forge" element={<ForgePage />} />
+          <Route path="/forge/new" element={<NewBillet />} />
+          <Route path="/forge/:part" element={<BilletPage />} />
+          <Route path="/fire" element={<FirePage />} />
+          <Route path="/fire/loads/:id" element={<LoadPage />} />
+          <Route path="/fire/pieces/:id" element={<PieceFirePage />} />
+          <Route path="/fire/kilns/:id" element={<KilnPage />} />
+          <Route path="/fire/steels" element={<SteelsPage />} />
+          <Route path="/fire/treater" element={<TreaterPage />} />
+          <Route path="/fire/treater/:id" element={<ConsignmentPage />} />
+          <Route path="/ledger" element={<Ledger />} />
+          <Route path="/calculate" element={<Calculate />} />
+          <Route path="/people" element={<PeoplePage />} />
+          <Route path="*" element={<p>There is nothing at this address.</p>} />
+        </Routes>
       </Room>
       <Announcements isConnected={isConnected} announced={announced} onDismiss={dismiss} />
     </>

@@ -11,6 +11,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
@@ -74,6 +76,20 @@ class OpenInterfaceTest {
         assertThat(owner.send(owner.withToken("/api/calc/length").header("Content-Type", "text/plain").POST(HttpRequest.BodyPublishers.ofString("x"))).status()).isEqualTo(415);
         assertThat(owner.get("/api/no-such-thing").status()).isEqualTo(404);
         assertThat(owner.send(HttpRequest.newBuilder(URI.create(shop.address() + "/api/photos/1/original")).GET()).status()).isEqualTo(404);
+    }
+
+    @Test
+    void a_browser_keeps_scripts_for_good_and_asks_for_the_page_every_time() {
+        Client.Answer page = owner.get("/bench");
+        Matcher script = Pattern.compile("src=\"(/assets/[^\"]+\\.js)\"").matcher(page.text());
+        assertThat(script.find()).isTrue();
+        assertThat(kept(owner.get(script.group(1)))).contains("immutable", "max-age=31536000");
+        assertThat(kept(page)).isEqualTo("no-cache");
+        assertThat(kept(owner.get("/api/wall"))).as("what the shop’s own work is").contains("no-store");
+    }
+
+    private static String kept(Client.Answer answer) {
+        return answer.isOk().response().headers().firstValue("Cache-Control").orElse("");
     }
 
     private static void note(List<String> broken, String what, Client.Answer answer) {

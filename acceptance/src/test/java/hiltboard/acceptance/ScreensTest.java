@@ -3,6 +3,7 @@ package hiltboard.acceptance;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.time.Duration;
@@ -195,5 +196,16 @@ class ScreensTest {
         assertThat(olwen.page().getByRole(AriaRole.DIALOG)).containsText("Comes in: ");
         olwen.press("Take the change");
         assertThat(olwen.page().getByLabel("Route")).containsText("Degrease for the bath");
+    }
+
+    @Test
+    void a_view_that_cannot_be_fetched_says_so_and_comes_when_it_is_tried_again() {
+        Page page = BROWSER.signedIn(shop, "cato").page();
+        page.route("**/assets/Ledger*", Route::abort);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ledger")).click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("could not be fetched");
+        page.unroute("**/assets/Ledger*");
+        page.getByText("Try again").click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ledger"))).isVisible();
     }
 }
