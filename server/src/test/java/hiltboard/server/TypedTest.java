@@ -3,17 +3,23 @@ package hiltboard.server;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Counted;
+import java.time.LocalDate;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TypedTest {
+    private static final LocalDate CHRISTMAS = LocalDate.of(2026, 12, 25);
+    private static final Temperature FREEZING = Temperature.ofCelsius(0);
     private final Typed typed = new Typed(Units.INCH_FAHRENHEIT);
 
     @Test
@@ -58,6 +64,32 @@ class TypedTest {
     void an_amount_beyond_its_bounds_is_not_taken(String entry, Counted counted) {
         assertThat(typed.amount("amount", entry, counted, 12)).isEqualTo(1);
         assertThat(typed.findings()).singleElement().extracting(Finding::field).isEqualTo("amount");
+    }
+
+    @Test
+    void heats_times_hardnesses_and_counts_are_read_as_the_shop_writes_them() {
+        assertThat(typed.temperature("a", "400").celsius()).as("a bare number is in the reader’s degrees").isCloseTo(204.4, within(0.05));
+        assertThat(typed.temperature("b", "815 C", FREEZING, Temperature.ofCelsius(815))).isEqualTo(Temperature.ofCelsius(815));
+        assertThat(typed.time("c", "1 h 15 min")).hasMinutes(75);
+        assertThat(typed.hardness("d", "61.5 HRC").hrc()).isEqualByComparingTo("61.5");
+        assertThat(typed.whole("e", " 6 ", 1, 6, "1 to 6")).isEqualTo(6);
+        assertThat(typed.day("f", "2026-12-24", CHRISTMAS.minusDays(1), CHRISTMAS)).isEqualTo("2026-12-24");
+        assertThat(typed.findings()).isEmpty();
+    }
+
+    @Test
+    void what_lies_outside_its_bounds_is_not_taken_and_the_bounds_are_said() {
+        assertThat(typed.temperature("heat", "816 C", FREEZING, Temperature.ofCelsius(815))).isEqualTo(FREEZING);
+        assertThat(typed.time("time", "0 min")).isPositive();
+        assertThat(typed.whole("slots", "7", 1, 6, "1 to 6")).isEqualTo(1);
+        assertThat(typed.whole("slots", "1000000", 1, 9_999_999, "up to six figures")).isEqualTo(1);
+        assertThat(typed.hardness("hardness", "75").hrc()).isEqualByComparingTo("60");
+        assertThat(typed.temperature("temperature", "warm").celsius()).isEqualTo(200);
+        for (String day : List.of("2026-12-22", "2026-12-25", "2026-02-30", "soon", "")) {
+            assertThat(typed.day("day", day, CHRISTMAS.minusDays(2), CHRISTMAS)).isEqualTo("2026-12-23");
+        }
+        assertThat(typed.findings()).hasSize(11).allSatisfy(finding -> assertThat(finding.accepted()).isNotBlank());
+        assertThat(typed.findings().get(0).accepted()).isEqualTo("32 °F to 1499 °F");
     }
 
     @Test

@@ -75,24 +75,28 @@ class FireController {
     @Transactional(readOnly = true)
     CurveView curve(@PathVariable long id, @RequestParam long from, @RequestParam(defaultValue = "0") long to, Person person) {
         KilnRow kiln = fire.kiln(id);
-        long now = kilns.now(kiln);
-        long until = to == 0 ? now : to;
+        long until = to == 0 ? kilns.now(kiln) : to;
         if (until - from > LONGEST_MILLIS || from > until) {
             throw Refusal.entry("from", String.valueOf(from), "So long a curve is not drawn", "up to 400 days, from before to after");
         }
-        boolean isFahrenheit = person.units().temperature() == Units.TemperatureUnit.FAHRENHEIT;
-        return new CurveView(KilnLog.drawn(log.between(id, from, until), STRETCHES).stream().map(shown -> point(shown, isFahrenheit)).toList(),
-                fire.events(id, from, until).stream().map(event -> new CurveEvent(event.atMillis(), event.words())).toList(), isFahrenheit ? "°F" : "°C", now);
+        return drawn(kiln, from, until, person.units());
+    }
+
+    private CurveView drawn(KilnRow kiln, long from, long to, Units units) {
+        boolean isFahrenheit = units.temperature() == Units.TemperatureUnit.FAHRENHEIT;
+        return new CurveView(KilnLog.drawn(log.between(kiln.id(), from, to), STRETCHES).stream().map(shown -> point(shown, isFahrenheit)).toList(),
+                fire.events(kiln.id(), from, to).stream().map(event -> new CurveEvent(event.atMillis(), event.words())).toList(), isFahrenheit ? "°F" : "°C", kilns.now(kiln));
     }
 
     /** One day of a kiln's log, by its own clock and the shop's zone; today where none is named. */
     @GetMapping("/api/fire/kilns/{id}/day")
     @Transactional(readOnly = true)
     DayView day(@PathVariable long id, @RequestParam(defaultValue = "") String day, Person person) {
-        LocalDate wanted = day.isEmpty() ? LocalDate.ofInstant(Instant.ofEpochMilli(kilns.now(fire.kiln(id))), clock.zone()) : parsed(day);
+        KilnRow kiln = fire.kiln(id);
+        LocalDate wanted = day.isEmpty() ? LocalDate.ofInstant(Instant.ofEpochMilli(kilns.now(kiln)), clock.zone()) : parsed(day);
         long from = wanted.atStartOfDay(clock.zone()).toInstant().toEpochMilli();
         long to = wanted.plusDays(1).atStartOfDay(clock.zone()).toInstant().toEpochMilli() - 1;
-        return new DayView(fire.kiln(id).name(), wanted.toString(), wanted.minusDays(1).toString(), wanted.plusDays(1).toString(), from, to, curve(id, from, to, person));
+        return new DayView(kiln.name(), wanted.toString(), wanted.minusDays(1).toString(), wanted.plusDays(1).toString(), from, to, drawn(kiln, from, to, person.units()));
     }
 
     private static LocalDate parsed(String day) {

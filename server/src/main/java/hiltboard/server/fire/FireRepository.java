@@ -10,6 +10,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -160,6 +161,11 @@ class FireRepository {
         return sql.sql(SELECT_LOAD + " WHERE standing IN ('PLANNED', 'LIT', 'IN') ORDER BY standing = 'PLANNED', fire_load.id").query((row, number) -> load(row)).list();
     }
 
+    /** One kiln burns for one load at a time. */
+    Optional<LoadRow> burningIn(long kiln) {
+        return sql.sql(SELECT_LOAD + " WHERE kiln_id = :kiln AND standing IN ('LIT', 'IN')").param("kiln", kiln).query((row, number) -> load(row)).optional();
+    }
+
     /** Those that are over, the latest first. */
     List<LoadRow> pastLoads(int most) {
         return sql.sql(SELECT_LOAD + " WHERE standing IN ('OVER', 'GIVEN_UP') ORDER BY fire_load.id DESC LIMIT :most").param("most", most).query((row, number) -> load(row)).list();
@@ -183,6 +189,15 @@ class FireRepository {
     /** The pieces of these loads, by slot. */
     List<InLoad> pieces(Collection<Long> loads) {
         return loads.isEmpty() ? List.of() : sql.sql("SELECT * FROM fire_piece WHERE load_id IN (:loads) ORDER BY load_id, slot").param("loads", loads).query((row, number) -> inLoad(row)).list();
+    }
+
+    /** Every kiln that the shop has or had. */
+    Map<Long, String> kilnNames() {
+        Map<Long, String> names = new HashMap<>();
+        sql.sql("SELECT id, name FROM kiln").query(row -> {
+            names.put(row.getLong("id"), row.getString("name"));
+        });
+        return names;
     }
 
     /** What the pieces of these loads are called in the shop, by load, in the order of their slots. */

@@ -26,7 +26,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -99,7 +98,7 @@ class FireViews {
         List<LoadRow> past = fire.pastLoads(PAST_SHOWN);
         List<KilnView> views = fire.kilns().stream().map(kiln -> kiln(kiln, open, units)).toList();
         Map<Long, List<String>> names = fire.names(Stream.concat(open.stream(), past.stream()).map(LoadRow::id).toList());
-        Map<Long, String> kilnNames = kilnNames(open, past);
+        Map<Long, String> kilnNames = fire.kilnNames();
         return new FireView(views, lines(open, names, kilnNames), lines(past, names, kilnNames),
                 Stream.of(Treatment.values()).map(each -> new TreatmentView(each.name(), each.words())).toList(),
                 "These are the usual cautions and rules of thumb. Safety sheets, the kiln’s manual, local rules and licensed practice come first.");
@@ -111,10 +110,6 @@ class FireViews {
                 status.isLit() ? Temperature.ofCelsius(status.shown().setPoint()).in(units) : "", status.isLit(), status.isHeating(), status.isDoorOpen(), status.fault().map(fault -> fault.words()).orElse(""),
                 status.fault().map(fault -> fault.toDo()).orElse(List.of()), kilns.standIn(kiln).pace(), status.shown().atMillis(),
                 open.stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst().orElse(0L));
-    }
-
-    private Map<Long, String> kilnNames(List<LoadRow> open, List<LoadRow> past) {
-        return Stream.concat(open.stream(), past.stream()).map(LoadRow::kiln).distinct().collect(Collectors.toMap(id -> id, id -> fire.kiln(id).name()));
     }
 
     private static List<LoadLine> lines(List<LoadRow> rows, Map<Long, List<String>> names, Map<Long, String> kilns) {

@@ -63,7 +63,7 @@ public class Firings {
             if (load.pieces().isEmpty()) {
                 throw Refusal.outOfTurn("There is nothing in this load yet.");
             }
-            fire.openLoads().stream().filter(other -> other.kiln() == load.row().kiln() && other.isBurning()).findFirst().ifPresent(other -> {
+            fire.burningIn(load.row().kiln()).ifPresent(other -> {
                 throw Refusal.outOfTurn(load.kiln().name() + " burns for another load: " + other.treatment().words().toLowerCase(Locale.ROOT) + ".");
             });
             Programme programme = load.load().programme(person.units());

@@ -89,7 +89,7 @@ public class KilnWatch {
     private synchronized void look(KilnRow kiln) {
         write(kiln);
         Status status = kilns.controller(kiln).status();
-        Optional<LoadRow> burning = read(fire::openLoads).stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).findFirst();
+        Optional<LoadRow> burning = read(() -> fire.burningIn(kiln.id()));
         Set<String> wrong = new HashSet<>();
         status.fault().ifPresent(fault -> wrong.add(alarm(kiln, burning, fault.name(), fault.words(), fault.toDo())));
         burning.ifPresent(load -> {

@@ -6,10 +6,7 @@ import hiltboard.core.fire.Segment;
 import hiltboard.core.fire.Treatment;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.ShopNotation;
-import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -62,7 +59,7 @@ public class Kilns {
     SimulatedKiln standIn(KilnRow kiln) {
         return standIns.computeIfAbsent(kiln.id(), id -> {
             SimulatedKiln standIn = new SimulatedKiln(kiln.kiln(), kiln.seen(), clock::nowMillis);
-            fire.openLoads().stream().filter(load -> load.kiln() == id && load.isBurning()).findFirst().ifPresent(load -> goesOn(standIn, load));
+            fire.burningIn(id).ifPresent(load -> goesOn(standIn, load));
             return standIn;
         });
     }
@@ -82,16 +79,16 @@ public class Kilns {
         person.mustBeOwner("write down a kiln");
         Typed typed = new Typed(person.units());
         String name = typed.name("name", asked.name(), LONGEST_NAME);
-        int watts = whole(typed, "watts", asked.watts(), 100, 30_000, "watts such as 3000, as its plate says");
-        Duration heatsIn = time(typed, "heatsIn", asked.heatsIn());
-        Duration coolsIn = time(typed, "coolsIn", asked.coolsIn());
-        Temperature heatsTo = temperature(typed, "heatsTo", asked.heatsTo(), person.units());
-        Temperature coolsTo = temperature(typed, "coolsTo", asked.coolsTo(), person.units());
-        Temperature most = temperature(typed, "most", asked.most(), person.units());
+        int watts = typed.whole("watts", asked.watts(), 100, 30_000, "watts such as 3000, as its plate says");
+        Duration heatsIn = typed.time("heatsIn", asked.heatsIn());
+        Duration coolsIn = typed.time("coolsIn", asked.coolsIn());
+        Temperature heatsTo = typed.temperature("heatsTo", asked.heatsTo(), COLDEST, HOTTEST);
+        Temperature coolsTo = typed.temperature("coolsTo", asked.coolsTo(), COLDEST, HOTTEST);
+        Temperature most = typed.temperature("most", asked.most(), COLDEST, HOTTEST);
         Length width = typed.length("width", asked.width());
         Length height = typed.length("height", asked.height());
         Length depth = typed.length("depth", asked.depth());
-        int slots = whole(typed, "slots", asked.slots(), 1, MOST_SLOTS, "slots of its rack, 1 to " + MOST_SLOTS);
+        int slots = typed.whole("slots", asked.slots(), 1, MOST_SLOTS, "slots of its rack, 1 to " + MOST_SLOTS);
         typed.mustBeUnderstood();
         try {
             Kiln kiln = Kiln.measured(watts, heatsTo, heatsIn, coolsTo, coolsIn, most, new Kiln.Space(width, height, depth, slots));
@@ -99,31 +96,6 @@ public class Kilns {
         } catch (ImpossibleQuantity impossible) {
             throw Refusal.impossible("heatsIn", asked.heatsIn(), impossible);
         }
-    }
-
-    private static int whole(Typed typed, String field, String entry, int least, int most, String accepted) {
-        String text = entry.strip();
-        if (text.matches("\\d{1,6}") && Integer.parseInt(text) >= least && Integer.parseInt(text) <= most) {
-            return Integer.parseInt(text);
-        }
-        typed.find(field, entry, text.isEmpty() ? "Nothing was entered" : "“" + text + "” was not understood", accepted);
-        return least;
-    }
-
-    private static Duration time(Typed typed, String field, String entry) {
-        if (ShopNotation.time(entry) instanceof Understood.Value<Span> time && !time.quantity().duration().isZero()) {
-            return time.quantity().duration();
-        }
-        typed.find(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", "a time such as 75 min or 5 h");
-        return Duration.ofHours(1);
-    }
-
-    private static Temperature temperature(Typed typed, String field, String entry, Units units) {
-        if (ShopNotation.temperature(entry, units) instanceof Understood.Value<Temperature> value && value.quantity().celsius() >= COLDEST.celsius() && value.quantity().celsius() <= HOTTEST.celsius()) {
-            return value.quantity();
-        }
-        typed.find(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", COLDEST.in(units) + " to " + HOTTEST.in(units));
-        return COLDEST;
     }
 
     public Receipt drop(long id, Person person, Command command) {
@@ -175,7 +147,6 @@ public class Kilns {
     }
 
     private void happened(KilnRow kiln, String words) {
-        Optional<Long> burning = fire.openLoads().stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst();
-        fire.happened(kiln.id(), burning, now(kiln), words);
+        fire.happened(kiln.id(), fire.burningIn(kiln.id()).map(LoadRow::id), now(kiln), words);
     }
 }

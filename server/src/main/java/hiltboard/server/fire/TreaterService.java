@@ -23,7 +23,6 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -78,7 +77,7 @@ public class TreaterService {
         Typed typed = new Typed(person.units());
         String name = typed.name("treater", asked.treater(), LONGEST_NAME);
         String straight = typed.name("straightness", asked.straightness(), LONGEST_NAME);
-        String back = back(typed, asked.backOn());
+        LocalDate back = typed.day("backOn", asked.backOn(), clock.today().plusDays(1), clock.today().plusYears(1));
         if (asked.pieces().isEmpty()) {
             typed.find("pieces", "", "No piece was chosen", "one or more that wait for the treater");
         }
@@ -89,9 +88,9 @@ public class TreaterService {
         String words = Typed.words(asked.words());
         return changes.makeAll(command, () -> {
             List<Described> pieces = asked.pieces().stream().map(piece -> described(files.openAlive(piece.piece()), piece.mark().strip())).toList();
-            long id = treater.send(new Sheet(name, straight, asked.isCold(), words, clock.today().toString(), back), pieces, person.id(), clock.nowMillis());
+            long id = treater.send(new Sheet(name, straight, asked.isCold(), words, clock.today().toString(), back.toString()), pieces, person.id(), clock.nowMillis());
             List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(Entry.Kind.SENT_OUT, pieces.size() + (pieces.size() == 1 ? " blade" : " blades") + " to " + name + ", back on " + back, id)));
-            asked.pieces().forEach(piece -> entries.addAll(out(piece.piece(), LocalDate.parse(back), person)));
+            asked.pieces().forEach(piece -> entries.addAll(out(piece.piece(), back, person)));
             return entries;
         });
     }
@@ -105,19 +104,6 @@ public class TreaterService {
         entries.add(bench.begin(piece, harden.key(), person));
         entries.add(bench.restUntil(piece, harden.key(), back.atStartOfDay(clock.zone()).toInstant().toEpochMilli()));
         return entries;
-    }
-
-    private String back(Typed typed, String entry) {
-        try {
-            LocalDate day = LocalDate.parse(entry.strip());
-            if (day.isAfter(clock.today()) && day.isBefore(clock.today().plusYears(1))) {
-                return day.toString();
-            }
-        } catch (DateTimeParseException notADay) {
-            // Said below, as for a day that has gone by.
-        }
-        typed.find("backOn", entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” is not a day to come", "a day such as " + clock.today().plusDays(14));
-        return clock.today().plusDays(1).toString();
     }
 
     /** Everything on the sheet is looked at; what is right is done, what differs stays open until it is said what became of it, what is missing is held. */

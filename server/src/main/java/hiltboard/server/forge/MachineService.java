@@ -18,7 +18,6 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -82,6 +81,9 @@ public class MachineService {
 
     /** Plans a day at a borrowed machine; the carry list follows from what of the billet is still to be done on it. */
     public Receipt planTrip(AskedTrip asked, Person person, Command command) {
+        Typed typed = new Typed(person.units());
+        LocalDate day = typed.day("day", asked.day(), clock.today(), clock.today().plusYears(2));
+        typed.mustBeUnderstood();
         return changes.make(command, () -> {
             MachineRow machine = openMachine(asked.machine());
             BilletRow billet = forge.underWay(asked.billet());
@@ -89,21 +91,9 @@ public class MachineService {
             if (left.stream().noneMatch(machine.machine()::serves)) {
                 throw Refusal.outOfTurn("Nothing of this billet is left to be done on " + machine.machine().name() + ".");
             }
-            long trip = forge.plan(asked.machine(), asked.billet(), day(asked.day()), CarryList.of(left), person.id());
+            long trip = forge.plan(asked.machine(), asked.billet(), day.toString(), CarryList.of(left), person.id());
             return Entry.ofShop(Entry.Kind.TRIP_PLANNED, billet.plan().name() + ": a day at " + machine.machine().name(), trip);
         });
-    }
-
-    private String day(String entry) {
-        try {
-            LocalDate day = LocalDate.parse(entry.strip());
-            if (!day.isBefore(clock.today()) && day.isBefore(clock.today().plusYears(2))) {
-                return day.toString();
-            }
-        } catch (DateTimeParseException notADay) {
-            // Said below, as for a day that has gone by.
-        }
-        throw Refusal.entry("day", entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” is not a day to come", "a day such as " + clock.today().plusDays(7));
     }
 
     /** Something is in the car, or out of it again. */

@@ -14,10 +14,8 @@ import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.Typed;
@@ -28,7 +26,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
@@ -119,8 +116,8 @@ class SteelController {
     @GetMapping("/api/steels/hardness-after")
     EstimateView hardnessAfter(@RequestParam String steel, @RequestParam String temperature, @RequestParam String each, @RequestParam(defaultValue = "2") int times, Person person) {
         Typed typed = new Typed(person.units());
-        Temperature heat = temperature(typed, "temperature", temperature, person.units());
-        Duration time = time(typed, "each", each);
+        Temperature heat = typed.temperature("temperature", temperature);
+        Duration time = typed.time("each", each);
         typed.mustBeUnderstood();
         return possible("each", each, () -> view(new Tempering(known(steel), person.units()).hardnessAfter(heat, time, Math.max(1, Math.min(6, times))), person.units()));
     }
@@ -129,8 +126,8 @@ class SteelController {
     @GetMapping("/api/steels/temper-for")
     EstimateView temperFor(@RequestParam String steel, @RequestParam String hardness, @RequestParam String each, @RequestParam(defaultValue = "2") int times, Person person) {
         Typed typed = new Typed(person.units());
-        Duration time = time(typed, "each", each);
-        Hardness wanted = hardness(typed, hardness);
+        Duration time = typed.time("each", each);
+        Hardness wanted = typed.hardness("hardness", hardness);
         typed.mustBeUnderstood();
         return possible("each", each, () -> view(new Tempering(known(steel), person.units()).temperatureFor(wanted, time, Math.max(1, Math.min(6, times))), person.units()));
     }
@@ -139,9 +136,9 @@ class SteelController {
     @GetMapping("/api/steels/equal-temper")
     EstimateView equalTemper(@RequestParam String temperature, @RequestParam String time, @RequestParam String other, Person person) {
         Typed typed = new Typed(person.units());
-        Temperature heat = temperature(typed, "temperature", temperature, person.units());
-        Duration known = time(typed, "time", time);
-        Duration wanted = time(typed, "other", other);
+        Temperature heat = typed.temperature("temperature", temperature);
+        Duration known = typed.time("time", time);
+        Duration wanted = typed.time("other", other);
         typed.mustBeUnderstood();
         return possible("other", other, () -> {
             TemperingParameter parameter = TemperingParameter.of(heat, known);
@@ -177,26 +174,5 @@ class SteelController {
         } catch (ImpossibleQuantity impossible) {
             throw Refusal.impossible(field, given, impossible);
         }
-    }
-
-    private static Temperature temperature(Typed typed, String field, String entry, Units units) {
-        return understood(typed, field, entry, ShopNotation.temperature(entry, units)).orElse(Temperature.ofCelsius(200));
-    }
-
-    private static Duration time(Typed typed, String field, String entry) {
-        return understood(typed, field, entry, ShopNotation.time(entry)).map(Span::duration).orElse(Duration.ofHours(1));
-    }
-
-    private static Hardness hardness(Typed typed, String entry) {
-        return understood(typed, "hardness", entry, ShopNotation.hardness(entry)).orElse(new Hardness(BigDecimal.valueOf(60)));
-    }
-
-    private static <Q extends Quantity> Optional<Q> understood(Typed typed, String field, String entry, Understood<Q> read) {
-        if (read instanceof Understood.Value<Q> value) {
-            return Optional.of(value.quantity());
-        }
-        Understood.Refused<Q> refused = (Understood.Refused<Q>) read;
-        typed.find(field, entry, refused.problem(), refused.accepted());
-        return Optional.empty();
     }
 }

@@ -4,54 +4,28 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hiltboard.server.DataFile;
 import hiltboard.server.device.KilnController.Shown;
-import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.flywaydb.core.Flyway;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 
 /** The file of data itself refuses what must never be, and keeps what a kiln has shown. */
-class FiresInTheDataFileTest {
+class FiresInTheDataFileTest extends DataFile {
     private static final long NOON = 1_772_452_800_000L;
-
-    @TempDir
-    Path folder;
-    private Connection data;
-    private Statement sql;
 
     /** A kiln, and a load of two pieces that burns in it. */
     @BeforeEach
-    void open() throws SQLException {
-        String file = "jdbc:sqlite:" + folder.resolve("shop.db");
-        Flyway.configure().dataSource(file, "", "").locations("classpath:db/migration").load().migrate();
-        data = DriverManager.getConnection(file);
-        sql = data.createStatement();
-        sql.executeUpdate("PRAGMA foreign_keys=ON");
-        sql.executeUpdate("INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) VALUES (1, 'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
-        sql.executeUpdate("INSERT INTO client (id, name, contact) VALUES (1, 'Petra Vale', '')");
-        sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, 'Herb knife', 'Herbs', '2026-12-01', 5)");
-        sql.executeUpdate("INSERT INTO piece (id, job_id, position, pieces, specification, standing) VALUES (1, 1, 1, 2, '{}', 'ALIVE'), (2, 1, 2, 2, '{}', 'ALIVE')");
+    void burning() throws SQLException {
         sql.executeUpdate("INSERT INTO kiln (id, name, watts, joules_per_k, watts_per_k, open_watts_per_k, lag_s, most_c, door_s, width_nm, height_nm, depth_nm, slots) VALUES (1, 'Kiln', 3000, 12000, 1, 12, 12, 1150, 30, 1, 1, 1, 6)");
         sql.executeUpdate("INSERT INTO fire_load (id, kiln_id, treatment, standing, heat_c, soak_s, planned_by, planned_at_ms) VALUES (1, 1, 'HARDEN', 'IN', 815, 180, 1, 5)");
         sql.executeUpdate("INSERT INTO fire_piece (load_id, piece_id, slot) VALUES (1, 1, 1), (1, 2, 2)");
-    }
-
-    @AfterEach
-    void close() throws SQLException {
-        data.close();
     }
 
     private void left(int piece, String as) throws SQLException {
@@ -101,9 +75,7 @@ class FiresInTheDataFileTest {
     }
 
     private long rows() throws SQLException {
-        try (ResultSet row = sql.executeQuery("SELECT count(*) FROM kiln_log")) {
-            return row.getLong(1);
-        }
+        return number("SELECT count(*) FROM kiln_log");
     }
 
     @Test

@@ -4,44 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.ResultSet;
+import hiltboard.server.DataFile;
 import java.sql.SQLException;
-import java.sql.Statement;
-import org.flywaydb.core.Flyway;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The file of data itself refuses what must never be, whatever the program does. */
-class PromisesInTheDataFileTest {
-    @TempDir
-    Path folder;
-    private Connection data;
-    private Statement sql;
-
-    /** A bar of 100 and two pieces. */
+class PromisesInTheDataFileTest extends DataFile {
+    /** A bar of 100. */
     @BeforeEach
-    void open() throws SQLException {
-        String file = "jdbc:sqlite:" + folder.resolve("shop.db");
-        Flyway.configure().dataSource(file, "", "").locations("classpath:db/migration").load().migrate();
-        data = DriverManager.getConnection(file);
-        sql = data.createStatement();
-        sql.executeUpdate("PRAGMA foreign_keys=ON");
-        sql.executeUpdate("INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) VALUES (1, 'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
-        sql.executeUpdate("INSERT INTO client (id, name, contact) VALUES (1, 'Petra Vale', '')");
-        sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, 'Herb knife', 'Herbs', '2026-12-01', 5)");
-        sql.executeUpdate("INSERT INTO piece (id, job_id, position, pieces, specification, standing) VALUES (1, 1, 1, 2, '{}', 'ALIVE'), (2, 1, 2, 2, '{}', 'ALIVE')");
+    void stocked() throws SQLException {
         sql.executeUpdate("INSERT INTO stock_item (id, kind, details) VALUES (1, 'BAR', '{}')");
         sql.executeUpdate("INSERT INTO lot (id, item_id, details, amount) VALUES (1, 1, '{}', 100)");
-    }
-
-    @AfterEach
-    void close() throws SQLException {
-        data.close();
     }
 
     private void promise(int piece, String need, int amount) throws SQLException {
@@ -49,9 +23,7 @@ class PromisesInTheDataFileTest {
     }
 
     private long free() throws SQLException {
-        try (ResultSet row = sql.executeQuery("SELECT amount - (SELECT coalesce(sum(amount), 0) FROM open_promise WHERE lot_id = lot.id) FROM lot WHERE id = 1")) {
-            return row.getLong(1);
-        }
+        return number("SELECT amount - (SELECT coalesce(sum(amount), 0) FROM open_promise WHERE lot_id = lot.id) FROM lot WHERE id = 1");
     }
 
     @Test
