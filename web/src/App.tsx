@@ -57,7 +57,7 @@ const Rail = styled.header`
   a { color: inherit; text-decoration: none; padding: 0.65rem 0.9rem; min-height: 44px; font-size: 1.1rem; border-bottom: 3px solid transparent; }
   a[aria-current='page'] { border-color: ${({ theme }) => theme.manila}; font-weight: 600; }
   button { background: none; color: inherit; border-color: ${({ theme }) => theme.scribeQuiet}; }
-  @media (max-width: 700px) {
+  @media (max-width: 1140px) {
     nav { order: 1; flex: 1 0 100%; }
     a { padding: 0.65rem 0.55rem; }
     > span { margin-left: auto; }

@@ -63,7 +63,9 @@ export const Fields = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(165px, 1fr));
   gap: 0.5rem 0.9rem;
-  align-items: end;
+  /* By their labels, so that what is said under one entry does not push it out of line; what has no label stands at the foot. */
+  align-items: start;
+  > :not(:has(label)) { align-self: end; }
 `;
 
 export const Figures = styled.dl`
