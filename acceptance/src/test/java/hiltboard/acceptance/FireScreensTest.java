@@ -8,6 +8,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -206,7 +208,9 @@ class FireScreensTest {
         bram.press("Put the fire out");
         assertThat(page.getByText("Given up: Tomorrow, with the new cable", new Page.GetByTextOptions().setExact(true))).isVisible();
         assertThat(slot(page, Work.piece(reader, piece).path("name").asString())).containsText("Not treated");
-        olwen.page().navigate("/fire/kilns/" + kiln);
+        // The shop's clock was put forward, perhaps past midnight.
+        LocalDate day = LocalDate.ofInstant(Instant.ofEpochMilli(fires.load(load).path("litAtMillis").asLong()), shop.clock().getZone());
+        olwen.page().navigate("/fire/kilns/" + kiln + "?day=" + day);
         assertThat(olwen.page().getByText("lit for: harden").first()).isVisible();
         olwen.press("No longer here");
         assertThat(olwen.page().getByText("The fire").first()).isVisible();
@@ -248,7 +252,7 @@ class FireScreensTest {
         page.getByLabel("Send out").locator("label", new Locator.LocatorOptions().setHasText(name)).first().click();
         page.locator("input[name='treater']").fill("The furnace over the hill");
         page.locator("input[name='straightness']").fill("0.2 mm");
-        page.locator("input[name='backOn']").fill(java.time.LocalDate.ofInstant(shop.clock().instant(), shop.clock().getZone()).plusDays(10).toString());
+        page.locator("input[name='backOn']").fill(LocalDate.ofInstant(shop.clock().instant(), shop.clock().getZone()).plusDays(10).toString());
         bram.press("Write the sheet and send");
         assertThat(page.getByText("Send-out sheet")).isVisible();
         assertThat(page.getByLabel("Sheet", new Page.GetByLabelOptions().setExact(true))).containsText("55 HRC");
