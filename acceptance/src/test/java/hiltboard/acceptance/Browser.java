@@ -4,7 +4,6 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
@@ -29,7 +28,6 @@ public final class Browser implements BeforeAllCallback, AfterAllCallback {
     }
 
     public void open() {
-        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE_MS);
         playwright = Playwright.create();
         chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(List.of(
                 "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));

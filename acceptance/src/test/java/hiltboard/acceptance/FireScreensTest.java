@@ -1,11 +1,10 @@
 package hiltboard.acceptance;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static hiltboard.acceptance.Seen.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,7 +21,7 @@ import tools.jackson.databind.JsonNode;
 class FireScreensTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
-    private static final LocatorAssertions.IsVisibleOptions AT_SPEED = new LocatorAssertions.IsVisibleOptions().setTimeout(60_000);
+    private static final Duration AT_SPEED = Duration.ofMinutes(1);
     private static RunningShop shop;
     private static Client reader;
     private static Fires fires;
@@ -104,13 +103,13 @@ class FireScreensTest {
         assertThat(bram.button("The work is in")).isVisible();
         bram.press("Stand-in…");
         pace(page, "as the shop’s", "300 times as fast");
-        assertThat(page.getByLabel("What comes").getByText("At heat").locator("xpath=..").getByText("now")).isVisible(AT_SPEED);
+        assertThat(page.getByLabel("What comes").getByText("At heat").locator("xpath=..").getByText("now"), AT_SPEED).isVisible();
         pace(page, "300 times as fast", "60 times as fast");
         bram.press("Open the door");
         bram.press("The work is in");
         bram.press("Shut the door");
         assertThat(page.getByLabel("Now").getByText("The kiln has dropped by")).isVisible();
-        assertThat(cato.page().getByRole(AriaRole.ALERT).getByText("the soak is up (harden)")).isVisible(AT_SPEED);
+        assertThat(cato.page().getByRole(AriaRole.ALERT).getByText("the soak is up (harden)"), AT_SPEED).isVisible();
         pace(page, "60 times as fast", "as the shop’s");
         for (String name : names) {
             inSlot(page, name, "Out, quenched");

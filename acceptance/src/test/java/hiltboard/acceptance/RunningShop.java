@@ -20,10 +20,9 @@ final class RunningShop implements AutoCloseable {
     private final Path folder;
     private final boolean isDemo;
     private final MovableClock clock = new MovableClock();
+    private final Map<String, Client> clients = new ConcurrentHashMap<>();
     private ConfigurableApplicationContext application;
     private int port;
-
-    private final Map<String, Client> clients = new ConcurrentHashMap<>();
 
     /** @param data of the shop, empty for a new one */
     private RunningShop(boolean isDemo, byte[] data) {
@@ -57,8 +56,7 @@ final class RunningShop implements AutoCloseable {
         static final byte[] DATA = data();
 
         private static byte[] data() {
-            RunningShop shop = empty();
-            try (shop) {
+            try (RunningShop shop = empty()) {
                 openWithTwoMakers(shop);
                 shop.application.close();
                 return Files.readAllBytes(shop.folder.resolve("shop.db"));

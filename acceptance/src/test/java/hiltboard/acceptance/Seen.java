@@ -1,0 +1,50 @@
+package hiltboard.acceptance;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
+import java.lang.reflect.Proxy;
+import java.time.Duration;
+
+/**
+ * Playwright's assertions, looked at again every few milliseconds. Their own looks come 100, 350, 850 and 1850 ms after the press, so that half of
+ * a test would be waiting for what stands on the page already.
+ */
+final class Seen {
+    private static final Duration PATIENCE = Duration.ofSeconds(25);
+    private static final long BETWEEN_LOOKS_MS = 20;
+
+    static {
+        PlaywrightAssertions.setDefaultAssertionTimeout(1);
+    }
+
+    private Seen() {}
+
+    static LocatorAssertions assertThat(Locator locator) {
+        return assertThat(locator, PATIENCE);
+    }
+
+    static LocatorAssertions assertThat(Locator locator, Duration patience) {
+        return patient(PlaywrightAssertions.assertThat(locator), patience);
+    }
+
+    private static LocatorAssertions patient(LocatorAssertions one, Duration patience) {
+        return (LocatorAssertions) Proxy.newProxyInstance(Seen.class.getClassLoader(), new Class<?>[] {LocatorAssertions.class},
+                (proxy, method, arguments) -> method.getName().equals("not") ? patient(one.not(), patience) : looked(one, method, arguments, System.nanoTime() + patience.toNanos()));
+    }
+
+    private static Object looked(LocatorAssertions one, Method method, Object[] arguments, long endNanos) throws Throwable {
+        while (true) {
+            try {
+                return method.invoke(one, arguments);
+            } catch (InvocationTargetException failed) {
+                if (!(failed.getCause() instanceof AssertionError) || System.nanoTime() > endNanos) {
+                    throw failed.getCause();
+                }
+                Thread.sleep(BETWEEN_LOOKS_MS);
+            }
+        }
+    }
+}
