@@ -1,10 +1,9 @@
 import { useState } from 'react';
 import { change } from '../api/client';
-import { Fields } from '../forge/Forge.styles';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 
 const EMPTY = { name: '', watts: '', heatsTo: '1500 F', heatsIn: '', coolsTo: '400 F', coolsIn: '', most: '', width: '', height: '', depth: '', slots: '' };
 

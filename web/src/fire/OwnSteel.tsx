@@ -2,12 +2,11 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { change } from '../api/client';
 import type { SheetField } from '../api/schema';
-import { Fields } from '../forge/Forge.styles';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 
 const FILES = ['.csv', '.json', 'text/csv', 'application/json'];
 

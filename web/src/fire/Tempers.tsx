@@ -1,11 +1,10 @@
 import { useState } from 'react';
 import { read } from '../api/client';
 import type { EstimateView } from '../api/schema';
-import { Fields } from '../forge/Forge.styles';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Row, Trouble } from '../parts/Sheet';
+import { Fields, Panel, Row, Trouble } from '../parts/Sheet';
 import { Lines } from './Fire.styles';
 
 /** What is known, with its working, or that nothing is. */

@@ -3,12 +3,11 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { change, read } from '../api/client';
 import type { TreaterView, AwaitsTreater } from '../api/schema';
-import { Fields } from '../forge/Forge.styles';
 import { Facts } from '../job/PiecePage.styles';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { day } from '../parts/words';
 

@@ -5,9 +5,9 @@ import { Cautions } from '../bench/StepPage.styles';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
-import { Fields, Step, Steps } from './Forge.styles';
+import { Step, Steps } from './Forge.styles';
 import { Said, Sizes } from './RecipeEditor';
 
 /** The recipe while it is worked: bars first, then step after step, each with what was measured. */

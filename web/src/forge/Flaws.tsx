@@ -4,10 +4,9 @@ import type { BilletPage, FlawAnswer } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { Working } from '../parts/Working';
-import { Fields } from './Forge.styles';
 
 const EMPTY = { depth: '', thickness: '', wanted: '', words: '' };
 

@@ -59,15 +59,6 @@ export const Step = styled.li`
   [data-caution] { background: #fff6df; border-left: 5px solid #9a5b00; padding: 0.3rem 0.7rem; }
 `;
 
-export const Fields = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(165px, 1fr));
-  gap: 0.5rem 0.9rem;
-  /* By their labels, so that what is said under one entry does not push it out of line; what has no label stands at the foot. */
-  align-items: start;
-  > :not(:has(label)) { align-self: end; }
-`;
-
 export const Figures = styled.dl`
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(125px, 1fr));

@@ -6,8 +6,7 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
-import { Fields } from './Forge.styles';
+import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 
 const KINDS = [
   { value: 'PRESS', words: 'Press' },

@@ -4,9 +4,9 @@ import { findingWords } from '../api/client';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Row } from '../parts/Sheet';
+import { Fields, Panel, Row } from '../parts/Sheet';
 import { Working } from '../parts/Working';
-import { Fields, Step, Steps } from './Forge.styles';
+import { Step, Steps } from './Forge.styles';
 import { usualStep } from './useForge';
 
 interface RecipeEditorProps {

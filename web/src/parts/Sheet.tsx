@@ -19,6 +19,16 @@ export const Row = styled.div`
   align-items: center;
 `;
 
+/** What is asked, side by side where there is room. */
+export const Fields = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(165px, 1fr));
+  gap: 0.5rem 0.9rem;
+  /* By their labels, so that what is said under one entry does not push it out of line; what has no label stands at the foot. */
+  align-items: start;
+  > :not(:has(label)) { align-self: end; }
+`;
+
 export const Trouble = styled.p`
   background: ${({ theme }) => theme.alarmPaper};
   color: ${({ theme }) => theme.alarm};

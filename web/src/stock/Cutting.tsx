@@ -6,10 +6,9 @@ import { Facts } from '../job/PiecePage.styles';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Doorways } from './Doorways';
 import { ScribedBar } from './ScribedBar';
-import { Fields } from './Stock.styles';
 import { useCutting } from './useStock';
 import { useSearch } from './useSearch';
 

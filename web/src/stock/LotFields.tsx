@@ -2,7 +2,7 @@ import type { KindView, StockFieldView } from '../api/schema';
 import type { Problem } from '../api/client';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
-import { Fields } from './Stock.styles';
+import { Fields } from '../parts/Sheet';
 
 interface LotFieldsProps {
   kind: KindView;

@@ -7,10 +7,9 @@ import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { PICTURES, PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
-import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Ask, Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Doorways } from './Doorways';
 import { LotFields, asked, usual } from './LotFields';
-import { Fields } from './Stock.styles';
 import { useKinds } from './useStock';
 
 /** Something came: what it is, whether it is what was ordered, and where it lies from now on. */

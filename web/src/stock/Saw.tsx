@@ -5,9 +5,8 @@ import type { SawnView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Ask, Row, Trouble } from '../parts/Sheet';
+import { Ask, Fields, Row, Trouble } from '../parts/Sheet';
 import { Working } from '../parts/Working';
-import { Fields } from './Stock.styles';
 
 const ASKED = [
   { key: 'thickness', label: 'Thickness of a scale' },

@@ -11,14 +11,6 @@ export const Doors = styled.nav`
 `;
 
 /** What is asked, side by side where there is room. */
-export const Fields = styled.div`
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(178px, 1fr));
-  gap: 0.7rem 1rem;
-  align-items: start;
-`;
-
-/** A rack of bars: each drawn as long as it is. */
 export const Bars = styled.ul`
   background: ${({ theme }) => theme.blue};
   color: ${({ theme }) => theme.scribe};

@@ -43,6 +43,7 @@ public final class Benchmark {
     private static final int ALIVE = 300;
     private static final int PAGES = 30;
     private static final int ROUNDS = 300;
+    private static final int OPENINGS = 60;
     private final List<String> rows = new ArrayList<>();
 
     private Benchmark() {}
@@ -58,6 +59,7 @@ public final class Benchmark {
             Archive.fill(folder.resolve("shop.db"), PIECES, ALIVE);
             row("start to first answer, on the archive", "10 000", shop.start());
             server(shop, folder);
+            opening(shop);
             drawing(shop);
         }
         kilnLog();
@@ -77,6 +79,24 @@ public final class Benchmark {
         row("the bench's data, p95", "–", p95(() -> shop.get("/api/bench")));
         row("a change on " + PAGES + " listening pages, p95", "250", shop.changeReachesPages(piece, PAGES, 60));
         row("memory of the server's heap in use, MB", "512", shop.heapMegabytes());
+    }
+
+    /** As a maker opens them: by address, scripts kept from the visit before. */
+    private void opening(BenchmarkShop shop) {
+        Browser browser = new Browser();
+        browser.open();
+        try {
+            Page page = signedIn(browser, shop);
+            for (String view : List.of("/bench", "/fire")) {
+                row("the view " + view + " in a browser, from its address to its heading, p95 of " + OPENINGS, "–", p95(OPENINGS, () -> {
+                    page.navigate(view);
+                    page.locator("main h1").first().waitFor();
+                    return view;
+                }));
+            }
+        } finally {
+            browser.close();
+        }
     }
 
     /** The point is pulled to and fro for five seconds, a move for each frame; every frame in which the blade has changed counts. */
@@ -255,18 +275,22 @@ public final class Benchmark {
 
     /** Milliseconds that 95 of 100 calls stay under, after warming up. */
     private static double p95(Callable<?> call) {
+        return p95(ROUNDS, call);
+    }
+
+    private static double p95(int rounds, Callable<?> call) {
         try {
-            for (int i = 0; i < ROUNDS; i++) {
+            for (int i = 0; i < rounds; i++) {
                 call.call();
             }
-            long[] nanos = new long[ROUNDS];
-            for (int i = 0; i < ROUNDS; i++) {
+            long[] nanos = new long[rounds];
+            for (int i = 0; i < rounds; i++) {
                 long start = System.nanoTime();
                 call.call();
                 nanos[i] = System.nanoTime() - start;
             }
             Arrays.sort(nanos);
-            return nanos[ROUNDS * 95 / 100] / 1e6;
+            return nanos[rounds * 95 / 100] / 1e6;
         } catch (Exception failure) {
             throw new IllegalStateException(failure);
         }

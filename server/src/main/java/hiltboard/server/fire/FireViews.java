@@ -21,7 +21,6 @@ import hiltboard.server.fire.FireRepository.Standing;
 import hiltboard.server.fire.LoadFiles.Opened;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
-import java.time.Duration;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
