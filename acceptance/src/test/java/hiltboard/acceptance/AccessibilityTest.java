@@ -24,7 +24,6 @@ class AccessibilityTest {
     private static final List<String> CONSOLE = new ArrayList<>();
     /** What passes is not written down, which takes most of the time. */
     private static final AxeRunOptions ONLY_VIOLATIONS = new AxeRunOptions();
-
     private static final List<String> WCAG = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
 
     static {

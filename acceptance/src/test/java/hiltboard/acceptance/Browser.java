@@ -12,7 +12,7 @@ import org.junit.jupiter.api.extension.BeforeAllCallback;
 import org.junit.jupiter.api.extension.ExtensionContext;
 
 /** Debian's Chromium, headless, one for a class of tests. */
-public final class Browser implements BeforeAllCallback, AfterAllCallback {
+public final class Browser implements BeforeAllCallback, AfterAllCallback, AutoCloseable {
     private static final double PATIENCE_MS = 25_000;
     private Playwright playwright;
     private com.microsoft.playwright.Browser chromium;
@@ -33,6 +33,7 @@ public final class Browser implements BeforeAllCallback, AfterAllCallback {
                 "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
     }
 
+    @Override
     public void close() {
         chromium.close();
         playwright.close();

@@ -73,10 +73,7 @@ class CommissionTest {
     }
 
     private static void choose(Page page, String label, String option) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(label + "$"))).click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option)).click();
-        // The page takes no press while the list closes.
-        assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
+        Maker.choose(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(label + "$"))), option);
     }
 
     private static void photographIsKeptWhole(Page page, Client reader, long piece) throws IOException {

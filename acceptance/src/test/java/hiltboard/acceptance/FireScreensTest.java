@@ -45,9 +45,7 @@ class FireScreensTest {
     }
 
     private static void choose(Page page, String now, String label, String option) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(now + " " + label)).click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
-        assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
+        Maker.choose(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(now + " " + label)), option);
     }
 
     private static Locator slot(Page page, String piece) {
@@ -61,10 +59,6 @@ class FireScreensTest {
     private static void pace(Page page, String now, String times) {
         choose(page, now, "Its clock runs", times);
         assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(times + " Its clock runs"))).isVisible();
-    }
-
-    private static String standing(long piece, String operation) {
-        return Work.step(Work.piece(reader, piece), operation).path("standing").asString();
     }
 
     @Test
@@ -122,7 +116,7 @@ class FireScreensTest {
         }
         bram.press("The fire is over");
         assertThat(page.getByText("This fire is over.")).isVisible();
-        assertThat(pieces.stream().map(piece -> standing(piece, "harden"))).containsExactly("DONE", "DONE", "RUNNING", "DONE", "DONE");
+        assertThat(pieces.stream().map(piece -> fires.standing(piece, "harden"))).containsExactly("DONE", "DONE", "RUNNING", "DONE", "DONE");
 
         notHardGoesThroughTheFireAgain(page, load, herbs, names.get(2));
         warpedIsClampedAndTemperedAgain(page, single);
@@ -140,7 +134,7 @@ class FireScreensTest {
         long kiln = fires.load(load).path("kilnId").asLong();
         long again = fires.harden(kiln, piece);
         assertThat(fires.inLoad(again, piece).path("fileTest").asString()).isEqualTo("SKATES");
-        assertThat(standing(piece, "harden")).isEqualTo("DONE");
+        assertThat(fires.standing(piece, "harden")).isEqualTo("DONE");
         page.navigate("/fire/pieces/" + piece);
         assertThat(page.getByLabel("Fires")).containsText("the file bites");
         assertThat(page.getByLabel("Fires")).containsText("the file skates");
@@ -155,9 +149,7 @@ class FireScreensTest {
         bram.press("Write the warp down");
         assertThat(page.getByLabel("Straightness")).containsText("0.010 in to the left in one bow, all along: off");
         long oven = fires.kiln(shop.signedIn("olwen"), "Oven");
-        long load = fires.plan(oven, "STRAIGHTEN", piece);
-        fires.lightAndHeat(load, Duration.ofMinutes(25));
-        fires.in(oven, load);
+        long load = fires.burn(oven, "STRAIGHTEN", Duration.ofMinutes(25), piece);
         fires.soak(load);
         fires.out(load, piece).isOk();
         fires.tell(load, "end", Map.of()).isOk();
@@ -180,9 +172,7 @@ class FireScreensTest {
         long other = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, reader, other, "profile");
         cato.openStep(other, "profile");
-        long load = fires.plan(kiln, "HARDEN", piece);
-        fires.lightAndHeat(load, Duration.ofMinutes(80));
-        fires.in(kiln, load);
+        long load = fires.burn(kiln, "HARDEN", Duration.ofMinutes(80), piece);
         fires.pass(Duration.ofMinutes(5));
         Page page = bram.page();
         page.navigate("/fire/loads/" + load);

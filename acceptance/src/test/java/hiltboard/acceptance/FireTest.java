@@ -41,24 +41,14 @@ class FireTest {
         shop.close();
     }
 
-    private static long ready(Map<String, String> answers, String until) {
-        long piece = Work.take(owner, 1, answers);
-        Work.workUpTo(shop, maker, piece, until);
-        return piece;
-    }
-
-    private static String standing(long piece, String operation) {
-        return Work.step(Work.piece(maker, piece), operation).path("standing").asString();
-    }
-
     @Test
     @DisplayName("[trade] a kiln loaded with cold work drops by up to about 100 °F; the soak counts from recovery; the last out has soaked longest; every piece has its record")
     void a_hardening_load_of_two_jobs() {
-        long first = ready(Map.of(), "harden");
-        long second = ready(Map.of("steel", "1095", "bladeLength", "5"), "harden");
+        long first = fires.ready(owner, Map.of(), "harden");
+        long second = fires.ready(owner, Map.of("steel", "1095", "bladeLength", "5"), "harden");
         long load = fires.plan(kiln, "HARDEN", first);
         assertThat(fires.tell(load, "join", Map.of("piece", second)).isRefused(409, "out-of-turn").detail()).contains("1475 °F").contains("1500 °F");
-        long third = ready(Map.of("bladeLength", "5"), "harden");
+        long third = fires.ready(owner, Map.of("bladeLength", "5"), "harden");
         fires.tell(load, "join", Map.of("piece", third)).isOk();
         JsonNode planned = fires.load(load);
         assertThat(planned.path("temper").path("isInTime").asBoolean()).as("said before the fire is lit").isFalse();
@@ -70,7 +60,7 @@ class FireTest {
         fires.prepare(load);
         fires.pass(Duration.ofMinutes(80));
         fires.in(kiln, load);
-        assertThat(standing(first, "harden")).isEqualTo("RUNNING");
+        assertThat(fires.standing(first, "harden")).isEqualTo("RUNNING");
         assertThat(fires.out(load, first).isRefused(422, "question").detail()).contains("counted from recovery");
         fires.soak(load);
         JsonNode soaking = fires.load(load).path("soaking");
@@ -85,7 +75,7 @@ class FireTest {
         fires.out(load, third).isOk();
         assertThat(fires.inLoad(load, first).path("soaked").asString()).isNotEqualTo(fires.inLoad(load, third).path("soaked").asString());
         fires.tell(load, "file-test", Map.of("piece", first, "skates", true)).isOk();
-        assertThat(standing(first, "harden")).isEqualTo("DONE");
+        assertThat(fires.standing(first, "harden")).isEqualTo("DONE");
         assertThat(Work.piece(maker, first).path("windows").toString()).as("its temper's clock runs").contains("temper-first");
         fires.tell(load, "file-test", Map.of("piece", third, "skates", true)).isOk();
         fires.tell(load, "end", Map.of()).isOk();
@@ -96,17 +86,15 @@ class FireTest {
         fires.tell(temper, "light", Map.of()).isOk();
         assertThat(fires.tell(temper, "in", Map.of()).isRefused(409, "out-of-turn").detail()).as("the kiln is still at hardening heat").contains("has not come down");
         fires.tell(temper, "give-up", Map.of("words", "Too slow; the oven takes them")).isOk();
-        assertThat(standing(first, "temper-first")).isEqualTo("READY");
+        assertThat(fires.standing(first, "temper-first")).isEqualTo("READY");
     }
 
     @Test
     @DisplayName("property: whatever is pressed in whatever order, no fire is over while a piece of it has no record")
     void no_piece_leaves_a_load_without_its_record() {
         long own = fires.kiln(owner, "Kiln for anything");
-        long[] pieces = {ready(Map.of("steel", "80CrV2"), "harden"), ready(Map.of("steel", "80CrV2"), "harden"), ready(Map.of("steel", "80CrV2"), "harden")};
-        long load = fires.plan(own, "HARDEN", pieces);
-        fires.lightAndHeat(load, Duration.ofMinutes(85));
-        fires.in(own, load);
+        long[] pieces = {fires.ready(owner, Map.of("steel", "80CrV2"), "harden"), fires.ready(owner, Map.of("steel", "80CrV2"), "harden"), fires.ready(owner, Map.of("steel", "80CrV2"), "harden")};
+        long load = fires.burn(own, "HARDEN", Duration.ofMinutes(85), pieces);
         Random chance = new Random(3);
         for (int i = 0; i < 60; i++) {
             long which = pieces[chance.nextInt(3)];
@@ -125,14 +113,12 @@ class FireTest {
     @Test
     void a_temper_rests_as_long_as_the_kiln_soaks_and_is_done_when_all_are_out() {
         long oven = fires.kiln(owner, "Oven");
-        long piece = ready(Map.of(), "temper-first");
-        long load = fires.plan(oven, "FIRST_TEMPER", piece);
-        fires.lightAndHeat(load, Duration.ofMinutes(25));
-        fires.in(oven, load);
+        long piece = fires.ready(owner, Map.of(), "temper-first");
+        long load = fires.burn(oven, "FIRST_TEMPER", Duration.ofMinutes(25), piece);
         fires.soak(load);
-        assertThat(standing(piece, "temper-first")).isEqualTo("RESTING");
+        assertThat(fires.standing(piece, "temper-first")).isEqualTo("RESTING");
         fires.out(load, piece).isOk();
-        assertThat(standing(piece, "temper-first")).isEqualTo("DONE");
+        assertThat(fires.standing(piece, "temper-first")).isEqualTo("DONE");
         fires.tell(load, "end", Map.of()).isOk();
         long past = fires.load(load).path("litAtMillis").asLong();
         JsonNode curve = maker.get("/api/fire/kilns/" + oven + "/curve?from=" + past).isOk().json();
@@ -145,10 +131,8 @@ class FireTest {
     @Test
     void three_heats_of_normalising_are_each_soaked_from_recovery() {
         long hearth = fires.kiln(owner, "Forge kiln");
-        long piece = ready(Map.of("steelForm", "FORGED"), "normalise");
-        long load = fires.plan(hearth, "NORMALISE", piece);
-        fires.lightAndHeat(load, Duration.ofMinutes(100));
-        fires.in(hearth, load);
+        long piece = fires.ready(owner, Map.of("steelForm", "FORGED"), "normalise");
+        long load = fires.burn(hearth, "NORMALISE", Duration.ofMinutes(100), piece);
         assertThat(fires.tell(load, "next-heat", Map.of()).isRefused(422, "question").detail()).contains("counted from recovery");
         for (String heat : List.of("1525 °F", "1450 °F")) {
             fires.soak(load);
@@ -158,16 +142,14 @@ class FireTest {
         }
         fires.soak(load);
         fires.out(load, piece).isOk();
-        assertThat(standing(piece, "normalise")).isEqualTo("DONE");
+        assertThat(fires.standing(piece, "normalise")).isEqualTo("DONE");
     }
 
     @Test
     void a_power_cut_is_an_alarm_that_stays_until_somebody_has_it_and_the_soak_counts_again_from_recovery() {
         long own = fires.kiln(owner, "Kiln on the old cable");
-        long piece = ready(Map.of("steel", "O1"), "harden");
-        long load = fires.plan(own, "HARDEN", piece);
-        fires.lightAndHeat(load, Duration.ofMinutes(80));
-        fires.in(own, load);
+        long piece = fires.ready(owner, Map.of("steel", "O1"), "harden");
+        long load = fires.burn(own, "HARDEN", Duration.ofMinutes(80), piece);
         fires.pass(Duration.ofMinutes(6));
         long before = fires.load(load).path("soaking").path("soakedSeconds").asLong();
         assertThat(before).isPositive().isLessThan(600);
@@ -195,10 +177,8 @@ class FireTest {
     @Test
     void an_open_thermocouple_stops_the_elements_and_what_is_given_up_is_written_down_as_not_treated() {
         long own = fires.kiln(owner, "Kiln with the worn probe");
-        long piece = ready(Map.of("steel", "O1"), "harden");
-        long load = fires.plan(own, "HARDEN", piece);
-        fires.lightAndHeat(load, Duration.ofMinutes(80));
-        fires.in(own, load);
+        long piece = fires.ready(owner, Map.of("steel", "O1"), "harden");
+        long load = fires.burn(own, "HARDEN", Duration.ofMinutes(80), piece);
         maker.post("/api/fire/kilns/" + own + "/fault", Map.of("fault", "THERMOCOUPLE_OPEN")).isOk();
         fires.pass(Duration.ofMinutes(1));
         JsonNode face = maker.get("/api/fire").json().path("kilns").valueStream().filter(each -> each.path("id").asLong() == own).findFirst().orElseThrow();
@@ -207,7 +187,7 @@ class FireTest {
         assertThat(alarm("Kiln with the worn probe").path("toDo").toString()).contains("at the wall");
         fires.tell(load, "give-up", Map.of("words", "")).isRefused(422, "entries");
         fires.tell(load, "give-up", Map.of("words", "Probe broken")).isOk();
-        assertThat(standing(piece, "harden")).isEqualTo("READY");
+        assertThat(fires.standing(piece, "harden")).isEqualTo("READY");
         assertThat(maker.get("/api/fire/pieces/" + piece).json().path("fires").get(0).path("left").asString()).isEqualTo("not treated");
         maker.post("/api/fire/kilns/" + own + "/fault", Map.of("fault", "LIGHTNING")).isRefused(422, "entries");
     }
@@ -254,7 +234,7 @@ class FireTest {
 
     @Test
     void hardness_is_averaged_judged_and_read_at_the_step_and_a_warp_is_measured_and_mended() {
-        long piece = ready(Map.of(), "test-hardness");
+        long piece = fires.ready(owner, Map.of(), "test-hardness");
         Work.start(maker, piece, "test-hardness").isOk();
         String address = "/api/fire/pieces/" + piece;
         double pressed = Double.parseDouble(maker.get(address + "/tester").isOk().json().path("reading").asString());
@@ -281,9 +261,9 @@ class FireTest {
     @Test
     void blades_go_to_the_treater_with_a_sheet_and_are_looked_at_when_they_come_back() throws Exception {
         Map<String, String> outside = Map.of("steel", "X46Cr13", "hardening", "OUTSIDE");
-        long right = ready(outside, "send-out");
-        long different = ready(outside, "send-out");
-        long missing = ready(outside, "send-out");
+        long right = fires.ready(owner, outside, "send-out");
+        long different = fires.ready(owner, outside, "send-out");
+        long missing = fires.ready(owner, outside, "send-out");
         assertThat(maker.get("/api/fire/treater").json().path("waiting").size()).isEqualTo(3);
         String back = LocalDate.ofInstant(shop.clock().instant(), shop.clock().getZone()).plusDays(12).toString();
         Map<String, Object> sheet = new LinkedHashMap<>(Map.of("treater", "The vacuum furnace in town", "straightness", "0.2 mm", "isCold", true, "words", "Please hang them", "backOn", "yesterday", "pieces",
@@ -292,7 +272,7 @@ class FireTest {
         sheet.put("backOn", back);
         sheet.put("pieces", List.of(Map.of("piece", right, "mark", "A"), Map.of("piece", different, "mark", "B"), Map.of("piece", missing, "mark", "C")));
         long sent = maker.post("/api/fire/treater", sheet).isOk().json().path("about").asLong();
-        assertThat(standing(right, "send-out")).isEqualTo("DONE");
+        assertThat(fires.standing(right, "send-out")).isEqualTo("DONE");
         JsonNode hanging = maker.get("/api/wall").json().path("rails").valueStream().flatMap(rail -> rail.path("pieces").valueStream()).filter(piece -> piece.path("id").asLong() == right).findFirst().orElseThrow();
         assertThat(hanging.path("underWay").get(0).path("restWords").asString()).isEqualTo("at the treater's");
         String pdf = new PDFTextStripper().getText(Loader.loadPDF(maker.bytes("/api/fire/treater/" + sent + "/sheet.pdf")));
@@ -301,7 +281,7 @@ class FireTest {
         maker.post("/api/fire/treater/" + sent + "/returned", Map.of("pieces", List.of(Map.of("piece", right, "as", "RIGHT", "words", "")))).isRefused(409, "out-of-turn");
         maker.post("/api/fire/treater/" + sent + "/returned", Map.of("pieces", List.of(Map.of("piece", right, "as", "RIGHT", "words", ""),
                 Map.of("piece", different, "as", "DIFFERENT", "words", "Bent, and 52 HRC"), Map.of("piece", missing, "as", "MISSING", "words", "")))).isOk();
-        assertThat(standing(right, "harden")).isEqualTo("DONE");
+        assertThat(fires.standing(right, "harden")).isEqualTo("DONE");
         assertThat(Work.piece(maker, missing).path("heldReason").asString()).contains("Missing");
         JsonNode open = maker.get("/api/fire/treater/" + sent).json().path("pieces").valueStream().filter(piece -> piece.path("mark").asString().equals("B")).findFirst().orElseThrow();
         assertThat(open.path("isOpen").asBoolean()).as("a difference has to be answered").isTrue();

@@ -3,7 +3,6 @@ package hiltboard.acceptance;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -37,30 +36,16 @@ class FireTogetherTest {
         shop.close();
     }
 
-    private static long ready(String until, String... answers) {
-        Map<String, String> changed = new HashMap<>();
-        for (int i = 0; i < answers.length; i += 2) {
-            changed.put(answers[i], answers[i + 1]);
-        }
-        long piece = Work.take(owner, 1, changed);
-        Work.workUpTo(shop, bram, piece, until);
-        return piece;
-    }
-
-    private static String standing(long piece, String operation) {
-        return Work.step(Work.piece(bram, piece), operation).path("standing").asString();
-    }
-
     private static List<String> whyNot(long load, long piece) {
         return fires.load(load).path("candidates").valueStream().filter(each -> each.path("id").asLong() == piece).findFirst().orElseThrow().path("whyNot").valueStream().map(JsonNode::asString).toList();
     }
 
     @Test
     void those_who_cannot_join_are_told_why_and_one_piece_waits_for_one_fire_of_a_kind() {
-        long first = ready("harden");
-        long early = ready("profile");
-        long bare = ready("degrease-for-foil", "steel", "440C");
-        long held = ready("harden");
+        long first = fires.ready(owner, Map.of(), "harden");
+        long early = fires.ready(owner, Map.of(), "profile");
+        long bare = fires.ready(owner, Map.of("steel", "440C"), "degrease-for-foil");
+        long held = fires.ready(owner, Map.of(), "harden");
         bram.post("/api/pieces/" + held + "/hold", Map.of("words", "The client thinks it over")).isOk();
         long load = fires.plan(kiln, "HARDEN", first);
         assertThat(String.join(" ", whyNot(load, early))).contains("while the steel is soft").contains("Open:");
@@ -81,12 +66,12 @@ class FireTogetherTest {
     @Test
     void two_who_press_at_once_take_it_out_once_and_a_command_sent_twice_counts_once() {
         long own = fires.kiln(owner, "Kiln for two");
-        long piece = ready("harden", "steel", "O1");
+        long piece = fires.ready(owner, Map.of("steel", "O1"), "harden");
         long load = fires.plan(own, "HARDEN", piece);
         fires.lightAndHeat(load, Duration.ofMinutes(80));
         assertThat(bram.post("/api/fire/kilns/" + own + "/drop", Map.of()).status()).as("not a maker’s").isEqualTo(403);
         assertThat(owner.post("/api/fire/kilns/" + own + "/drop", Map.of()).isRefused(409, "out-of-turn").detail()).contains("burning");
-        long second = fires.plan(own, "HARDEN", ready("harden", "steel", "O1"));
+        long second = fires.plan(own, "HARDEN", fires.ready(owner, Map.of("steel", "O1"), "harden"));
         assertThat(fires.tell(second, "light", Map.of()).isRefused(409, "out-of-turn").detail()).contains("burns for another load");
         fires.in(own, load);
         fires.soak(load);
@@ -105,10 +90,8 @@ class FireTogetherTest {
     @DisplayName("[trade] the soak being up calls everybody, and whoever takes the first piece out has heard it")
     void the_soak_calls_and_is_answered_by_taking_out() {
         long own = fires.kiln(owner, "Kiln that calls");
-        long piece = ready("harden", "steel", "5160");
-        long load = fires.plan(own, "HARDEN", piece);
-        fires.lightAndHeat(load, Duration.ofMinutes(85));
-        fires.in(own, load);
+        long piece = fires.ready(owner, Map.of("steel", "5160"), "harden");
+        long load = fires.burn(own, "HARDEN", Duration.ofMinutes(85), piece);
         fires.soak(load);
         fires.pass(Duration.ofSeconds(40));
         assertThat(calls("Kiln that calls")).isEqualTo(1);
@@ -125,10 +108,8 @@ class FireTogetherTest {
     @Test
     void a_door_that_is_left_open_is_called_and_the_soak_stands_still() {
         long own = fires.kiln(owner, "Kiln by the window");
-        long piece = ready("harden", "steel", "O1");
-        long load = fires.plan(own, "HARDEN", piece);
-        fires.lightAndHeat(load, Duration.ofMinutes(80));
-        fires.in(own, load);
+        long piece = fires.ready(owner, Map.of("steel", "O1"), "harden");
+        long load = fires.burn(own, "HARDEN", Duration.ofMinutes(80), piece);
         fires.pass(Duration.ofMinutes(7));
         long before = fires.load(load).path("soaking").path("soakedSeconds").asLong();
         fires.door(own, true);
@@ -143,12 +124,10 @@ class FireTogetherTest {
     @Test
     void what_happens_to_a_piece_in_the_fire_does_not_hold_up_the_others() {
         long own = fires.kiln(owner, "Kiln of mishaps");
-        long scrapped = ready("harden", "steel", "80CrV2");
-        long byHand = ready("harden", "steel", "80CrV2");
-        long held = ready("harden", "steel", "80CrV2");
-        long load = fires.plan(own, "HARDEN", scrapped, byHand, held);
-        fires.lightAndHeat(load, Duration.ofMinutes(85));
-        fires.in(own, load);
+        long scrapped = fires.ready(owner, Map.of("steel", "80CrV2"), "harden");
+        long byHand = fires.ready(owner, Map.of("steel", "80CrV2"), "harden");
+        long held = fires.ready(owner, Map.of("steel", "80CrV2"), "harden");
+        long load = fires.burn(own, "HARDEN", Duration.ofMinutes(85), scrapped, byHand, held);
         fires.soak(load);
         for (long piece : List.of(scrapped, byHand, held)) {
             fires.out(load, piece).isOk();
@@ -160,16 +139,16 @@ class FireTogetherTest {
         fires.tell(load, "file-test", Map.of("piece", byHand, "skates", true)).isOk();
         fires.tell(load, "file-test", Map.of("piece", held, "skates", true)).isOk();
         fires.tell(load, "end", Map.of()).isOk();
-        assertThat(standing(byHand, "harden")).isEqualTo("DONE");
-        assertThat(standing(held, "harden")).as("its step waits for its maker").isEqualTo("RUNNING");
+        assertThat(fires.standing(byHand, "harden")).isEqualTo("DONE");
+        assertThat(fires.standing(held, "harden")).as("its step waits for its maker").isEqualTo("RUNNING");
         assertThat(Work.piece(bram, scrapped).path("standing").asString()).isEqualTo("SCRAPPED");
     }
 
     @Test
     void stress_relief_needs_no_step_of_the_route_and_a_hard_blade_is_kept_from_it() {
         long own = fires.kiln(owner, "Kiln for relief");
-        long soft = ready("harden");
-        long hard = ready("temper-first");
+        long soft = fires.ready(owner, Map.of(), "harden");
+        long hard = fires.ready(owner, Map.of(), "temper-first");
         long load = fires.plan(own, "STRESS_RELIEF", soft);
         assertThat(fires.tell(load, "join", Map.of("piece", hard)).isRefused(409, "out-of-turn").detail()).contains("would soften it");
         fires.prepare(load);
@@ -179,7 +158,7 @@ class FireTogetherTest {
         fires.soak(load);
         fires.out(load, soft).isOk();
         fires.tell(load, "end", Map.of()).isOk();
-        assertThat(standing(soft, "harden")).isEqualTo("READY");
+        assertThat(fires.standing(soft, "harden")).isEqualTo("READY");
         assertThat(bram.get("/api/fire/pieces/" + soft).json().path("fires").get(0).path("left").asString()).isEqualTo("done");
     }
 

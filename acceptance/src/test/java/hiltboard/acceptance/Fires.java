@@ -49,6 +49,25 @@ final class Fires {
         tell(load, "hands", Map.of("door", people.get(1), "quench", people.get(2))).isOk();
     }
 
+    /** A piece that is worked up to a step of its route. */
+    long ready(Client owner, Map<String, String> answers, String until) {
+        long piece = Work.take(owner, 1, answers);
+        Work.workUpTo(shop, maker, piece, until);
+        return piece;
+    }
+
+    String standing(long piece, String operation) {
+        return Work.step(Work.piece(maker, piece), operation).path("standing").asString();
+    }
+
+    /** A load of these pieces, lit, and in the kiln when it has had so long to come up. */
+    long burn(long kiln, String treatment, Duration heating, long... pieces) {
+        long load = plan(kiln, treatment, pieces);
+        lightAndHeat(load, heating);
+        in(kiln, load);
+        return load;
+    }
+
     /** Lights a load and lets the kiln come up. */
     void lightAndHeat(long load, Duration time) {
         prepare(load);
@@ -100,9 +119,7 @@ final class Fires {
 
     /** Hardens these pieces together, every one of them hard, and ends the fire. */
     long harden(long kiln, long... pieces) {
-        long load = plan(kiln, "HARDEN", pieces);
-        lightAndHeat(load, Duration.ofMinutes(80));
-        in(kiln, load);
+        long load = burn(kiln, "HARDEN", Duration.ofMinutes(80), pieces);
         soak(load);
         for (long piece : pieces) {
             out(load, piece).isOk();

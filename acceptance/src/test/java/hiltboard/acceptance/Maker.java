@@ -16,6 +16,14 @@ record Maker(Page page) {
         page.getByRole(AriaRole.TIMER).waitFor();
     }
 
+    /** Opens a list and takes one of it; the page takes no press while the list closes. */
+    static void choose(Locator list, String option) {
+        Page page = list.page();
+        list.click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+        assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
+    }
+
     void press(String name) {
         button(name).click();
     }

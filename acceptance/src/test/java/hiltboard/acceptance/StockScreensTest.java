@@ -43,8 +43,7 @@ class StockScreensTest {
     }
 
     private static void choose(Page page, String label, String option) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label)).first().click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+        Maker.choose(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label)).first(), option);
     }
 
     private static void fill(Page page, String name, String entry) {

@@ -83,9 +83,7 @@ public final class Benchmark {
 
     /** As a maker opens them: by address, scripts kept from the visit before. */
     private void opening(BenchmarkShop shop) {
-        Browser browser = new Browser();
-        browser.open();
-        try {
+        try (Browser browser = new Browser()) {
             Page page = signedIn(browser, shop);
             for (String view : List.of("/bench", "/fire")) {
                 row("the view " + view + " in a browser, from its address to its heading, p95 of " + OPENINGS, "–", p95(OPENINGS, () -> {
@@ -94,16 +92,12 @@ public final class Benchmark {
                     return view;
                 }));
             }
-        } finally {
-            browser.close();
         }
     }
 
     /** The point is pulled to and fro for five seconds, a move for each frame; every frame in which the blade has changed counts. */
     private void drawing(BenchmarkShop shop) {
-        Browser browser = new Browser();
-        browser.open();
-        try {
+        try (Browser browser = new Browser()) {
             Page page = signedIn(browser, shop);
             page.navigate("/jobs/8/consult");
             page.locator("[data-grip='point']").waitFor();
@@ -113,12 +107,11 @@ public final class Benchmark {
                 pictures = pictures(page);
             }
             row("pictures a second while the point is pulled, a move for each frame of the screen", "30 or more", pictures);
-        } finally {
-            browser.close();
         }
     }
 
     private static Page signedIn(Browser browser, BenchmarkShop shop) {
+        browser.open();
         Page page = browser.window(shop.address(), 1280, 800);
         page.navigate("/");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
@@ -175,9 +168,7 @@ public final class Benchmark {
     }
 
     private static double daysDrawn(BenchmarkShop shop, LocalDate last) {
-        Browser browser = new Browser();
-        browser.open();
-        try {
+        try (Browser browser = new Browser()) {
             Page page = signedIn(browser, shop);
             page.navigate("/fire/kilns/1?day=" + last);
             page.locator("svg path:not([data-wanted])").first().waitFor();
@@ -198,8 +189,6 @@ public final class Benchmark {
                     }""");
             double[] sorted = millis.stream().mapToDouble(each -> ((Number) each).doubleValue()).sorted().toArray();
             return sorted[sorted.length * 95 / 100];
-        } finally {
-            browser.close();
         }
     }
 
