@@ -1,6 +1,7 @@
 package hiltboard.core.calc;
 
 import hiltboard.core.calc.Calculator.Input;
+import hiltboard.core.calc.Calculator.Inputs;
 import hiltboard.core.calc.Calculator.Kind;
 import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.fit.GuardSlot;
@@ -8,38 +9,43 @@ import hiltboard.core.grind.Bevel;
 import hiltboard.core.grind.CentreLine;
 import hiltboard.core.grind.HollowDepth;
 import hiltboard.core.machine.PinHole;
-import hiltboard.core.measure.DrillSize;
+import hiltboard.core.measure.DrillSeries;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.LengthRange;
+import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /** Every calculation that can be asked for by name. */
 public final class Calculators {
     private static final String TRADE = "Common practice of the trade, no published source";
     private static final String GEOMETRY = "Plane geometry";
 
+    private static final LengthRange ANY = LengthRange.of("0", "1000");
+    private static final LengthRange STOCK = LengthRange.of("1/64", "2");
+
     private static final List<Calculator> ALL = List.of(
-            new Calculator("length", "Read a length in shop notation", "1 in = 25.4 mm exactly (NIST SP 811)", lengths("length", "Length"),
-                    (in, units) -> List.of(new Result("length", "Length", Worked.of(length(in, "length"), bothUnits(length(in, "length")))))),
-            new Calculator("drill", "The drill for a hole", "ASME B94.11M, from memory", lengths("least", "Smallest hole"), Calculators::drill),
-            new Calculator("centre-line", "Centre line of a blank", GEOMETRY, lengths("thickness", "Measured thickness"),
-                    (in, units) -> List.of(new Result("height", "Height above the plate", new CentreLine(length(in, "thickness")).height(units)))),
-            new Calculator("pin-hole", "Drill for a glued pin", TRADE, lengths("pin", "Pin diameter"),
-                    (in, units) -> List.of(new Result("drill", "Drill", new PinHole(length(in, "pin")).drill(units)))),
+            new Calculator("length", "Read a length in shop notation", "1 in = 25.4 mm exactly (NIST SP 811)", List.of(length("length", "Length", ANY)),
+                    (in, units) -> List.of(new Result("length", "Length", Worked.of(in.length("length"), bothUnits(in.length("length")))))),
+            new Calculator("drill", "The drill for a hole", "ASME B94.11M and ISO 235, from memory", List.of(length("least", "Smallest hole", LengthRange.of("0", "1"))), Calculators::drill),
+            new Calculator("thread", "Holes for a screw", "ASME B1.1, ISO 261, 262 and 273; clearance of inch screws by the usual charts, from memory",
+                    List.of(new Input("thread", "Thread, such as 6-32 or M5", Kind.THREAD, ANY), new Input("percent", "Percent of thread, 75 is usual", Kind.PERCENT, ANY)), Calculators::thread),
+            new Calculator("centre-line", "Centre line of a blank", GEOMETRY, List.of(length("thickness", "Measured thickness", STOCK)),
+                    (in, units) -> List.of(new Result("height", "Height above the plate", new CentreLine(in.length("thickness")).height(units)))),
+            new Calculator("pin-hole", "Drill for a glued pin", TRADE, List.of(length("pin", "Pin diameter", LengthRange.of("1/64", "1"))),
+                    (in, units) -> List.of(new Result("drill", "Drill", new PinHole(in.length("pin")).drillByHabit(units)))),
             new Calculator("guard-slot", "Slot of a driven-on guard", TRADE,
-                    lengths("tangWidth", "Tang width", "tangThickness", "Tang thickness", "guardThickness", "Guard thickness"), Calculators::guardSlot),
+                    List.of(length("tangWidth", "Tang width", LengthRange.of("1/8", "3")), length("tangThickness", "Tang thickness", LengthRange.of("1/32", "3/4")), length("guardThickness", "Guard thickness", LengthRange.of(".005", "2"))),
+                    Calculators::guardSlot),
             new Calculator("bevel-angle", "Angle of a flat bevel, each side", GEOMETRY,
-                    lengths("stock", "Thickness at the spine", "edge", "Thickness at the edge", "height", "Bevel height"),
-                    (in, units) -> List.of(new Result("angle", "Angle a side",
-                            new Bevel(length(in, "stock"), length(in, "edge"), length(in, "height")).anglePerSide(units)))),
-            new Calculator("hollow-depth", "Depth of a hollow from a wheel", GEOMETRY, lengths("wheel", "Wheel diameter", "width", "Width of the hollow"),
-                    (in, units) -> List.of(new Result("depth", "Depth", new HollowDepth(length(in, "wheel"), length(in, "width")).depth(units)))));
+                    List.of(length("stock", "Thickness at the spine", STOCK), length("edge", "Thickness at the edge", LengthRange.of("0", "2")), length("height", "Bevel height", LengthRange.of("0", "8"))),
+                    (in, units) -> List.of(new Result("angle", "Angle a side", new Bevel(in.length("stock"), in.length("edge"), in.length("height")).anglePerSide(units)))),
+            new Calculator("hollow-depth", "Depth of a hollow from a wheel", GEOMETRY, List.of(length("wheel", "Wheel diameter", LengthRange.of("1/2", "100")), length("width", "Width of the hollow", LengthRange.of("0", "100"))),
+                    (in, units) -> List.of(new Result("depth", "Depth", new HollowDepth(in.length("wheel"), in.length("width")).depth(units)))));
 
     private Calculators() {}
 
@@ -51,8 +57,8 @@ public final class Calculators {
         return ALL.stream().filter(calculator -> calculator.name().equals(name)).findFirst();
     }
 
-    private static List<Result> guardSlot(Map<String, Quantity> in, Units units) {
-        GuardSlot slot = new GuardSlot(length(in, "tangWidth"), length(in, "tangThickness"), length(in, "guardThickness"));
+    private static List<Result> guardSlot(Inputs in, Units units) {
+        GuardSlot slot = new GuardSlot(in.length("tangWidth"), in.length("tangThickness"), in.length("guardThickness"));
         return List.of(
                 new Result("width", "Slot width", slot.width(units)),
                 new Result("cutter", "Cutter", slot.cutter(units)),
@@ -60,25 +66,32 @@ public final class Calculators {
                 new Result("pocketDepth", "Pocket depth from the back", slot.pocketDepth(units)));
     }
 
-    private static List<Result> drill(Map<String, Quantity> in, Units units) {
-        Length least = length(in, "least");
-        return DrillSize.smallestOver(least)
+    private static List<Result> drill(Inputs in, Units units) {
+        Length least = in.length("least");
+        return DrillSeries.usualFor(units).smallestOver(least).or(() -> DrillSeries.INCH.smallestOver(least))
                 .map(size -> List.of(new Result("drill", "Drill", Worked.of(size.diameter(),
                         "The smallest drill that is not under " + least.in(units) + " is " + size.name()).called(size.name()))))
-                .orElseThrow(() -> new ImpossibleQuantity("smallest hole", least.toString(), "at most 1 in, where the table ends"));
+                .orElseThrow(() -> new ImpossibleQuantity("smallest hole", least, "at most 1 in, where the table ends"));
     }
 
     private static String bothUnits(Length length) {
         return length.in(Units.INCH_FAHRENHEIT) + " = " + length.in(Units.MILLIMETRE_CELSIUS);
     }
 
-    private static Length length(Map<String, Quantity> inputs, String name) {
-        return (Length) inputs.get(name);
+    private static List<Result> thread(Inputs in, Units units) {
+        ThreadSize thread = in.thread("thread");
+        return List.of(
+                new Result("tap", "Tap drill", thread.tapDrill(in.percent("percent"), units)),
+                new Result("close", "Clearance, close", clearance(thread, thread.close(), units)),
+                new Result("free", "Clearance, free", clearance(thread, thread.free(), units)));
     }
 
-    /** Names and labels by turns. */
-    private static List<Input> lengths(String... namesAndLabels) {
-        return Stream.iterate(0, i -> i < namesAndLabels.length, i -> i + 2)
-                .map(i -> new Input(namesAndLabels[i], namesAndLabels[i + 1], Kind.LENGTH)).toList();
+    private static Worked<Length> clearance(ThreadSize thread, Length hole, Units units) {
+        Working line = new Working(units);
+        return Worked.of(hole, line.of(thread.major()) + " screw + " + line.of(hole.minus(thread.major())) + line.comesTo(hole)).called(thread.series().nearest(hole).name() + " drill");
+    }
+
+    private static Input length(String name, String label, LengthRange likely) {
+        return new Input(name, label, Kind.LENGTH, likely);
     }
 }

@@ -6,6 +6,8 @@ import static hiltboard.core.chain.Numbers.LOOSE;
 import static hiltboard.core.chain.Numbers.length;
 import static hiltboard.core.chain.PieceDimensions.*;
 
+import hiltboard.core.chain.Dimension.Known;
+import hiltboard.core.design.BarThickness;
 import hiltboard.core.design.BevelTiming;
 import hiltboard.core.design.Grind;
 import hiltboard.core.design.Hardening;
@@ -17,20 +19,28 @@ import hiltboard.core.grind.EdgeLeft;
 import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Angle;
 import hiltboard.core.measure.Hardness;
+import hiltboard.core.measure.HardnessDifference;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.TemperatureDifference;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 import java.math.BigDecimal;
 import java.util.List;
-import java.util.Optional;
 
 /** Stock, edge by stage, heat and the ground blade. */
 final class BladeDimensions {
-    /** A kiln this far from its set point has not recovered, or has not come down yet. */
-    private static final double KILN_NEAR_CELSIUS = 14;
+    /** What a heat may be off: 15 °F, as shop kilns are led; common practice. */
+    private static final TemperatureDifference HEAT_WITHIN = TemperatureDifference.ofFahrenheit(15);
+    /** Hardness is held to this around what was wanted; common practice. */
+    private static final HardnessDifference HARDNESS_WITHIN = HardnessDifference.of("1");
+    /** More at the edge does no harm in the fire, it is only ground off; common practice. */
+    private static final Allowed EDGE_LEFT = new Allowed(FAIR, Length.ofInches("0.015"));
+    private static final Allowed STOCK = new Allowed(BarThickness.MILL_TOLERANCE, BarThickness.USUALLY_THICKER);
+    private static final Allowed FORGED = new Allowed(LOOSE, Length.ofInchFraction(1, 16));
 
     private final Specification spec;
     private final Numbers numbers;
@@ -72,15 +82,15 @@ final class BladeDimensions {
         if (spec.isAxe()) {
             numbers.designed(HEAD_THICKNESS, "Head thickness at the eye", spec.length(SpecificationField.HEAD_THICKNESS), FAIR);
         } else {
-            numbers.designed(STOCK_THICKNESS, "Stock thickness", spec.length(SpecificationField.STOCK_THICKNESS), CLOSE);
+            numbers.followed(STOCK_THICKNESS, "Stock thickness", spec.length(SpecificationField.STOCK_THICKNESS), CLOSE, spec.isForged() ? FORGED : STOCK);
         }
         numbers.byRule(CENTRE_LINE, "Centre line above the plate", List.of(body), CLOSE, (known, units) -> new CentreLine(length(known, body)).height(units));
         numbers.byRule(EDGE_BEFORE_HARDENING, "Edge left before hardening", List.of(body), FAIR,
-                (known, units) -> new EdgeLeft(length(known, body), spec.bevels(), spec.quench()).beforeHardening(units));
+                (known, units) -> new EdgeLeft(length(known, body), spec.bevels(), spec.quench()).beforeHardening(units), Dimension.within(EDGE_LEFT));
         numbers.byRule(LAND_LINE, "Lower line, where a land is left", List.of(body, EDGE_BEFORE_HARDENING), CLOSE, this::landLine);
     }
 
-    private Worked<Length> landLine(Dimension.Known known, Units units) {
+    private Worked<Length> landLine(Known known, Units units) {
         Length thickness = length(known, body);
         if (spec.bevels() == BevelTiming.AFTER_HARDENING) {
             Length half = thickness.half();
@@ -89,50 +99,53 @@ final class BladeDimensions {
         Length land = length(known, EDGE_BEFORE_HARDENING);
         Length low = thickness.minus(land).half();
         Length shown = low.nanometres() < 0 ? Length.ZERO : low;
-        return Worked.of(shown, "(" + thickness.in(units) + " − " + land.in(units) + ") ÷ 2 = " + shown.in(units));
+        Working line = new Working(units);
+        return Worked.of(shown, "(" + line.of(thickness) + " − " + line.of(land) + ") ÷ 2" + line.comesToOrNothing(low));
     }
 
     private void heat() {
         Steel steel = spec.steel();
         String why = "Usual for " + steel.designation() + "; the steel's own data sheet comes first";
-        numbers.usual(HARDENING_TEMPERATURE, "Hardening heat", steel.hardening(), Temperature.ofCelsius(8), why);
+        numbers.usual(HARDENING_TEMPERATURE, "Hardening heat", steel.hardening(), HEAT_WITHIN, why);
         numbers.usual(SOAK, "Soak, from the kiln's recovery", new Span(steel.soak()), Span.ofMinutes(1), why);
-        numbers.usual(TEMPERING_TEMPERATURE, "Tempering heat", steel.tempering(), Temperature.ofCelsius(8), why);
+        numbers.usual(TEMPERING_TEMPERATURE, "Tempering heat", steel.tempering(), HEAT_WITHIN, why);
         if (!spec.isSentOut()) {
             kiln();
         }
-        numbers.usual(HARDNESS, "Hardness", new Hardness(BigDecimal.valueOf(steel.temperedHrc())), new Hardness(BigDecimal.valueOf(20)), why);
+        numbers.usual(HARDNESS, "Hardness", new Hardness(BigDecimal.valueOf(steel.temperedHrc())), HARDNESS_WITHIN, why);
     }
 
     private void kiln() {
         if (spec.hardening() != Hardening.BY_EYE) {
-            numbers.byRule(KILN_AT_SOAK, "Kiln shows when the soak is started", List.of(HARDENING_TEMPERATURE), Temperature.ofCelsius(8),
+            numbers.byRule(KILN_AT_SOAK, "Kiln shows when the soak is started", List.of(HARDENING_TEMPERATURE), HEAT_WITHIN,
                     (known, units) -> as(known, HARDENING_TEMPERATURE, "Back at hardening heat"), BladeDimensions::recovered);
         }
-        numbers.byRule(KILN_AT_TEMPER, "Kiln shows when the blade goes in to temper", List.of(TEMPERING_TEMPERATURE), Temperature.ofCelsius(8),
+        numbers.byRule(KILN_AT_TEMPER, "Kiln shows when the blade goes in to temper", List.of(TEMPERING_TEMPERATURE), HEAT_WITHIN,
                 (known, units) -> as(known, TEMPERING_TEMPERATURE, "Come down to tempering heat"), BladeDimensions::comeDown);
     }
 
-    private static Worked<Temperature> as(Dimension.Known known, String key, String why) {
+    private static Worked<Temperature> as(Known known, String key, String why) {
         return Worked.of(Numbers.temperature(known, key), why);
     }
 
-    private static Optional<String> recovered(Quantity reading, Quantity expected, Units units) {
+    private static Judgement recovered(Quantity reading, Quantity expected, Known known, Units units) {
         double off = reading.magnitude() - expected.magnitude();
-        if (off < -KILN_NEAR_CELSIUS) {
-            return Optional.of("At " + reading.in(units) + " the kiln has not recovered to " + expected.in(units)
-                    + ". The soak counts from recovery, not from the door: the steel is under-soaked. Start the clock anyway?");
+        if (off < -HEAT_WITHIN.kelvin()) {
+            return Judgement.out("At " + reading.in(units) + " the kiln has not recovered to " + expected.in(units)
+                    + ". The soak counts from recovery, not from the door: the steel is under-soaked.");
         }
-        return off > KILN_NEAR_CELSIUS ? Optional.of(reading.in(units) + " is hotter than the " + expected.in(units) + " of this steel: its grain grows. Is it right?") : Optional.empty();
+        return off > HEAT_WITHIN.kelvin() ? Judgement.out(reading.in(units) + " is hotter than the " + expected.in(units) + " of this steel: its grain grows.")
+                : Judgement.of(reading, expected, Allowed.eitherWay(HEAT_WITHIN), units);
     }
 
-    private static Optional<String> comeDown(Quantity reading, Quantity expected, Units units) {
+    private static Judgement comeDown(Quantity reading, Quantity expected, Known known, Units units) {
         double off = reading.magnitude() - expected.magnitude();
-        if (off > KILN_NEAR_CELSIUS) {
-            return Optional.of("At " + reading.in(units) + " the kiln has not come down to " + expected.in(units)
-                    + " from hardening heat: the temper, or the hardness itself, is gone. Put the blade in anyway?");
+        if (off > HEAT_WITHIN.kelvin()) {
+            return Judgement.out("At " + reading.in(units) + " the kiln has not come down to " + expected.in(units)
+                    + " from hardening heat: the temper, or the hardness itself, is gone.");
         }
-        return off < -KILN_NEAR_CELSIUS ? Optional.of(reading.in(units) + " is colder than " + expected.in(units) + ": the blade stays brittle. Is it right?") : Optional.empty();
+        return off < -HEAT_WITHIN.kelvin() ? Judgement.out(reading.in(units) + " is colder than " + expected.in(units) + ": the blade stays brittle.")
+                : Judgement.of(reading, expected, Allowed.eitherWay(HEAT_WITHIN), units);
     }
 
     private void ground() {
@@ -142,7 +155,7 @@ final class BladeDimensions {
             return;
         }
         numbers.byRule(BLADE_THICKNESS, "Blade thickness, finished", List.of(STOCK_THICKNESS), CLOSE,
-                (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "The stock as measured, until the last grinding pass is measured"), Numbers::notOverStock);
+                (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "The stock as measured, until the last grinding pass is measured"), Numbers::ground);
         if (spec.hasDistalTaper()) {
             numbers.designed(TIP_THICKNESS, "Thickness near the point", spec.length(SpecificationField.TIP_THICKNESS), FAIR);
         }

@@ -1,11 +1,13 @@
 package hiltboard.core.chain;
 
+import static hiltboard.core.chain.Numbers.AS_IT_CAME;
 import static hiltboard.core.chain.Numbers.CLOSE;
 import static hiltboard.core.chain.Numbers.FAIR;
 import static hiltboard.core.chain.Numbers.LOOSE;
 import static hiltboard.core.chain.Numbers.length;
 import static hiltboard.core.chain.PieceDimensions.*;
 
+import hiltboard.core.chain.Dimension.Known;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.fit.GuardSlot;
@@ -13,18 +15,17 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.TemperatureDifference;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Tang, guard, spacer, cavity and adhesive of a hidden tang. */
 final class BlockDimensions {
     private static final Length SNUG = Length.ofInchFraction(1, 32);
     private static final Length BEHIND_THE_TANG = Length.ofInchFraction(1, 8);
-    /** How far a hidden tang reaches into its handle where nothing else is said. */
-    private static final double TANG_REACHES = 0.75;
 
     private final Specification spec;
     private final Numbers numbers;
@@ -50,28 +51,28 @@ final class BlockDimensions {
     }
 
     private void tang() {
-        numbers.designed(TANG_WIDTH, "Tang width at the guard", spec.length(SpecificationField.TANG_WIDTH), CLOSE);
+        numbers.followed(TANG_WIDTH, "Tang width at the guard", spec.length(SpecificationField.TANG_WIDTH), CLOSE, AS_IT_CAME);
         numbers.byRule(TANG_THICKNESS, "Tang thickness at the guard", List.of(BLADE_THICKNESS), CLOSE,
-                (known, units) -> Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade, until it is measured"), Numbers::notOverStock);
+                (known, units) -> Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade, until it is measured"), Numbers::ground);
     }
 
     private void guard() {
-        numbers.designed(GUARD_THICKNESS, "Guard thickness", spec.length(SpecificationField.GUARD_THICKNESS), CLOSE);
+        numbers.followed(GUARD_THICKNESS, "Guard thickness", spec.length(SpecificationField.GUARD_THICKNESS), CLOSE, AS_IT_CAME);
         List<String> measured = List.of(TANG_WIDTH, TANG_THICKNESS, GUARD_THICKNESS);
         numbers.byRule(SLOT_WIDTH, "Slot width", measured, CLOSE, (known, units) -> slot(known).width(units));
-        numbers.add(new Dimension(SLOT_CUTTER, "Cutter", measured, (known, units) -> slot(known).cutter(units), CLOSE, Numbers::near).stayingAsMade());
+        numbers.add(new Dimension(SLOT_CUTTER, "Cutter", measured, (known, units) -> slot(known).cutter(units), CLOSE).stayingAsMade());
         numbers.byRule(SLOT_LENGTH, "Slot length, overall", List.of(TANG_WIDTH, SLOT_CUTTER), FAIR,
                 (known, units) -> slot(known).length(length(known, SLOT_CUTTER), units));
         numbers.byRule(POCKET_DEPTH, "Pocket depth from the back", measured, CLOSE, (known, units) -> slot(known).pocketDepth(units));
     }
 
-    private static GuardSlot slot(Dimension.Known known) {
+    private static GuardSlot slot(Known known) {
         return new GuardSlot(length(known, TANG_WIDTH), length(known, TANG_THICKNESS), length(known, GUARD_THICKNESS));
     }
 
     private void spacer() {
         numbers.designed(SPACER_THICKNESS, "Spacer thickness", spec.length(SpecificationField.SPACER_THICKNESS), CLOSE);
-        numbers.byRule(TANG_SLOT_IN_SPACER, "Slot width in the spacer", List.of(TANG_THICKNESS), CLOSE, (known, units) -> over(length(known, TANG_THICKNESS), GuardSlot.CLEARANCE, units));
+        numbers.byRule(TANG_SLOT_IN_SPACER, "Slot width in the spacer", List.of(TANG_THICKNESS), CLOSE, (known, units) -> over(length(known, TANG_THICKNESS), GuardSlot.CLEARANCE, CLOSE, units));
     }
 
     private void handle() {
@@ -85,37 +86,76 @@ final class BlockDimensions {
         numbers.byRule(BLOCK_LENGTH, "Handle block length", spec.hasSpacer() ? List.of(HANDLE_LENGTH, SPACER_THICKNESS) : List.of(HANDLE_LENGTH), LOOSE, this::blockLength);
         parts.add(BLOCK_LENGTH);
         numbers.byRule(STACK_LENGTH, "Guard, spacer and block together", parts, LOOSE, (known, units) -> sum(known, parts, units));
-        numbers.byRule(CAVITY_WIDTH, "Cavity width", List.of(TANG_THICKNESS), LOOSE, (known, units) -> over(length(known, TANG_THICKNESS), SNUG, units));
-        numbers.byRule(CAVITY_DEPTH, "Cavity depth", List.of(BLOCK_LENGTH), LOOSE, (known, units) -> {
-            Length block = length(known, BLOCK_LENGTH);
-            Length depth = block.times(TANG_REACHES).plus(BEHIND_THE_TANG);
-            return Worked.of(depth, "¾ × " + block.in(units) + " + " + BEHIND_THE_TANG.in(units) + " = " + depth.in(units));
-        });
+        numbers.byRule(CAVITY_WIDTH, "Cavity width", List.of(TANG_THICKNESS), LOOSE, (known, units) -> over(length(known, TANG_THICKNESS), SNUG, LOOSE, units));
+        List<String> stack = new ArrayList<>(parts);
+        stack.add(TANG_LENGTH);
+        numbers.designed(TANG_LENGTH, "Tang length", spec.length(SpecificationField.TANG_LENGTH), LOOSE);
+        numbers.byRule(CAVITY_DEPTH, isThrough() ? "Hole through the block" : "Cavity depth", isThrough() ? List.of(BLOCK_LENGTH) : stack, LOOSE, isThrough() ? this::through : this::cavity);
     }
 
-    private Worked<Length> blockLength(Dimension.Known known, Units units) {
+    private boolean isThrough() {
+        return spec.isPeened() || spec.isTakeDown();
+    }
+
+    private Worked<Length> through(Known known, Units units) {
+        Length block = length(known, BLOCK_LENGTH);
+        return Worked.of(block, "The tang comes out behind: right through the block, " + block.asTightAs(LOOSE, units).in(units));
+    }
+
+    /** As deep as the tang reaches behind guard or bolster and spacer, and a little room behind it; right through where that is all of the block. */
+    private Worked<Length> cavity(Known known, Units units) {
+        Length block = length(known, BLOCK_LENGTH);
+        Length tang = length(known, TANG_LENGTH);
+        Working line = new Working(units);
+        StringBuilder sum = new StringBuilder("Tang " + line.of(tang));
+        Length depth = tang;
+        for (Length before : inFront(known)) {
+            depth = depth.minus(before);
+            sum.append(" − ").append(line.of(before));
+        }
+        depth = depth.plus(BEHIND_THE_TANG);
+        if (depth.compareTo(block) >= 0) {
+            return Worked.of(block, sum + " reaches the end of the block: right through, " + block.asTightAs(LOOSE, units).in(units));
+        }
+        return Worked.of(depth, sum + " + " + line.of(BEHIND_THE_TANG) + line.comesTo(depth, LOOSE));
+    }
+
+    /** What the tang passes before it reaches the block. */
+    private List<Length> inFront(Known known) {
+        List<Length> parts = new ArrayList<>();
+        parts.add(spec.isHiddenTang() ? length(known, GUARD_THICKNESS) : spec.length(SpecificationField.BOLSTER_LENGTH));
+        if (spec.hasSpacer()) {
+            parts.add(length(known, SPACER_THICKNESS));
+        }
+        return parts;
+    }
+
+    private Worked<Length> blockLength(Known known, Units units) {
         Length handle = length(known, HANDLE_LENGTH);
         if (!spec.hasSpacer()) {
             return Worked.of(handle, "The whole handle, " + handle.in(units));
         }
         Length spacer = length(known, SPACER_THICKNESS);
         Length block = handle.minus(spacer);
-        return Worked.of(block, handle.in(units) + " − " + spacer.in(units) + " = " + block.in(units));
+        Working line = new Working(units);
+        return Worked.of(block, line.of(handle) + " − " + line.of(spacer) + line.comesTo(block, LOOSE));
     }
 
-    private static Worked<Length> sum(Dimension.Known known, List<String> parts, Units units) {
+    private static Worked<Length> sum(Known known, List<String> parts, Units units) {
         Length whole = parts.stream().map(part -> length(known, part)).reduce(Length.ZERO, Length::plus);
-        return Worked.of(whole, String.join(" + ", parts.stream().map(part -> length(known, part).in(units)).toList()) + " = " + whole.in(units));
+        Working line = new Working(units);
+        return Worked.of(whole, String.join(" + ", parts.stream().map(part -> line.of(length(known, part))).toList()) + line.comesTo(whole, LOOSE));
     }
 
-    private static Worked<Length> over(Length tang, Length clearance, Units units) {
+    private static Worked<Length> over(Length tang, Length clearance, Length tolerance, Units units) {
         Length width = tang.plus(clearance);
-        return Worked.of(width, tang.in(units) + " + " + clearance.in(units) + " = " + width.in(units));
+        Working line = new Working(units);
+        return Worked.of(width, line.of(tang) + " + " + line.of(clearance) + line.comesTo(width, tolerance));
     }
 
     private void adhesive() {
         numbers.add(new Dimension(SHOP_TEMPERATURE, "Warmth at the gluing bench", List.of(),
-                (known, units) -> Worked.of(Temperature.ofCelsius(20), "Usual, until the thermometer is read"), Temperature.ofCelsius(2), BlockDimensions::warmth));
+                (known, units) -> Worked.of(Temperature.ofCelsius(20), "Usual, until the thermometer is read"), TemperatureDifference.ofKelvin(2), BlockDimensions::warmth));
         List<String> warmth = List.of(SHOP_TEMPERATURE);
         Span minutes = Span.ofMinutes(5);
         numbers.byRule(ADHESIVE_WORKING, "Adhesive can be worked for", warmth, minutes, (known, units) -> spec.adhesive().working(Numbers.temperature(known, SHOP_TEMPERATURE), units));
@@ -126,13 +166,14 @@ final class BlockDimensions {
                 Span grips = Numbers.span(known, ADHESIVE_GRIPS);
                 Span sets = Numbers.span(known, ADHESIVE_SETS);
                 Span window = new Span(sets.duration().minus(grips.duration()));
-                return Worked.of(window, sets.in(units) + " − " + grips.in(units) + " = " + window.in(units));
+                Working line = new Working(units);
+                return Worked.of(window, line.of(sets) + " − " + line.of(grips) + line.comesTo(window));
             });
         }
     }
 
-    private static Optional<String> warmth(Quantity reading, Quantity expected, Units units) {
+    private static Judgement warmth(Quantity reading, Quantity expected, Known known, Units units) {
         return reading.magnitude() < 10 || reading.magnitude() > 40
-                ? Optional.of("At " + reading.in(units) + " the adhesive's stated times no longer hold. Is the thermometer right, and the unit?") : Optional.empty();
+                ? Judgement.out("At " + reading.in(units) + " the adhesive's stated times no longer hold. Are the thermometer and the unit right?") : Judgement.in();
     }
 }

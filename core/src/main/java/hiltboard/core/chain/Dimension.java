@@ -4,27 +4,35 @@ import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import java.util.List;
-import java.util.Optional;
 
 /**
  * One number of a piece: what it is before anybody has measured it, and what it is computed from.
  *
  * @param from keys of the numbers it is computed from; empty for a designed number
  * @param tolerance how far a part may differ from it and still do
- * @param plausible the readings that are taken without a question
+ * @param judge what a reading of it is
  * @param staysAsMade whether it counts as it was made once a part is made to it, as the cutter that a slot was cut with does
  */
-public record Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance, Plausible plausible, boolean staysAsMade) {
+public record Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance, Judge judge, boolean staysAsMade) {
     public Dimension {
         from = List.copyOf(from);
     }
 
-    public Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance, Plausible plausible) {
-        this(key, label, from, rule, tolerance, plausible, false);
+    public Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance, Judge judge) {
+        this(key, label, from, rule, tolerance, judge, false);
+    }
+
+    /** A number whose readings may be off as much as a part that is made to it. */
+    public Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance) {
+        this(key, label, from, rule, tolerance, within(Allowed.eitherWay(tolerance)));
+    }
+
+    static Judge within(Allowed allowed) {
+        return (reading, expected, known, units) -> Judgement.of(reading, expected, allowed, units);
     }
 
     Dimension stayingAsMade() {
-        return new Dimension(key, label, from, rule, tolerance, plausible, true);
+        return new Dimension(key, label, from, rule, tolerance, judge, true);
     }
 
     /** Computes the number from those it hangs on, in the reader's units. */
@@ -39,10 +47,10 @@ public record Dimension(String key, String label, List<String> from, Rule rule, 
         Quantity value(String key);
     }
 
-    /** Judges a reading against the value that was expected: the question to ask, or nothing. */
+    /** Holds a reading against what was expected, and against the other numbers of the piece where they decide. */
     @FunctionalInterface
-    public interface Plausible {
-        Optional<String> question(Quantity reading, Quantity expected, Units units);
+    public interface Judge {
+        Judgement of(Quantity reading, Quantity expected, Known known, Units units);
     }
 
     public Source sourceUnmeasured() {

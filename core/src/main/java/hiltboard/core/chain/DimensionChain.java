@@ -58,6 +58,12 @@ public final class DimensionChain {
         return links().stream().filter(link -> link.stale().isPresent()).toList();
     }
 
+    /** What a reading of a number is, beside all that is known of the piece. @throws java.util.NoSuchElementException if it has no such number */
+    public Judgement judge(String key, Quantity reading) {
+        Link link = link(key).orElseThrow();
+        return link.dimension().judge().of(reading, link.expected().value(), wanted -> link(wanted).orElseThrow().current(), units);
+    }
+
     private Link link(String key, List<String> path) {
         Link done = links.get(key);
         if (done != null) {

@@ -16,12 +16,17 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** Pivot, bearings, back spacer, spring, nick and relief of a folder. */
 final class FolderDimensions {
+    private static final Allowed SHEET = Allowed.eitherWay(Length.ofInches("0.008"));
+    private static final Allowed PIVOT = Allowed.eitherWay(CLOSE);
+    /** What a depth micrometer in a pocket of this kind is good for; common practice. */
+    private static final Allowed POCKET = Allowed.eitherWay(CLOSE);
+
     private final Specification spec;
     private final Numbers numbers;
 
@@ -32,7 +37,7 @@ final class FolderDimensions {
 
     static void write(Specification spec, Numbers numbers) {
         FolderDimensions folder = new FolderDimensions(spec, numbers);
-        numbers.designed(PIVOT_DIAMETER, "Pivot diameter", spec.length(SpecificationField.PIVOT_DIAMETER), TIGHT);
+        numbers.followed(PIVOT_DIAMETER, "Pivot diameter", spec.length(SpecificationField.PIVOT_DIAMETER), TIGHT, PIVOT);
         if (spec.isFrameLock()) {
             folder.bearings();
         } else {
@@ -41,13 +46,13 @@ final class FolderDimensions {
     }
 
     private void bearings() {
-        numbers.designed(PLATE_THICKNESS, "Plate thickness", spec.length(SpecificationField.PLATE_THICKNESS), CLOSE);
+        numbers.followed(PLATE_THICKNESS, "Plate thickness", spec.length(SpecificationField.PLATE_THICKNESS), CLOSE, SHEET);
         numbers.designed(WASHER_THICKNESS, "Bearing washer", spec.length(SpecificationField.WASHER_THICKNESS), TIGHT);
         numbers.designed(BALL_DIAMETER, "Bearing ball", spec.length(SpecificationField.BALL_DIAMETER), TIGHT);
         numbers.designed(ACTION_CLEARANCE, "Clearance a side", spec.length(SpecificationField.ACTION_CLEARANCE), CLOSE);
         List<String> bearing = List.of(WASHER_THICKNESS, BALL_DIAMETER, ACTION_CLEARANCE);
         numbers.byRule(BEARING_POCKET, "Bearing pocket in the plate", bearing, TIGHT,
-                (known, units) -> spec.hasBladePocket() ? stack(known).handlePocket(units) : stack(known).onePocket(units));
+                (known, units) -> spec.hasBladePocket() ? stack(known).handlePocket(units) : stack(known).onePocket(units), this::pocket);
         if (spec.hasBladePocket()) {
             numbers.byRule(BLADE_POCKET, "Bearing pocket in the blade, each side", bearing, TIGHT, (known, units) -> stack(known).bladePocket(units));
         }
@@ -55,7 +60,8 @@ final class FolderDimensions {
             Length plate = length(known, PLATE_THICKNESS);
             Length pocket = length(known, BEARING_POCKET);
             Length room = plate.minus(pocket);
-            return Worked.of(room, plate.in(units) + " − " + pocket.in(units) + " = " + room.in(units));
+            Working line = new Working(units);
+            return Worked.of(room, line.of(plate) + " − " + line.of(pocket) + line.comesTo(room));
         });
         numbers.byRule(BACK_SPACER, "Back spacer", List.of(BLADE_THICKNESS, WASHER_THICKNESS, BALL_DIAMETER, ACTION_CLEARANCE), TIGHT,
                 (known, units) -> stack(known).backSpacer(length(known, BLADE_THICKNESS), units));
@@ -73,7 +79,7 @@ final class FolderDimensions {
         List<String> ground = List.of(STOCK_THICKNESS, EDGE_THICKNESS, HEEL_WIDTH, BEVEL_HEIGHT);
         numbers.byRule(NICK_LEAST, "Nick, at least", ground, FAIR, (known, units) -> nick(known).least(units));
         numbers.byRule(NICK_MOST, "Nick, at most", ground, FAIR, (known, units) -> nick(known).most(units));
-        numbers.add(new Dimension(NICK_DEPTH, "Nick depth", List.of(), (known, units) -> Worked.of(spec.length(SpecificationField.NICK_DEPTH), "As specified"), FAIR, this::nickHolds));
+        numbers.add(new Dimension(NICK_DEPTH, "Nick depth", List.of(), (known, units) -> Worked.of(spec.length(SpecificationField.NICK_DEPTH), "As specified"), FAIR, FolderDimensions::nickHolds));
         List<String> left = new ArrayList<>(ground);
         left.add(NICK_DEPTH);
         numbers.byRule(NICK_LEFT, "Nick left after the bevel", left, FAIR, (known, units) -> nick(known).left(length(known, NICK_DEPTH), units));
@@ -94,19 +100,24 @@ final class FolderDimensions {
         return new NailNick(length(known, STOCK_THICKNESS), length(known, EDGE_THICKNESS), length(known, HEEL_WIDTH), length(known, BEVEL_HEIGHT));
     }
 
-    private Optional<String> nickHolds(Quantity reading, Quantity expected, Units units) {
-        NailNick nick = new NailNick(spec.length(SpecificationField.STOCK_THICKNESS), spec.length(SpecificationField.EDGE_THICKNESS), spec.length(SpecificationField.HEEL_WIDTH), spec.bevelHeight());
-        Length least = nick.least(units).value();
-        Length most = nick.most(units).value();
-        if (reading.magnitude() < least.magnitude()) {
-            return Optional.of(reading.in(units) + " is too shallow: the bevel takes " + nick.takenOff().in(units) + " of it and no nail holds. At least " + least.in(units) + ".");
+    /** By the stock as it was measured and the bevel that follows. */
+    private static Judgement nickHolds(Quantity reading, Quantity expected, Dimension.Known known, Units units) {
+        return nick(known).doubt((Length) reading, units).map(Judgement::out).orElseGet(Judgement::in);
+    }
+
+    /** A pocket's depth decides how far blade and plate stand apart. */
+    private Judgement pocket(Quantity reading, Quantity expected, Dimension.Known known, Units units) {
+        Judgement judged = Judgement.of(reading, expected, POCKET, units);
+        if (!judged.isOut() || spec.hasBladePocket()) {
+            return judged;
         }
-        return reading.magnitude() > most.magnitude()
-                ? Optional.of(reading.in(units) + " breaks through once the bevel is ground. At most " + most.in(units) + ".") : Optional.empty();
+        Length clearance = length(known, WASHER_THICKNESS).plus(length(known, BALL_DIAMETER)).minus((Length) reading);
+        return stack(known).question(clearance, units).map(Judgement::out).orElse(judged);
     }
 
     private static Worked<Length> stacked(Length side, Length middle, Units units) {
         Length whole = side.times(2).plus(middle);
-        return Worked.of(whole, "2 × " + side.in(units) + " + " + middle.in(units) + " = " + whole.in(units));
+        Working line = new Working(units);
+        return Worked.of(whole, "2 × " + line.of(side) + " + " + line.of(middle) + line.comesTo(whole));
     }
 }

@@ -1,8 +1,9 @@
 package hiltboard.core.chain;
 
+import hiltboard.core.chain.Dimension.Judge;
 import hiltboard.core.chain.Dimension.Known;
-import hiltboard.core.chain.Dimension.Plausible;
 import hiltboard.core.chain.Dimension.Rule;
+import hiltboard.core.design.BarThickness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
@@ -11,7 +12,6 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 
 /** The numbers of one piece while they are written down, with what makes a reading questionable. */
 final class Numbers {
@@ -19,8 +19,10 @@ final class Numbers {
     static final Length FAIR = Length.ofInches("0.005");
     static final Length LOOSE = Length.ofInches("0.030");
     static final Length TIGHT = Length.ofInches("0.001");
-    /** A reading this many times off what was expected is questioned: a slipped decimal, or the wrong unit. */
-    private static final double SUSPICIOUS_RATIO = 1.6;
+    /** What a file, a forging or a sheet of stock may be off where everything else is cut to what is measured; common practice, from memory. */
+    static final Allowed AS_IT_CAME = Allowed.eitherWay(LOOSE);
+    /** More than this is not taken off a blade's faces after its stock was chosen; common practice, from memory. */
+    private static final Length GROUND_AWAY = BarThickness.USUALLY_THICKER;
 
     private final List<Dimension> dimensions = new ArrayList<>();
 
@@ -33,20 +35,29 @@ final class Numbers {
     }
 
     void designed(String key, String label, Quantity value, Quantity tolerance) {
-        add(new Dimension(key, label, List.of(), (known, units) -> Worked.of(value, "As specified"), tolerance, Numbers::near));
+        add(new Dimension(key, label, List.of(), as(value, "As specified"), tolerance));
+    }
+
+    /** One that is measured so that others follow it: a reading may be off by more than a part. */
+    void followed(String key, String label, Quantity value, Quantity tolerance, Allowed allowed) {
+        add(new Dimension(key, label, List.of(), as(value, "As specified"), tolerance, Dimension.within(allowed)));
     }
 
     /** A usual value that is no part of the specification. */
     void usual(String key, String label, Quantity value, Quantity tolerance, String why) {
-        add(new Dimension(key, label, List.of(), (known, units) -> Worked.of(value, why), tolerance, Numbers::anything));
+        add(new Dimension(key, label, List.of(), as(value, why), tolerance));
     }
 
     void byRule(String key, String label, List<String> from, Quantity tolerance, Rule rule) {
-        byRule(key, label, from, tolerance, rule, Numbers::near);
+        add(new Dimension(key, label, from, rule, tolerance));
     }
 
-    void byRule(String key, String label, List<String> from, Quantity tolerance, Rule rule, Plausible plausible) {
-        add(new Dimension(key, label, from, rule, tolerance, plausible));
+    void byRule(String key, String label, List<String> from, Quantity tolerance, Rule rule, Judge judge) {
+        add(new Dimension(key, label, from, rule, tolerance, judge));
+    }
+
+    private static Rule as(Quantity value, String why) {
+        return (known, units) -> Worked.of(value, why);
     }
 
     static Length length(Known known, String key) {
@@ -61,26 +72,10 @@ final class Numbers {
         return (Span) known.value(key);
     }
 
-    static Optional<String> anything(Quantity reading, Quantity expected, Units units) {
-        return Optional.empty();
-    }
-
-    static Optional<String> near(Quantity reading, Quantity expected, Units units) {
-        double low = Math.min(reading.magnitude(), expected.magnitude());
-        double high = Math.max(reading.magnitude(), expected.magnitude());
-        return low > 0 && high / low <= SUSPICIOUS_RATIO ? Optional.empty()
-                : Optional.of(reading.in(units) + " is far from the " + expected.in(units) + " that was expected. Is the decimal point right, and the unit?");
-    }
-
-    static Optional<String> notOverStock(Quantity reading, Quantity expected, Units units) {
+    /** Never thicker than what it was ground from, and not ground away. */
+    static Judgement ground(Quantity reading, Quantity expected, Known known, Units units) {
         return reading.magnitude() > expected.magnitude() + CLOSE.magnitude()
-                ? Optional.of(reading.in(units) + " is thicker than the " + expected.in(units) + " it was ground from. Measure again?")
-                : near(reading, expected, units);
-    }
-
-    /** For a hole that another one has to match. */
-    static Plausible matches(String other) {
-        return (reading, expected, units) -> reading.isWithin(CLOSE, expected) ? Optional.empty()
-                : Optional.of(reading.in(units) + " does not match the " + expected.in(units) + " of " + other + ": the same pin must not meet two sizes of hole. Is the right drill in?");
+                ? Judgement.out(reading.in(units) + " is thicker than the " + expected.in(units) + " it was ground from. Measure again?")
+                : Judgement.of(reading, expected, new Allowed(GROUND_AWAY, CLOSE), units);
     }
 }

@@ -42,6 +42,7 @@ public final class PieceDimensions {
     public static final String TANG_BUTT = "tang.thickness-butt";
 
     public static final String TANG_WIDTH = "tang.width";
+    public static final String TANG_LENGTH = "tang.length";
     public static final String TANG_THICKNESS = "tang.thickness";
     public static final String GUARD_THICKNESS = "guard.thickness";
     public static final String SLOT_WIDTH = "slot.width";

@@ -7,21 +7,26 @@ import static hiltboard.core.chain.Numbers.TIGHT;
 import static hiltboard.core.chain.Numbers.length;
 import static hiltboard.core.chain.PieceDimensions.*;
 
+import hiltboard.core.chain.Dimension.Judge;
+import hiltboard.core.chain.Dimension.Known;
+import hiltboard.core.design.ScaleRelief;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.fit.Counterbore;
-import hiltboard.core.machine.PinHole;
+import hiltboard.core.machine.Bore;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 import java.util.List;
-import java.util.Optional;
 
 /** Pins, holes, scales and the tang of a full tang. */
 final class ScaleDimensions {
-    private static final Length RELIEF_DEPTH = Length.ofInches("0.020");
-    private static final Length RELIEF_RIM = Length.ofInches("0.150");
+        /** A drill cuts a little over its size, never much under it; common practice. */
+    private static final Allowed DRILLED = new Allowed(CLOSE, Length.ofInches("0.003"));
+    /** What drawn rod may be off its name; common practice. */
+    private static final Allowed AS_DRAWN = Allowed.eitherWay(Length.ofInches("0.003"));
 
     private final Specification spec;
     private final Numbers numbers;
@@ -44,41 +49,56 @@ final class ScaleDimensions {
     }
 
     private void holes() {
-        numbers.designed(PIN_DIAMETER, "Pin diameter", spec.length(SpecificationField.PIN_DIAMETER), TIGHT);
-        numbers.byRule(PIN_DRILL, "Drill for the pins", List.of(PIN_DIAMETER), TIGHT, (known, units) -> new PinHole(length(known, PIN_DIAMETER)).drill(units));
+        numbers.followed(PIN_DIAMETER, "Pin diameter", spec.length(SpecificationField.PIN_DIAMETER), TIGHT, AS_DRAWN);
+        numbers.byRule(PIN_DRILL, "Drill for the pins", List.of(PIN_DIAMETER), TIGHT, (known, units) -> Bore.pinDrill(length(known, PIN_DIAMETER), spec, units));
         numbers.byRule(TANG_HOLE, "Hole in the tang", List.of(PIN_DRILL), CLOSE,
-                (known, units) -> Worked.of(length(known, PIN_DRILL), "As drilled"), Numbers.matches("the pins' drill"));
-        numbers.byRule(SCALE_DRILL, "Drill for the scales", List.of(PIN_DIAMETER), TIGHT, (known, units) -> new PinHole(length(known, PIN_DIAMETER)).drill(units));
+                (known, units) -> Worked.of(length(known, PIN_DRILL), "As drilled"), matches("the drill for the pins"));
+        numbers.byRule(SCALE_DRILL, "Drill for the scales", List.of(PIN_DIAMETER), TIGHT, (known, units) -> Bore.pinDrill(length(known, PIN_DIAMETER), spec, units));
         numbers.byRule(SCALE_HOLE, "Hole in the scale", List.of(TANG_HOLE), CLOSE,
-                (known, units) -> Worked.of(length(known, TANG_HOLE), "The same as in the tang"), Numbers.matches("the hole in the tang"));
+                (known, units) -> Worked.of(length(known, TANG_HOLE), "The same as in the tang"), matches("the hole in the tang"));
+    }
+
+    /** A hole that something has to go through: a hole only grows, so too large is another matter than too small. */
+    private static Judge matches(String other) {
+        return (reading, expected, known, units) -> {
+            Judgement judged = Judgement.of(reading, expected, DRILLED, units);
+            if (!judged.isOut()) {
+                return judged;
+            }
+            String differs = reading.in(units) + " does not match the " + expected.in(units) + " of " + other + ": the same pin must not meet two sizes of hole. ";
+            return Judgement.out(differs + (reading.magnitude() < expected.magnitude() ? "Is the right drill in? It can still be drilled out."
+                    : "A hole only grows: sleeve it, plug it and drill again, or take a bigger pin."));
+        };
     }
 
     private void scales() {
         numbers.designed(SCALE_THICKNESS, "Scale thickness", spec.length(SpecificationField.SCALE_THICKNESS), LOOSE);
         if (spec.hasScaleRelief()) {
-            numbers.usual(SCALE_RELIEF_DEPTH, "Depth of the pocket inside", RELIEF_DEPTH, FAIR, "Usual: deep enough that only the rim bears");
-            numbers.usual(SCALE_RELIEF_RIM, "Rim left around the pocket", RELIEF_RIM, LOOSE, "Usual: pressure rises by whole area over rim area");
+            numbers.usual(SCALE_RELIEF_DEPTH, "Depth of the pocket inside", ScaleRelief.DEPTH, FAIR, "Usual: deep enough that only the rim bears");
+            numbers.usual(SCALE_RELIEF_RIM, "Rim left around the pocket", ScaleRelief.RIM, LOOSE, "Usual: pressure rises by whole area over rim area");
         }
         numbers.byRule(PIN_LENGTH, "Pin length", List.of(BLADE_THICKNESS, SCALE_THICKNESS), LOOSE, ScaleDimensions::pinLength);
     }
 
-    private static Worked<Length> pinLength(Dimension.Known known, Units units) {
+    private static Worked<Length> pinLength(Known known, Units units) {
         Length proud = Length.ofInchFraction(1, 8);
         Length scale = length(known, SCALE_THICKNESS);
         Length blade = length(known, BLADE_THICKNESS);
         Length whole = blade.plus(scale.times(2)).plus(proud);
-        return Worked.of(whole, blade.in(units) + " + 2 × " + scale.in(units) + " + " + proud.in(units) + " to file back = " + whole.in(units));
+        Working line = new Working(units);
+        return Worked.of(whole, line.of(blade) + " + 2 × " + line.of(scale) + " + " + line.of(proud) + " to file back" + line.comesTo(whole, LOOSE));
     }
 
     private void taper() {
         numbers.byRule(TANG_FRONT, "Tang thickness, front", List.of(STOCK_THICKNESS), CLOSE,
-                (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "As thick as the stock"), Numbers::notOverStock);
+                (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "As thick as the stock"), Numbers::ground);
         numbers.designed(TANG_BUTT, "Tang thickness, butt", spec.length(SpecificationField.BUTT_THICKNESS), FAIR);
         numbers.byRule(TANG_MIDDLE, "Tang thickness, middle", List.of(TANG_FRONT, TANG_BUTT), FAIR, (known, units) -> {
             Length front = length(known, TANG_FRONT);
             Length butt = length(known, TANG_BUTT);
             Length middle = front.plus(butt).half();
-            return Worked.of(middle, "(" + front.in(units) + " + " + butt.in(units) + ") ÷ 2 = " + middle.in(units));
+            Working line = new Working(units);
+            return Worked.of(middle, "(" + line.of(front) + " + " + line.of(butt) + ") ÷ 2" + line.comesTo(middle));
         });
     }
 
@@ -90,14 +110,14 @@ final class ScaleDimensions {
                 (known, units) -> bore(known).left(length(known, COUNTERBORE_DEPTH), units));
     }
 
-    private static Counterbore bore(Dimension.Known known) {
+    private static Counterbore bore(Known known) {
         return new Counterbore(length(known, SCALE_THICKNESS), length(known, HANDLE_HOLLOW));
     }
 
-    private Optional<String> deeperThanTheHollow(Quantity reading, Quantity expected, Units units) {
-        Length hollow = spec.length(SpecificationField.HANDLE_HOLLOW);
+    private Judgement deeperThanTheHollow(Quantity reading, Quantity expected, Known known, Units units) {
+        Length hollow = length(known, HANDLE_HOLLOW);
         return reading.magnitude() <= hollow.magnitude()
-                ? Optional.of(reading.in(units) + " is shallower than the handle's deepest hollow of " + hollow.in(units) + ": the grinder cuts through to the head's seat. Bore to " + expected.in(units) + "?")
-                : Numbers.near(reading, expected, units);
+                ? Judgement.out(reading.in(units) + " is shallower than the handle's deepest hollow of " + hollow.in(units) + ": the grinder cuts through to the head's seat. Bore to " + expected.in(units) + ".")
+                : Judgement.of(reading, expected, Allowed.eitherWay(FAIR), units);
     }
 }

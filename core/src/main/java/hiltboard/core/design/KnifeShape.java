@@ -23,8 +23,8 @@ import java.util.stream.Stream;
 public final class KnifeShape {
     /** A limit is named to four places of an inch: what is typed as it was named is taken. */
     private static final Length ROUNDED = Length.ofMillimetres("0.005");
-    /** Room for the saw around a profile. */
-    static final Length KERF = Length.ofInchFraction(1, 16);
+    /** What the saw takes, and so the room around a profile; common practice of a small shop with a bandsaw. */
+    public static final Length KERF = Length.ofInchFraction(1, 16);
     /** Common practice: a quarter of a forging is lost to scale, ends and grinding. */
     private static final double LOST_IN_THE_FIRE = 4 / 3d;
     private static final double FIRST_PIN = 0.16;
@@ -55,6 +55,11 @@ public final class KnifeShape {
         return spec.isAxe() ? AxeOutline.of(spec) : new KnifeShape(spec).outline();
     }
 
+    /** What {@link #weighed} does not count, in words. */
+    public static List<String> weighsWithout(Specification spec) {
+        return spec.isAxe() ? List.of() : KnifeWeight.leavesOut(spec);
+    }
+
     /** What any piece weighs and where it balances. */
     public static Weighed weighed(Specification spec) {
         return spec.isAxe() ? AxeWeight.of(spec) : KnifeWeight.of(spec);
@@ -70,6 +75,22 @@ public final class KnifeShape {
         Length width = spec.isCutFromBar() ? spec.length(BAR_WIDTH) : Length.ofMillimetres(Math.ceil((corners.get(0).y() - corners.get(2).y()) * 10) / 10);
         double volume = thickness.millimetres() * width.millimetres() * length.millimetres() * (spec.isForged() ? LOST_IN_THE_FIRE : 1);
         return new Bar(thickness, width, length, Mass.ofGrams(volume / 1000 * spec.steel().density().gramsPerCubicCentimetre()));
+    }
+
+    /**
+     * What lies in the fire of a piece.
+     *
+     * @param isProfiled whether it has its outline already; before, it is a bar or a forging of the bar's size
+     */
+    public static Mass steelInFire(Specification spec, boolean isProfiled) {
+        if (spec.isAxe()) {
+            return AxeWeight.of(spec).parts().get(0).mass();
+        }
+        if (isProfiled) {
+            return KnifeWeight.steelInFire(spec);
+        }
+        Bar bar = bar(spec);
+        return Mass.ofGrams(bar.thickness().millimetres() * bar.width().millimetres() * bar.length().millimetres() / 1000 * spec.steel().density().gramsPerCubicCentimetre());
     }
 
     /** A knife's blade at five places along it; none for an axe. */

@@ -12,6 +12,7 @@ import hiltboard.core.blade.Point;
 import hiltboard.core.design.Weighed.Part;
 import hiltboard.core.material.Density;
 import hiltboard.core.material.FittingMaterial;
+import hiltboard.core.measure.Mass;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -42,6 +43,19 @@ final class KnifeWeight {
 
     static Weighed of(Specification spec) {
         return new KnifeWeight(spec).weighed();
+    }
+
+    /** The steel alone as it goes into the fire: blade and tang, its bevels ground as far as the school says. */
+    static Mass steelInFire(Specification spec) {
+        KnifeWeight knife = new KnifeWeight(spec);
+        double slab = Area.of(knife.outline.blade()).lump(knife.stock).amount();
+        double ground = knife.shape.section().volume().amount();
+        double blade = switch (spec.bevels()) {
+            case BEFORE_HARDENING -> ground;
+            case ROUGH_THEN_FINISH -> (ground + slab) / 2;
+            case AFTER_HARDENING -> slab;
+        };
+        return Mass.ofGrams((blade + knife.tang().amount()) / 1000 * spec.steel().density().gramsPerCubicCentimetre());
     }
 
     private Weighed weighed() {
@@ -80,9 +94,46 @@ final class KnifeWeight {
     private List<Lump> scales() {
         List<Lump> lumps = new ArrayList<>();
         lumps.add(handle.lump((x, border) -> rounded(border, 2 * scaleThickness(x))));
+        if (spec.hasScaleRelief()) {
+            lumps.add(handle.lump(this::pocket).times(-1));
+        }
         outline.holes().stream().filter(hole -> hole.use() != Use.LIGHTENING)
                 .forEach(hole -> lumps.add(Lump.round(hole.centre(), hole.diameter(), 2 * scaleThickness(hole.centre().x())).times(-1)));
         return lumps;
+    }
+
+    /** The pockets inside both scales, within their rims. */
+    private Area.Cut pocket(double x, double[] border) {
+        double rim = ScaleRelief.RIM.millimetres();
+        boolean isEnd = x > -rim || x < -mm(HANDLE_LENGTH) + rim;
+        if (isEnd || border.length < 2 || border[border.length - 1] - border[0] <= 2 * rim) {
+            return new Area.Cut(new double[0], y -> 0);
+        }
+        double low = border[0] + rim;
+        double high = border[border.length - 1] - rim;
+        double depth = 2 * ScaleRelief.DEPTH.millimetres();
+        return new Area.Cut(new double[] {low, high}, y -> y > low && y < high ? depth : 0);
+    }
+
+    /** What is not counted, since nobody has said how big it is. */
+    static List<String> leavesOut(Specification spec) {
+        List<String> out = new ArrayList<>();
+        if (spec.isGlued()) {
+            out.add("adhesive");
+        }
+        if (spec.hasAlignmentPins()) {
+            out.add("alignment pins");
+        }
+        if (spec.isPeened()) {
+            out.add("end cap");
+        }
+        if (spec.isTakeDown()) {
+            out.add("pommel nut");
+        }
+        if (spec.isFolder() || spec.hasCounterbores()) {
+            out.add("screws’ heads");
+        }
+        return out;
     }
 
     /** Across the handle: this thick in the middle, its four corners rounded. */

@@ -8,8 +8,6 @@ import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.ShopNotation;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
 import java.util.EnumMap;
@@ -319,12 +317,7 @@ public final class Specification {
      * keeps its own. Empty if the question is not asked for this construction.
      */
     public String entryIn(String key, Units units) {
-        return SpecificationField.withKey(key).map(values::get).map(value -> value instanceof Length length ? entry(length, units) : value.toString()).orElse("");
-    }
-
-    private static String entry(Length length, Units units) {
-        boolean isExact = ShopNotation.signedLength(length.in(units), units).equals(new Understood.Value<>(length));
-        return isExact ? length.in(units) : exact(length);
+        return SpecificationField.withKey(key).map(values::get).map(value -> value instanceof Length length ? length.entryIn(units) : value.toString()).orElse("");
     }
 
     private static String exact(Length length) {

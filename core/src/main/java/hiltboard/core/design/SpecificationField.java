@@ -5,6 +5,7 @@ import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
@@ -58,7 +59,7 @@ public enum SpecificationField {
     SCALE_THICKNESS("scaleThickness", "Scale thickness", "Handle", length("1/8", "3/4"), made(kind -> kind.hasScales() || kind == Construction.SLIP_JOINT), "3/8"),
     SCALE_RELIEF("scaleRelief", "Inside of the scales", "Handle", choice(ScaleRelief.class, ScaleRelief::words), made(Construction::hasScales), "NONE"),
     PIN_COUNT("pinCount", "Pins", "Handle", new Count(1, 6), made(Construction::hasScales), "2"),
-    PIN_DIAMETER("pinDiameter", "Pin diameter", "Handle", length("1/16", "3/8"), made(Construction::hasScales), "1/4"),
+    PIN_DIAMETER("pinDiameter", "Pin diameter", "Handle", hole("1/16", "3/8"), made(Construction::hasScales), "1/4"),
     HANDLE_HOLLOW("handleHollow", "Deepest hollow of the finished handle", "Handle", length(".010", "1/4"), Specification::hasCounterbores, "1/16"),
     HANDLE_TURN("handleTurn", "Handle is shaped", "Handle", choice(HandleTurn.class, HandleTurn::words),
             spec -> spec.finish().isEtched() && spec.construction() == Construction.FULL_TANG && !spec.hasRemovableScales(), "BLADE_FIRST"),
@@ -74,7 +75,7 @@ public enum SpecificationField {
     RELEASE_AGENT("releaseAgent", "Release agent", "Handle", choice(ReleaseAgent.class, ReleaseAgent::words), Specification::isBedded, "PASTE_WAX"),
     SIDES("sides", "Sides", "Handle", choice(Sides.class, Sides::words), made(kind -> kind == Construction.SLIP_JOINT), "LINERS"),
     LINER_THICKNESS("linerThickness", "Liner thickness", "Handle", length("1/64", "1/8"), Specification::hasLiners, ".050"),
-    PIVOT_DIAMETER("pivotDiameter", "Pivot diameter", "Handle", length("1/16", "3/8"), made(Construction::isFolder), "1/8"),
+    PIVOT_DIAMETER("pivotDiameter", "Pivot diameter", "Handle", hole("1/16", "3/8"), made(Construction::isFolder), "1/8"),
     PLATE_THICKNESS("plateThickness", "Plate thickness", "Handle", length("3/32", "1/4"), made(kind -> kind == Construction.FRAME_LOCK), "5/32"),
     POCKETS("pockets", "Bearing pockets", "Handle", choice(BearingPockets.class, BearingPockets::words), made(kind -> kind == Construction.FRAME_LOCK), "HANDLE_ONLY"),
     WASHER_THICKNESS("washerThickness", "Bearing washer", "Handle", length(".005", ".040"), made(kind -> kind == Construction.FRAME_LOCK), ".020"),
@@ -142,8 +143,12 @@ public enum SpecificationField {
     /** What a field takes. */
     public sealed interface Accepts {}
 
-    /** A length within limits. */
-    public record LengthWithin(Length least, Length most) implements Accepts {}
+    /** A length within limits. @param isHole whether a thread stands for its diameter, since something round goes through a hole there */
+    public record LengthWithin(LengthRange range, boolean isHole) implements Accepts {
+        Understood<Length> read(String entry, Units units) {
+            return isHole ? ShopNotation.hole(entry, units) : range.least().nanometres() < 0 ? ShopNotation.signedLength(entry, units) : ShopNotation.length(entry, units);
+        }
+    }
 
     /** A whole number within limits. */
     public record Count(int least, int most) implements Accepts {}
@@ -237,9 +242,9 @@ public enum SpecificationField {
         return usual;
     }
 
-    /** What a form starts with, in these units. */
+    /** What a form starts with, in these units: whoever sends it back unchanged gives the usual answer itself, not a rounded one. */
     public String usualIn(Units units) {
-        return accepts instanceof LengthWithin && !usual.isEmpty() ? inches(usual).brieflyIn(units) : usual;
+        return accepts instanceof LengthWithin && !usual.isEmpty() ? inches(usual).entryIn(units) : usual;
     }
 
     /** Whether this question is asked for such a knife. Fields are ordered so that it looks only at earlier answers. */
@@ -250,7 +255,7 @@ public enum SpecificationField {
     /** The limits of this field, in words. */
     public String acceptedWords(Units units) {
         if (accepts instanceof LengthWithin within) {
-            return within.least().brieflyIn(units) + " to " + within.most().brieflyIn(units);
+            return within.range().words(units);
         }
         if (accepts instanceof Count count) {
             return count.least() + " to " + count.most();
@@ -271,7 +276,11 @@ public enum SpecificationField {
     }
 
     private static LengthWithin length(String least, String most) {
-        return new LengthWithin(inches(least), inches(most));
+        return new LengthWithin(LengthRange.of(least, most), false);
+    }
+
+    private static LengthWithin hole(String least, String most) {
+        return new LengthWithin(LengthRange.of(least, most), true);
     }
 
     static Length inches(String entry) {

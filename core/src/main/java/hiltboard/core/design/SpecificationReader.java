@@ -1,12 +1,14 @@
 package hiltboard.core.design;
 
 import hiltboard.core.blade.Fault;
+import hiltboard.core.design.SpecificationClashes.Clash;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
+import hiltboard.core.folder.BearingStack;
+import hiltboard.core.folder.NailNick;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.util.ArrayList;
@@ -29,9 +31,15 @@ public final class SpecificationReader {
     /** Sizes that nobody entered and that do not follow from the others: those others are what is wrong. */
     private final List<SpecificationField> unfollowed = new ArrayList<>();
 
-    private SpecificationReader(Units units, SteelLibrary steels) {
+    /** What is there already: a knife is not refused for what it was before anybody looked. */
+    private final Optional<Specification> before;
+    private final boolean isKept;
+
+    private SpecificationReader(Units units, SteelLibrary steels, Optional<Specification> before, boolean isKept) {
         this.units = units;
         this.steels = steels;
+        this.before = before;
+        this.isKept = isKept;
     }
 
     /**
@@ -39,10 +47,12 @@ public final class SpecificationReader {
      *
      * @param asked keys of the questions that belong to such a knife, in order
      * @param understood what each good entry was taken to mean, in the reader's units
+     * @param doubts what is possible and unlikely, by field; nothing is kept back for it
      * @param findings what is wrong, by field; empty exactly when there is a specification
      */
-    public record Answer(List<String> asked, Map<String, String> understood, List<Finding> findings, Optional<Specification> specification) {
+    public record Answer(List<String> asked, Map<String, String> understood, Map<String, String> doubts, List<Finding> findings, Optional<Specification> specification) {
         public Answer {
+            doubts = Map.copyOf(doubts);
             asked = List.copyOf(asked);
             understood = Map.copyOf(understood);
             findings = List.copyOf(findings);
@@ -56,7 +66,12 @@ public final class SpecificationReader {
 
     /** Reads the entries; fields that do not belong to the construction are ignored, missing ones are findings. */
     public static Answer read(Map<String, String> entries, Units units, SteelLibrary steels) {
-        return new SpecificationReader(units, steels).answer(entries);
+        return new SpecificationReader(units, steels, Optional.empty(), false).answer(entries);
+    }
+
+    /** As {@link #read(Map, Units, SteelLibrary)} for a knife that is changed: too little room that was there before is not found again. */
+    public static Answer reread(Map<String, String> entries, Specification before, Units units, SteelLibrary steels) {
+        return new SpecificationReader(units, steels, Optional.of(before), false).answer(entries);
     }
 
     /** The entries with the usual answer of each question that nobody has answered: what a form shows before anything is typed. */
@@ -82,7 +97,7 @@ public final class SpecificationReader {
 
     /** Reads entries that {@link Specification#entries} wrote; a question that was not asked when they were written has its usual answer. */
     public static Specification restore(Map<String, String> entries, SteelLibrary steels) {
-        Answer answer = read(completed(entries, Units.MILLIMETRE_CELSIUS), Units.MILLIMETRE_CELSIUS, steels);
+        Answer answer = new SpecificationReader(Units.MILLIMETRE_CELSIUS, steels, Optional.empty(), true).answer(completed(entries, Units.MILLIMETRE_CELSIUS));
         return answer.specification().orElseThrow(() -> new IllegalStateException("Kept specification cannot be read: " + answer.findings()));
     }
 
@@ -95,7 +110,41 @@ public final class SpecificationReader {
         }
         Specification read = new Specification(values, steels);
         compare(read, entries);
-        return new Answer(asked, understood, findings, findings.isEmpty() ? Optional.of(read) : Optional.empty());
+        if (findings.isEmpty() && !isKept) {
+            room(read, entries);
+        }
+        return new Answer(asked, understood, doubts(read), findings, findings.isEmpty() ? Optional.of(read) : Optional.empty());
+    }
+
+    /** What can be drawn and still ruins the knife: common practice, which a piece that is there already is not held to. */
+    private void room(Specification read, Map<String, String> entries) {
+        Map<SpecificationField, Clash> known = before.map(this::tooLittle).orElse(Map.of());
+        tooLittle(read).forEach((field, clash) -> {
+            if (!clash.equals(known.get(field))) {
+                find(field, entries.getOrDefault(field.key(), ""), clash.problem(), clash.accepted());
+            }
+        });
+    }
+
+    private Map<SpecificationField, Clash> tooLittle(Specification spec) {
+        Map<SpecificationField, Clash> all = new EnumMap<>(SpecificationField.class);
+        all.putAll(RoomAroundHoles.tooLittle(spec, units));
+        if (spec.isSlipJoint()) {
+            NailNick nick = new NailNick(spec.length(SpecificationField.STOCK_THICKNESS), spec.length(SpecificationField.EDGE_THICKNESS), spec.length(SpecificationField.HEEL_WIDTH), spec.bevelHeight());
+            nick.doubt(spec.length(SpecificationField.NICK_DEPTH), units)
+                    .ifPresent(doubt -> all.put(SpecificationField.NICK_DEPTH, new Clash(doubt, nick.least(units).value().upIn(units) + " to " + nick.most(units).value().downIn(units))));
+        }
+        return all;
+    }
+
+    private Map<String, String> doubts(Specification read) {
+        if (!read.answersAll(SpecificationField.WASHER_THICKNESS, SpecificationField.BALL_DIAMETER, SpecificationField.ACTION_CLEARANCE)
+                || findings.stream().anyMatch(finding -> finding.field().equals(SpecificationField.ACTION_CLEARANCE.key()))) {
+            return Map.of();
+        }
+        Length clearance = read.length(SpecificationField.ACTION_CLEARANCE);
+        return new BearingStack(read.length(SpecificationField.WASHER_THICKNESS), read.length(SpecificationField.BALL_DIAMETER), clearance).question(clearance, units)
+                .map(question -> Map.of(SpecificationField.ACTION_CLEARANCE.key(), question)).orElse(Map.of());
     }
 
     private boolean isAsked(SpecificationField field) {
@@ -121,14 +170,14 @@ public final class SpecificationReader {
             takeUsual(field, within);
             return;
         }
-        Understood<Length> read = within.least().nanometres() < 0 ? ShopNotation.signedLength(entry, units) : ShopNotation.length(entry, units);
+        Understood<Length> read = within.read(entry, units);
         if (read instanceof Understood.Refused<Length> refused) {
             find(field, entry, refused.problem(), refused.accepted());
         } else if (read instanceof Understood.Value<Length> value) {
             Length length = value.quantity();
             understood.put(field.key(), length.in(units));
-            if (!isWithin(length, within)) {
-                find(field, entry, length.in(units) + " is outside what is made", field.acceptedWords(units));
+            if (!within.range().holds(length)) {
+                find(field, entry, length.in(units) + " is outside what is made" + within.range().meant(length, units), field.acceptedWords(units));
             } else {
                 values.put(field, length);
             }
@@ -139,7 +188,7 @@ public final class SpecificationReader {
     private void takeUsual(SpecificationField field, LengthWithin within) {
         Optional<Length> usual = usual(field);
         usual.ifPresent(length -> understood.put(field.key(), length.in(units)));
-        if (usual.filter(length -> isWithin(length, within)).isPresent()) {
+        if (usual.filter(within.range()::holds).isPresent()) {
             values.put(field, usual.get());
         } else {
             unfollowed.add(field);
@@ -152,10 +201,6 @@ public final class SpecificationReader {
         } catch (IllegalStateException | IllegalArgumentException earlierAnswerWrong) {
             return Optional.empty();
         }
-    }
-
-    private static boolean isWithin(Length length, LengthWithin within) {
-        return length.compareTo(within.least()) >= 0 && length.compareTo(within.most()) <= 0;
     }
 
     private void takeCount(SpecificationField field, String entry, Count count) {

@@ -1,8 +1,8 @@
 package hiltboard.core.exchange;
 
-import hiltboard.core.blade.KnifeOutline.Hole;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
+import hiltboard.core.machine.Bore;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -80,10 +80,10 @@ public record Sheet(String title, double width, double height, List<Outline> clo
             double right = points.stream().mapToDouble(Point::x).max().orElse(0);
             Point shift = new Point(MARGIN - left, top - low);
             template.outlines().forEach(line -> closed.add(line.moved(point -> shifted(point, shift))));
-            for (Hole hole : template.holes()) {
+            for (Bore hole : template.holes()) {
                 Point centre = shifted(hole.centre(), shift);
-                circles.add(new Circle(centre, hole.diameter()));
-                cross(centre, hole.diameter() / 2 + 1);
+                circles.add(new Circle(centre, hole.diameter().millimetres()));
+                cross(centre, hole.diameter().millimetres() / 2 + 1);
             }
             cross(shift, CROSS);
             top += high - low + 3;
@@ -96,9 +96,9 @@ public record Sheet(String title, double width, double height, List<Outline> clo
         /** The same numbers as in the table that goes with the drawing: a check on where the holes lie. */
         private void holeTable(Template template) {
             for (int i = template.holes().size(); i > 0; i--) {
-                Hole hole = template.holes().get(i - 1);
-                labels.add(new Label(new Point(MARGIN, top), TEXT * 0.8, String.format(Locale.ROOT, "%d  %s  x %.2f  y %.2f  diameter %.2f mm",
-                        i, hole.use().words(), hole.centre().x(), hole.centre().y(), hole.diameter())));
+                Bore hole = template.holes().get(i - 1);
+                labels.add(new Label(new Point(MARGIN, top), TEXT * 0.8, String.format(Locale.ROOT, "%d  %s %.2f  x %.2f  y %.2f  drilled %.2f mm  %s",
+                        i, hole.use().words(), hole.part().millimetres(), hole.centre().x(), hole.centre().y(), hole.diameter().millimetres(), hole.drill()).strip()));
                 top += TEXT * 1.2;
             }
         }

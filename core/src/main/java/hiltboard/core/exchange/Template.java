@@ -1,21 +1,21 @@
 package hiltboard.core.exchange;
 
-import hiltboard.core.blade.KnifeOutline.Hole;
 import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
+import hiltboard.core.machine.Bore;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * One part as it is cut out: its closed outlines and its holes, from one datum. The datum is where the spine meets the front of the
+ * One part as it is cut out: its closed outlines and its holes as they are drilled, from one datum. The datum is where the spine meets the front of the
  * handle; x towards the point, y away from the edge, in millimetres. The right scale is the left one mirrored over the spine's line.
  */
-public record Template(String name, List<Outline> outlines, List<Hole> holes) {
+public record Template(String name, List<Outline> outlines, List<Bore> holes) {
     public Template {
         outlines = List.copyOf(outlines);
         holes = List.copyOf(holes);
@@ -30,12 +30,13 @@ public record Template(String name, List<Outline> outlines, List<Hole> holes) {
             parts.add(new Template("Haft", List.of(knife.handle()), List.of()));
             return parts;
         }
-        parts.add(new Template("Blade and tang", List.of(knife.steel()), knife.holes()));
+        List<Bore> bores = knife.holes().stream().map(hole -> Bore.of(hole, spec)).toList();
+        parts.add(new Template("Blade and tang", List.of(knife.steel()), bores));
         if (spec.hasBlock()) {
             parts.add(new Template("Handle block", List.of(knife.handle()), List.of()));
         } else {
             String what = spec.isFolder() ? "side" : "scale";
-            Template left = new Template("Left " + what, List.of(knife.handle()), knife.holes().stream().filter(hole -> hole.use() != Use.LIGHTENING).toList());
+            Template left = new Template("Left " + what, List.of(knife.handle()), bores.stream().filter(bore -> bore.use() != Use.LIGHTENING).toList());
             parts.add(left);
             parts.add(left.mirrored("Right " + what));
         }
@@ -50,7 +51,7 @@ public record Template(String name, List<Outline> outlines, List<Hole> holes) {
 
     private Template mirrored(String mirrorName) {
         return new Template(mirrorName, outlines.stream().map(line -> line.moved(Template::over)).toList(),
-                holes.stream().map(hole -> new Hole(hole.use(), over(hole.centre()), hole.diameter())).toList());
+                holes.stream().map(bore -> bore.at(over(bore.centre()))).toList());
     }
 
     private static Point over(Point point) {

@@ -33,13 +33,13 @@ public final class CriticalTemperatures {
 
     /** Ac1 = 723 − 10.7 Mn − 16.9 Ni + 29.1 Si + 16.9 Cr + 6.38 W, in °C. */
     public Estimate<Temperature> ac1() {
-        List<String> outside = tooMuch();
+        List<String> outside = tooMuchIn(steel);
         return outside.isEmpty() ? sum("Ac1", 723, AC1_SCATTER, new double[] {-10.7, -16.9, 29.1, 16.9, 6.38}, MN, NI, SI, CR, W) : outside("Ac1", outside);
     }
 
     /** Ms = 539 − 423 C − 30.4 Mn − 17.7 Ni − 12.1 Cr − 7.5 Mo, in °C. */
     public Estimate<Temperature> ms() {
-        List<String> outside = tooMuch();
+        List<String> outside = tooMuchIn(steel);
         double carbon = steel.percent(C);
         if (carbon < LEAST_CARBON || carbon > MOST_CARBON + 0.005) {
             outside.add(0, "carbon " + plain(carbon) + " % instead of " + LEAST_CARBON + " to " + MOST_CARBON + " %");
@@ -47,7 +47,8 @@ public final class CriticalTemperatures {
         return outside.isEmpty() ? sum("Ms", 539, MS_SCATTER, new double[] {-423, -30.4, -17.7, -12.1, -7.5}, C, MN, NI, CR, MO) : outside("Ms", outside);
     }
 
-    private List<String> tooMuch() {
+    /** What is more of an alloy than the equations of low and medium alloyed steels were made from, in words. */
+    static List<String> tooMuchIn(Composition steel) {
         List<String> outside = new ArrayList<>();
         for (Element element : List.of(MN, NI, CR, MO)) {
             if (steel.percent(element) > MOST_ALLOY) {
@@ -72,7 +73,7 @@ public final class CriticalTemperatures {
             }
         }
         Temperature value = Temperature.ofCelsius(celsius);
-        working.append(" = ").append(Math.round(celsius)).append(" °C");
+        working.append(" ≈ ").append(Math.round(celsius)).append(" °C");
         return new Estimate.Known<>(value, Temperature.ofCelsius(celsius - scatter), Temperature.ofCelsius(celsius + scatter),
                 List.of(working.toString(), "Andrews 1965, low and medium alloyed steels: " + value.in(units) + " ± " + Math.round(scatter) + " °C"));
     }

@@ -35,9 +35,14 @@ public record HeatBody(double joulesPerKelvin, double squareMetres) {
 
     /** Watts that flow into it from a chamber at one temperature while it is at another, both in °C. */
     double watts(double chamber, double body) {
+        return wattsPerKelvin(chamber, body) * (chamber - body);
+    }
+
+    /** As {@link #watts}, for each degree between them. */
+    double wattsPerKelvin(double chamber, double body) {
         double hot = chamber + KELVIN;
         double cold = body + KELVIN;
         double radiant = EMISSIVITY * STEFAN_BOLTZMANN * (hot * hot + cold * cold) * (hot + cold);
-        return squareMetres * (AIR + radiant) * (chamber - body);
+        return squareMetres * (AIR + radiant);
     }
 }

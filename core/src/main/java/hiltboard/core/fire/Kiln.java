@@ -46,7 +46,7 @@ public record Kiln(double watts, double joulesPerKelvin, double wattsPerKelvin, 
             throw new ImpossibleQuantity("kiln", watts + " W, " + joulesPerKelvin + " J/K, " + wattsPerKelvin + " W/K", "more than nothing of each");
         }
         if (hottest(watts, wattsPerKelvin) < most.celsius()) {
-            throw new ImpossibleQuantity("kiln", Math.round(watts) + " W", "enough power to reach " + Math.round(most.celsius()) + " °C against its losses");
+            throw new ImpossibleQuantity("kiln", units -> Math.round(watts) + " W", units -> "enough power to reach " + most.in(units) + " against its losses");
         }
     }
 
@@ -73,7 +73,7 @@ public record Kiln(double watts, double joulesPerKelvin, double wattsPerKelvin, 
     /** How long it takes, empty and shut or with the door ajar, to come down; nothing if it is not hotter. @throws ImpossibleQuantity at or below the shop's own temperature */
     public Duration coolingTime(Temperature from, Temperature to, boolean isAjar) {
         if (!(to.celsius() > SHOP.celsius())) {
-            throw new ImpossibleQuantity("temperature", Math.round(to.celsius()) + " °C", "above the shop's " + Math.round(SHOP.celsius()) + " °C");
+            throw new ImpossibleQuantity("temperature", to, units -> "above the shop's " + SHOP.in(units));
         }
         double loss = wattsPerKelvin + (isAjar ? AJAR * openWattsPerKelvin : 0);
         double seconds = joulesPerKelvin / loss * Math.log((from.celsius() - SHOP.celsius()) / (to.celsius() - SHOP.celsius()));
@@ -84,7 +84,7 @@ public record Kiln(double watts, double joulesPerKelvin, double wattsPerKelvin, 
     public Duration heatingTime(Temperature from, Temperature to) {
         double hottest = hottest(watts, wattsPerKelvin);
         if (!(to.celsius() < hottest)) {
-            throw new ImpossibleQuantity("temperature", Math.round(to.celsius()) + " °C", "below " + Math.round(hottest) + " °C, where its losses take all its power");
+            throw new ImpossibleQuantity("temperature", to, units -> "below " + Temperature.ofCelsius(Math.floor(hottest)).in(units) + ", where its losses take all its power");
         }
         double seconds = joulesPerKelvin / wattsPerKelvin * Math.log((hottest - from.celsius()) / (hottest - to.celsius()));
         return Duration.ofSeconds(Math.round(Math.max(0, seconds)));

@@ -106,20 +106,21 @@ public record KilnState(Kiln kiln, Firing heat, HeatBody load, double seconds, T
     public KilnState with(HeatBody cold) {
         HeatBody all = load.and(cold);
         double warm = all.joulesPerKelvin() > 0 ? (load.joulesPerKelvin() * heat.body() + cold.joulesPerKelvin() * Kiln.SHOP.celsius()) / all.joulesPerKelvin() : heat.body();
-        return holding(all, warm);
+        return loaded(all, warm);
     }
 
     /** With only this left of what was in it. */
     public KilnState leaving(HeatBody rest) {
-        return holding(rest, heat.body());
+        return loaded(rest, heat.body());
     }
 
     /** With work in it that has soaked through. */
     KilnState soaked(HeatBody body) {
-        return holding(body, heat.chamber());
+        return loaded(body, heat.chamber());
     }
 
-    private KilnState holding(HeatBody body, double celsius) {
+    /** With work in it that is as hot as this. */
+    KilnState loaded(HeatBody body, double celsius) {
         return new KilnState(kiln, new Firing(heat.chamber(), celsius, heat.probe(), heat.in(), heat.lost()), body, seconds, told, doorOpenFor, drift, fault, watts);
     }
 

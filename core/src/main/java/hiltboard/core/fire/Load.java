@@ -38,13 +38,21 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
     private static Duration cycle(Treatment treatment, Kiln kiln, List<LoadPiece> pieces) {
         double heat = pieces.stream().mapToDouble(piece -> piece.need().heat(treatment).celsius()).average().orElseThrow();
         KilnState state = KilnState.standing(kiln, 0, heat, heat, 0).soaked(body(pieces)).lit(List.of(Segment.until(Temperature.ofCelsius(heat))));
-        state = state.door(true).after(DOOR_SECONDS).door(false).after(1);
-        double waited = DOOR_SECONDS + 1;
-        while (!state.isThere() && waited < LONGEST_RECOVERY) {
+        state = state.door(true).after(DOOR_SECONDS).door(false);
+        // As for a soak: before the thermocouple has felt the door, that it shows its heat says nothing.
+        Soak back = Soak.from(Temperature.ofCelsius(heat), 0, HeatBody.NOTHING, Soak.Counts.RECOVERY);
+        double waited = DOOR_SECONDS;
+        while (back.recoveredAt().isEmpty() && waited < LONGEST_RECOVERY) {
             state = state.after(1);
             waited++;
+            back = back.with(waited, state.reading());
         }
-        return Duration.ofSeconds(Math.round(Math.max(waited, QUENCH_SECONDS)));
+        return Duration.ofSeconds((long) Math.ceil(Math.max(waited, QUENCH_SECONDS)));
+    }
+
+    /** The blade that takes longest to come to heat: the thickest. */
+    public HeatBody slowest() {
+        return pieces.stream().max(Comparator.comparing(LoadPiece::thickness)).map(LoadPiece::body).orElse(HeatBody.NOTHING);
     }
 
     static HeatBody body(List<LoadPiece> pieces) {
@@ -132,7 +140,7 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
         together.add(piece);
         Load joined = Load.of(treatment, kiln, together);
         joined.leaving().stream().filter(leaving -> leaving.soak().compareTo(leaving.piece().need().longest(treatment)) > 0).findFirst()
-                .ifPresent(leaving -> reasons.add((leaving.piece() == piece ? "It" : leaving.piece().name()) + " would soak " + Span.words(leaving.soak()) + " instead of " + Span.words(leaving.piece().need().soak(treatment))
+                .ifPresent(leaving -> reasons.add((leaving.piece() == piece ? "It" : leaving.piece().name()) + " would soak " + Soak.words(leaving.soak()) + " instead of " + Span.words(leaving.piece().need().soak(treatment))
                         + " by the time it leaves: its grain grows."));
     }
 }

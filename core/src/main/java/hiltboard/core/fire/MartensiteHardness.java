@@ -24,6 +24,10 @@ public final class MartensiteHardness {
         if (!(carbon >= LEAST_CARBON && carbon <= MOST_CARBON + 0.005)) {
             return new Estimate.Outside<>(String.format(Locale.ROOT, "Outside what is known: %.2f %% carbon, where the equation is for 0.1 to 0.6 %%.", carbon));
         }
+        List<String> alloyed = CriticalTemperatures.tooMuchIn(steel);
+        if (!alloyed.isEmpty()) {
+            return new Estimate.Outside<>("Outside what is known: the equation was made from low and medium alloyed steels (" + String.join("; ", alloyed) + "); alloy keeps carbon and austenite back.");
+        }
         double hrc = 60 * Math.sqrt(carbon) + 20;
         return new Estimate.Known<>(hrc(hrc), hrc(hrc - SCATTER), hrc(hrc + SCATTER), List.of(String.format(Locale.ROOT, "60 × √%.2f + 20 = %.1f HRC, if all of it turned to martensite", carbon, hrc)));
     }

@@ -96,6 +96,6 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
     }
 
     public List<String> working(Units units) {
-        return List.of(blade.in(units) + " ÷ " + PASSES_PER_LENGTH + " = " + limit().in(units) + " passes, by rule of thumb", amount.in(units) + " " + direction.words() + " " + place.words() + (passes() ? ": it passes" : ": it is off"));
+        return List.of(blade.in(units) + " ÷ " + PASSES_PER_LENGTH + " ≈ " + limit().in(units) + " passes, by rule of thumb", amount.in(units) + " " + direction.words() + " " + place.words() + (passes() ? ": it passes" : ": it is off"));
     }
 }

@@ -4,6 +4,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 
 /**
  * The counterbore that a fastener's head sits in, from the outside of the scale as it is before shaping. Its shoulder lies
@@ -19,20 +20,22 @@ public record Counterbore(Length scale, Length hollow) {
     /** @throws ImpossibleQuantity if the hollow goes through the scale */
     public Counterbore {
         if (hollow.compareTo(scale) >= 0) {
-            throw new ImpossibleQuantity("deepest hollow", hollow.toString(), "less than the scale's " + scale);
+            throw new ImpossibleQuantity("deepest hollow", hollow, units -> "less than the scale's " + scale.downIn(units));
         }
     }
 
     public Worked<Length> depth(Units units) {
         Length depth = hollow.plus(UNDER_THE_HOLLOW);
-        return Worked.of(depth, "Deepest hollow " + hollow.in(units) + " + " + UNDER_THE_HOLLOW.in(units) + " = " + depth.in(units));
+        Working line = new Working(units);
+        return Worked.of(depth, "Deepest hollow " + line.of(hollow) + " + " + line.of(UNDER_THE_HOLLOW) + line.comesTo(depth));
     }
 
     /** What is left under the shoulder of a counterbore of this depth. */
     public Worked<Length> left(Length depth, Units units) {
         Length left = scale.minus(depth);
         Length kept = left.isPositive() ? left : Length.ZERO;
-        Worked<Length> answer = Worked.of(kept, scale.in(units) + " − " + depth.in(units) + " = " + kept.in(units));
+        Working line = new Working(units);
+        Worked<Length> answer = Worked.of(kept, line.of(scale) + " − " + line.of(depth) + line.comesToOrNothing(left));
         return left.compareTo(HOLDS) < 0 ? answer.withCaution("Less than " + HOLDS.in(units) + " under the head: it pulls through. Thicker scales, or a shallower hollow.") : answer;
     }
 }

@@ -1,10 +1,14 @@
 package hiltboard.core.fit;
 
+import hiltboard.core.measure.DrillSeries;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * The slot of a driven-on guard, from the tang and guard as they were measured. Common practice of the trade:
@@ -16,48 +20,60 @@ public record GuardSlot(Length tangWidth, Length tangThickness, Length guardThic
     public static final Length CLEARANCE = Length.ofInches("0.007");
     /** The lip at the front that closes on the ricasso. */
     public static final Length LIP = Length.ofInches("0.020");
-    /** Stock end-mill sizes of a small shop: sixteenths, and half an inch. */
-    private static final List<Length> CUTTERS = List.of(
-            Length.ofInchFraction(1, 16), Length.ofInchFraction(1, 8), Length.ofInchFraction(3, 16),
-            Length.ofInchFraction(1, 4), Length.ofInchFraction(5, 16), Length.ofInchFraction(3, 8), Length.ofInchFraction(1, 2));
+    /** Left at each wall for a clean finishing pass. Common practice, from memory. */
+    public static final Length FINISHING_PASS = Length.ofInches("0.010");
+    /** With less at a wall the cutter rubs, and wanders to where it was. Common practice, from memory. */
+    private static final Length LEAST_PASS = Length.ofInches("0.003");
+    /** Stock end-mill sizes of a small shop, smallest first. */
+    private static final List<Length> INCH_CUTTERS = Stream.of(2, 3, 4, 5, 6, 8, 10, 12, 16).map(thirtySeconds -> Length.ofInchFraction(thirtySeconds, 32)).toList();
+    private static final List<Length> METRIC_CUTTERS = Stream.of("1.5", "2", "2.5", "3", "4", "5", "6", "8", "10", "12").map(Length::ofMillimetres).toList();
 
     /** @throws ImpossibleQuantity if the guard is not thicker than its lip or no stock cutter goes into the slot */
     public GuardSlot {
         if (guardThickness.compareTo(LIP) <= 0) {
-            throw new ImpossibleQuantity("guard thickness", guardThickness.toString(), "more than the lip of " + LIP);
+            throw new ImpossibleQuantity("guard thickness", guardThickness, units -> "more than the lip of " + LIP.upIn(units));
         }
-        Length thinnest = CUTTERS.get(0).minus(CLEARANCE);
+        Length thinnest = INCH_CUTTERS.get(0).minus(CLEARANCE);
         if (tangThickness.compareTo(thinnest) <= 0) {
-            throw new ImpossibleQuantity("tang thickness", tangThickness.toString(),
-                    "more than " + thinnest + ", so that the smallest stock cutter goes into the slot");
+            throw new ImpossibleQuantity("tang thickness", tangThickness,
+                    units -> "more than " + thinnest.upIn(units) + ", so that the smallest stock cutter goes into the slot");
         }
         if (tangWidth.compareTo(tangThickness) < 0) {
-            throw new ImpossibleQuantity("tang width", tangWidth.toString(), "at least its thickness of " + tangThickness);
+            throw new ImpossibleQuantity("tang width", tangWidth, units -> "at least its thickness of " + tangThickness.upIn(units));
         }
     }
 
     public Worked<Length> width(Units units) {
         Length width = tangThickness.plus(CLEARANCE);
-        return Worked.of(width, tangThickness.in(units) + " + " + CLEARANCE.in(units) + " = " + width.in(units));
+        Working line = new Working(units);
+        return Worked.of(width, line.of(tangThickness) + " + " + line.of(CLEARANCE) + line.comesTo(width));
     }
 
-    /** The largest stock cutter that is smaller than the slot is wide. */
+    /** The largest stock cutter that leaves a finishing pass at each wall; of millimetres where the tang was measured so. */
     public Worked<Length> cutter(Units units) {
         Length slot = width(units).value();
-        Length largest = CUTTERS.stream().filter(size -> size.compareTo(slot) < 0).reduce((smaller, larger) -> larger).orElseThrow();
-        return Worked.of(largest, "The largest stock cutter under " + slot.in(units) + " is " + largest.in(units));
+        Length cutter = largest(slot.minus(FINISHING_PASS.times(2))).or(() -> largest(slot.minus(LEAST_PASS.times(2)))).or(() -> largest(slot.minus(new Length(1)))).orElseThrow();
+        Length wall = slot.minus(cutter).half();
+        Worked<Length> answer = Worked.of(cutter, "A " + cutter.entryIn(units) + " cutter leaves " + wall.in(units) + " to finish at each wall of " + slot.in(units));
+        return wall.compareTo(LEAST_PASS) < 0 ? answer.withCaution("Too little to finish: the cutter rubs. Mill one pass and file to the tang.") : answer;
+    }
+
+    private Optional<Length> largest(Length most) {
+        List<Length> cutters = DrillSeries.of(tangThickness) == DrillSeries.METRIC ? METRIC_CUTTERS : INCH_CUTTERS;
+        return cutters.stream().filter(size -> size.compareTo(most) <= 0).reduce((smaller, larger) -> larger);
     }
 
     /** Overall, over the round ends that this cutter leaves. */
     public Worked<Length> length(Length cutter, Units units) {
         Length overall = tangWidth.plus(cutter);
-        return Worked.of(overall, "Cutter centre runs " + tangWidth.in(units) + "; overall "
-                + tangWidth.in(units) + " + " + cutter.in(units) + " = " + overall.in(units));
+        Working line = new Working(units);
+        return Worked.of(overall, "Cutter centre runs " + line.of(tangWidth) + "; overall " + line.of(tangWidth) + " + " + line.of(cutter) + line.comesTo(overall));
     }
 
     /** From the back, leaving the lip. */
     public Worked<Length> pocketDepth(Units units) {
         Length depth = guardThickness.minus(LIP);
-        return Worked.of(depth, guardThickness.in(units) + " − " + LIP.in(units) + " = " + depth.in(units));
+        Working line = new Working(units);
+        return Worked.of(depth, line.of(guardThickness) + " − " + line.of(LIP) + line.comesTo(depth));
     }
 }

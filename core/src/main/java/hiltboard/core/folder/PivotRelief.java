@@ -4,6 +4,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 
 /**
  * The relief milled into the inside of each side of a slip joint, from spring seat to kick, leaving a ring around the pivot
@@ -18,7 +19,7 @@ public record PivotRelief(Length pivotDiameter) {
     /** @throws ImpossibleQuantity if the pivot is not positive */
     public PivotRelief {
         if (!pivotDiameter.isPositive()) {
-            throw new ImpossibleQuantity("pivot diameter", pivotDiameter.toString(), "more than nothing");
+            throw new ImpossibleQuantity("pivot diameter", pivotDiameter, "more than nothing");
         }
     }
 
@@ -30,6 +31,7 @@ public record PivotRelief(Length pivotDiameter) {
     public Worked<Length> cutterOffset(Units units) {
         Length ringRadius = pivotDiameter.half().plus(RING);
         Length offset = ringRadius.plus(CUTTER.half());
-        return Worked.of(offset, "Ring radius " + ringRadius.in(units) + " + cutter radius " + CUTTER.half().in(units) + " = " + offset.in(units));
+        Working line = new Working(units);
+        return Worked.of(offset, "Ring radius " + line.of(ringRadius) + " + cutter radius " + line.of(CUTTER.half()) + line.comesTo(offset));
     }
 }

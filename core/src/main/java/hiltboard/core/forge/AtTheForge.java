@@ -6,6 +6,7 @@ import hiltboard.core.forge.Outcome.Cannot;
 import hiltboard.core.forge.Outcome.Done;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Working;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -159,7 +160,10 @@ final class AtTheForge {
         layers.add(new Layer(step.steel(CORE_STEEL), core.millimetres() / thickness.millimetres()));
         billet.layers().forEach(layer -> layers.add(new Layer(layer.steel(), layer.share() * share)));
         Grain grain = billet.grain().around(step.steel(CORE_STEEL), core.millimetres(), billet.section().thickness().millimetres(), each.plus(step.length(KERF)).millimetres());
-        working.add("2 × " + in(billet.section().thickness()) + " + " + in(core) + " = " + in(thickness) + " high, (" + in(billet.length()) + " − " + in(step.length(KERF)) + ") / 2 = " + in(each) + " long");
+        Working high = new Working(units);
+        Working wide = new Working(units);
+        working.add("2 × " + high.of(billet.section().thickness()) + " + " + high.of(core) + high.comesTo(thickness) + " high, (" + wide.taped(billet.length()) + " − " + wide.of(step.length(KERF)) + ") / 2"
+                + wide.comesToTaped(each) + " long");
         return done(new Billet(BarSection.flat(thickness, billet.section().width()), each, Layer.joined(layers), false, false, billet.turns(), grain));
     }
 
@@ -199,7 +203,8 @@ final class AtTheForge {
             return Cannot.at(TO_THICKNESS, "That is a larger section than " + billet.section().words(units), "a smaller one; a larger one only by upsetting");
         }
         Length length = Length.ofMillimetres(billet.volume() * kept() / to.area());
-        working.add(area(billet.section()) + " × " + in(billet.length()) + " × " + share() + " / " + area(to) + " = " + in(rounded(length)));
+        Working line = new Working(units);
+        working.add(line.rounded(area(billet.section())) + " × " + line.taped(billet.length()) + " × " + share() + " / " + area(to) + line.comesToTaped(length));
         soundEnds(billet);
         if (isClad && !to.isRound() && to.thickness().compareTo(CLAD_UNTIL_GROUND) < 0) {
             cautions.add("A clad blade is kept about " + in(CLAD_UNTIL_GROUND) + " thick until it is ground, or one side loses its layer.");
@@ -235,7 +240,7 @@ final class AtTheForge {
             return Cannot.at(TO_LENGTH, "Upsetting makes it shorter", "less than " + in(rounded(billet.length())));
         }
         BarSection to = billet.section().withArea(billet.volume() * kept() / length.millimetres());
-        working.add(area(billet.section()) + " × " + in(rounded(billet.length())) + " × " + share() + " / " + in(length) + " = " + area(to));
+        working.add(area(billet.section()) + " × " + in(rounded(billet.length())) + " × " + share() + " / " + in(length) + " ≈ " + area(to));
         soundEnds(billet);
         return done(billet.forged(to, length));
     }
@@ -295,7 +300,8 @@ final class AtTheForge {
         if (!left.isPositive()) {
             return Cannot.at(OFF_EACH_END, "Nothing is left of " + in(rounded(billet.length())), "less than half of that");
         }
-        working.add(in(rounded(billet.length())) + " − 2 × " + in(off) + " = " + in(rounded(left)));
+        Working line = new Working(units);
+        working.add(line.taped(billet.length()) + " − 2 × " + line.of(off) + line.comesToTaped(left));
         return done(new Billet(billet.section(), left, billet.layers(), true, true, billet.turns(), billet.grain().cropped(off.millimetres())));
     }
 
@@ -344,7 +350,8 @@ final class AtTheForge {
         List<Layer> layers = Layer.joined(all);
         int met = ground.layers().size() * pieces - layers.size();
         working.add(ground.layers().size() + " × " + pieces + (met == 0 ? "" : " − " + met + " where like meets like") + " = " + layers.size() + " layers");
-        working.add("(" + in(rounded(billet.length())) + " − " + (pieces - 1) + " × " + in(kerf) + ") / " + pieces + " = " + in(rounded(each)) + " long, " + pieces + " × " + in(ground.thickness()) + " high");
+        Working line = new Working(units);
+        working.add("(" + line.taped(billet.length()) + " − " + (pieces - 1) + " × " + line.of(kerf) + ") / " + pieces + line.comesToTaped(each) + " long, " + pieces + " × " + in(ground.thickness()) + " high");
         soundEnds(billet);
         Grain grain = billet.grain().restacked(pieces, ground.thickness().millimetres(), each.plus(kerf).millimetres(), isTurned);
         return done(new Billet(BarSection.flat(ground.thickness().times(pieces), billet.section().width()), each, layers, false, false, billet.turns(), grain));
@@ -364,7 +371,8 @@ final class AtTheForge {
             return notFlat(billet);
         }
         return ground(billet).<Outcome>map(ground -> {
-            working.add(in(billet.section().thickness()) + " − 2 × " + in(step.length(GROUND_OFF)) + " = " + in(ground.thickness()) + ", " + ground.layers().size() + " layers left");
+            Working line = new Working(units);
+            working.add(line.of(billet.section().thickness()) + " − 2 × " + line.of(step.length(GROUND_OFF)) + line.comesTo(ground.thickness()) + ", " + ground.layers().size() + " layers left");
             if (ground.layers().size() < billet.layers().size()) {
                 cautions.add("The outermost layer goes with it.");
             }

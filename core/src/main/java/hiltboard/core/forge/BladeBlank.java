@@ -12,7 +12,7 @@ public record BladeBlank(Length thickness, Length width, Length length) {
     /** @throws ImpossibleQuantity if it has no size */
     public BladeBlank {
         if (!thickness.isPositive() || !width.isPositive() || !length.isPositive()) {
-            throw new ImpossibleQuantity("blank", thickness + " × " + width + " × " + length, "more than nothing every way");
+            throw new ImpossibleQuantity("blank", units -> thickness.in(units) + " × " + width.in(units) + " × " + length.in(units), units -> "more than nothing every way");
         }
     }
 

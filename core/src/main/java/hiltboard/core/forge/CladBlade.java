@@ -25,10 +25,11 @@ public record CladBlade(Length core, List<Length> sideLayers, Length ground, Len
             throw new ImpossibleQuantity("cladding", sideLayers.size() + " layers", "a core and a layer or more on each side, all of some thickness");
         }
         if (edge.compareTo(Length.ZERO) < 0 || edge.compareTo(ground) >= 0 || !bevelHeight.isPositive()) {
-            throw new ImpossibleQuantity("bevel", edge + " to " + ground, "an edge thinner than the blade, and a height");
+            throw new ImpossibleQuantity("bevel", units -> edge.in(units) + " to " + ground.in(units), units -> "an edge thinner than the blade, and a height");
         }
-        if (ground.compareTo(forged(core, sideLayers)) > 0) {
-            throw new ImpossibleQuantity("ground thickness", ground.toString(), "at most the forged " + forged(core, sideLayers));
+        Length whole = forged(core, sideLayers);
+        if (ground.compareTo(whole) > 0) {
+            throw new ImpossibleQuantity("ground thickness", ground, units -> "at most the forged " + whole.downIn(units));
         }
     }
 

@@ -49,7 +49,7 @@ public record ForgeMachine(String name, Kind kind, Optional<Double> tons, Option
             throw new ImpossibleQuantity("force", tons.map(String::valueOf).orElse("nothing") + " tons", "more than nothing for a press");
         }
         if (!longest.isPositive() || !thickest.isPositive() || die.filter(length -> !length.isPositive()).isPresent()) {
-            throw new ImpossibleQuantity("size", longest + ", " + thickest, "more than nothing");
+            throw new ImpossibleQuantity("size", units -> longest.in(units) + ", " + thickest.in(units), units -> "more than nothing");
         }
     }
 

@@ -4,6 +4,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 
 /**
  * A flaw found while grinding a laminated blade. Ground out it thins the blade, evenly on both sides so that the core stays in
@@ -18,7 +19,7 @@ public record LaminateFlaw(Length depth, Length thickness, Length wanted) {
     /** @throws ImpossibleQuantity if the flaw is not inside the blade */
     public LaminateFlaw {
         if (!depth.isPositive() || depth.compareTo(thickness) >= 0) {
-            throw new ImpossibleQuantity("depth of the flaw", depth.toString(), "more than nothing and less than the blade's " + thickness);
+            throw new ImpossibleQuantity("depth of the flaw", depth, units -> "more than nothing and less than the blade's " + thickness.downIn(units));
         }
     }
 
@@ -26,7 +27,8 @@ public record LaminateFlaw(Length depth, Length thickness, Length wanted) {
     public Worked<Length> leftGroundOut(Units units) {
         Length left = thickness.minus(depth.times(2));
         Length kept = left.isPositive() ? left : Length.ZERO;
-        Worked<Length> answer = Worked.of(kept, thickness.in(units) + " − 2 × " + depth.in(units) + " = " + kept.in(units));
+        Working line = new Working(units);
+        Worked<Length> answer = Worked.of(kept, line.of(thickness) + " − 2 × " + line.of(depth) + line.comesToOrNothing(left));
         if (!left.isPositive()) {
             return answer.withCaution("It reaches the middle: nothing is left when it is ground out.");
         }

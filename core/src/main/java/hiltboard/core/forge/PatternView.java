@@ -14,9 +14,10 @@ import java.util.function.DoubleFunction;
  * @param left of the picture in millimetres, in the frame of what is looked at
  * @param top in millimetres, upwards
  * @param step a square's side in millimetres
+ * @param isCoarse whether the squares are larger than they were asked for, since there would be too many: thin layers run together
  * @param shades how much of each square is dark, from 0 (bright) to 100 (dark); -1 where there is no steel
  */
-public record PatternView(int columns, int rows, double left, double top, double step, byte[] shades) {
+public record PatternView(int columns, int rows, double left, double top, double step, boolean isCoarse, byte[] shades) {
     private static final byte NO_STEEL = -1;
     private static final int MOST_SQUARES = 4_000_000;
     /** Places looked at in each square, each way: thin layers would flicker otherwise. */
@@ -69,10 +70,12 @@ public record PatternView(int columns, int rows, double left, double top, double
     }
 
     private static PatternView of(double left, double right, double bottom, double top, Length step, Seen seen) {
-        double side = step.millimetres();
-        if (!(side > 0) || (right - left) / side * ((top - bottom) / side) > MOST_SQUARES) {
-            throw new ImpossibleQuantity("fineness of the picture", step.toString(), "so many squares that there are at most " + MOST_SQUARES);
+        if (!step.isPositive()) {
+            throw new ImpossibleQuantity("fineness of the picture", step, "more than nothing");
         }
+        double finest = Math.sqrt((right - left) * (top - bottom) / MOST_SQUARES);
+        boolean isCoarse = finest > step.millimetres();
+        double side = isCoarse ? finest : step.millimetres();
         int columns = (int) Math.ceil((right - left) / side);
         int rows = (int) Math.ceil((top - bottom) / side);
         byte[] shades = new byte[columns * rows];
@@ -81,7 +84,7 @@ public record PatternView(int columns, int rows, double left, double top, double
                 shades[row * columns + column] = shade(left + column * side, top - row * side, side, seen);
             }
         }
-        return new PatternView(columns, rows, left, top, side, shades);
+        return new PatternView(columns, rows, left, top, side, isCoarse, shades);
     }
 
     private static byte shade(double left, double top, double side, Seen seen) {

@@ -1,6 +1,7 @@
 package hiltboard.core.forge;
 
 import hiltboard.core.design.Option;
+import hiltboard.core.measure.LengthRange;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -77,6 +78,23 @@ public enum StepField {
             case MAYBE_STEEL -> Stream.concat(Stream.of(new Option("", "No")), steels().stream()).toList();
             default -> options;
         };
+    }
+
+    /** Which sizes are likely here; only for what is a length. That something is nothing is said by the work itself, where it can be said why. */
+    LengthRange likely() {
+        return LengthRange.of("0", switch (this) {
+            case LENGTH, TO_LENGTH -> "240";
+            case WIDTH, TO_WIDTH, TO_THICKNESS -> "24";
+            case OFF_EACH_END, PITCH, DIMPLES -> "12";
+            case CORNERS, DEPTH -> "2";
+            case KERF, GROUND_OFF -> "1/2";
+            default -> "6";
+        });
+    }
+
+    /** The most of a plain number. A weld that loses half of the bar to scale has burnt. */
+    int most() {
+        return this == LOSS ? 50 : 500;
     }
 
     private static List<Option> steels() {

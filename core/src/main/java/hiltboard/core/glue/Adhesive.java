@@ -6,6 +6,7 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import java.time.Duration;
 import java.util.Locale;
+import java.util.function.BinaryOperator;
 
 /**
  * A two-part epoxy as its maker states it, and how the shop's warmth changes its times: about half for every 10 °C warmer,
@@ -40,17 +41,17 @@ public enum Adhesive {
 
     /** How long it can be spread and pressed together. */
     public Worked<Span> working(Temperature shop, Units units) {
-        return at(shop, workingMinutes, "worked for", units);
+        return at(shop, workingMinutes, Span::down, "worked for", units);
     }
 
     /** When it grips, so that a bedded handle can be pulled and keeps its shape. */
     public Worked<Span> grips(Temperature shop, Units units) {
-        return at(shop, gripMinutes, "grips after", units);
+        return at(shop, gripMinutes, Span::up, "grips after", units);
     }
 
     /** When it has set, so that a bedded handle comes off no more. */
     public Worked<Span> sets(Temperature shop, Units units) {
-        return at(shop, setMinutes, "sets after", units);
+        return at(shop, setMinutes, Span::down, "sets after", units);
     }
 
     /** How long it rests before it is loaded, ground or drilled; overnight, never shortened by warmth. */
@@ -58,10 +59,16 @@ public enum Adhesive {
         return Duration.ofHours(loadHours);
     }
 
-    private Worked<Span> at(Temperature shop, int statedMinutes, String what, Units units) {
+    /** A rule of thumb is not known to the minute: by fives from an hour on. */
+    private static Duration step(double minutes) {
+        return Duration.ofMinutes(minutes < 60 ? 1 : 5);
+    }
+
+    /** @param rounding up where somebody waits for it, down where it must not be missed */
+    private Worked<Span> at(Temperature shop, int statedMinutes, BinaryOperator<Duration> rounding, String what, Units units) {
         double factor = Math.pow(2, (STATED_AT_CELSIUS - shop.celsius()) / HALVES_EVERY_CELSIUS);
-        Span span = Span.ofMinutes(Math.round(statedMinutes * factor));
+        Span span = new Span(rounding.apply(Duration.ofSeconds(Math.round(statedMinutes * 60 * factor)), step(statedMinutes * factor)));
         return Worked.of(span, words + " " + what + " " + Span.words(Duration.ofMinutes(statedMinutes)) + " at " + Temperature.ofCelsius(STATED_AT_CELSIUS).in(units)
-                + "; at " + shop.in(units) + " × " + String.format(Locale.ROOT, "%.2f", factor) + " = " + span.in(units));
+                + "; at " + shop.in(units) + " × " + String.format(Locale.ROOT, "%.2f", factor) + " ≈ " + span.in(units));
     }
 }

@@ -18,18 +18,17 @@ public record Bevel(Length stock, Length edge, Length height) {
     /** @throws ImpossibleQuantity if the edge is thicker than the stock or the bevel has no height */
     public Bevel {
         if (edge.compareTo(stock) > 0 || edge.nanometres() < 0) {
-            throw new ImpossibleQuantity("edge thickness", edge.toString(), "zero to the stock's " + stock);
+            throw new ImpossibleQuantity("edge thickness", edge, units -> "zero to the stock's " + stock.downIn(units));
         }
         if (!height.isPositive()) {
-            throw new ImpossibleQuantity("bevel height", height.toString(), "more than nothing");
+            throw new ImpossibleQuantity("bevel height", height, "more than nothing");
         }
     }
 
     public Worked<Angle> anglePerSide(Units units) {
         double slope = stock.minus(edge).magnitude() / 2 / height.magnitude();
         Angle angle = new Angle(Math.toDegrees(Math.atan(slope)));
-        return Worked.of(angle,
-                "(" + stock.in(units) + " − " + edge.in(units) + ") ÷ 2 ÷ " + height.in(units) + " = " + String.format(Locale.ROOT, "%.4f", slope),
-                "atan(" + String.format(Locale.ROOT, "%.4f", slope) + ") = " + angle.in(units) + " a side");
+        String shown = String.format(Locale.ROOT, "%.4f", slope);
+        return Worked.of(angle, "(" + stock.in(units) + " − " + edge.in(units) + ") ÷ 2 ÷ " + height.in(units) + " ≈ " + shown, "atan(" + shown + ") ≈ " + angle.in(units) + " a side");
     }
 }

@@ -4,6 +4,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 
 /**
  * How deep a wheel hollows over a width: R − √(R² − (w/2)²), the sagitta of a circle.
@@ -15,10 +16,10 @@ public record HollowDepth(Length wheelDiameter, Length width) {
     /** @throws ImpossibleQuantity if the hollow is wider than the wheel */
     public HollowDepth {
         if (!wheelDiameter.isPositive()) {
-            throw new ImpossibleQuantity("wheel diameter", wheelDiameter.toString(), "more than nothing");
+            throw new ImpossibleQuantity("wheel diameter", wheelDiameter, "more than nothing");
         }
         if (width.nanometres() < 0 || width.compareTo(wheelDiameter) > 0) {
-            throw new ImpossibleQuantity("hollow width", width.toString(), "zero to the wheel's " + wheelDiameter);
+            throw new ImpossibleQuantity("hollow width", width, units -> "zero to the wheel's " + wheelDiameter.downIn(units));
         }
     }
 
@@ -27,6 +28,8 @@ public record HollowDepth(Length wheelDiameter, Length width) {
         double half = width.millimetres() / 2;
         Length depth = Length.ofMillimetres(radius - Math.sqrt(radius * radius - half * half));
         Length r = wheelDiameter.half();
-        return Worked.of(depth, r.in(units) + " − √(" + r.in(units) + "² − (" + width.in(units) + " ÷ 2)²) = " + depth.in(units));
+        Working line = new Working(units);
+        String root = line.of(r) + " − √((" + line.of(r) + ")² − (" + line.of(width) + " ÷ 2)²)";
+        return Worked.of(depth, root + line.comesTo(depth));
     }
 }

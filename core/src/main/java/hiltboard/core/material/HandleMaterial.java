@@ -59,6 +59,16 @@ public enum HandleMaterial {
         return gluing;
     }
 
+    /** Whether it is finished with oil, which dries overnight between thin coats: wood that nothing has closed. */
+    public boolean takesOil() {
+        return dust == Dust.WOOD && this != STABILISED_WOOD;
+    }
+
+    /** Whether a pin that is set too near its edge splits it: wood, horn, bone and what grows like them. */
+    public boolean splitsAtHoles() {
+        return dust == Dust.WOOD || dust == Dust.BONE;
+    }
+
     public String dustCaution() {
         return dust.caution;
     }

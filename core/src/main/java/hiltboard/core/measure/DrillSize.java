@@ -1,5 +1,7 @@
 package hiltboard.core.measure;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -8,8 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A twist drill of the number, letter and fractional series (ASME B94.11M, from memory), 0.0135 in to 1 in.
- * A size that stands in two series (E and 1/4) keeps both names; the table is sorted by diameter.
+ * A twist drill of the number, letter and fractional series (ASME B94.11M, from memory), 0.0135 in to 1 in, or of the metric series
+ * (ISO 235, from memory), 1 mm to 14 mm. A size that stands in two series (E and 1/4) keeps both names; each table is sorted by diameter.
  */
 public record DrillSize(String name, Length diameter) {
     /** #1 first. */
@@ -28,9 +30,15 @@ public record DrillSize(String name, Length diameter) {
             0.302 0.316 0.323 0.332 0.339 0.348 0.358 0.368 0.377 0.386 0.397 0.404 0.413""";
 
     private static final List<DrillSize> TABLE = table();
+    private static final List<DrillSize> METRIC = metricTable();
     private static final Map<String, DrillSize> BY_NAME = byName();
 
-    /** Every size, smallest first. */
+    /** By twentieths of a millimetre up to 3 mm, by tenths above; smallest first. */
+    static List<DrillSize> metric() {
+        return METRIC;
+    }
+
+    /** Every number, letter and fraction, smallest first. */
     public static List<DrillSize> all() {
         return TABLE;
     }
@@ -40,9 +48,13 @@ public record DrillSize(String name, Length diameter) {
         return Optional.ofNullable(BY_NAME.get(name));
     }
 
-    /** The smallest drill that is at least this large, if the table has one. */
-    public static Optional<DrillSize> smallestOver(Length least) {
-        return TABLE.stream().filter(drill -> drill.diameter.compareTo(least) >= 0).findFirst();
+    private static List<DrillSize> metricTable() {
+        List<DrillSize> sizes = new ArrayList<>();
+        for (int hundredths = 100; hundredths <= 1400; hundredths += hundredths < 300 ? 5 : 10) {
+            Length diameter = new Length(hundredths * 10_000L);
+            sizes.add(new DrillSize(BigDecimal.valueOf(hundredths, 2).setScale(hundredths % 10 == 0 ? 1 : 2, RoundingMode.UNNECESSARY) + " mm", diameter));
+        }
+        return List.copyOf(sizes);
     }
 
     private static List<DrillSize> table() {

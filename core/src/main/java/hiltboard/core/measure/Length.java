@@ -13,6 +13,8 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
     private static final BigDecimal NANOMETRES_PER_INCH = new BigDecimal(25_400_000);
     private static final BigDecimal NANOMETRES_PER_MILLIMETRE = new BigDecimal(1_000_000);
 
+    private static final long SIXTY_FOURTH = 396_875;
+
     public static final Length ZERO = new Length(0);
 
     public static Length ofInches(String decimal) {
@@ -123,11 +125,35 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         return new BigDecimal(number(units)).stripTrailingZeros().toPlainString() + " " + symbol(units);
     }
 
+    /**
+     * As somebody of these units would type it without losing anything: {@code 0.690 in}, {@code 5/32 in} where the thousandths do not
+     * hold it, and in its own unit where no notation of theirs does.
+     */
+    public String entryIn(Units units) {
+        if (isShownWhole(units)) {
+            return brieflyIn(units);
+        }
+        boolean isFraction = units.length() == Units.LengthUnit.INCH && nanometres > 0 && nanometres % SIXTY_FOURTH == 0;
+        return isFraction ? fraction() + " in" : BigDecimal.valueOf(nanometres, 6).stripTrailingZeros().toPlainString() + " mm";
+    }
+
+    private String fraction() {
+        long sixtyFourths = nanometres / SIXTY_FOURTH;
+        long whole = sixtyFourths / 64;
+        long part = sixtyFourths % 64;
+        long shared = Long.lowestOneBit(part);
+        return (whole > 0 ? whole + "-" : "") + part / shared + "/" + 64 / shared;
+    }
+
     /** The number alone, as {@link #in} writes it. */
     public String number(Units units) {
+        return number(units, RoundingMode.HALF_UP);
+    }
+
+    private String number(Units units, RoundingMode rounding) {
         return switch (units.length()) {
-            case INCH -> decimal(NANOMETRES_PER_INCH, 3);
-            case MILLIMETRE -> decimal(NANOMETRES_PER_MILLIMETRE, 2);
+            case INCH -> decimal(NANOMETRES_PER_INCH, 3, rounding);
+            case MILLIMETRE -> decimal(NANOMETRES_PER_MILLIMETRE, 2, rounding);
         };
     }
 
@@ -139,8 +165,45 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         };
     }
 
-    private String decimal(BigDecimal perUnit, int places) {
-        BigDecimal fine = BigDecimal.valueOf(nanometres).divide(perUnit, places + 1, RoundingMode.HALF_UP);
+    /** As {@link #in}, never less than it is: a limit that is named so can be met. */
+    public String upIn(Units units) {
+        return number(units, RoundingMode.CEILING) + " " + symbol(units);
+    }
+
+    /** As {@link #in}, never more than it is. */
+    public String downIn(Units units) {
+        return number(units, RoundingMode.FLOOR) + " " + symbol(units);
+    }
+
+    /** As {@link #upIn(Units)}, to a whole number of steps. */
+    public String upIn(Units units, Length step) {
+        return new Length(-Math.floorDiv(-nanometres, step.nanometres) * step.nanometres).brieflyIn(units);
+    }
+
+    /** As {@link #downIn(Units)}, to a whole number of steps. */
+    public String downIn(Units units, Length step) {
+        return new Length(Math.floorDiv(nanometres, step.nanometres) * step.nanometres).brieflyIn(units);
+    }
+
+    /** Whether {@link #in} shows all of it: 5/32 in is 0.15625 and is shown as 0.1563. */
+    public boolean isShownWhole(Units units) {
+        return switch (units.length()) {
+            case INCH -> nanometres % (NANOMETRES_PER_INCH.longValueExact() / 10_000) == 0;
+            case MILLIMETRE -> nanometres % 1_000 == 0;
+        };
+    }
+
+    /**
+     * As far as it matters to a part that may be off by this: to a hundredth of an inch or a tenth of a millimetre where that is less than
+     * half the tolerance, as it is otherwise.
+     */
+    public Length asTightAs(Length tolerance, Units units) {
+        Length coarse = units.length() == Units.LengthUnit.INCH ? ofInchFraction(1, 100) : ofMillimetres("0.1");
+        return tolerance.nanometres >= 2 * coarse.nanometres ? nearest(coarse) : this;
+    }
+
+    private String decimal(BigDecimal perUnit, int places, RoundingMode rounding) {
+        BigDecimal fine = BigDecimal.valueOf(nanometres).divide(perUnit, places + 1, rounding);
         BigDecimal coarse = fine.setScale(places, RoundingMode.HALF_UP);
         return (fine.compareTo(coarse) == 0 ? coarse : fine).toPlainString();
     }

@@ -1,7 +1,7 @@
 package hiltboard.core.measure;
 
 /** A number with its unit, as a maker reads it. */
-public sealed interface Quantity permits Length, Angle, Temperature, Hardness, Span, Mass {
+public sealed interface Quantity permits Length, Angle, Temperature, TemperatureDifference, Hardness, HardnessDifference, Span, Mass {
 
     /** This quantity in words, with its unit, as a person of these units reads it: {@code 0.207 in}, {@code 5.26 mm}. */
     String in(Units units);
@@ -14,6 +14,6 @@ public sealed interface Quantity permits Length, Angle, Temperature, Hardness, S
         return Math.abs(magnitude() - other.magnitude()) <= tolerance.magnitude() + 1e-9;
     }
 
-    /** The number in the kind's own base unit (nanometres, degrees, °C, HRC, minutes, milligrams): for comparing like with like. */
+    /** The number in the kind's own base unit (nanometres, degrees, °C, kelvin, HRC, minutes, milligrams): for comparing like with like. */
     double magnitude();
 }

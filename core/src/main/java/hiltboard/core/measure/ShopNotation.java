@@ -4,6 +4,7 @@ import hiltboard.core.measure.Units.LengthUnit;
 import hiltboard.core.measure.Units.TemperatureUnit;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.text.Normalizer;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.Optional;
@@ -31,12 +32,18 @@ public final class ShopNotation {
     private static final double GRAMS_PER_POUND = 453.59237;
     private static final BigDecimal INCHES_PER_FOOT = BigDecimal.valueOf(12);
     private static final Pattern DRILL = Pattern.compile("(?:(?:#|no\\.?|number)\\s*(\\d{1,2})|(?:letter\\s+)?([a-z]))(?:\\s*drill)?");
+    private static final Pattern METRIC_DRILL = Pattern.compile("(\\d{1,2}(?:[.,]\\d)?\\s*(?:mm)?)\\s*drill");
     private static final Pattern FRACTION =
             Pattern.compile("(?:(\\d{1,4})(?:\\s*-\\s*|\\s+))?(\\d{1,4})\\s*/\\s*(\\d{1,4})\\s*(in|inch|inches|\")?");
     private static final Pattern DECIMAL = Pattern.compile("(\\d{0,9})(?:([.,])(\\d{0,9}))?\\s*([a-zµ\"]+\\.?)?");
     private static final Pattern TEMPERATURE = Pattern.compile("(-?\\d{1,5}(?:[.,]\\d{1,3})?)\\s*(?:°|deg(?:rees)?)?\\s*([fc])?");
     private static final Pattern TIME = Pattern.compile("(?:(\\d{1,4}(?:\\.\\d{1,3})?)\\s*h(?:ours?|r)?)?\\s*(?:(\\d{1,5}(?:\\.\\d{1,3})?)\\s*m(?:in(?:utes?)?)?)?\\s*(?:(\\d{1,6})\\s*s(?:ec(?:onds?)?)?)?");
-    private static final Pattern HARDNESS = Pattern.compile("(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:hrc|rc|c)?");
+    private static final Pattern HARDNESS = Pattern.compile("(?:(?:hrc|rc)\\s*)?(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:hrc|rc|c)?");
+    /** Thousands with a comma, or a decimal comma and three places: nobody but the one who wrote it knows. */
+    private static final Pattern EITHER = Pattern.compile("([1-9]\\d{0,2}),(\\d{3})(\\D.*)?");
+    /** Letter drills whose letter is a unit or a word as well. */
+    private static final String NOT_ALONE = "ami";
+    private static final Pattern VULGAR_FRACTION = Pattern.compile("[\u00BC-\u00BE\u2150-\u215E]");
 
     private ShopNotation() {}
 
@@ -46,11 +53,34 @@ public final class ShopNotation {
         if (text.isEmpty() || text.length() > LONGEST_ENTRY) {
             return refused(entry, LENGTHS);
         }
+        Matcher either = EITHER.matcher(text);
+        if (either.matches()) {
+            String rest = either.group(3) == null ? "" : either.group(3);
+            return new Understood.Refused<>("“" + entry.strip() + "” can be read in two ways", either.group(1) + "." + either.group(2) + rest + ", or " + either.group(1) + either.group(2) + rest);
+        }
+        if (text.length() == 1 && NOT_ALONE.contains(text)) {
+            String letter = text.toUpperCase(Locale.ROOT);
+            return new Understood.Refused<>("“" + entry.strip() + "” alone may be a drill or a slip", "“letter " + letter + "” for the drill of "
+                    + DrillSize.named(letter).orElseThrow().diameter().in(units) + ", or a number");
+        }
         return fraction(text)
                 .or(() -> decimal(text, units.length()))
                 .or(() -> drill(text))
                 .map(ShopNotation::understood)
                 .orElseGet(() -> refused(entry, LENGTHS));
+    }
+
+    /** Reads a size that a hole is made for: a length, or a thread such as {@code 6-32} or {@code M6}, which stands for its major diameter. */
+    public static Understood<Length> hole(String entry, Units units) {
+        return ThreadSize.named(entry).map(thread -> understood(thread.major())).orElseGet(() -> length(entry, units));
+    }
+
+    /** A size of the program's own, in shop notation; a bare number is inches. @throws IllegalStateException if it is none */
+    static Length inches(String entry) {
+        if (signedLength(entry, Units.INCH_FAHRENHEIT) instanceof Understood.Value<Length> value) {
+            return value.quantity();
+        }
+        throw new IllegalStateException(entry);
     }
 
     /** Reads a length with a sign before it; without one it is positive. */
@@ -158,7 +188,7 @@ public final class ShopNotation {
     private static Optional<Length> named(BigDecimal number, String unit) {
         return switch (unit) {
             case "in", "inch", "inches", "\"" -> Optional.of(Length.ofInches(number));
-            case "thou", "mil", "mils" -> Optional.of(Length.ofInches(number.movePointLeft(3)));
+            case "thou", "thousandth", "thousandths", "mil", "mils" -> Optional.of(Length.ofInches(number.movePointLeft(3)));
             case "ft", "foot", "feet" -> Optional.of(Length.ofInches(number.multiply(INCHES_PER_FOOT)));
             case "m" -> Optional.of(Length.ofMillimetres(number.movePointRight(3)));
             case "mm" -> Optional.of(Length.ofMillimetres(number));
@@ -170,6 +200,10 @@ public final class ShopNotation {
     }
 
     private static Optional<Length> drill(String text) {
+        Matcher metric = METRIC_DRILL.matcher(text);
+        if (metric.matches()) {
+            return decimal(metric.group(1), LengthUnit.MILLIMETRE).filter(size -> DrillSize.metric().stream().anyMatch(drill -> drill.diameter().equals(size)));
+        }
         Matcher match = DRILL.matcher(text);
         if (!match.matches()) {
             return Optional.empty();
@@ -179,10 +213,10 @@ public final class ShopNotation {
     }
 
     private static String tidy(String entry) {
-        return entry.strip().toLowerCase(Locale.ROOT)
-                .replace('″', '"').replace('”', '"').replace('−', '-').replace('⁄', '/').replace('\u00a0', ' ')
-                .replace('μ', 'µ')
-                .replace("½", " 1/2").replace("¼", " 1/4").replace("¾", " 3/4").replace("⅛", " 1/8").strip();
+        String quoted = entry.strip().replace('″', '"').replace('”', '"').replace('−', '-');
+        // Compatibility forms write ⅝ as 5⁄8, with a fraction stroke of its own, and a narrow space as a space.
+        String plain = Normalizer.normalize(VULGAR_FRACTION.matcher(quoted).replaceAll(" $0"), Normalizer.Form.NFKC);
+        return plain.toLowerCase(Locale.ROOT).replace('⁄', '/').replace('μ', 'µ').strip();
     }
 
     private static <Q extends Quantity> Understood<Q> understood(Q quantity) {

@@ -30,8 +30,32 @@ public record Span(Duration duration) implements Quantity {
         return duration.toSeconds() / 60d;
     }
 
-    /** {@code 45 s}, {@code 20 min}, {@code 2 h}, {@code 3 h 30 min}. */
+    /** To the nearest second or minute: {@code 45 s}, {@code 20 min}, {@code 2 h}, {@code 3 h 30 min}. */
     public static String words(Duration time) {
+        return said(time.plusMillis(time.toSeconds() < 60 ? 500 : 30_000));
+    }
+
+    /** Of what keeps somebody waiting: never less than it is. */
+    public static String wordsUp(Duration time) {
+        return said(up(time, Duration.ofSeconds(time.compareTo(Duration.ofSeconds(59)) <= 0 ? 1 : 60)));
+    }
+
+    /** Of what must not be missed: never more than it is. */
+    public static String wordsDown(Duration time) {
+        return said(time);
+    }
+
+    /** To the next whole step, upwards. */
+    public static Duration up(Duration time, Duration step) {
+        return down(time.plus(step).minusMillis(1), step);
+    }
+
+    /** To the last whole step, downwards. */
+    public static Duration down(Duration time, Duration step) {
+        return step.multipliedBy(time.toMillis() / step.toMillis());
+    }
+
+    private static String said(Duration time) {
         if (time.toSeconds() < 60) {
             return time.toSeconds() + " s";
         }

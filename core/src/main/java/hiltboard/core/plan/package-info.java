@@ -1,5 +1,5 @@
 /**
- * Does the work that is left fit before the promised day? Start at {@link DaysInHand}.
+ * Does the work that is left fit before the promised day? Start at {@link ShopPass}: a simple forward pass over the whole shop.
  */
 @NullMarked
 package hiltboard.core.plan;

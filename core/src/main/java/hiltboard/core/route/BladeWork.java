@@ -114,22 +114,12 @@ final class BladeWork {
         }
         draft.add(Operation.at(TANK, "degrease-for-etch", "Degrease for the bath", 10).is(DEGREASES_FOR_ETCH).sets(Condition.DEGREASED)
                 .toDo("Solvent until a clean white rag stays clean; alcohol alone has not been enough.").cautions(SOLVENT).checks("A white rag stays clean"));
-        draft.add(Operation.at(TANK, "etch", "Etch", 30).is(ETCHES).shapedBy(FINISH, STEEL).clears(Condition.DEGREASED).sets(Condition.ACID, Condition.ETCHED)
-                .toDo("Look after the first seconds: residue shows while it can still be wiped.", recipe(), "Log the bath: old ones take longer.")
+        Bath bath = Bath.of(spec);
+        draft.add(Operation.at(TANK, "etch", "Etch", bath.attendedMinutes()).is(ETCHES).shapedBy(FINISH, STEEL).rest(bath.rest(), bath.words()).clears(Condition.DEGREASED).sets(Condition.ACID, Condition.ETCHED)
+                .toDo("Look after the first seconds: residue shows while it can still be wiped.", bath.recipe(), "Log the bath: old ones take longer.")
                 .cautions(spec.finish() == Finish.HAMON ? "Lemon juice or weak ferric chloride: goggles, gloves, collect the waste." : FERRIC).checks("Even after the first look", "The bath is logged"));
         neutralise();
         afterTheBath();
-    }
-
-    private String recipe() {
-        return switch (spec.finish()) {
-            case ETCHED_GREY -> "Twenty to thirty seconds for an even grey.";
-            case VALLEY_AND_PEAK -> "5, 8, 10 and 10 minutes, soap between.";
-            case HAMON -> "Lemon juice, 10 to 15 minutes a round, polishing between; ferric chloride is about ten times faster and bolder.";
-            case PATTERN -> "Three to five cycles of 5 minutes with 3000 grit between; strong hot coffee afterwards darkens.";
-            case TWO_TONE_MASKED -> "First opening, then open the rest: the first goes on etching.";
-            default -> spec.steel().stainless() ? "About an hour for stainless, longer in an old bath." : "Two to three minutes, three or four times, fine steel wool between.";
-        };
     }
 
     private void neutralise() {

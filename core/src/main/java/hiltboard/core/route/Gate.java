@@ -36,7 +36,12 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
      * @param firstPieceProved whether the first piece of the batch has been proved; it matters to the others of a batch only
      */
     public static Gate before(Step step, Set<String> done, Set<Condition> conditions, Set<String> overriddenRules, boolean firstPieceProved) {
-        List<Obstacle> missing = new ArrayList<>();
+        return before(step, done, conditions, overriddenRules, firstPieceProved, List.of());
+    }
+
+    /** As {@link #before(Step, Set, Set, Set, boolean)}, with the numbers that nobody has answered for. */
+    public static Gate before(Step step, Set<String> done, Set<Condition> conditions, Set<String> overriddenRules, boolean firstPieceProved, List<Obstacle> unsettled) {
+        List<Obstacle> missing = new ArrayList<>(unsettled);
         if (step.operation().is(Trait.SEES_FIRST) && !firstPieceProved) {
             missing.add(new Obstacle(OrderRules.FIRST_PIECE_PROVED, List.of()));
         }

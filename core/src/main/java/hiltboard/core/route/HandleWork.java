@@ -10,6 +10,7 @@ import static hiltboard.core.route.Trait.*;
 
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
+import java.time.Duration;
 
 /** Scales, and what joins and shapes any handle of a fixed blade. */
 final class HandleWork {
@@ -115,8 +116,9 @@ final class HandleWork {
     }
 
     static Operation.Builder finish(Specification spec) {
-        return Operation.at(FINISHING, "finish-handle", "Finish the handle", 70).is(FINISHES_HANDLE, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HANDLE_MATERIAL)
+        Operation.Builder finish = Operation.at(FINISHING, "finish-handle", "Finish the handle", 70).is(FINISHES_HANDLE, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HANDLE_MATERIAL)
                 .toDo("Hard backing over metal in wood, or the wood dips.", "Oil, wax or buff as the material asks.")
                 .cautions("The buffer is the most dangerous wheel: edge down, stand aside.", spec.handleMaterial().dustCaution()).checks("No scratch, no dip at the pins");
+        return spec.handleMaterial().takesOil() ? finish.rest(Duration.ofHours(12), "oil drying") : finish;
     }
 }

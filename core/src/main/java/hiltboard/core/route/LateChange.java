@@ -21,6 +21,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
@@ -161,7 +162,20 @@ public final class LateChange {
                 }
             }
         }
+        holesThatGrew(units).ifPresent(conflicts::add);
         return conflicts;
+    }
+
+    /** A smaller pin after the holes are drilled: a hole only grows, so drilling once more helps nothing. */
+    private Optional<Conflict> holesThatGrew(Units units) {
+        return isPinSmaller() ? making.route().steps().stream().map(Step::operation).filter(operation -> making.progress().isDone(operation.key()) && operation.is(Trait.MAKES_TANG_HOLES)).findFirst()
+                .map(done -> new Conflict(done, "The holes are drilled for " + making.spec().length(PIN_DIAMETER).entryIn(units) + " since “" + done.title() + "”, and a hole only grows.",
+                        "A pin of " + changed.length(PIN_DIAMETER).entryIn(units) + " stands loose in them: the scales creep.",
+                        "Sleeve the holes, plug them and drill again, or stay with the bigger pin.", List.of())) : Optional.empty();
+    }
+
+    private boolean isPinSmaller() {
+        return fields.contains(PIN_DIAMETER) && isAnswered(PIN_DIAMETER) && changed.length(PIN_DIAMETER).compareTo(making.spec().length(PIN_DIAMETER)) < 0;
     }
 
     private Conflict tooLate(Operation done, Wait wait) {
@@ -200,11 +214,16 @@ public final class LateChange {
     /** Finished work that was done to an answer which changed, with all that was built on it and what conflicts demand. */
     private Set<String> spoiled(Route route, List<Conflict> conflicts) {
         Set<String> done = new LinkedHashSet<>();
-        route.steps().stream().map(Step::operation).filter(operation -> making.progress().isDone(operation.key()) && operation.shapedBy().stream().anyMatch(fields::contains))
+        route.steps().stream().map(Step::operation).filter(operation -> making.progress().isDone(operation.key()) && operation.shapedBy().stream().anyMatch(field -> isSpoiledBy(operation, field)))
                 .forEach(operation -> done.add(operation.key()));
         Set<String> again = making.progress().redoneWith(done).stream().map(Operation::key).collect(Collectors.toCollection(LinkedHashSet::new));
         conflicts.forEach(conflict -> conflict.again().forEach(operation -> again.add(operation.key())));
         return again;
+    }
+
+    private boolean isSpoiledBy(Operation operation, SpecificationField field) {
+        boolean isHoleTooLarge = field == PIN_DIAMETER && isPinSmaller() && (operation.is(Trait.MAKES_TANG_HOLES) || operation.is(Trait.DRILLS_SCALES));
+        return fields.contains(field) && !isHoleTooLarge;
     }
 
     private boolean isNewBlade(Set<String> again) {

@@ -126,9 +126,9 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
         return left().stream().mapToInt(step -> step.operation().attendedMinutes()).sum();
     }
 
-    /** The rests that are still to come. */
-    public List<Duration> restsLeft() {
-        return left().stream().map(step -> step.operation().rest()).filter(rest -> !rest.isZero()).toList();
+    /** The steps that are not done yet, in the order of the route. */
+    public List<Step> stepsLeft() {
+        return left();
     }
 
     private List<Step> left() {

@@ -26,6 +26,6 @@ final class SheathWork {
         draft.add(Operation.at(LEATHER, "stitch-sheath", "Stitch", 105).is(STITCHES).of(Part.SHEATH)
                 .toDo("Groove, mark, pierce, saddle-stitch; thread ten times the seam.").cautions("Awl: never towards the hand.").checks("Stitches even on both sides"));
         draft.add(Operation.at(LEATHER, "finish-sheath", "Finish the sheath", 45).is(FINISHES_SHEATH).of(Part.SHEATH)
-                .toDo("Edge 320 to 600, slick, dye, seal.").checks("Dry to the hand"));
+                .rest(Duration.ofHours(2), "dye and seal drying").toDo("Edge 320 to 600, slick, dye, seal.").checks("Dry to the hand"));
     }
 }

@@ -4,6 +4,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
 
 /**
  * A sheath's template: the knife's outline with half its thickness all round, the welt and the stitch margin. Common practice.
@@ -13,11 +14,13 @@ import hiltboard.core.measure.Worked;
  */
 public record SheathTemplate(Length thickness, int leatherOunces) {
     private static final Length STITCH_MARGIN = Length.ofInchFraction(3, 16);
+    /** As near as leather is cut. */
+    private static final Length CUT_WITHIN = Length.ofInches("0.030");
 
     /** @throws ImpossibleQuantity if there is no thickness or no leather of that weight */
     public SheathTemplate {
         if (!thickness.isPositive()) {
-            throw new ImpossibleQuantity("thickness", thickness.toString(), "more than nothing");
+            throw new ImpossibleQuantity("thickness", thickness, "more than nothing");
         }
         if (leatherOunces < 2 || leatherOunces > 16) {
             throw new ImpossibleQuantity("leather", leatherOunces + " oz", "2 to 16 oz");
@@ -31,6 +34,7 @@ public record SheathTemplate(Length thickness, int leatherOunces) {
     /** What is added to the outline all round; the welt is as thick as the leather. */
     public Worked<Length> margin(Units units) {
         Length margin = thickness.half().plus(leather()).plus(STITCH_MARGIN);
-        return Worked.of(margin, thickness.in(units) + " ÷ 2 + welt " + leather().in(units) + " (" + leatherOunces + " oz) + " + STITCH_MARGIN.in(units) + " to the stitches = " + margin.in(units));
+        Working line = new Working(units);
+        return Worked.of(margin, line.of(thickness) + " ÷ 2 + welt " + line.of(leather()) + " (" + leatherOunces + " oz) + " + line.of(STITCH_MARGIN) + " to the stitches" + line.comesTo(margin, CUT_WITHIN));
     }
 }

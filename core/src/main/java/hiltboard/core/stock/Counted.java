@@ -31,7 +31,6 @@ public enum Counted {
     private static final BigDecimal SQUARE_INCH = new BigDecimal("645.16");
     /** 1 oz = 28.349 523 125 g exactly (NIST SP 811, appendix B.8). */
     private static final BigDecimal OUNCE = new BigDecimal("28.349523125");
-    private static final BigDecimal MOST = BigDecimal.valueOf(1_000_000_000_000_000L);
 
     private final String accepted;
 
@@ -46,14 +45,24 @@ public enum Counted {
     /** The amount that was meant, in the smallest unit; empty where it is not understood. A bare number is in the reader's own unit. */
     public Optional<Long> read(String entry, Units units) {
         if (this == LENGTH) {
-            return ShopNotation.length(entry, units) instanceof Understood.Value<Length> length ? Optional.of(length.quantity().nanometres()) : Optional.empty();
+            return ShopNotation.length(entry, units) instanceof Understood.Value<Length> length ? Optional.of(length.quantity().nanometres()).filter(amount -> BigDecimal.valueOf(amount).compareTo(most()) <= 0) : Optional.empty();
         }
         Matcher match = NUMBER.matcher(entry.strip().toLowerCase(Locale.ROOT).replace('\u00a0', ' '));
         if (!match.matches()) {
             return Optional.empty();
         }
         return factor(match.group(2).strip(), units).map(factor -> new BigDecimal(match.group(1).replace(',', '.')).multiply(factor))
-                .filter(amount -> amount.compareTo(MOST) < 0 && (isDivisible() || amount.stripTrailingZeros().scale() <= 0)).map(amount -> amount.setScale(0, RoundingMode.HALF_UP).longValueExact());
+                .filter(amount -> amount.compareTo(most()) <= 0 && (isDivisible() || amount.stripTrailingZeros().scale() <= 0)).map(amount -> amount.setScale(0, RoundingMode.HALF_UP).longValueExact());
+    }
+
+    /** More than any shop of this kind keeps: a kilometre, a tonne. What is over it was typed wrong. */
+    private BigDecimal most() {
+        return BigDecimal.valueOf(switch (this) {
+            case LENGTH -> 1_000_000_000_000L;
+            case AREA -> 1_000_000_000L;
+            case GRAMS, MILLILITRES -> 1_000_000L;
+            case PIECES, PAIRS, MARKS -> 100_000L;
+        });
     }
 
     private boolean isDivisible() {

@@ -3,7 +3,6 @@ package hiltboard.core.stock;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
@@ -18,7 +17,6 @@ import java.util.Optional;
 /** Reads what somebody writes down of stock; every entry that is not understood is found before anything is kept. */
 public final class LotReader {
     private static final int LONGEST = 200;
-    private static final Length LARGEST = Length.ofInchFraction(1000, 1);
     private static final LocalDate EARLIEST = LocalDate.of(1900, 1, 1);
     private static final LocalDate LATEST = LocalDate.of(2100, 1, 1);
 
@@ -56,12 +54,20 @@ public final class LotReader {
             case CHOICE -> field.choices(kind).stream().filter(option -> option.value().equalsIgnoreCase(entry) || option.words().equalsIgnoreCase(entry)).findFirst()
                     .ifPresentOrElse(option -> values.put(field, option.value()), () -> find(field, entry, "“" + entry + "” is not one of the choices"));
             case WORDS -> keep(field, entry, entry.length() <= LONGEST ? Optional.of(entry) : Optional.empty());
-            case LENGTH -> keep(field, entry, ShopNotation.length(entry, units) instanceof Understood.Value<Length> length && length.quantity().isPositive() && length.quantity().compareTo(LARGEST) <= 0
-                    ? Optional.of(String.valueOf(length.quantity().nanometres())) : Optional.empty());
+            case LENGTH -> takeLength(field, entry);
             case NUMBER -> keep(field, entry, entry.matches("\\d{1,4}") ? Optional.of(String.valueOf(Integer.parseInt(entry))) : Optional.empty());
             case DAY -> keep(field, entry, day(entry));
             case MONEY -> keep(field, entry, entry.replace(',', '.').matches("\\d{1,6}(\\.\\d{1,2})?") ? Optional.of(new BigDecimal(entry.replace(',', '.')).movePointRight(2).toBigIntegerExact().toString()) : Optional.empty());
             case AMOUNT -> keep(field, entry, kind.counted().read(entry, units).map(String::valueOf));
+        }
+    }
+
+    private void takeLength(StockField field, String entry) {
+        Understood<Length> read = field.likely(kind).read(entry, units);
+        if (read instanceof Understood.Value<Length> value) {
+            values.put(field, String.valueOf(value.quantity().nanometres()));
+        } else if (read instanceof Understood.Refused<Length> refused) {
+            findings.add(new Finding(field.key(), entry, refused.problem(), refused.accepted()));
         }
     }
 
@@ -87,7 +93,7 @@ public final class LotReader {
         return switch (field.type()) {
             case CHOICE -> String.join("; ", field.choices(kind).stream().map(Option::words).toList());
             case WORDS -> "up to " + LONGEST + " letters";
-            case LENGTH -> "a length such as 3/16, .156 or 4 mm, up to " + LARGEST.brieflyIn(units);
+            case LENGTH -> "a length such as 3/16, .156 or 4 mm, " + field.likely(kind).words(units);
             case NUMBER -> "a whole number up to 9999";
             case DAY -> "a day such as 2026-11-24";
             case MONEY -> "an amount such as 12 or 12.50";

@@ -33,8 +33,16 @@ public record Need(String key, String words, Set<StockKind> kinds, List<String> 
     /** What a lot can do for a need. */
     public sealed interface Taking {}
 
-    /** So much of it is taken, in the smallest unit by which it is counted. */
-    public record Takes(long amount) implements Taking {}
+    /**
+     * So much of it is taken, in the smallest unit by which it is counted.
+     *
+     * @param atLeast what has to lie there for it: more than is taken where an end of it is held
+     */
+    public record Takes(long amount, long atLeast) implements Taking {
+        public Takes(long amount) {
+            this(amount, amount);
+        }
+    }
 
     /** It does not serve, for this reason. */
     public record Unfit(String why) implements Taking {}

@@ -4,6 +4,7 @@ import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.Bar;
+import hiltboard.core.design.BarThickness;
 import hiltboard.core.design.Fastening;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Mark;
@@ -19,6 +20,8 @@ import hiltboard.core.stock.Need.Fit;
 import hiltboard.core.stock.Need.Taking;
 import hiltboard.core.stock.Need.Takes;
 import hiltboard.core.stock.Need.Unfit;
+import hiltboard.core.stock.cutting.Blank;
+import hiltboard.core.stock.cutting.CuttingRules;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -28,17 +31,15 @@ import java.util.Set;
 import java.util.function.Function;
 
 /**
- * What one piece takes from the rack, by its specification. Allowances are common practice of the trade, with no published source: a
- * saw cut of 1/16 in, 1/8 in more on a pin than it holds together, 15 g of adhesive a handle.
+ * What one piece takes from the rack, by its specification. Allowances are common practice of the trade, with no published source: 1/8 in
+ * more on a pin than it holds together, 15 g of adhesive a handle; what a saw takes is said by {@link CuttingRules}.
  */
 public final class Needs {
     public static final String STEEL = "steel";
     public static final String HANDLE = "handle";
-    private static final Length KERF = Length.ofInchFraction(1, 16);
+    private static final Length KERF = CuttingRules.USUAL.kerf();
     private static final Length PIN_ENDS = Length.ofInchFraction(1, 8);
     private static final Length EDGE = Length.ofInchFraction(1, 8);
-    /** A bar may be this much thicker than wanted and still be ground down. */
-    private static final Length THICKER = Length.ofInchFraction(1, 32);
     private static final Length DIAMETER_TOLERANCE = Length.ofInches("0.003");
     private static final long ADHESIVE_GRAMS = 15;
     private static final double WELT_AND_SEAM = 25.4;
@@ -105,19 +106,16 @@ public final class Needs {
     }
 
     private Fit fromBar(Bar bar) {
-        Length wide = KnifeShape.sawnWidth(spec);
+        CuttingRules rules = CuttingRules.USUAL;
+        Blank blank = Blank.of(spec);
+        BarThickness thickness = new BarThickness(bar.thickness(), rules.thicker());
+        Takes takes = new Takes(bar.length().plus(rules.kerf()).nanometres(), rules.least(blank).nanometres());
         return lot -> {
             if (!lot.is(StockField.SECTION, StockField.FLAT)) {
                 return new Unfit("It is not flat.");
             }
-            Length thickness = lot.length(StockField.THICKNESS).orElseThrow();
-            if (thickness.compareTo(bar.thickness()) < 0) {
-                return new Unfit("It is thinner than the " + in(bar.thickness()) + " wanted.");
-            }
-            if (thickness.minus(THICKER).compareTo(bar.thickness()) > 0) {
-                return new Unfit("It is so much thicker than the " + in(bar.thickness()) + " wanted that grinding it down is a waste.");
-            }
-            return lot.length(StockField.WIDTH).orElseThrow().compareTo(wide) < 0 ? new Unfit("It is narrower than the profile with the saw’s room, " + in(wide) + ".") : new Takes(bar.length().plus(KERF).nanometres());
+            return thickness.whyNot(lot.length(StockField.THICKNESS).orElseThrow()).or(() -> rules.widthWhyNot(blank, lot.length(StockField.WIDTH).orElseThrow()))
+                    .<Taking>map(why -> new Unfit(why.in(units))).orElse(takes);
         };
     }
 
@@ -199,20 +197,21 @@ public final class Needs {
     }
 
     /** Sawn off a flat bar that is as thick as the fitting, across the blade. */
-    private void fitting(String key, String words, SpecificationField material, SpecificationField thickness, Trait takenAt) {
-        if (!spec.answersAll(material, thickness)) {
+    private void fitting(String key, String words, SpecificationField material, SpecificationField thicknessField, Trait takenAt) {
+        if (!spec.answersAll(material, thicknessField)) {
             return;
         }
         FittingMaterial metal = FittingMaterial.valueOf(spec.entries().get(material.key()));
         if (metal == FittingMaterial.GLASS_EPOXY) {
             return;
         }
-        Length thick = spec.length(thickness);
+        Length thick = spec.length(thicknessField);
+        BarThickness thickness = new BarThickness(thick, CuttingRules.USUAL.thicker());
         Length wide = spec.answersAll(SpecificationField.GUARD_WIDTH) ? spec.length(SpecificationField.GUARD_WIDTH) : spec.length(SpecificationField.HANDLE_THICKNESS);
         Length tall = handle.width().plus(EDGE);
         add(key, words + ", " + metal.words().toLowerCase(Locale.ROOT) + " " + in(thick), EnumSet.of(StockKind.BAR, StockKind.FITTING), List.of(metal.name()), EnumSet.of(takenAt), lot -> {
-            if (lot.length(StockField.THICKNESS).filter(there -> there.compareTo(thick) >= 0 && there.minus(THICKER).compareTo(thick) <= 0).isEmpty()) {
-                return new Unfit("It is not " + in(thick) + " thick.");
+            if (lot.length(StockField.THICKNESS).filter(there -> thickness.whyNot(there).isEmpty()).isEmpty()) {
+                return new Unfit("It is not " + thick.entryIn(units) + " thick.");
             }
             if (lot.length(StockField.WIDTH).filter(there -> there.compareTo(wide) >= 0).isEmpty()) {
                 return new Unfit("It is narrower than " + in(wide) + ".");

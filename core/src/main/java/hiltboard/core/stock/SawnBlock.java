@@ -18,7 +18,7 @@ public record SawnBlock(Length thickness, Length width, Length length, Length ke
     /** @throws ImpossibleQuantity if the saw takes nothing, or the block has no size */
     public SawnBlock {
         if (!kerf.isPositive()) {
-            throw new ImpossibleQuantity("kerf", kerf.toString(), "more than nothing");
+            throw new ImpossibleQuantity("kerf", kerf, "more than nothing");
         }
         mustBePositive("thickness of the block", thickness);
         mustBePositive("width of the block", width);
@@ -39,7 +39,7 @@ public record SawnBlock(Length thickness, Length width, Length length, Length ke
 
         private static void mustBeSawable(String what, Length length) {
             if (length.compareTo(LEAST) < 0) {
-                throw new ImpossibleQuantity(what, length.toString(), "at least " + LEAST);
+                throw new ImpossibleQuantity(what, length, units -> "at least " + LEAST.upIn(units));
             }
         }
     }
@@ -80,7 +80,7 @@ public record SawnBlock(Length thickness, Length width, Length length, Length ke
 
     private static void mustBePositive(String what, Length length) {
         if (!length.isPositive()) {
-            throw new ImpossibleQuantity(what, length.toString(), "more than nothing");
+            throw new ImpossibleQuantity(what, length, "more than nothing");
         }
     }
 }

@@ -7,6 +7,7 @@ import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Steel;
+import hiltboard.core.measure.LengthRange;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -179,6 +180,20 @@ public enum StockField {
             case WHOSE -> Set.of("CLIENT", "GIFT");
             case PAPERS_NUMBER -> Set.of("HELD");
             default -> Set.of();
+        };
+    }
+
+    /** Which sizes are likely of such a kind; only for what is a length. */
+    LengthRange likely(StockKind kind) {
+        return switch (this) {
+            case THICKNESS -> switch (kind) {
+                case BAR, FITTING -> LengthRange.of("1/64", "3");
+                case LEATHER -> LengthRange.of("1/64", "1/2");
+                default -> LengthRange.of("1/64", "8");
+            };
+            case DIAMETER -> LengthRange.of(".010", "6");
+            case WIDTH -> LengthRange.of("1/32", "48");
+            default -> LengthRange.of("1/16", "120");
         };
     }
 

@@ -3,10 +3,13 @@ package hiltboard.core.calc;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hiltboard.core.calc.Calculator.Input;
+import hiltboard.core.calc.Calculator.Inputs;
+import hiltboard.core.calc.Calculator.Kind;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,7 +24,7 @@ class CalculatorsTest {
     @ParameterizedTest
     @MethodSource("all")
     void every_calculator_computes_with_its_own_inputs_and_shows_its_working_and_source(Calculator calculator) {
-        Map<String, Quantity> inputs = calculator.inputs().stream().collect(Collectors.toMap(Input::name, input -> sensible(input.name())));
+        Inputs inputs = new Inputs(of(calculator, Kind.LENGTH, CalculatorsTest::sensible), of(calculator, Kind.THREAD, name -> ThreadSize.named("6-32").orElseThrow()), of(calculator, Kind.PERCENT, name -> 75));
         assertThat(calculator.formula().compute(inputs, Units.INCH_FAHRENHEIT)).isNotEmpty().allSatisfy(result -> {
             assertThat(result.worked().working()).isNotEmpty();
             assertThat(result.worked().value().in(Units.MILLIMETRE_CELSIUS)).isNotBlank();
@@ -35,6 +38,19 @@ class CalculatorsTest {
         assertThat(Calculators.named("guard-slot")).isPresent();
         assertThat(Calculators.named("no-such")).isEmpty();
         assertThat(Calculators.all()).extracting(Calculator::name).doesNotHaveDuplicates();
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void what_is_likely_of_an_input_holds_what_is_usual_and_refuses_what_nobody_has(Calculator calculator) {
+        assertThat(calculator.inputs()).filteredOn(input -> input.kind() == Kind.LENGTH).allSatisfy(input -> {
+            assertThat(input.likely().holds(sensible(input.name()))).isTrue();
+            assertThat(input.likely().holds(Length.ofInches("999999999"))).isFalse();
+        });
+    }
+
+    private static <T> Map<String, T> of(Calculator calculator, Kind kind, Function<String, T> value) {
+        return calculator.inputs().stream().filter(input -> input.kind() == kind).map(Input::name).collect(Collectors.toMap(name -> name, value));
     }
 
     private static Length sensible(String input) {

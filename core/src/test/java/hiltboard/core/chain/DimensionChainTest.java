@@ -79,7 +79,7 @@ class DimensionChainTest {
     @DisplayName("[trade] a tang thicker than its bar, and 0.63 where 0.163 was meant, are questioned")
     void implausible_readings_are_questioned() {
         assertThat(question(PieceDimensions.TANG_THICKNESS, "0.200")).hasValueSatisfying(words -> assertThat(words).contains("thicker than"));
-        assertThat(question(PieceDimensions.STOCK_THICKNESS, "0.63")).hasValueSatisfying(words -> assertThat(words).contains("decimal point"));
+        assertThat(question(PieceDimensions.STOCK_THICKNESS, "0.63")).hasValueSatisfying(words -> assertThat(words).contains("the point and the unit"));
         assertThat(question(PieceDimensions.STOCK_THICKNESS, "0.163")).isEmpty();
         assertThat(question(PieceDimensions.TANG_THICKNESS, "0.150")).isEmpty();
     }
@@ -104,12 +104,12 @@ class DimensionChainTest {
     }
 
     private Optional<String> question(String key, String reading) {
-        Link link = chain(hidden, Map.of(), Map.of()).link(key).orElseThrow();
-        return link.dimension().plausible().question(inches(reading), link.expected().value(), INCH_FAHRENHEIT);
+        Judgement judged = chain(hidden, Map.of(), Map.of()).judge(key, inches(reading));
+        return judged.isOut() ? Optional.of(judged.words()) : Optional.empty();
     }
 
     private static Dimension circular(String key, String from) {
-        return new Dimension(key, key, List.of(from), (known, units) -> Worked.of(known.value(from), ""), Length.ZERO, (r, e, u) -> Optional.empty());
+        return new Dimension(key, key, List.of(from), (known, units) -> Worked.of(known.value(from), ""), Length.ZERO);
     }
 
     private static Map<String, Quantity> guardReadings(String tangThickness) {

@@ -104,7 +104,7 @@ class LoadTest {
     @Test
     @DisplayName("[worked] soak counts from recovery: 100 s in, back at 340 s, until 640 s is 300 s; the door at 500 s for 40 s takes 40 s off")
     void soak_from_recovery() {
-        Soak soak = Soak.from(Temperature.ofCelsius(815), 100);
+        Soak soak = Soak.from(Temperature.ofCelsius(815), 100, HeatBody.NOTHING, Soak.Counts.RECOVERY);
         for (int second = 100; second <= 640; second += 10) {
             boolean isBack = second >= 340 && !(second > 500 && second < 540);
             soak = soak.with(second, Optional.of(isBack ? 814.0 : 770.0));
@@ -112,12 +112,12 @@ class LoadTest {
         assertThat(soak.recoveredAt()).contains(340.0);
         assertThat(soak.soaked()).isEqualTo(160 + 100);
         assertThat(soak.interruptions()).isEqualTo(1);
-        assertThat(soak.drop()).isEqualTo(45);
+        assertThat(soak.drop().kelvin()).isEqualTo(45);
     }
 
     @Test
     void before_the_work_is_in_and_while_the_thermocouple_is_open_nothing_counts() {
-        Soak soak = Soak.from(Temperature.ofCelsius(815), 100).with(50, Optional.of(815.0)).with(90, Optional.of(815.0));
+        Soak soak = Soak.from(Temperature.ofCelsius(815), 100, HeatBody.NOTHING, Soak.Counts.RECOVERY).with(50, Optional.of(815.0)).with(90, Optional.of(815.0));
         assertThat(soak.soaked()).isZero();
         soak = soak.with(230, Optional.of(815.0)).with(260, Optional.empty()).with(320, Optional.of(815.0)).with(330, Optional.of(815.0));
         assertThat(soak.soaked()).isEqualTo(10);
@@ -127,7 +127,7 @@ class LoadTest {
     @Test
     @DisplayName("[worked] the thermocouple has not felt the door yet: 815 °C in the first 10 s is no recovery; without any drop the soak begins after 2 min")
     void what_has_not_dropped_yet_has_not_recovered() {
-        Soak soak = Soak.from(Temperature.ofCelsius(815), 0).with(5, Optional.of(815.0)).with(10, Optional.of(813.0));
+        Soak soak = Soak.from(Temperature.ofCelsius(815), 0, HeatBody.NOTHING, Soak.Counts.RECOVERY).with(5, Optional.of(815.0)).with(10, Optional.of(813.0));
         assertThat(soak.recoveredAt()).isEmpty();
         assertThat(soak.with(20, Optional.of(790.0)).with(90, Optional.of(812.0)).recoveredAt()).contains(90.0);
         assertThat(soak.with(119, Optional.of(815.0)).recoveredAt()).isEmpty();
@@ -137,7 +137,7 @@ class LoadTest {
     @Test
     void the_soak_never_exceeds_the_time_at_heat_by_a_real_kiln() {
         KilnState state = KilnState.standing(Kilns.usual(), 0, 815, 815, 0).lit(List.of(Segment.until(Temperature.ofCelsius(815)))).door(true).after(15).with(HeatBody.blade(1, 4)).door(false);
-        Soak soak = Soak.from(Temperature.ofCelsius(815), state.seconds());
+        Soak soak = Soak.from(Temperature.ofCelsius(815), state.seconds(), HeatBody.NOTHING, Soak.Counts.RECOVERY);
         while (soak.soaked() < 300) {
             state = state.after(5);
             soak = soak.with(state.seconds(), state.reading());

@@ -148,23 +148,33 @@ class ProgrammeTest {
         Load load = new Load(Treatment.HARDEN, Kilns.usual(), List.of(piece(1, "1084"), piece(2, "1084"), piece(3, "1084")), Duration.ofMinutes(1));
         Temperature heat = Temperature.ofFahrenheit(1500);
         Duration soak = Duration.ofMinutes(3);
-        List<Ahead> cold = Ahead.of(load, heat, soak, Kiln.SHOP, Optional.empty());
-        assertThat(cold).extracting(Ahead::words).containsExactly("At heat", "Recovered, if the work goes in at once", "Soak up", "Last one out", "This kiln down at tempering heat");
+        List<Ahead> cold = Ahead.of(load, heat, soak, Kiln.SHOP, Optional.empty(), Soak.Counts.BLADE);
+        assertThat(cold).extracting(Ahead::words).containsExactly("At heat", "Recovered, if the work goes in at once", "Blade at heat, by estimate", "Soak up", "Last one out", "This kiln down at tempering heat");
         assertThat(cold.get(0).in()).isEqualTo(Kilns.usual().heatingTime(Kiln.SHOP, heat));
-        assertThat(cold.get(2).in().minus(cold.get(1).in())).isEqualTo(soak);
-        assertThat(cold.get(3).in().minus(cold.get(2).in())).isEqualTo(Duration.ofMinutes(2));
-        assertThat(cold.get(4).in().minus(cold.get(3).in())).isEqualTo(Kilns.usual().coolingTime(heat, Temperature.ofFahrenheit(400), false));
-        Soak soaking = new Soak(heat, 0, Optional.of(100.0), 60, 0, 780, 816, 160, true);
-        List<Ahead> hot = Ahead.of(load, heat, soak, heat, Optional.of(soaking));
+        assertThat(cold.get(1).in()).isBetween(cold.get(0).in(), cold.get(2).in());
+        assertThat(cold.get(3).in().minus(cold.get(2).in())).isEqualTo(soak);
+        assertThat(cold.get(4).in().minus(cold.get(3).in())).isEqualTo(Duration.ofMinutes(2));
+        assertThat(cold.get(5).in().minus(cold.get(4).in())).isEqualTo(Kilns.usual().coolingTime(heat, Temperature.ofFahrenheit(400), false));
+        assertThat(Ahead.of(load, heat, soak, Kiln.SHOP, Optional.empty(), Soak.Counts.RECOVERY)).extracting(Ahead::words).doesNotContain("Blade at heat, by estimate");
+        List<Ahead> hot = Ahead.of(load, heat, soak, heat, Optional.of(soaking(heat, 60)), Soak.Counts.BLADE);
         assertThat(hot.get(0)).isEqualTo(new Ahead("Soak up", Duration.ofMinutes(2)));
-        assertThat(Ahead.of(load, heat, soak, heat, Optional.of(new Soak(heat, 0, Optional.of(100.0), 500, 0, 780, 816, 600, true))).get(0).in()).as("due, not overdue").isZero();
+        assertThat(Ahead.of(load, heat, soak, heat, Optional.of(soaking(heat, 500)), Soak.Counts.BLADE).get(0).in()).as("due, not overdue").isZero();
+    }
+
+    /** Hot all through, and soaking for so long. */
+    private static Soak soaking(Temperature heat, int seconds) {
+        Soak soak = Soak.from(heat, 0, HeatBody.NOTHING, Soak.Counts.BLADE);
+        for (int second = 1; second <= 120 + seconds; second++) {
+            soak = soak.with(second, Optional.of(heat.celsius()));
+        }
+        return soak;
     }
 
     @Test
     void the_foretold_way_up_and_recovery_are_those_of_the_kiln() {
         Load load = Load.of(Treatment.HARDEN, Kilns.usual(), List.of(piece(1, "1084"), piece(2, "1084")));
         Temperature heat = Temperature.ofFahrenheit(1500);
-        Duration foretold = Ahead.of(load, heat, Duration.ofMinutes(3), Kiln.SHOP, Optional.empty()).get(0).in();
+        Duration foretold = Ahead.of(load, heat, Duration.ofMinutes(3), Kiln.SHOP, Optional.empty(), Soak.Counts.BLADE).get(0).in();
         KilnState state = KilnState.cold(Kilns.usual()).lit(List.of(Segment.until(heat)));
         while (!state.isThere()) {
             state = state.after(1);

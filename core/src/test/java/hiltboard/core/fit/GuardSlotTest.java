@@ -33,8 +33,24 @@ class GuardSlotTest {
             Length tang = inches("0." + String.format("%03d", thou));
             GuardSlot each = new GuardSlot(inches("0.900"), tang, inches("0.250"));
             assertThat(each.cutter(INCH_FAHRENHEIT).value()).isLessThan(each.width(INCH_FAHRENHEIT).value());
-            assertThat(each.cutter(INCH_FAHRENHEIT).value().plus(inches("0.125"))).isGreaterThanOrEqualTo(each.width(INCH_FAHRENHEIT).value());
+            assertThat(each.cutter(INCH_FAHRENHEIT).value().plus(inches("0.145"))).isGreaterThanOrEqualTo(each.width(INCH_FAHRENHEIT).value());
         }
+    }
+
+    @Test
+    @DisplayName("[trade] a slot of 0.188 is milled with 5/32, which leaves 0.016 a wall; 3/16 would leave 0.00025 and rub")
+    void a_finishing_pass_is_left_at_each_wall() {
+        GuardSlot each = new GuardSlot(inches("0.720"), inches("0.181"), inches("0.366"));
+        assertThat(each.width(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.188"));
+        assertThat(each.cutter(INCH_FAHRENHEIT).value()).isEqualTo(Length.ofInchFraction(5, 32));
+        assertThat(each.cutter(INCH_FAHRENHEIT).working()).singleElement().asString().contains("5/32 in", "to finish at each wall");
+        assertThat(each.cutter(INCH_FAHRENHEIT).cautions()).isEmpty();
+    }
+
+    @Test
+    void a_tang_measured_in_millimetres_gets_a_metric_cutter_and_one_that_is_too_thin_for_a_clean_pass_says_so() {
+        assertThat(new GuardSlot(Length.ofMillimetres("18"), Length.ofMillimetres("4.6"), Length.ofMillimetres("9")).cutter(INCH_FAHRENHEIT).value()).isEqualTo(Length.ofMillimetres("4"));
+        assertThat(new GuardSlot(inches("0.500"), inches("0.058"), inches("0.250")).cutter(INCH_FAHRENHEIT).cautions()).singleElement().asString().contains("rubs");
     }
 
     @Test

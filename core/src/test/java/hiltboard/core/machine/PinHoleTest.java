@@ -1,6 +1,7 @@
 package hiltboard.core.machine;
 
 import static hiltboard.core.measure.Units.INCH_FAHRENHEIT;
+import static hiltboard.core.measure.Units.MILLIMETRE_CELSIUS;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
@@ -19,7 +20,7 @@ class PinHoleTest {
         Worked<Length> drill = new PinHole(Length.ofInchFraction(1, 4)).drill(INCH_FAHRENHEIT);
         assertThat(drill.note()).isEqualTo("F drill");
         assertThat(drill.value()).isEqualTo(Length.ofInches("0.257"));
-        assertThat(drill.working()).containsExactly("0.250 in pin + 0.007 in (free glue fit) = F drill, 0.257 in");
+        assertThat(drill.working()).containsExactly("0.250 in pin + 0.007 in (free glue fit) = 0.257 in, F drill");
     }
 
     @Test
@@ -41,6 +42,31 @@ class PinHoleTest {
         Worked<Length> drill = new PinHole(Length.ofInches("0.249")).drill(INCH_FAHRENHEIT);
         assertThat(drill.note()).isEqualTo("F drill");
         assertThat(drill.cautions()).singleElement().asString().contains("Looser");
+    }
+
+    @Test
+    @DisplayName("[table] a 6.0 mm pin takes a 6.1 mm drill, whoever reads it; ISO 235, from memory")
+    void a_metric_pin_takes_a_metric_drill() {
+        PinHole pin = new PinHole(Length.ofMillimetres("6"));
+        assertThat(pin.drill(MILLIMETRE_CELSIUS).value()).isEqualTo(Length.ofMillimetres("6.1")).isEqualTo(pin.drill(INCH_FAHRENHEIT).value());
+        assertThat(pin.drill(MILLIMETRE_CELSIUS).note()).isEqualTo("6.1 mm drill");
+    }
+
+    @Test
+    void the_drill_of_the_readers_habit_stands_beside() {
+        PinHole pin = new PinHole(Length.ofInchFraction(1, 4));
+        assertThat(pin.drill(MILLIMETRE_CELSIUS).value()).isEqualTo(Length.ofInches("0.257"));
+        assertThat(pin.drill(MILLIMETRE_CELSIUS).note()).isEqualTo("F drill; 6.5 mm in metric drills");
+        assertThat(pin.drillByHabit(MILLIMETRE_CELSIUS).note()).isEqualTo("6.5 mm drill");
+        assertThat(pin.drillByHabit(INCH_FAHRENHEIT).note()).isEqualTo("F drill");
+    }
+
+    @Test
+    @DisplayName("[table] a screw goes through the close clearance of its thread: 6-32 through #27, M3 through 3.2 mm; from memory")
+    void a_screw_is_not_glued() {
+        assertThat(ScrewHole.of(Length.ofInches("0.138")).orElseThrow().drill(INCH_FAHRENHEIT).note()).isEqualTo("#27 drill");
+        assertThat(ScrewHole.of(Length.ofMillimetres("3")).orElseThrow().drill(INCH_FAHRENHEIT).value()).isEqualTo(Length.ofMillimetres("3.2"));
+        assertThat(ScrewHole.of(Length.ofInches("0.200"))).isEmpty();
     }
 
     @Test

@@ -32,7 +32,27 @@ class DrillSizeTest {
     @Test
     void the_smallest_drill_over_a_size_is_over_it_and_none_between_is() {
         Length least = Length.ofInches("0.251");
-        assertThat(DrillSize.smallestOver(least)).contains(DrillSize.named("F").orElseThrow());
-        assertThat(DrillSize.smallestOver(Length.ofInches("1.001"))).isEmpty();
+        assertThat(DrillSeries.INCH.smallestOver(least)).contains(DrillSize.named("F").orElseThrow());
+        assertThat(DrillSeries.INCH.smallestOver(Length.ofInches("1.001"))).isEmpty();
+    }
+
+    @Test
+    @DisplayName("[table, memory] ISO 235: 1.0 to 14.0 mm in tenths, smallest first, none twice")
+    void metric_drills() {
+        List<Length> sizes = DrillSeries.METRIC.drills().stream().map(DrillSize::diameter).toList();
+        assertThat(sizes).isSorted().doesNotHaveDuplicates();
+        for (int tenths = 10; tenths <= 140; tenths++) {
+            assertThat(sizes).contains(Length.ofMillimetres(java.math.BigDecimal.valueOf(tenths, 1)));
+        }
+        assertThat(DrillSeries.METRIC.smallestOver(Length.ofMillimetres("6.05")).orElseThrow().name()).isEqualTo("6.1 mm");
+        assertThat(DrillSeries.METRIC.smallestOver(Length.ofMillimetres("14.01"))).isEmpty();
+    }
+
+    @Test
+    void a_size_belongs_to_the_series_in_which_it_was_named() {
+        assertThat(DrillSeries.of(Length.ofMillimetres("6"))).isEqualTo(DrillSeries.METRIC);
+        assertThat(DrillSeries.of(Length.ofMillimetres("4.75"))).isEqualTo(DrillSeries.METRIC);
+        assertThat(DrillSeries.of(Length.ofInchFraction(1, 4))).as("6.35 mm").isEqualTo(DrillSeries.INCH);
+        assertThat(DrillSeries.of(Length.ofInches("0.163"))).isEqualTo(DrillSeries.INCH);
     }
 }

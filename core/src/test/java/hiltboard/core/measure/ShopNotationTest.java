@@ -18,7 +18,8 @@ class ShopNotationTest {
     @CsvSource({
         "3/16, 4762500", ".163, 4140200", "163 thou, 4140200", "4.2 mm, 4200000", "1-1/2 in, 38100000", "1 1/2\", 38100000",
         "#28, 3568700", "F, 6527800", "no. 28, 3568700", "letter F, 6527800", "0.690 in, 17526000", "1½, 38100000", "2 cm, 20000000",
-        "250 µm, 250000", "'4,2 mm', 4200000", "14, 355600000", "187.5 thou, 4762500", "4.7625mm, 4762500", "0.005 mm, 5000", ".1875, 4762500"})
+        "250 µm, 250000", "'4,2 mm', 4200000", "14, 355600000", "187.5 thou, 4762500", "4.7625mm, 4762500", "0.005 mm, 5000", ".1875, 4762500",
+        "⅜, 9525000", "1⅝, 41275000", "⅞ in, 22225000", "20 thousandths, 508000", "letter M, 7493000", "6.1 mm drill, 6100000", "0.0625, 1587500"})
     void reads_lengths_as_makers_write_them(String entry, long nanometres) {
         assertThat(length(entry, INCH_FAHRENHEIT)).isEqualTo(new Length(nanometres));
     }
@@ -107,6 +108,43 @@ class ShopNotationTest {
         assertThat(ShopNotation.signedLength("+.5", Units.INCH_FAHRENHEIT)).isEqualTo(new Understood.Value<>(Length.ofInches("0.5")));
         assertThat(ShopNotation.length("-1/8", Units.INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
         assertThat(ShopNotation.signedLength("--1", Units.INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
+    }
+
+    @ParameterizedTest(name = "{0} can be read in two ways and is asked back")
+    @ValueSource(strings = {"1,500 mm", "1,000", "12,345 in"})
+    void a_comma_before_three_figures_is_asked_back(String entry) {
+        assertThat(ShopNotation.length(entry, MILLIMETRE_CELSIUS)).isInstanceOfSatisfying(Understood.Refused.class, refused -> {
+            assertThat(refused.problem()).contains("two ways");
+            assertThat(refused.accepted()).contains(entry.replace(",", "."), entry.replace(",", ""));
+        });
+        assertThat(ShopNotation.length("0,500 mm", MILLIMETRE_CELSIUS)).isEqualTo(new Understood.Value<>(Length.ofMillimetres("0.5")));
+        assertThat(ShopNotation.length("1,5 mm", MILLIMETRE_CELSIUS)).isEqualTo(new Understood.Value<>(Length.ofMillimetres("1.5")));
+    }
+
+    @ParameterizedTest(name = "{0} alone may be a slip")
+    @ValueSource(strings = {"m", "A", "i"})
+    void letters_that_are_units_or_words_are_no_drill_by_themselves(String entry) {
+        assertThat(ShopNotation.length(entry, INCH_FAHRENHEIT)).isInstanceOfSatisfying(Understood.Refused.class, refused -> assertThat(refused.accepted()).contains("letter " + entry.toUpperCase(java.util.Locale.ROOT)));
+    }
+
+    @Test
+    void a_hardness_is_read_with_its_scale_before_or_behind() {
+        assertThat(ShopNotation.hardness("HRC 60")).isEqualTo(ShopNotation.hardness("60 HRC")).isEqualTo(ShopNotation.hardness("60"));
+    }
+
+    @Test
+    @DisplayName("[trade] what lies outside is asked back with a guess: 15.6 in and 163 for a bar")
+    void a_size_that_nobody_has_is_asked_back_with_a_guess() {
+        LengthRange bars = LengthRange.of("1/64", "3");
+        assertThat(bars.read("15.6 in", INCH_FAHRENHEIT)).isInstanceOfSatisfying(Understood.Refused.class, refused -> {
+            assertThat(refused.problem()).contains("did you mean", "0.156 in");
+            assertThat(refused.accepted()).isEqualTo("0.0156 in to 3 in");
+        });
+        assertThat(bars.read("163", INCH_FAHRENHEIT)).isInstanceOfSatisfying(Understood.Refused.class, refused -> assertThat(refused.problem()).contains("0.163 in"));
+        assertThat(bars.read("999999999", INCH_FAHRENHEIT)).isInstanceOfSatisfying(Understood.Refused.class, refused -> assertThat(refused.problem()).doesNotContain("did you mean"));
+        assertThat(bars.read("0.156", MILLIMETRE_CELSIUS)).as("an inch entry in a millimetre shop").isInstanceOfSatisfying(Understood.Refused.class, refused -> assertThat(refused.problem()).contains("0.156 in"));
+        assertThat(bars.read("3", INCH_FAHRENHEIT)).as("the limit itself").isInstanceOf(Understood.Value.class);
+        assertThat(bars.read("3.0001", INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
     }
 
     @ParameterizedTest(name = "[NIST SP 811] {0} is {1} g")

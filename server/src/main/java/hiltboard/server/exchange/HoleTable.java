@@ -1,28 +1,34 @@
 package hiltboard.server.exchange;
 
+import static hiltboard.core.measure.Units.INCH_FAHRENHEIT;
+import static hiltboard.core.measure.Units.MILLIMETRE_CELSIUS;
+
 import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.LineDelimiter;
-import hiltboard.core.blade.KnifeOutline.Hole;
 import hiltboard.core.exchange.Template;
+import hiltboard.core.machine.Bore;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import java.io.StringWriter;
 import java.util.List;
 
-/** Every hole of every part in one table (RFC 4180), from one datum: where the spine meets the front of the handle. */
+/**
+ * Every hole of every part in one table (RFC 4180) with what goes through it and the drill that makes it, from one datum: where the spine meets
+ * the front of the handle.
+ */
 final class HoleTable {
     private HoleTable() {}
 
     static String write(List<Template> templates) {
         StringWriter table = new StringWriter();
         CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).bufferSize(0).build(table);
-        csv.writeRecord("part", "hole", "for", "x_mm", "y_mm", "diameter_mm", "x_in", "y_in", "diameter_in");
+        csv.writeRecord("part", "hole", "for", "size_mm", "size_in", "drill", "x_mm", "y_mm", "diameter_mm", "x_in", "y_in", "diameter_in");
         for (Template template : templates) {
             for (int i = 0; i < template.holes().size(); i++) {
-                Hole hole = template.holes().get(i);
-                csv.writeRecord(template.name(), String.valueOf(i + 1), hole.use().words(),
-                        number(hole.centre().x(), Units.MILLIMETRE_CELSIUS), number(hole.centre().y(), Units.MILLIMETRE_CELSIUS), number(hole.diameter(), Units.MILLIMETRE_CELSIUS),
-                        number(hole.centre().x(), Units.INCH_FAHRENHEIT), number(hole.centre().y(), Units.INCH_FAHRENHEIT), number(hole.diameter(), Units.INCH_FAHRENHEIT));
+                Bore hole = template.holes().get(i);
+                csv.writeRecord(template.name(), String.valueOf(i + 1), hole.use().words(), hole.part().number(MILLIMETRE_CELSIUS), hole.part().number(INCH_FAHRENHEIT), hole.drill(),
+                        number(hole.centre().x(), MILLIMETRE_CELSIUS), number(hole.centre().y(), MILLIMETRE_CELSIUS), hole.diameter().number(MILLIMETRE_CELSIUS),
+                        number(hole.centre().x(), INCH_FAHRENHEIT), number(hole.centre().y(), INCH_FAHRENHEIT), hole.diameter().number(INCH_FAHRENHEIT));
             }
         }
         return table.toString();

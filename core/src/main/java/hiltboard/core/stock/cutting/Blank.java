@@ -2,6 +2,9 @@ package hiltboard.core.stock.cutting;
 
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
+import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Length;
 import java.util.List;
 
@@ -11,6 +14,11 @@ import java.util.List;
  * @param outline closed, in millimetres; x towards the point
  */
 public record Blank(Outline outline, String grade, Length thickness) {
+
+    /** The profile of a knife that is cut from a bar. */
+    public static Blank of(Specification spec) {
+        return new Blank(KnifeShape.outline(spec).steel(), spec.steel().designation(), spec.length(SpecificationField.STOCK_THICKNESS));
+    }
 
     /** From butt to point, in millimetres. */
     double length() {
