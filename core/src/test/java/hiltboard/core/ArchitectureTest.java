@@ -17,7 +17,7 @@ class ArchitectureTest {
     @Test
     void core_knows_nothing_but_java() {
         classes().that().resideOutsideOfPackage(CUTTING)
-                .should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify..")
+                .should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.text..", "java.time..", "org.jspecify..")
                 .check(CORE);
     }
 

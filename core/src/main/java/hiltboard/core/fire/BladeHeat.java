@@ -9,7 +9,7 @@ package hiltboard.core.fire;
  */
 public record BladeHeat(HeatBody body, double celsius) {
     /** The chamber is taken to be the same for so long. */
-    private static final double STEP_SECONDS = 2;
+    private static final double STEP_SECONDS = 1;
 
     /** As it came in from the shop. */
     static BladeHeat cold(HeatBody body) {
@@ -18,7 +18,7 @@ public record BladeHeat(HeatBody body, double celsius) {
 
     /**
      * So much later, while what the thermocouple shows went evenly from one reading to the next. In each step the blade nears the chamber
-     * as a body does whose transfer stays the same meanwhile: it never runs past it.
+     * as a body does whose transfer stays as it is half way: it never runs past it.
      */
     BladeHeat after(double seconds, double from, double to) {
         if (body.joulesPerKelvin() <= 0 || !(seconds > 0)) {
@@ -28,10 +28,15 @@ public record BladeHeat(HeatBody body, double celsius) {
         double now = celsius;
         for (int i = 0; i < steps; i++) {
             double chamber = from + (to - from) * (i + 0.5) / steps;
-            double rate = body.wattsPerKelvin(chamber, now) / body.joulesPerKelvin();
-            now = chamber + (now - chamber) * Math.exp(-rate * seconds / steps);
+            double half = nearer(chamber, now, now, seconds / steps / 2);
+            now = nearer(chamber, now, half, seconds / steps);
         }
         return new BladeHeat(body, now);
+    }
+
+    /** @param as the heat at which the transfer is taken */
+    private double nearer(double chamber, double from, double as, double seconds) {
+        return chamber + (from - chamber) * Math.exp(-body.wattsPerKelvin(chamber, as) / body.joulesPerKelvin() * seconds);
     }
 
     /** Whether it is as hot as this, as near as a shop kiln is led. */

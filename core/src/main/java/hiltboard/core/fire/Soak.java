@@ -78,7 +78,7 @@ public record Soak(
         boolean isThrough = isThere && (counts == Counts.RECOVERY || hotter.isAt(heat.celsius()));
         double more = isThere && shown.isAtHeat() ? passed : 0;
         return new Soak(heat, inAt, counts, shown.with(second, celsius, isThere), hotter, recoveredAt.or(() -> Optional.of(second).filter(now -> isThere)),
-                throughAt.or(() -> Optional.of(second).filter(now -> isThere && hotter.isAt(heat.celsius()))), sinceRecovery + more, soaked + (isThrough ? more : 0));
+                throughAt.or(() -> Optional.of(second).filter(now -> isThere && hotter.isAt(heat.celsius()))), sinceRecovery + more, soaked + (isThrough && isCounting() ? more : 0));
     }
 
     /** Whether it counts: the kiln has recovered, and the blade is at heat where the shop waits for it. */

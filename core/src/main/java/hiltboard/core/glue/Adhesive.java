@@ -59,9 +59,9 @@ public enum Adhesive {
         return Duration.ofHours(loadHours);
     }
 
-    /** A rule of thumb is not known to the minute: by fives from an hour on. */
+    /** A rule of thumb is not known to the minute: by fives from three hours on. */
     private static Duration step(double minutes) {
-        return Duration.ofMinutes(minutes < 60 ? 1 : 5);
+        return Duration.ofMinutes(minutes < 180 ? 1 : 5);
     }
 
     /** @param rounding up where somebody waits for it, down where it must not be missed */

@@ -67,11 +67,15 @@ public final class ShopPass {
     private Map<Long, LocalDateTime> done() {
         while (!ready.isEmpty() || !resting.isEmpty()) {
             LocalDateTime now = hours.working(free.remove());
-            if (ready.isEmpty() && resting.element().until().isAfter(now)) {
-                now = hours.working(resting.element().until());
-            }
             goOn(now);
-            free.add(ready.isEmpty() ? now : work(ready.remove(), now));
+            if (!ready.isEmpty()) {
+                free.add(work(ready.remove(), now));
+            } else if (!resting.isEmpty()) {
+                // Waits, and is asked again in turn: another maker may be free before.
+                free.add(resting.element().until());
+            } else {
+                free.add(now);
+            }
         }
         return done;
     }

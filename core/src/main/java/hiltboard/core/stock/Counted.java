@@ -55,13 +55,11 @@ public enum Counted {
                 .filter(amount -> amount.compareTo(most()) <= 0 && (isDivisible() || amount.stripTrailingZeros().scale() <= 0)).map(amount -> amount.setScale(0, RoundingMode.HALF_UP).longValueExact());
     }
 
-    /** More than any shop of this kind keeps: a kilometre, a tonne. What is over it was typed wrong. */
+    /** More than any shop of this kind keeps: a kilometre, ten tonnes. What is over it was typed wrong. */
     private BigDecimal most() {
         return BigDecimal.valueOf(switch (this) {
-            case LENGTH -> 1_000_000_000_000L;
-            case AREA -> 1_000_000_000L;
-            case GRAMS, MILLILITRES -> 1_000_000L;
-            case PIECES, PAIRS, MARKS -> 100_000L;
+            case LENGTH, AREA -> 1_000_000_000_000L;
+            case GRAMS, MILLILITRES, PIECES, PAIRS, MARKS -> 10_000_000L;
         });
     }
 

@@ -73,8 +73,8 @@ class TemplatesTest {
     @DisplayName("the template says in words where each hole lies, as the table does")
     void holes_in_words() {
         Sheet sheet = Sheet.of("Test", Template.of(Specifications.fullTang("pinCount", "2", "pinDiameter", "1/4", "handleLength", "100 mm")));
-        assertThat(sheet.labels()).extracting(Sheet.Label::words).anyMatch(words -> words.startsWith("1  pin  x -16.00  y ") && words.endsWith("diameter 6.35 mm"));
-        assertThat(sheet.circles()).hasSize(2 * 3).allSatisfy(circle -> assertThat(circle.diameter()).isEqualTo(6.35));
+        assertThat(sheet.labels()).extracting(Sheet.Label::words).anyMatch(words -> words.startsWith("1  pin 6.35  x -16.00  y ") && words.endsWith("drilled 6.53 mm  F"));
+        assertThat(sheet.circles()).hasSize(2 * 3).allSatisfy(circle -> assertThat(circle.diameter()).isCloseTo(6.5278, within(1e-9)));
     }
 
     @Test

@@ -42,16 +42,16 @@ class BladeHeatTest {
         return kelvin - 273.15;
     }
 
-    static Stream<LoadPiece[]> fires() {
-        return IntStream.rangeClosed(1, 15).mapToObj(i -> LongStream.rangeClosed(1, 1 + i % 4).mapToObj(id -> thick(id, 2 + 0.4 * i, 120 + 40 * i)).toArray(LoadPiece[]::new));
+    static Stream<List<LoadPiece>> fires() {
+        return IntStream.rangeClosed(1, 15).mapToObj(i -> LongStream.rangeClosed(1, 1 + i % 4).mapToObj(id -> thick(id, 2 + 0.4 * i, 120 + 40 * i)).toList());
     }
 
     @ParameterizedTest
     @MethodSource("fires")
     @DisplayName("[worked] in fifteen fires the blade is within 5 K when its soak begins, and a kiln's recovery alone is earlier")
-    void the_soak_begins_when_the_blade_is_hot(LoadPiece... pieces) {
+    void the_soak_begins_when_the_blade_is_hot(List<LoadPiece> pieces) {
         Temperature heat = Temperature.ofCelsius(815);
-        Load load = Load.of(Treatment.HARDEN, Kilns.usual(), List.of(pieces));
+        Load load = Load.of(Treatment.HARDEN, Kilns.usual(), pieces);
         KilnState state = in(load, heat);
         Soak soak = Soak.from(heat, state.seconds(), load.slowest(), Counts.BLADE);
         Soak alone = Soak.from(heat, state.seconds(), load.slowest(), Counts.RECOVERY);
@@ -70,9 +70,9 @@ class BladeHeatTest {
     @ParameterizedTest
     @MethodSource("fires")
     @DisplayName("[worked] recovery and the blade's heat are foretold within a tenth of what the kiln then does, cold work and all")
-    void the_forecast_knows_the_cold_work(LoadPiece... pieces) {
+    void the_forecast_knows_the_cold_work(List<LoadPiece> pieces) {
         Temperature heat = Temperature.ofCelsius(815);
-        Load load = Load.of(Treatment.HARDEN, Kilns.usual(), List.of(pieces));
+        Load load = Load.of(Treatment.HARDEN, Kilns.usual(), pieces);
         List<Ahead> foretold = Ahead.of(load, heat, Duration.ofMinutes(5), heat, Optional.empty(), Counts.BLADE);
         KilnState state = in(load, heat);
         double inAt = state.seconds();

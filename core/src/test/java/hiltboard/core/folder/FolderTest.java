@@ -50,7 +50,7 @@ class FolderTest {
     }
 
     @ParameterizedTest(name = "[trade] clearance {0}: {1}")
-    @CsvSource({"0.010, shows every error", "0.005, shows every error", "0.045, ''"})
+    @CsvSource({"0.010, shows every error", "0.005, shows every error", "0.0119, is tight", "0.012, ''", "0.020, ''", "0.0399, ''", "0.040, is a gap", "0.060, is a gap", "0.062, the pocket was forgotten"})
     void clearances_that_show(String clearance, String caution) {
         var pocket = new BearingStack(inches("0.020"), inches("0.0625"), inches(clearance)).onePocket(INCH_FAHRENHEIT);
         assertThat(String.join("", pocket.cautions())).contains(caution);

@@ -151,6 +151,16 @@ class PatternViewTest {
         assertThat(bands).isEqualTo(8);
         PatternView round = PatternView.across(result(square(step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "3/4"))), 0.5, Length.ofMillimetres("0.1"));
         assertThat(round.shades()[0]).isEqualTo((byte) -1);
-        assertThatThrownBy(() -> PatternView.across(result(square()), 0.5, new Length(10))).isInstanceOf(ImpossibleQuantity.class);
+        assertThat(view.isCoarse()).isFalse();
+    }
+
+    @Test
+    @DisplayName("a stack that is cut and restacked into 8 has its numbers and its picture, which says that it is coarser than asked")
+    void a_picture_that_cannot_be_drawn_so_fine_is_drawn_coarser() {
+        PatternView coarse = PatternView.across(result(square()), 0.5, new Length(10));
+        assertThat(coarse.isCoarse()).isTrue();
+        assertThat((long) coarse.columns() * coarse.rows()).isLessThan(4_100_000);
+        assertThat(coarse.columns() * coarse.step()).isCloseTo(result(square()).section().width().millimetres(), within(2 * coarse.step()));
+        assertThatThrownBy(() -> PatternView.across(result(square()), 0.5, Length.ZERO)).isInstanceOf(ImpossibleQuantity.class);
     }
 }

@@ -41,8 +41,17 @@ class AdhesiveTest {
     }
 
     @Test
+    @DisplayName("[trade] a rule of thumb is not known to the minute: what is waited for is rounded up, what must not be missed down")
+    void times_are_on_the_safe_side() {
+        Temperature cool = Temperature.ofCelsius(20);
+        assertThat(grips(Adhesive.SLOW_EPOXY, cool)).as("225 min × 1.32 = 296.9").isEqualTo(Duration.ofHours(5));
+        assertThat(sets(Adhesive.SLOW_EPOXY, cool)).as("255 min × 1.32 = 336.5").isEqualTo(Duration.ofMinutes(335));
+        assertThat(Adhesive.SLOW_EPOXY.working(cool, MILLIMETRE_CELSIUS).value().duration()).as("60 min × 1.32 = 79.2").isEqualTo(Duration.ofMinutes(79));
+    }
+
+    @Test
     void the_arithmetic_is_shown() {
-        assertThat(Adhesive.SLOW_EPOXY.grips(Temperature.ofCelsius(34), MILLIMETRE_CELSIUS).working()).singleElement().asString().contains("3 h 45 min at 24 °C").contains("at 34 °C × 0.50 = 1 h 53 min");
+        assertThat(Adhesive.SLOW_EPOXY.grips(Temperature.ofCelsius(34), MILLIMETRE_CELSIUS).working()).singleElement().asString().contains("3 h 45 min at 24 °C").contains("at 34 °C × 0.50 ≈ 1 h 53 min");
     }
 
     private static Duration grips(Adhesive adhesive, Temperature shop) {

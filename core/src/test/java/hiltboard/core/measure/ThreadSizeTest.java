@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ThreadSizeTest {
 
     @ParameterizedTest(name = "[table, memory] ASME B1.1, ISO 261: {0} is {1} mm thick and is tapped with {2} for 75 %")
-    @CsvSource({"6-32, 3.5052, #36", "8-32, 4.1656, #29", "4-40, 2.8448, #43", "10-24, 4.826, #26", "M3, 3, 2.5 mm", "M5, 5, 4.2 mm", "M6, 6, 5.0 mm", "M2.5×0.45, 2.5, 2.05 mm", "m2.5 x 0.45, 2.5, 2.05 mm", "M4, 4, 3.3 mm", "M8, 8, 6.8 mm"})
+    @CsvSource({"6-32, 3.5052, #36", "8-32, 4.1656, #29", "4-40, 2.8448, #43", "10-24, 4.826, #25", "M3, 3, 2.5 mm", "M5, 5, 4.2 mm", "M6, 6, 5.0 mm", "M2.5×0.45, 2.5, 2.05 mm", "m2.5 x 0.45, 2.5, 2.05 mm", "M4, 4, 3.3 mm", "M8, 8, 6.8 mm"})
     void tap_drills(String name, String millimetres, String drill) {
         ThreadSize thread = ThreadSize.named(name).orElseThrow();
         assertThat(thread.major()).isEqualTo(Length.ofMillimetres(millimetres));

@@ -121,7 +121,7 @@ class ShopPassTest {
             Arrays.fill(from, now);
             everySchedule(pieces, new int[pieces.size()], from, free, best);
             for (int i = 0; i < pieces.size(); i++) {
-                assertThat(said.get(pieces.get(i).id())).isAfterOrEqualTo(best[i]);
+                assertThat(said.get(pieces.get(i).id())).as("%s of %d makers at %s", pieces, makers, now).isAfterOrEqualTo(best[i]);
             }
             if (pieces.size() == 1) {
                 assertThat(said.get(pieces.get(0).id())).isEqualTo(best[0]);

@@ -91,7 +91,7 @@ class MishapBookTest {
         Progress progress = knife.before("pull-handle");
         Instant grips = progress.doneAt().get("bed-handle");
         assertThat(pullWindow(knife, progress, 24).closes()).isEqualTo(grips.plus(Duration.ofMinutes(30)));
-        assertThat(pullWindow(knife, progress, 34).closes()).isEqualTo(grips.plus(Duration.ofMinutes(15)));
+        assertThat(pullWindow(knife, progress, 34).closes()).isEqualTo(grips.plus(Duration.ofMinutes(14)));
         assertThat(pullWindow(knife, progress, 24).warnFrom()).isBefore(grips.plus(Duration.ofMinutes(30)));
     }
 
