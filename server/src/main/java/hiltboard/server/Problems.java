@@ -1,6 +1,9 @@
 package hiltboard.server;
 
 import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Units;
+import hiltboard.server.access.AccessService;
+import hiltboard.server.access.Person;
 import java.net.URI;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -24,6 +27,12 @@ import tools.jackson.databind.DatabindException;
 class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
 
+    private final AccessService access;
+
+    Problems(AccessService access) {
+        this.access = access;
+    }
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> refused(Refusal refusal) {
         ProblemDetail problem = problem(refusal.status(), refusal.kind(), refusal.getMessage());
@@ -34,7 +43,8 @@ class Problems extends ResponseEntityExceptionHandler {
     /** A quantity that no shop could mean, where the one who asks has no field of his own to put it beside. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> impossible(ImpossibleQuantity impossible) {
-        return refused(Refusal.impossible(impossible.quantity(), impossible.given(), impossible));
+        Units units = access.signedInIfAny().map(Person::units).orElse(Units.MILLIMETRE_CELSIUS);
+        return refused(Refusal.impossible(impossible.quantity(), impossible.given(units), impossible, units));
     }
 
     @ExceptionHandler

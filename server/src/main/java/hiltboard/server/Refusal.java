@@ -2,6 +2,7 @@ package hiltboard.server;
 
 import hiltboard.core.design.Finding;
 import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Units;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -45,9 +46,18 @@ public final class Refusal extends RuntimeException {
         return entries(List.of(new Finding(field, given, problem, accepted)));
     }
 
-    public static Refusal impossible(String field, String given, ImpossibleQuantity impossible) {
-        return entry(field, given, "A " + impossible.quantity() + " of " + impossible.given() + " cannot be", impossible.accepted());
+    /** A quantity that no shop could mean, at the field that it was typed into, in the reader's units. */
+    public static Refusal impossible(String field, String given, ImpossibleQuantity impossible, Units units) {
+        return entry(field, given, "A " + impossible.quantity() + " of " + impossible.given(units) + " cannot be", impossible.accepted(units));
     }
+
+    /** Readings that are out, before a step is done: measured again, taken as they are with a reason, or reported as gone wrong. */
+    public static Refusal out(String words, List<Out> readings) {
+        return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "out", words, Map.of("out", readings));
+    }
+
+    /** A reading that is out. */
+    public record Out(long piece, String pieceName, String dimension, String label, String value, String why) {}
 
     /** A reading that is possible and unlikely: it is taken when the maker is sure. */
     public static Refusal question(String words) {

@@ -3,6 +3,7 @@ package hiltboard.server;
 import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Span;
@@ -25,7 +26,6 @@ import java.util.function.Predicate;
  */
 public final class Typed {
     private static final Length STAND_IN = Length.ofMillimetres("1");
-    private static final Length LONGEST = Length.ofInchFraction(1000, 1);
     private static final Temperature STAND_IN_TEMPERATURE = Temperature.ofCelsius(200);
     private static final Duration STAND_IN_TIME = Duration.ofHours(1);
     private static final Hardness STAND_IN_HARDNESS = new Hardness(BigDecimal.valueOf(60));
@@ -42,30 +42,27 @@ public final class Typed {
         this.units = units;
     }
 
-    /** More than nothing. */
-    public Length length(String field, String entry) {
-        Optional<Length> length = maybeLength(field, entry);
-        if (entry.isBlank()) {
-            find(field, entry, Counted.LENGTH.accepted());
-        }
-        return length.orElse(STAND_IN);
+    /** Within what is likely. */
+    public Length length(String field, String entry, LengthRange likely) {
+        return understood(field, entry, likely.read(entry, units)).orElse(STAND_IN);
     }
 
-    /** More than nothing, where anything was entered. */
-    public Optional<Length> maybeLength(String field, String entry) {
-        if (entry.isBlank()) {
+    /** Within what is likely, where anything was entered. */
+    public Optional<Length> maybeLength(String field, String entry, LengthRange likely) {
+        return entry.isBlank() ? Optional.empty() : understood(field, entry, likely.read(entry, units));
+    }
+
+    /** Nothing, or within what is likely. */
+    public Length lengthOrNothing(String field, String entry, LengthRange likely) {
+        return ShopNotation.length(entry, units).equals(new Understood.Value<>(Length.ZERO)) ? Length.ZERO : length(field, entry, likely);
+    }
+
+    private <Q extends Quantity> Optional<Q> understood(String field, String entry, Understood<Q> read) {
+        if (read instanceof Understood.Refused<Q> refused) {
+            findings.add(new Finding(field, entry, refused.problem(), refused.accepted()));
             return Optional.empty();
         }
-        Optional<Length> length = Counted.LENGTH.read(entry, units).map(Length::new).filter(read -> read.isPositive() && read.compareTo(LONGEST) < 0);
-        if (length.isEmpty()) {
-            find(field, entry, Counted.LENGTH.accepted());
-        }
-        return length;
-    }
-
-    /** Nothing or more. */
-    public Length lengthOrNothing(String field, String entry) {
-        return Counted.LENGTH.read(entry, units).filter(nanometres -> nanometres == 0).map(Length::new).orElseGet(() -> length(field, entry));
+        return Optional.of(((Understood.Value<Q>) read).quantity());
     }
 
     /** More than nothing and no more than this, in the smallest unit of what is counted. */

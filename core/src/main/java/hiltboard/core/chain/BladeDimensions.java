@@ -19,7 +19,6 @@ import hiltboard.core.grind.EdgeLeft;
 import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Angle;
 import hiltboard.core.measure.Hardness;
-import hiltboard.core.measure.HardnessDifference;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
@@ -35,8 +34,6 @@ import java.util.List;
 final class BladeDimensions {
     /** What a heat may be off: 15 °F, as shop kilns are led; common practice. */
     private static final TemperatureDifference HEAT_WITHIN = TemperatureDifference.ofFahrenheit(15);
-    /** Hardness is held to this around what was wanted; common practice. */
-    private static final HardnessDifference HARDNESS_WITHIN = HardnessDifference.of("1");
     /** More at the edge does no harm in the fire, it is only ground off; common practice. */
     private static final Allowed EDGE_LEFT = new Allowed(FAIR, Length.ofInches("0.015"));
     private static final Allowed STOCK = new Allowed(BarThickness.MILL_TOLERANCE, BarThickness.USUALLY_THICKER);

@@ -2,6 +2,7 @@ package hiltboard.core.chain;
 
 import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
+import hiltboard.core.measure.HardnessDifference;
 import java.util.List;
 
 /** The numbers of a piece, from its specification, and the keys that they are known by. A key stays the same for ever. */
@@ -90,6 +91,9 @@ public final class PieceDimensions {
     public static final String KERF_DEPTH = "haft.kerf-depth";
 
     public static final String SHEATH_MARGIN = "sheath.margin";
+
+    /** Hardness is held to this around what was wanted; common practice. */
+    public static final HardnessDifference HARDNESS_WITHIN = HardnessDifference.of("1");
 
     private PieceDimensions() {}
 

@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param in from now on; nothing for what is due
  */
 public record Ahead(String words, Duration in) {
+    private static final String SOAK_UP = "Soak up";
     /** Longer than this nobody waits for a kiln. */
     private static final double LONGEST_SECONDS = 4 * 3600;
 
@@ -41,7 +42,7 @@ public record Ahead(String words, Duration in) {
             ahead.add(new Ahead("Blade at heat, by estimate", at.plus(since(began, then.throughAt()))));
         }
         at = at.plus(seconds(then.shown().lastAt() - began)).plus(left(wanted, then));
-        ahead.add(new Ahead("Soak up", at));
+        ahead.add(new Ahead(SOAK_UP, at));
         if (load.treatment().isQuenched() && !load.pieces().isEmpty()) {
             at = at.plus(load.cycle().multipliedBy(load.pieces().size() - 1L));
             ahead.add(new Ahead("Last one out", at));
@@ -49,6 +50,11 @@ public record Ahead(String words, Duration in) {
             ahead.add(new Ahead("This kiln down at tempering heat", at.plus(kiln.coolingTime(heat, temper, false))));
         }
         return List.copyOf(ahead);
+    }
+
+    /** Whether it is the end of the soak. */
+    public boolean isSoakUp() {
+        return words.equals(SOAK_UP);
     }
 
     /** At heat, the door opened, the cold work laid in, the door shut. */

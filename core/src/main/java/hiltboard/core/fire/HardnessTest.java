@@ -1,5 +1,6 @@
 package hiltboard.core.fire;
 
+import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.ImpossibleQuantity;
 import java.math.BigDecimal;
@@ -18,7 +19,7 @@ public record HardnessTest(List<Hardness> readings, Hardness wanted, double band
     /** Readings that lie farther apart than this speak of scale, a curved or thin spot, or a soft skin; common practice. */
     private static final double SCATTERED = 2;
     /** What is usual between agreed and reached. */
-    public static final double USUAL_BAND = 1.5;
+    public static final double USUAL_BAND = PieceDimensions.HARDNESS_WITHIN.magnitude();
 
     /** How the blade is, by these readings. */
     public enum Verdict {

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 
 /**
  * A number of a piece that nobody has answered for: a part made to a number that has moved, or a reading that is out. It shuts every step that
@@ -48,15 +49,18 @@ public record Unsettled(String number, String key, String reason, String consequ
      * What stands before a step.
      *
      * @param done keys of the steps that are done
+     * @param numbers the piece's chain, asked for only where something can be shut
      * @param readings the numbers that were measured
      * @param accepted what was taken as it is; it counts until the number moves on
      */
-    public static List<Obstacle> before(Step step, Route route, Set<String> done, DimensionChain chain, Map<String, Quantity> readings, List<Accepted> accepted, Units units) {
+    public static List<Obstacle> before(Step step, Route route, Set<String> done, Supplier<DimensionChain> numbers, Map<String, Quantity> readings, List<Accepted> accepted, Units units) {
+        if (!mayBeShut(step.operation())) {
+            return List.of();
+        }
+        DimensionChain chain = numbers.get();
         List<Obstacle> obstacles = new ArrayList<>();
         for (Link link : chain.stale()) {
-            Link.Stale stale = link.stale().orElseThrow();
-            boolean isTaken = accepted.stream().anyMatch(each -> each.covers(link.dimension().key(), stale.madeTo(), stale.now(), stale.tolerance()));
-            makers(route, done, link.dimension().key()).filter(maker -> !isTaken && uses(step.operation(), maker)).ifPresent(maker -> obstacles.add(new Obstacle(stale(link, maker, units), List.of())));
+            makers(route, done, link.dimension().key()).filter(maker -> !isTaken(link, accepted) && uses(step.operation(), maker)).ifPresent(maker -> obstacles.add(new Obstacle(stale(link, maker, units), List.of())));
         }
         readings.forEach((key, value) -> {
             Set<Trait> work = MATTERS_FOR.getOrDefault(key, Set.of());
@@ -65,6 +69,22 @@ public record Unsettled(String number, String key, String reason, String consequ
             link.filter(each -> isOut(each, chain, accepted)).ifPresent(each -> obstacles.add(new Obstacle(out(each, chain), List.of())));
         });
         return obstacles;
+    }
+
+    /** Most steps neither use a part nor join the knife: for them nothing has to be computed. */
+    private static boolean mayBeShut(Operation operation) {
+        return operation.part() != Part.BLADE || operation.traits().stream().anyMatch(trait -> ASSEMBLY.contains(trait) || MATTERS_FOR.values().stream().anyMatch(work -> work.contains(trait)));
+    }
+
+    /** Whether any part was made to a number that has moved, and nobody has taken it as it is. */
+    public static boolean hasStaleParts(DimensionChain chain, List<Accepted> accepted) {
+        return chain.stale().stream().anyMatch(link -> !isTaken(link, accepted));
+    }
+
+    /** Whether somebody has taken a part as it is, and the number has not moved on since. */
+    public static boolean isTaken(Link link, List<Accepted> accepted) {
+        Link.Stale stale = link.stale().orElseThrow();
+        return accepted.stream().anyMatch(each -> each.covers(link.dimension().key(), stale.madeTo(), stale.now(), stale.tolerance()));
     }
 
     private static Optional<Operation> makers(Route route, Set<String> done, String number) {

@@ -15,6 +15,7 @@ import hiltboard.server.route.StepRepository.StepRow;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -41,8 +42,8 @@ class BatchController {
 
     record TickedTogether(List<Long> pieces, List<String> checks) {}
 
-    /** What was read of a number on each piece; sure where the maker has confirmed unlikely values. */
-    record ReadTogether(String dimension, List<EntryOf> entries, boolean sure) {}
+    /** What was read of a number on each piece; sure where the maker has confirmed what is out, and why it is taken as it is. */
+    record ReadTogether(String dimension, List<EntryOf> entries, boolean sure, @Nullable String reason) {}
 
     record EntryOf(long piece, String entry, long basedOn) {}
 
@@ -77,7 +78,7 @@ class BatchController {
     @PostMapping("/api/steps/{operation}/readings")
     Receipt read(@PathVariable String operation, @RequestBody ReadTogether together, Person person, Command command) {
         several(together.entries().stream().map(EntryOf::piece).toList());
-        return readings.read(together.entries().stream().map(each -> new OfPiece(each.piece(), new NewReading(together.dimension(), each.entry(), each.basedOn(), together.sure()))).toList(),
+        return readings.read(together.entries().stream().map(each -> new OfPiece(each.piece(), new NewReading(together.dimension(), each.entry(), each.basedOn(), together.sure(), together.reason()))).toList(),
                 operation, person, command);
     }
 

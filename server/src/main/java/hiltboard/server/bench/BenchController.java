@@ -10,6 +10,7 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.job.ShopDays;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.util.ArrayList;
@@ -28,10 +29,12 @@ class BenchController {
     private static final int SHOWN_OF_A_PIECE = 3;
 
     private final PieceFiles files;
+    private final ShopDays days;
     private final ShopClock clock;
 
-    BenchController(PieceFiles files, ShopClock clock) {
+    BenchController(PieceFiles files, ShopDays days, ShopClock clock) {
         this.files = files;
+        this.days = days;
         this.clock = clock;
     }
 
@@ -66,15 +69,15 @@ class BenchController {
         Set<String> done = progress.doneAt().keySet();
         Set<Condition> conditions = progress.conditions();
         List<Window> windows = file.windows(progress);
-        DaysInHand days = file.daysInHand(progress, clock.today(), 0, List.of());
+        DaysInHand inHand = days.of(file);
         List<BenchStep> picked = new ArrayList<>();
         int ready = 0;
         for (Step step : file.route().steps()) {
             Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
             if (standing == Standing.RUNNING || standing == Standing.RESTING) {
-                picked.add(benchStep(file, step, standing.name(), days, windows));
+                picked.add(benchStep(file, step, standing.name(), inHand, windows));
             } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.isItsTurn(step, done, conditions)) {
-                picked.add(benchStep(file, step, "READY", days, windows));
+                picked.add(benchStep(file, step, "READY", inHand, windows));
                 ready++;
             }
         }

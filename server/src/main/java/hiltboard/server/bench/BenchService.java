@@ -8,6 +8,8 @@ import hiltboard.core.route.Operation;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Rule;
 import hiltboard.core.route.Trait;
+import hiltboard.core.route.Unsettled;
+import hiltboard.server.Refusal.Out;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -28,6 +30,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 
 /** What a maker does at a bench: start, rest, finish, and say what went wrong. */
@@ -63,7 +66,7 @@ public class BenchService {
         PieceFile file = workable(piece);
         Step step = file.step(operation);
         file.row(step).ifPresent(row -> mustNotBeUnderWay(file, step, row));
-        mustBeOpen(file, step);
+        mustBeOpen(file, step, person.units());
         steps.start(piece, operation, person.id(), clock.nowMillis());
         return file.entry(Entry.Kind.STEP_STARTED, step, "started");
     }
@@ -90,7 +93,7 @@ public class BenchService {
 
     private Entry rest(PieceFile file, Step step, long untilMillis) {
         steps.rest(file.id(), step.operation().key(), untilMillis);
-        return file.entry(Entry.Kind.REST_STARTED, step, "rests for " + Span.words(Duration.ofMillis(Math.max(0, untilMillis - clock.nowMillis()))));
+        return file.entry(Entry.Kind.REST_STARTED, step, "rests for " + Span.wordsUp(Duration.ofMillis(Math.max(0, untilMillis - clock.nowMillis()))));
     }
 
     /** A step that was begun and came to nothing is open again; part of a change of the caller. */
@@ -103,7 +106,25 @@ public class BenchService {
 
     /** Finishes a step when its checks are ticked, its readings are taken and its rest is up. */
     public Receipt done(List<Long> pieces, String operation, List<String> ticked, Person person, Command command) {
-        return changes.makeAll(command, () -> pieces.stream().flatMap(piece -> finish(piece, operation, Set.copyOf(ticked), person).stream()).toList());
+        return changes.makeAll(command, () -> {
+            mustBeSettled(pieces.stream().map(files::openAlive).toList(), operation, person.units());
+            return pieces.stream().flatMap(piece -> finish(piece, operation, Set.copyOf(ticked), person).stream()).toList();
+        });
+    }
+
+    /** What is out is asked for once, of all pieces together: measured again, taken as it is with a reason, or gone wrong. */
+    private static void mustBeSettled(List<PieceFile> pieces, String operation, Units units) {
+        List<Out> out = pieces.stream().flatMap(file -> out(file, file.step(operation).operation(), units)).toList();
+        if (!out.isEmpty()) {
+            throw Refusal.out(String.join(" ", out.stream().map(each -> each.pieceName() + ", " + each.label() + ": " + each.why()).toList()), out);
+        }
+    }
+
+    private static Stream<Out> out(PieceFile file, Operation operation, Units units) {
+        DimensionChain chain = file.chain(units);
+        Set<String> taken = file.readingsByDimension().keySet();
+        return operation.readings().stream().filter(taken::contains).flatMap(key -> chain.link(key).stream()).filter(link -> Unsettled.isOut(link, chain, file.accepted()))
+                .map(link -> new Out(file.id(), file.name(), link.dimension().key(), link.dimension().label(), link.current().in(units), chain.judge(link.dimension().key(), link.current()).words()));
     }
 
     /** As {@link #done} for one piece, part of a change of the caller. */
@@ -130,7 +151,7 @@ public class BenchService {
     /** Whatever has to begin soon now is said at once. */
     private List<Entry> windowsOpenedBy(Step done, PieceFile file) {
         return file.windows().stream().filter(window -> window.step().waits().stream().anyMatch(wait -> wait.rule().equals(window.rule()) && wait.operation().key().equals(done.operation().key())))
-                .map(window -> file.entry(Entry.Kind.WINDOW_OPEN, window.step(), "has to begin within " + Span.words(Duration.ofMillis(Math.max(0, window.closes().toEpochMilli() - clock.nowMillis())))
+                .map(window -> file.entry(Entry.Kind.WINDOW_OPEN, window.step(), "has to begin within " + Span.wordsDown(Duration.ofMillis(Math.max(0, window.closes().toEpochMilli() - clock.nowMillis())))
                         + ". " + window.rule().reason())).toList();
     }
 
@@ -161,6 +182,9 @@ public class BenchService {
             Step step = file.step(operation);
             Rule closed = file.gate(step).closedBy().stream().map(Gate.Obstacle::rule).filter(each -> each.key().equals(rule)).findFirst()
                     .orElseThrow(() -> Refusal.outOfTurn("This gate is open already."));
+            if (closed instanceof Unsettled unsettled) {
+                throw Refusal.outOfTurn("This is a number, not an order of work: " + unsettled.remedy());
+            }
             steps.override(piece, operation, rule, reason.strip(), person.id(), clock.nowMillis());
             return file.entry(Entry.Kind.GATE_OVERRIDDEN, step, "gate overridden (" + closed.reason() + ") because: " + reason.strip());
         });
@@ -195,8 +219,8 @@ public class BenchService {
         }
     }
 
-    private static void mustBeOpen(PieceFile file, Step step) {
-        List<Gate.Obstacle> closed = file.gate(step).closedBy();
+    private static void mustBeOpen(PieceFile file, Step step, Units units) {
+        List<Gate.Obstacle> closed = file.gate(step, units).closedBy();
         if (!closed.isEmpty()) {
             Rule rule = closed.get(0).rule();
             throw Refusal.outOfTurn("The gate before “" + step.operation().title() + "” on " + file.name() + " is shut. " + rule.reason() + " Otherwise: " + rule.consequence()
@@ -212,7 +236,7 @@ public class BenchService {
         mustStand(file, step, Standing.RESTING);
         long left = file.row(step).orElseThrow().restUntilMillis() - clock.nowMillis();
         if (left > 0) {
-            throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " rests for another " + Span.words(Duration.ofMillis(left)) + ".");
+            throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " rests for another " + Span.wordsUp(Duration.ofMillis(left)) + ".");
         }
     }
 

@@ -29,6 +29,7 @@ import hiltboard.server.access.Person;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.job.ShopDays;
 import hiltboard.server.job.WorkAgain;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
@@ -59,9 +60,11 @@ public class MishapService {
     private final JobService jobs;
     private final Routes routes;
     private final Changes changes;
+    private final ShopDays days;
     private final ShopClock clock;
 
-    MishapService(PieceFiles files, StepRepository steps, WorkAgain workAgain, JobService jobs, Routes routes, Changes changes, ShopClock clock) {
+    MishapService(PieceFiles files, StepRepository steps, WorkAgain workAgain, JobService jobs, Routes routes, Changes changes, ShopDays days, ShopClock clock) {
+        this.days = days;
         this.files = files;
         this.steps = steps;
         this.workAgain = workAgain;
@@ -147,9 +150,9 @@ public class MishapService {
 
     private WayView view(PieceFile file, Way way) {
         TurnedBack turned = way.turned();
-        DaysInHand days = file.daysInHand(clock.today(), way.minutes(), turned.rests());
+        DaysInHand inHand = days.with(file, way.minutes(), turned.rests());
         return new WayView(way.way().name(), way.words(), way.from().orElse(""), titles(turned.again()), titles(turned.comesIn()), way.minutes(),
-                turned.rests().stream().map(Span::words).toList(), way.material(), way.cautions(), days.inHand(), days.earliest().toString());
+                turned.rests().stream().map(Span::words).toList(), way.material(), way.cautions(), inHand.inHand(), inHand.earliest().toString());
     }
 
     private static List<String> titles(List<Operation> operations) {
@@ -184,7 +187,7 @@ public class MishapService {
             LaminateFlaw flaw = new LaminateFlaw(depth, now, wanted(file, now));
             return List.of(flaw.leftGroundOut(units), flaw.staysInside(units));
         } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible("measured", measured, impossible);
+            throw Refusal.impossible("measured", measured, impossible, units);
         }
     }
 

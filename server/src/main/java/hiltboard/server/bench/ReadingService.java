@@ -1,18 +1,24 @@
 package hiltboard.server.bench;
 
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Unsettled;
 import hiltboard.server.Refusal.Both;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
+import hiltboard.server.chain.ReadingRepository.Kind;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.chain.ReadingRepository;
 import hiltboard.server.job.PieceFile;
@@ -26,11 +32,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What is measured at a bench: readings are understood, questioned, and never overwritten silently. */
 @Service
 public class ReadingService {
+    private static final int LONGEST_REASON = 500;
+    /** A reading this many times off is a slip, not a reading. */
+    private static final double SLIPPED = 10;
+    private static final Length NEVER_TOO_FAR = Length.ofInchFraction(1, 4);
+
     private final PieceFiles files;
     private final ReadingRepository readings;
     private final Changes changes;
@@ -47,9 +59,14 @@ public class ReadingService {
      * A reading as it was typed.
      *
      * @param basedOn id of the reading that the page saw, zero if none
-     * @param sure whether the maker has confirmed an unlikely value
+     * @param sure whether the maker has confirmed a value that is out
+     * @param reason why it is taken as it is, where it is out; without one it is asked for before the step is done
      */
-    public record NewReading(String dimension, String entry, long basedOn, boolean sure) {}
+    public record NewReading(String dimension, String entry, long basedOn, boolean sure, @Nullable String reason) {
+        private String why() {
+            return Optional.ofNullable(reason).map(String::strip).orElse("");
+        }
+    }
 
     /** A reading of one of several pieces. */
     public record OfPiece(long piece, NewReading reading) {}
@@ -75,14 +92,18 @@ public class ReadingService {
         mustStillBe(file, reading, person);
         Link link = file.chain(person.units()).link(reading.dimension()).orElseThrow();
         Quantity value = understood(link, reading, person.units());
-        mustBePossible(file, reading, value, person.units());
-        return reading.sure() ? Optional.empty()
-                : link.dimension().plausible().question(value, link.expected().value(), person.units()).map(words -> isNamed ? file.name() + ": " + words : words);
+        DimensionChain with = possible(file, reading, value, person.units());
+        Judgement judged = with.judge(reading.dimension(), value);
+        return reading.sure() || !reading.why().isEmpty() || !judged.isOut() ? Optional.empty() : Optional.of(isNamed ? file.name() + ": " + judged.words() : judged.words());
     }
 
-    /** Takes a reading that an instrument gave, whatever it is, in place of an earlier one; part of a change of the caller. */
-    public Entry takeFrom(long piece, String operation, String dimension, String entry, Person person) {
-        return take(new OfPiece(piece, new NewReading(dimension, entry, 0, true)), operation, person);
+    /**
+     * Takes a reading that an instrument gave, whatever it is, in place of an earlier one; part of a change of the caller.
+     *
+     * @param reason why it may be out; empty where that is for the maker to say
+     */
+    public Entry takeFrom(long piece, String operation, String dimension, String entry, String reason, Person person) {
+        return take(new OfPiece(piece, new NewReading(dimension, entry, 0, true, reason)), operation, person);
     }
 
     private Entry take(OfPiece of, String operation, Person person) {
@@ -90,8 +111,44 @@ public class ReadingService {
         NewReading reading = of.reading();
         Link link = file.chain(person.units()).link(reading.dimension()).orElseThrow();
         Quantity value = understood(link, reading, person.units());
+        Judgement judged = possible(file, reading, value, person.units()).judge(reading.dimension(), value);
         readings.take(of.piece(), operation, reading.dimension(), value, reading.entry().strip(), person.id(), clock.nowMillis());
-        return file.entry(Entry.Kind.READING_TAKEN, file.step(operation), link.dimension().label().toLowerCase(Locale.ROOT) + " reads " + value.in(person.units()));
+        boolean isTaken = judged.isOut() && !reading.why().isEmpty();
+        if (isTaken) {
+            readings.takeAsItIs(Kind.READING, of.piece(), reading.dimension(), reason(reading.why()), link.expected().value(), person.id(), clock.nowMillis());
+        }
+        return file.entry(Entry.Kind.READING_TAKEN, file.step(operation), link.dimension().label().toLowerCase(Locale.ROOT) + " reads " + value.in(person.units())
+                + (judged.isOut() ? ", " + judged.verdict().words() : "") + (isTaken ? "; taken as it is because: " + reading.why() : ""));
+    }
+
+    /**
+     * Takes a reading that is out, or a part that was made to a number which has moved, as it is.
+     *
+     * @throws Refusal without a reason, or where there is nothing to take
+     */
+    public Receipt takeAsItIs(long piece, String dimension, String why, Person person, Command command) {
+        String reason = reason(why);
+        return changes.make(command, () -> {
+            PieceFile file = files.openAlive(piece);
+            DimensionChain chain = file.chain(person.units());
+            Link link = chain.link(dimension).orElseThrow(() -> Refusal.notThere("There is no such number."));
+            boolean isStale = link.stale().isPresent() && !Unsettled.isTaken(link, file.accepted());
+            boolean isOut = file.readingsByDimension().containsKey(dimension) && Unsettled.isOut(link, chain, file.accepted());
+            if (!isStale && !isOut) {
+                throw Refusal.outOfTurn(link.dimension().label() + " needs no reason: it is not out, or somebody has taken it already.");
+            }
+            readings.takeAsItIs(isStale ? Kind.PART : Kind.READING, piece, dimension, reason, link.expected().value(), person.id(), clock.nowMillis());
+            String what = isStale ? "made to " + link.madeTo().orElseThrow().in(person.units()) : link.current().in(person.units());
+            return Entry.ofPiece(Entry.Kind.TAKEN_AS_IT_IS, file.jobId(), piece, file.name() + ": " + link.dimension().label().toLowerCase(Locale.ROOT) + ", " + what + " where "
+                    + link.expectedIn(person.units()) + " was wanted, is taken as it is because: " + reason);
+        });
+    }
+
+    private static String reason(String why) {
+        if (why.isBlank() || why.length() > LONGEST_REASON) {
+            throw Refusal.entry("reason", "", "A reason is needed", "why it may stay as it is, up to " + LONGEST_REASON + " characters");
+        }
+        return why.strip();
     }
 
     public Receipt strike(long piece, String operation, String dimension, Person person, Command command) {
@@ -119,7 +176,7 @@ public class ReadingService {
 
     private static Quantity understood(Link link, NewReading reading, Units units) {
         Understood<? extends Quantity> read = link.current() instanceof Hardness ? ShopNotation.hardness(reading.entry())
-                : link.current() instanceof Temperature ? ShopNotation.temperature(reading.entry(), units) : ShopNotation.length(reading.entry(), units);
+                : link.current() instanceof Temperature ? ShopNotation.temperature(reading.entry(), units) : length(link, reading.entry(), units);
         if (read instanceof Understood.Value<?> value) {
             if (value.quantity().magnitude() > 0) {
                 return value.quantity();
@@ -130,17 +187,28 @@ public class ReadingService {
         throw Refusal.entry(reading.dimension(), reading.entry(), refused.problem(), refused.accepted());
     }
 
-    private static void mustBePossible(PieceFile file, NewReading reading, Quantity value, Units units) {
-        Map<String, Quantity> with = new HashMap<>(file.readingValues());
-        with.put(reading.dimension(), value);
-        compute(file, with, reading.entry(), reading.dimension(), units);
+    /** A length somewhere near what was expected; what cannot be meant is asked back with a guess. */
+    private static Understood<Length> length(Link link, String entry, Units units) {
+        Understood<Length> read = ShopNotation.hole(entry, units);
+        Length expected = (Length) link.expected().value();
+        Length most = expected.times(SLIPPED).compareTo(expected.plus(NEVER_TOO_FAR)) > 0 ? expected.times(SLIPPED) : expected.plus(NEVER_TOO_FAR);
+        LengthRange likely = new LengthRange(expected.times(1 / SLIPPED / SLIPPED), most);
+        return read instanceof Understood.Value<Length> value && value.quantity().isPositive() && !likely.holds(value.quantity())
+                ? new Understood.Refused<>(value.quantity().in(units) + " cannot be “" + link.dimension().label() + "”" + likely.meant(value.quantity(), units), "about " + link.expectedIn(units)) : read;
     }
 
-    private static void compute(PieceFile file, Map<String, Quantity> values, String entry, String dimension, Units units) {
+    /** The chain with this reading in it. */
+    private static DimensionChain possible(PieceFile file, NewReading reading, Quantity value, Units units) {
+        Map<String, Quantity> with = new HashMap<>(file.readingValues());
+        with.put(reading.dimension(), value);
+        return compute(file, with, reading.entry(), reading.dimension(), units);
+    }
+
+    private static DimensionChain compute(PieceFile file, Map<String, Quantity> values, String entry, String dimension, Units units) {
         try {
-            file.chainWith(units, values);
+            return file.chainWith(units, values);
         } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible(dimension, entry, impossible);
+            throw Refusal.impossible(dimension, entry, impossible, units);
         }
     }
 }

@@ -2,18 +2,20 @@ package hiltboard.server.calc;
 
 import hiltboard.core.calc.Calculator;
 import hiltboard.core.calc.Calculator.Input;
+import hiltboard.core.calc.Calculator.Inputs;
 import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.calc.Calculators;
 import hiltboard.core.design.Finding;
+import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,29 +45,70 @@ class CalcController {
     @PostMapping("/api/calc/{name}")
     Answer run(@PathVariable String name, @RequestBody Map<String, Object> body, Person person) {
         Calculator calculator = Calculators.named(name).orElseThrow(() -> Refusal.notThere("There is no calculator “" + name + "”; GET /api/calc lists them."));
-        Map<String, Quantity> inputs = inputs(calculator, body, person.units());
-        List<ResultView> results = calculator.formula().compute(inputs, person.units()).stream().map(result -> view(result, person.units())).toList();
-        Map<String, String> understood = new HashMap<>();
-        inputs.forEach((key, value) -> understood.put(key, value.in(person.units())));
-        return new Answer(name, understood, results);
+        Units units = person.units();
+        Read read = new Read(units);
+        calculator.inputs().forEach(input -> read.take(input, entry(body.get(input.name()))));
+        if (!read.findings.isEmpty()) {
+            throw Refusal.entries(read.findings);
+        }
+        return new Answer(name, read.understood, compute(calculator, read, body, units));
     }
 
-    private static Map<String, Quantity> inputs(Calculator calculator, Map<String, Object> body, Units units) {
-        Map<String, Quantity> inputs = new HashMap<>();
-        List<Finding> findings = new ArrayList<>();
-        for (Input input : calculator.inputs()) {
-            String entry = entry(body.get(input.name()));
-            Understood<Length> read = ShopNotation.length(entry, units);
+    /** What cannot be is said of the field that it was typed into. */
+    private static List<ResultView> compute(Calculator calculator, Read read, Map<String, Object> body, Units units) {
+        try {
+            return calculator.formula().compute(new Inputs(read.lengths, read.threads, read.percents), units).stream().map(result -> view(result, units)).toList();
+        } catch (ImpossibleQuantity impossible) {
+            String field = read.lengths.entrySet().stream().filter(input -> impossible.isAbout(input.getValue())).map(Map.Entry::getKey).findFirst().orElse(impossible.quantity());
+            throw Refusal.impossible(field, entry(body.get(field)), impossible, units);
+        }
+    }
+
+    /** The inputs as far as they were understood. */
+    private static final class Read {
+        private final Units units;
+        private final Map<String, Length> lengths = new LinkedHashMap<>();
+        private final Map<String, ThreadSize> threads = new LinkedHashMap<>();
+        private final Map<String, Integer> percents = new LinkedHashMap<>();
+        private final Map<String, String> understood = new LinkedHashMap<>();
+        private final List<Finding> findings = new ArrayList<>();
+
+        private Read(Units units) {
+            this.units = units;
+        }
+
+        private void take(Input input, String entry) {
+            switch (input.kind()) {
+                case LENGTH -> takeLength(input, entry);
+                case THREAD -> ThreadSize.named(entry).ifPresentOrElse(thread -> {
+                    threads.put(input.name(), thread);
+                    understood.put(input.name(), thread.name());
+                }, () -> find(input, entry, "a thread such as 6-32, 1/4-20, M5 or M2.5×0.45"));
+                case PERCENT -> {
+                    String text = entry.strip().replace("%", "").strip();
+                    if (text.matches("\\d{1,3}")) {
+                        percents.put(input.name(), Integer.valueOf(text));
+                        understood.put(input.name(), text + " %");
+                    } else {
+                        find(input, entry, "a share such as 75, from 30 to 100 %");
+                    }
+                }
+            }
+        }
+
+        private void takeLength(Input input, String entry) {
+            Understood<Length> read = input.likely().read(entry, units);
             if (read instanceof Understood.Value<Length> value) {
-                inputs.put(input.name(), value.quantity());
+                lengths.put(input.name(), value.quantity());
+                understood.put(input.name(), value.quantity().in(units));
             } else if (read instanceof Understood.Refused<Length> refused) {
                 findings.add(new Finding(input.name(), entry, refused.problem(), refused.accepted()));
             }
         }
-        if (!findings.isEmpty()) {
-            throw Refusal.entries(findings);
+
+        private void find(Input input, String entry, String accepted) {
+            findings.add(new Finding(input.name(), entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", accepted));
         }
-        return inputs;
     }
 
     private static String entry(Object given) {

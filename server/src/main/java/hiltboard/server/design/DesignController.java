@@ -12,18 +12,16 @@ import hiltboard.core.design.Weighed;
 import hiltboard.core.design.ZoneWord.Much;
 import hiltboard.core.design.ZoneWord;
 import hiltboard.core.measure.Units;
-import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Heats;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route;
+import hiltboard.core.route.Stretch;
 import hiltboard.server.Refusal;
-import hiltboard.server.ShopClock;
-import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Drawing;
-import hiltboard.server.job.OpenWork;
+import hiltboard.server.job.ShopDays;
 import hiltboard.server.material.Specifications;
 import hiltboard.server.money.Prices;
 import hiltboard.server.route.Routes;
@@ -36,6 +34,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -56,20 +55,16 @@ class DesignController {
     });
     private final Routes routes;
     private final Prices prices;
-    private final OpenWork openWork;
+    private final ShopDays days;
     private final Rack rack;
-    private final AccessService access;
-    private final ShopClock clock;
     private final Specifications specifications;
 
-    DesignController(Routes routes, Prices prices, OpenWork openWork, Rack rack, AccessService access, ShopClock clock, Specifications specifications) {
+    DesignController(Routes routes, Prices prices, ShopDays days, Rack rack, Specifications specifications) {
         this.specifications = specifications;
         this.routes = routes;
-        this.openWork = openWork;
+        this.days = days;
         this.rack = rack;
-        this.access = access;
         this.prices = prices;
-        this.clock = clock;
     }
 
     /** One question; choices are empty for sizes and counts. A size that is usually by rule may be left empty. */
@@ -101,9 +96,10 @@ class DesignController {
      * What the knife would be; empty parts while entries need another look. Entries are those given and the usual answers of the rest.
      *
      * @param changed the entries that a pull or a word has changed
+     * @param doubts what is possible and unlikely, by field
      */
     record Reading(
-            List<String> asked, Map<String, String> changed, Map<String, String> entries, Map<String, String> understood, List<Finding> findings, @Nullable Drawing drawing,
+            List<String> asked, Map<String, String> changed, Map<String, String> entries, Map<String, String> understood, Map<String, String> doubts, List<Finding> findings, @Nullable Drawing drawing,
             List<GripView> grips, @Nullable Figures figures, List<StepLine> route, int attendedMinutes, String earliestDay, List<MissingView> missing) {}
 
     @GetMapping("/api/design/questions")
@@ -117,12 +113,14 @@ class DesignController {
     }
 
     @PostMapping("/api/design/read")
+    @Transactional(readOnly = true)
     Reading read(@RequestBody Entries given, Person person) {
         return read(given.entries(), Map.of(), given.before(), person.units(), Optional.empty());
     }
 
     /** The knife when a grip of it is moved; nothing moves while it cannot be drawn. */
     @PostMapping("/api/design/pull")
+    @Transactional(readOnly = true)
     Reading pull(@RequestBody Pulled pulled, Person person) {
         if (!(Math.abs(pulled.along()) <= LONGEST_PULL && Math.abs(pulled.across()) <= LONGEST_PULL)) {
             throw Refusal.entry("pulled", pulled.along() + ", " + pulled.across(), "Nothing is pulled so far", "up to " + (int) LONGEST_PULL + " mm");
@@ -138,6 +136,7 @@ class DesignController {
 
     /** The knife when the client has said a word about a zone of it. */
     @PostMapping("/api/design/say")
+    @Transactional(readOnly = true)
     Reading say(@RequestBody Said said, Person person) {
         ZoneWord word = ZoneWord.named(said.word()).orElseThrow(() -> Refusal.entry("word", said.word(), "This word moves nothing", "one of the words for a zone"));
         Much much = Much.named(said.much()).orElseThrow(() -> Refusal.entry("much", said.much(), "This is no measure", "a little, more, or a lot"));
@@ -168,15 +167,15 @@ class DesignController {
         Map<String, String> complete = SpecificationReader.completed(entries, units);
         SpecificationReader.Answer answer = specifications.read(complete, units);
         if (answer.specification().isEmpty()) {
-            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), null, List.of(), null, List.of(), 0, "", List.of());
+            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), null, List.of(), null, List.of(), 0, "", List.of());
         }
         Specification specification = answer.specification().get();
         Route route = known.orElseGet(() -> routes.of(specification, Place.ALONE, Heats.ONCE));
         Progress nothingDone = new Progress(route, Map.of());
         List<Missing> missing = rack.missing(specification, units);
-        String earliest = DaysInHand.afterOpenWork(nothingDone.attendedMinutesLeft(), nothingDone.restsLeft(), openWork.minutes(), Math.max(1, access.people().size()), clock.today(), rack.arrival(missing)).toString();
+        String earliest = days.earliest(nothingDone.stepsLeft().stream().map(step -> new Stretch(step.operation().attendedMinutes(), step.operation().rest())).toList(), rack.arrival(missing)).toString();
         Optional<Weighed> earlier = before.equals(entries) ? Optional.empty() : earlier(before, units).map(Earlier::weighed);
-        return new Reading(answer.asked(), changed, complete, answer.understood(), answer.findings(), Drawing.of(specification), grips(specification),
+        return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), Drawing.of(specification), grips(specification),
                 Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
                 route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), earliest,
                 missing.stream().map(each -> new MissingView(each.words(), each.supplier(), each.leadDays().map(String::valueOf).orElse(""))).toList());

@@ -23,11 +23,12 @@ import java.util.Optional;
  *
  * @param balanceX where it balances in the drawing, in millimetres
  * @param since what changed in weight and balance since the drawing it is compared with; empty if nothing
+ * @param weighsWithout what the weight leaves out, in words
  * @param missingPrices materials that the shop has no price for yet
  */
 record Figures(
         List<Figure> figures, double balanceX, List<PartView> parts, List<StationView> stations, List<SectionView> sections, List<CostLine> cost,
-        String materialCost, String workCost, List<String> missingPrices, String since) {
+        String materialCost, String workCost, List<String> missingPrices, String since, List<String> weighsWithout) {
 
     /** One number that the client may see, by its key. */
     record Figure(String key, String label, String words) {}
@@ -50,7 +51,7 @@ record Figures(
                 KnifeShape.sections(spec).stream().map(Figures::view).toList(),
                 cost.lines().stream().map(line -> new CostLine(line.words(), line.amount(), line.cents().map(Prices::words).orElse(""))).toList(),
                 Prices.words(cost.cents()), hour.map(cents -> Prices.words(Math.round(cents * attendedMinutes / 60.0))).orElse(""),
-                cost.missing(), before.map(earlier -> weighed.since(earlier, units)).orElse(""));
+                cost.missing(), before.map(earlier -> weighed.since(earlier, units)).orElse(""), KnifeShape.weighsWithout(spec));
     }
 
     /** The numbers that a client may be shown. */

@@ -89,7 +89,7 @@ class AfterFireController {
     private List<FireOfPiece> fires(long piece, Units units) {
         return fire.firesOf(piece).stream().map(record -> {
             LoadRow load = fire.load(record.load());
-            return new FireOfPiece(load.id(), load.treatment().words(), fire.kiln(load.kiln()).name(), load.heat().in(units), record.leftAt().map(at -> Soak.words(record.soaked())).orElse(""), left(load, record));
+            return new FireOfPiece(load.id(), load.treatment().words(), fire.kiln(load.kiln()).name(), load.heat().in(units), record.leftAt().map(at -> record.soakedWords()).orElse(""), left(load, record));
         }).toList();
     }
 

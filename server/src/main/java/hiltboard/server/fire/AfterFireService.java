@@ -9,6 +9,7 @@ import hiltboard.core.fire.Warp;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
@@ -41,6 +42,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class AfterFireService {
     private static final int MOST_READINGS = 9;
+
+    /** More than this is no warp that anybody measures. */
+    private static final LengthRange WARPS = LengthRange.of("0", "2");
 
     private final AfterFireRepository after;
     private final FireRepository fire;
@@ -75,12 +79,12 @@ public class AfterFireService {
         return changes.makeAll(command, () -> {
             PieceFile file = files.openAlive(piece);
             mustHaveBeenHardened(file);
-            HardnessTest test = judge(taken, wanted(file), typed);
+            HardnessTest test = judge(taken, wanted(file), typed, person.units());
             after.keep(piece, file.heats().count(), taken, wanted(file), skates, person.id(), clock.nowMillis());
             List<Entry> entries = new ArrayList<>();
             entries.add(Entry.ofPiece(Entry.Kind.HARDNESS_TESTED, file.jobId(), piece, file.name() + ": " + test.mean().in(person.units()) + ", " + test.verdict().words() + "; a file " + (skates ? "skates" : "bites")));
             if (test.verdict() != HardnessTest.Verdict.SCATTERED) {
-                underWay(file).ifPresent(operation -> entries.add(readings.takeFrom(piece, operation.key(), PieceDimensions.HARDNESS, test.mean().hrc().toPlainString(), person)));
+                underWay(file).ifPresent(operation -> entries.add(readings.takeFrom(piece, operation.key(), PieceDimensions.HARDNESS, test.mean().hrc().toPlainString(), "", person)));
             }
             return entries;
         });
@@ -92,11 +96,11 @@ public class AfterFireService {
                 .filter(step -> file.row(step).filter(row -> row.standing() == Standing.RUNNING).isPresent()).map(step -> step.operation()).findFirst();
     }
 
-    private static HardnessTest judge(List<Hardness> taken, Hardness wanted, List<String> typed) {
+    private static HardnessTest judge(List<Hardness> taken, Hardness wanted, List<String> typed, Units units) {
         try {
             return judged(taken, wanted);
         } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible("readings", String.join(", ", typed), impossible);
+            throw Refusal.impossible("readings", String.join(", ", typed), impossible, units);
         }
     }
 
@@ -150,7 +154,7 @@ public class AfterFireService {
 
     private static Length amount(String field, String entry, Units units) {
         Typed typed = new Typed(units);
-        Length amount = typed.lengthOrNothing(field, entry);
+        Length amount = typed.lengthOrNothing(field, entry, WARPS);
         typed.mustBeUnderstood();
         return amount;
     }

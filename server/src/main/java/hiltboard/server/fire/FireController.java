@@ -1,6 +1,7 @@
 package hiltboard.server.fire;
 
 import hiltboard.core.fire.KilnFault;
+import hiltboard.core.fire.Soak;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
@@ -9,7 +10,9 @@ import hiltboard.server.access.Person;
 import hiltboard.server.device.KilnController.Shown;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.Kilns.AskedKiln;
+import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -36,10 +39,12 @@ class FireController {
     private final Kilns kilns;
     private final FireViews views;
     private final FireRepository fire;
+    private final Changes changes;
     private final KilnLog log;
     private final ShopClock clock;
 
-    FireController(Kilns kilns, FireViews views, FireRepository fire, KilnLog log, ShopClock clock) {
+    FireController(Kilns kilns, FireViews views, FireRepository fire, KilnLog log, ShopClock clock, Changes changes) {
+        this.changes = changes;
         this.kilns = kilns;
         this.views = views;
         this.fire = fire;
@@ -57,6 +62,8 @@ class FireController {
     /** One point of a curve; degrees are absent while the thermocouple showed nothing, wanted while it was not lit. */
     record CurvePoint(long atMillis, @Nullable Double degrees, @Nullable Double wanted) {}
 
+    record Counted(String counts) {}
+
     record CurveEvent(long atMillis, String words) {}
 
     /** What a kiln showed, in the reader's own degrees, on the kiln's own clock. */
@@ -68,6 +75,17 @@ class FireController {
     @GetMapping("/api/fire")
     FireViews.FireView fire(Person person) {
         return views.fire(person.units());
+    }
+
+    /** From when this shop counts a soak. */
+    @PostMapping("/api/fire/soak-counts")
+    Receipt count(@RequestBody Counted counted, Person person, Command command) {
+        Soak.Counts counts = Soak.Counts.named(counted.counts()).orElseThrow(() -> Refusal.entry("counts", counted.counts(), "No soak is counted so", String.join("; ", Arrays.stream(Soak.Counts.values()).map(Soak.Counts::words).toList())));
+        person.mustBeOwner("say how soaks are counted");
+        return changes.make(command, () -> {
+            fire.count(counts, person.id(), clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.SHOP_SETTING_CHOSEN, "a soak counts " + counts.words(), 0);
+        });
     }
 
     /** From a moment of the kiln's clock to another; nothing for until now. */

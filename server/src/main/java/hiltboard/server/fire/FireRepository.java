@@ -1,6 +1,7 @@
 package hiltboard.server.fire;
 
 import hiltboard.core.fire.Kiln;
+import hiltboard.core.fire.Soak;
 import hiltboard.core.fire.Treatment;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Temperature;
@@ -62,7 +63,12 @@ class FireRepository {
     }
 
     /** @param leftAs empty while it has not left; file test empty where none was made */
-    record InLoad(long load, long piece, int slot, Optional<Long> leftAt, Duration soaked, String leftAs, String fileTest) {}
+    /** @param sinceRecovery how long the kiln stood at heat; empty for fires that are older than that was kept */
+    record InLoad(long load, long piece, int slot, Optional<Long> leftAt, Duration soaked, Optional<Duration> sinceRecovery, String leftAs, String fileTest) {
+        String soakedWords() {
+            return new Soaked(soaked, sinceRecovery.orElse(soaked)).words();
+        }
+    }
 
     record Event(long atMillis, String words) {}
 
@@ -140,9 +146,37 @@ class FireRepository {
         sql.sql("UPDATE fire_load SET recovered_at_ms = :at WHERE id = :id").param("at", atMillis).param("id", load).update();
     }
 
-    void left(long load, long piece, long atMillis, Duration soaked, boolean isTreated) {
-        sql.sql("UPDATE fire_piece SET left_at_ms = :at, soaked_s = :soaked, left_as = :as WHERE load_id = :load AND piece_id = :piece")
-                .param("at", atMillis).param("soaked", soaked.toSeconds()).param("as", isTreated ? "TREATED" : "NOT_TREATED").param("load", load).param("piece", piece).update();
+    /** How long a piece soaked as the shop counts, and how long its kiln stood at heat. */
+    record Soaked(Duration counted, Duration sinceRecovery) {
+        static Soaked of(Optional<Soak> soak) {
+            return new Soaked(seconds(soak.map(Soak::soaked)), seconds(soak.map(Soak::sinceRecovery)));
+        }
+
+        private static Duration seconds(Optional<Double> seconds) {
+            return Duration.ofSeconds(Math.round(seconds.orElse(0.0)));
+        }
+
+        /** Both, and that the first is an estimate where they differ. */
+        String words() {
+            return counted.equals(sinceRecovery) ? Soak.words(counted) : Soak.words(counted) + " with the blade at heat, by estimate; " + Soak.words(sinceRecovery) + " since the kiln’s recovery";
+        }
+    }
+
+    /** From when this shop counts a soak. */
+    Soak.Counts counts() {
+        return sql.sql("SELECT value FROM shop_setting WHERE name = 'soak-counts'").query(String.class).optional().flatMap(Soak.Counts::named).orElse(Soak.Counts.BLADE);
+    }
+
+    void count(Soak.Counts counts, long person, long atMillis) {
+        sql.sql("""
+                INSERT INTO shop_setting (name, value, changed_by, changed_at_ms) VALUES ('soak-counts', :value, :person, :at)
+                ON CONFLICT (name) DO UPDATE SET value = :value, changed_by = :person, changed_at_ms = :at
+                """).param("value", counts.name()).param("person", person).param("at", atMillis).update();
+    }
+
+    void left(long load, long piece, long atMillis, Soaked soaked, boolean isTreated) {
+        sql.sql("UPDATE fire_piece SET left_at_ms = :at, soaked_s = :soaked, since_recovery_s = :recovery, left_as = :as WHERE load_id = :load AND piece_id = :piece")
+                .param("at", atMillis).param("soaked", soaked.counted().toSeconds()).param("recovery", soaked.sinceRecovery().toSeconds()).param("as", isTreated ? "TREATED" : "NOT_TREATED").param("load", load).param("piece", piece).update();
     }
 
     void filed(long load, long piece, boolean skates) {
@@ -216,7 +250,7 @@ class FireRepository {
     }
 
     private static InLoad inLoad(ResultSet row) throws SQLException {
-        return new InLoad(row.getLong("load_id"), row.getLong("piece_id"), row.getInt("slot"), number(row, "left_at_ms"), Duration.ofSeconds(row.getLong("soaked_s")), text(row, "left_as"), text(row, "file_test"));
+        return new InLoad(row.getLong("load_id"), row.getLong("piece_id"), row.getInt("slot"), number(row, "left_at_ms"), Duration.ofSeconds(row.getLong("soaked_s")), number(row, "since_recovery_s").map(Duration::ofSeconds), text(row, "left_as"), text(row, "file_test"));
     }
 
     void happened(long kiln, Optional<Long> load, long atMillis, String words) {

@@ -1,5 +1,6 @@
 package hiltboard.server.fire;
 
+import hiltboard.core.design.Option;
 import hiltboard.core.fire.Ahead;
 import hiltboard.core.fire.Kiln;
 import hiltboard.core.fire.Load;
@@ -65,7 +66,7 @@ class FireViews {
     /** A treatment that a load can be planned for. */
     record TreatmentView(String treatment, String words) {}
 
-    record FireView(List<KilnView> kilns, List<LoadLine> open, List<LoadLine> past, List<TreatmentView> treatments, String defer) {}
+    record FireView(List<KilnView> kilns, List<LoadLine> open, List<LoadLine> past, List<TreatmentView> treatments, String soakCounts, List<Option> soakChoices, String defer) {}
 
     record ReadyView(String line, boolean isReady) {}
 
@@ -84,7 +85,12 @@ class FireViews {
     /** Whether one kiln can do both heats; working and offers are empty where nothing is quenched. */
     record TemperView(boolean isInTime, List<String> working, List<String> offers) {}
 
-    record SoakView(boolean isRecovered, long soakedSeconds, long wantedSeconds, String drop, int interruptions) {}
+    /**
+     * @param soakedSeconds that count; {@code recoveredSeconds} since the kiln's recovery
+     * @param blade the slowest blade's own heat, by estimate; empty where nothing is in
+     * @param counts from when this shop counts, in words
+     */
+    record SoakView(boolean isRecovered, boolean isCounting, long soakedSeconds, long recoveredSeconds, long wantedSeconds, String blade, String counts, String drop, int interruptions) {}
 
     /** A load; times are on its kiln's own clock, and who stands where is zero for nobody. */
     record LoadView(long id, long kilnId, String kiln, String treatment, String treatmentWords, String standing, String heat, String soak, List<String> steps, List<ReadyView> ready, long doorBy, long quenchBy,
@@ -100,6 +106,7 @@ class FireViews {
         Map<Long, String> kilnNames = fire.kilnNames();
         return new FireView(views, lines(open, names, kilnNames), lines(past, names, kilnNames),
                 Stream.of(Treatment.values()).map(each -> new TreatmentView(each.name(), each.words())).toList(),
+                fire.counts().name(), Stream.of(Soak.Counts.values()).map(each -> new Option(each.name(), each.words())).toList(),
                 "These are the usual cautions and rules of thumb. Safety sheets, the kiln’s manual, local rules and licensed practice come first.");
     }
 
@@ -146,7 +153,7 @@ class FireViews {
             Optional<Step> step = LoadPieces.step(file, opened.row().treatment());
             long temperBy = file.windows().stream().filter(window -> Treatment.FIRST_TEMPER.isDoneAt(window.step().operation())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
             return new LoadPieceView(piece.id(), piece.name(), file.jobId(), file.jobTitle(), record.slot(), leaving.position(), piece.need().steel().designation(), piece.cover().words(),
-                    step.map(each -> each.operation().key()).orElse(""), Soak.words(leaving.soak()), record.leftAt().map(at -> Soak.words(record.soaked())).orElse(""), record.leftAs(), record.fileTest(),
+                    step.map(each -> each.operation().key()).orElse(""), Soak.words(leaving.soak()), record.leftAt().map(at -> record.soakedWords()).orElse(""), record.leftAs(), record.fileTest(),
                     step.flatMap(file::row).map(each -> each.standing().name()).orElse(""), file.isAlive() && file.progress().isUntempered(), temperBy);
         }).toList();
     }
@@ -179,14 +186,11 @@ class FireViews {
         return new TemperView(inTime.isInTime(), inTime.working(), inTime.offers());
     }
 
-    private static SoakView soaking(LoadRow row, Optional<Soak> soak, Units units) {
-        return soak.map(each -> new SoakView(each.recoveredAt().isPresent(), Math.round(each.soaked()), row.soak().toSeconds(), drop(each, units), each.interruptions()))
-                .orElse(new SoakView(false, 0, row.soak().toSeconds(), "", 0));
-    }
-
-    private static String drop(Soak soak, Units units) {
-        double kelvin = soak.drop();
-        return units.temperature() == Units.TemperatureUnit.FAHRENHEIT ? Math.round(kelvin * 1.8) + " °F" : Math.round(kelvin) + " °C";
+    private SoakView soaking(LoadRow row, Optional<Soak> soak, Units units) {
+        String counts = fire.counts().words();
+        return soak.map(each -> new SoakView(each.recoveredAt().isPresent(), each.isCounting(), Math.round(each.soaked()), Math.round(each.sinceRecovery()), row.soak().toSeconds(),
+                        Temperature.ofCelsius(each.blade().celsius()).in(units), counts, each.drop().in(units), each.interruptions()))
+                .orElse(new SoakView(false, false, 0, 0, row.soak().toSeconds(), "", counts, "", 0));
     }
 
     private List<AheadView> ahead(Opened opened, Load load, Optional<Soak> soak) {
@@ -195,7 +199,7 @@ class FireViews {
             return List.of();
         }
         List<LoadPiece> left = opened.stillIn().stream().map(file -> LoadPieces.inside(file, load.treatment())).toList();
-        return Ahead.of(new Load(load.treatment(), load.kiln(), left, load.cycle()), opened.row().heat(), opened.row().soak(), Temperature.ofCelsius(shown.get()), soak).stream()
+        return Ahead.of(new Load(load.treatment(), load.kiln(), left, load.cycle()), opened.row().heat(), opened.row().soak(), Temperature.ofCelsius(shown.get()), soak, fire.counts()).stream()
                 .map(each -> new AheadView(each.words(), each.in().toSeconds())).toList();
     }
 }

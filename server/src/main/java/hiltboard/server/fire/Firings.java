@@ -6,6 +6,7 @@ import hiltboard.core.fire.Load;
 import hiltboard.core.fire.Programme;
 import hiltboard.core.fire.Soak;
 import hiltboard.core.fire.Treatment;
+import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
@@ -17,6 +18,7 @@ import hiltboard.server.bench.ReadingService;
 import hiltboard.server.device.KilnController;
 import hiltboard.server.fire.FireRepository.InLoad;
 import hiltboard.server.fire.FireRepository.LoadRow;
+import hiltboard.server.fire.FireRepository.Soaked;
 import hiltboard.server.fire.FireRepository.Standing;
 import hiltboard.server.fire.LoadFiles.Opened;
 import hiltboard.server.job.PieceFile;
@@ -35,6 +37,8 @@ import org.springframework.stereotype.Service;
 /** Loads in the fire: lit, the work in, each piece out with its record. */
 @Service
 public class Firings {
+    /** Why what the kiln showed at the door may be off: the fire itself is led and counted. */
+    static final String COUNTED_BY_LOG = "As the kiln showed when the work went in; the soak is counted by its log.";
     /** How much hotter than a temper the kiln may show when the work goes in. */
     private static final double TOO_HOT_TO_TEMPER = 14;
     private static final Duration NEARLY = Duration.ofSeconds(20);
@@ -93,7 +97,7 @@ public class Firings {
                 LoadPieces.step(file, load.row().treatment()).ifPresent(step -> {
                     entries.add(bench.begin(file.id(), step.operation().key(), person));
                     if (step.operation().readings().contains(PieceDimensions.KILN_AT_TEMPER)) {
-                        shown.ifPresent(celsius -> entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_TEMPER, celsius(celsius), person)));
+                        shown.ifPresent(celsius -> entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_TEMPER, celsius(celsius), COUNTED_BY_LOG, person)));
                     }
                 });
             }
@@ -134,15 +138,15 @@ public class Firings {
             kilns.controller(load.kiln()).next();
             fire.agreed(id, heat, load.row().soak());
             fire.in(id, part, now(load), person.id());
-            happened(load, "Next heat: " + heat.in(person.units()));
+            happened(load, "Next heat: " + bothUnits(heat));
             return load.entry(Entry.Kind.FIRE_CHANGED, "heat " + (part + 1) + " of " + programme.kiln().size() + ", " + heat.in(person.units()));
         });
     }
 
     private static void mustHaveSoaked(Duration wanted, Optional<Soak> soak, boolean isSure) {
-        Duration soaked = Duration.ofSeconds(Math.round(soak.map(Soak::soaked).orElse(0.0)));
-        if (!isSure && soaked.plus(NEARLY).compareTo(wanted) < 0) {
-            throw Refusal.question("It has soaked " + Soak.words(soaked) + " of " + Span.words(wanted) + ", counted from recovery. Take it out all the same?");
+        Soaked soaked = Soaked.of(soak);
+        if (!isSure && soaked.counted().plus(NEARLY).compareTo(wanted) < 0) {
+            throw Refusal.question("It has soaked " + soaked.words() + ", of " + Span.words(wanted) + ". Take it out all the same?");
         }
     }
 
@@ -163,11 +167,11 @@ public class Firings {
                 throw Refusal.outOfTurn(file.name() + " is out already.");
             });
             mustHaveSoaked(wanted(load, leaving), soak, isSure);
-            Duration soaked = Duration.ofSeconds(Math.round(soak.map(Soak::soaked).orElse(0.0)));
+            Soaked soaked = Soaked.of(soak);
             List<Entry> entries = new ArrayList<>();
             for (PieceFile file : leaving) {
                 fire.left(id, file.id(), now(load), soaked, true);
-                entries.add(Entry.ofPiece(Entry.Kind.FIRE_CHANGED, file.jobId(), file.id(), file.name() + ": out of " + load.kiln().name() + " after a soak of " + Soak.words(soaked)));
+                entries.add(Entry.ofPiece(Entry.Kind.FIRE_CHANGED, file.jobId(), file.id(), file.name() + ": out of " + load.kiln().name() + " after a soak of " + soaked.words()));
                 if (!load.row().treatment().isQuenched()) {
                     entries.addAll(treated(load, file, person));
                 }
@@ -253,7 +257,7 @@ public class Firings {
             }
             if (load.row().standing() == Standing.IN) {
                 for (PieceFile file : load.stillIn()) {
-                    fire.left(id, file.id(), now(load), Duration.ofSeconds(Math.round(loads.soak(load.row()).map(Soak::soaked).orElse(0.0))), false);
+                    fire.left(id, file.id(), now(load), Soaked.of(loads.soak(load.row())), false);
                     load.step(file).ifPresent(step -> entries.add(bench.putBack(file.id(), step.operation().key(), "the fire was given up: " + words.strip())));
                 }
                 kilns.controller(load.kiln()).holds(HeatBody.NOTHING);
@@ -269,6 +273,11 @@ public class Firings {
 
     private void happened(Opened load, String words) {
         fire.happened(load.kiln().id(), Optional.of(load.row().id()), now(load), words);
+    }
+
+    /** What stands in a kiln's log is read by everybody. */
+    static String bothUnits(Quantity heat) {
+        return heat.in(Units.INCH_FAHRENHEIT) + " (" + heat.in(Units.MILLIMETRE_CELSIUS) + ")";
     }
 
     static String celsius(double celsius) {

@@ -1,8 +1,10 @@
 package hiltboard.server.fire;
 
 import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.fire.Ahead;
 import hiltboard.core.fire.Soak;
 import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Temperature;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
@@ -41,7 +43,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 public class KilnWatch {
     private static final double TOO_HOT_KELVIN = 15;
     private static final long WRITES_EVERY_MILLIS = 3_000;
-    private static final List<String> DOOR_TO_DO = List.of("Shut the door: the elements are off while it stands open, and the work falls out of its heat.", "The soak counts again from recovery.");
+    private static final List<String> DOOR_TO_DO = List.of("Shut the door: the elements are off while it stands open, and the work falls out of its heat.", "The soak counts on when the kiln has recovered.");
     private static final List<String> HOT_TO_DO = List.of("Look at the kiln, not only at this page: colour, controller, thermocouple.",
             "If it rises on, switch it off at the wall and take the work out from the side, face shield on.", "Overheated steel grows grain: normalise it three times before it is hardened again.");
 
@@ -166,21 +168,28 @@ public class KilnWatch {
         Person by = access.people().stream().filter(person -> person.id() == load.row().inBy().orElseThrow()).findFirst().orElseThrow();
         changes.makeAll(clockCommand(), () -> {
             fire.recovered(load.row().id(), atMillis);
-            fire.happened(load.kiln().id(), Optional.of(load.row().id()), atMillis, "Recovered: the soak counts");
-            List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(Entry.Kind.FIRE_SOAKED, load.name() + ": recovered after a drop of " + Math.round(soak.drop()) + " °C, soaks " + Span.words(load.row().soak()), load.row().id())));
-            load.stillIn().forEach(file -> entries.addAll(ofPiece(load, file, shown, by)));
+            boolean isCounting = soak.isCounting();
+            fire.happened(load.kiln().id(), Optional.of(load.row().id()), atMillis, isCounting ? "Recovered: the soak counts" : "Recovered");
+            List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(Entry.Kind.FIRE_SOAKED, load.name() + ": recovered after a drop of " + Firings.bothUnits(soak.drop()) + ", soaks " + Span.words(load.row().soak())
+                    + (isCounting ? "" : " from when the blade is at heat too, by estimate"), load.row().id())));
+            long until = clock.nowMillis() + soakUp(load, shown, soak).toMillis() / kilns.standIn(load.kiln()).pace();
+            load.stillIn().forEach(file -> entries.addAll(ofPiece(load, file, shown, until, by)));
             return entries;
         });
     }
 
-    private List<Entry> ofPiece(Opened load, PieceFile file, double shown, Person by) {
+    /** How long it is until the soak is up, on the kiln's clock. */
+    private static Duration soakUp(Opened load, double shown, Soak soak) {
+        return Ahead.of(load.load(), load.row().heat(), load.row().soak(), Temperature.ofCelsius(shown), Optional.of(soak), soak.counts()).stream().filter(Ahead::isSoakUp).findFirst().orElseThrow().in();
+    }
+
+    private List<Entry> ofPiece(Opened load, PieceFile file, double shown, long until, Person by) {
         return load.step(file).map(step -> {
             List<Entry> entries = new ArrayList<>();
             if (step.operation().readings().contains(PieceDimensions.KILN_AT_SOAK)) {
-                entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_SOAK, Firings.celsius(shown), by));
+                entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_SOAK, Firings.celsius(shown), Firings.COUNTED_BY_LOG, by));
             }
             if (step.operation().rests()) {
-                long until = clock.nowMillis() + Duration.ofSeconds(load.row().soak().toSeconds()).toMillis() / kilns.standIn(load.kiln()).pace();
                 entries.add(bench.restUntil(file.id(), step.operation().key(), until));
             }
             return entries;

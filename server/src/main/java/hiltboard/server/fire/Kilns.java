@@ -6,6 +6,7 @@ import hiltboard.core.fire.Segment;
 import hiltboard.core.fire.Treatment;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
@@ -33,6 +34,7 @@ import org.springframework.stereotype.Service;
 public class Kilns {
     private static final int LONGEST_NAME = 60;
     private static final int MOST_SLOTS = 40;
+    private static final LengthRange CHAMBERS = LengthRange.of("1", "120");
     private static final Temperature COLDEST = Temperature.ofFahrenheit(120);
     private static final Temperature HOTTEST = Temperature.ofFahrenheit(2500);
 
@@ -85,16 +87,16 @@ public class Kilns {
         Temperature heatsTo = typed.temperature("heatsTo", asked.heatsTo(), COLDEST, HOTTEST);
         Temperature coolsTo = typed.temperature("coolsTo", asked.coolsTo(), COLDEST, HOTTEST);
         Temperature most = typed.temperature("most", asked.most(), COLDEST, HOTTEST);
-        Length width = typed.length("width", asked.width());
-        Length height = typed.length("height", asked.height());
-        Length depth = typed.length("depth", asked.depth());
+        Length width = typed.length("width", asked.width(), CHAMBERS);
+        Length height = typed.length("height", asked.height(), CHAMBERS);
+        Length depth = typed.length("depth", asked.depth(), CHAMBERS);
         int slots = typed.whole("slots", asked.slots(), 1, MOST_SLOTS, "slots of its rack, 1 to " + MOST_SLOTS);
         typed.mustBeUnderstood();
         try {
             Kiln kiln = Kiln.measured(watts, heatsTo, heatsIn, coolsTo, coolsIn, most, new Kiln.Space(width, height, depth, slots));
             return changes.make(command, () -> Entry.ofShop(Entry.Kind.KILN_KEPT, name + " is known to the shop", fire.keep(name, kiln)));
         } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible("heatsIn", asked.heatsIn(), impossible);
+            throw Refusal.impossible("heatsIn", asked.heatsIn(), impossible, person.units());
         }
     }
 

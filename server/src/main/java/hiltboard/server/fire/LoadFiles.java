@@ -17,13 +17,18 @@ import hiltboard.server.live.Entry;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 
 /** Opens loads with their kilns and their pieces' files; belongs into a transaction of the caller. */
 @Component
 class LoadFiles {
+    private static final int KEPT = 200;
+
+    private final Map<Long, HeatBody> slowest = new ConcurrentHashMap<>();
     private final FireRepository fire;
     private final KilnLog log;
     private final PieceFiles files;
@@ -98,11 +103,19 @@ class LoadFiles {
             return Optional.empty();
         }
         long in = row.inAt().get();
-        Soak soak = Soak.from(row.heat(), in / 1000.0);
+        Soak soak = Soak.from(row.heat(), in / 1000.0, slowest(row), fire.counts());
         for (Shown shown : log.between(row.kiln(), in, Long.MAX_VALUE)) {
             soak = soak.with(shown.atMillis() / 1000.0, shown.celsius());
         }
         return Optional.of(soak);
+    }
+
+    /** What lies in a fire stays the same until it is over, so nobody opens its pieces at every look. */
+    private HeatBody slowest(LoadRow row) {
+        if (slowest.size() > KEPT) {
+            slowest.clear();
+        }
+        return slowest.computeIfAbsent(row.id(), id -> open(row).load().slowest());
     }
 
     /** The body of what is still in the fire. */

@@ -31,7 +31,11 @@ final class LoadPieces {
     static LoadPiece of(PieceFile file, Treatment treatment) {
         HeatNeed need = HeatNeed.of(file.specification(), file.chain(Units.INCH_FAHRENHEIT));
         Bar bar = KnifeShape.bar(file.specification());
-        return new LoadPiece(file.id(), file.name(), need, bar.length(), bar.width(), bar.thickness(), bar.mass(), cover(file), closed(file, treatment));
+        return new LoadPiece(file.id(), file.name(), need, bar.length(), bar.width(), bar.thickness(), KnifeShape.steelInFire(file.specification(), isProfiled(file)), cover(file), closed(file, treatment));
+    }
+
+    private static boolean isProfiled(PieceFile file) {
+        return file.route().steps().stream().map(Step::operation).anyMatch(operation -> operation.is(Trait.PROFILES) && file.progress().isDone(operation.key()));
     }
 
     /** As {@link #of} while it is in the fire: nothing keeps it from there any more. */

@@ -20,6 +20,7 @@ import hiltboard.core.forge.RecipeStep;
 import hiltboard.core.forge.StepField;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
 import hiltboard.core.money.BilletCost;
 import hiltboard.core.stock.Counted;
@@ -43,6 +44,9 @@ import org.springframework.stereotype.Component;
 /** Reads a recipe as it is typed and says what comes of it: sizes, layers, bars, cost, pictures. Belongs into a transaction of the caller. */
 @Component
 class BilletReader {
+    private static final LengthRange BLANK_THICKNESS = LengthRange.of("1/64", "3");
+    private static final LengthRange BLANK_WIDTH = LengthRange.of("1/8", "12");
+    private static final LengthRange BLANK_LENGTH = LengthRange.of("1/2", "60");
     private static final int MOST_STEPS = 40;
     private static final int MOST_BLADES = 500;
     private static final int LONGEST_NAME = 80;
@@ -116,7 +120,7 @@ class BilletReader {
         Typed typed = new Typed(units);
         String name = typed.name("name", asked.name(), LONGEST_NAME);
         long blades = typed.amount("blades", asked.blades(), Counted.PIECES, MOST_BLADES);
-        BladeBlank blank = new BladeBlank(typed.length("thickness", asked.thickness()), typed.length("width", asked.width()), typed.length("length", asked.length()));
+        BladeBlank blank = new BladeBlank(typed.length("thickness", asked.thickness(), BLANK_THICKNESS), typed.length("width", asked.width(), BLANK_WIDTH), typed.length("length", asked.length(), BLANK_LENGTH));
         Optional<Long> paid = typed.money("paid", asked.paid());
         Optional<Long> piece = Optional.of(asked.pieceId()).filter(id -> id > 0).map(id -> pieces.open(id).id());
         Recipe recipe = new Recipe(steps);
@@ -234,7 +238,7 @@ class BilletReader {
             }
             return new CladView(surfacings, off.nearest(Length.ofInches("0.0001")).in(units), tolerance.working(), "");
         } catch (ImpossibleQuantity impossible) {
-            return new CladView(List.of(), "", List.of(), "The blade it is looked at on does not come out of it: " + impossible.getMessage() + ".");
+            return new CladView(List.of(), "", List.of(), "The blade it is looked at on does not come out of it: " + impossible.words(units) + ".");
         }
     }
 

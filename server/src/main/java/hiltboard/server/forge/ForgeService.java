@@ -7,6 +7,7 @@ import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.forge.Recipe.Reading;
 import hiltboard.core.forge.Recipe;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -31,6 +32,9 @@ import org.springframework.stereotype.Service;
 /** Whatever changes a billet, a machine or a trip. */
 @Service
 public class ForgeService {
+    private static final LengthRange SECTIONS = LengthRange.of(".005", "24");
+    private static final LengthRange BARS = LengthRange.of("1/16", "240");
+    private static final LengthRange FLAWS = LengthRange.of(".0005", "1");
 
     private final ForgeRepository forge;
     private final BilletReader reader;
@@ -144,7 +148,7 @@ public class ForgeService {
 
     private static Reading reading(AskedReading asked, Units units) {
         Typed typed = new Typed(units);
-        Reading reading = new Reading(typed.maybeLength("thickness", asked.thickness()), typed.maybeLength("width", asked.width()), typed.maybeLength("length", asked.length()));
+        Reading reading = new Reading(typed.maybeLength("thickness", asked.thickness(), SECTIONS), typed.maybeLength("width", asked.width(), SECTIONS), typed.maybeLength("length", asked.length(), BARS));
         typed.mustBeUnderstood();
         return reading;
     }
@@ -176,9 +180,9 @@ public class ForgeService {
 
     static LaminateFlaw flaw(AskedFlaw asked, Units units) {
         Typed typed = new Typed(units);
-        Length depth = typed.length("depth", asked.depth());
-        Length thickness = typed.length("thickness", asked.thickness());
-        Length wanted = typed.length("wanted", asked.wanted());
+        Length depth = typed.length("depth", asked.depth(), FLAWS);
+        Length thickness = typed.length("thickness", asked.thickness(), SECTIONS);
+        Length wanted = typed.length("wanted", asked.wanted(), SECTIONS);
         typed.mustBeUnderstood();
         return new LaminateFlaw(depth, thickness, wanted);
     }

@@ -5,6 +5,7 @@ import hiltboard.core.forge.ForgeMachine;
 import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.RecipeStep;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -28,6 +29,7 @@ import org.springframework.stereotype.Service;
 /** Presses, hammers and fires, and days at borrowed ones. */
 @Service
 public class MachineService {
+    private static final LengthRange MOUTHS = LengthRange.of("1/4", "240");
     private static final int LONGEST_NAME = 80;
 
     private final ForgeRepository forge;
@@ -53,9 +55,9 @@ public class MachineService {
                 .orElseThrow(() -> Refusal.entry("kind", asked.kind(), "What kind of machine it is is not said", "PRESS, HAMMER or FIRE"));
         Typed typed = new Typed(units);
         String name = typed.name("name", asked.name(), LONGEST_NAME);
-        Optional<Length> die = typed.maybeLength("die", asked.die());
-        Length longest = typed.length("longest", asked.longest());
-        Length thickest = typed.length("thickest", asked.thickest());
+        Optional<Length> die = typed.maybeLength("die", asked.die(), MOUTHS);
+        Length longest = typed.length("longest", asked.longest(), MOUTHS);
+        Length thickest = typed.length("thickest", asked.thickest(), MOUTHS);
         Optional<Double> tons = Optional.of(asked.tons().replace(',', '.').strip()).filter(force -> kind == ForgeMachine.Kind.PRESS && force.matches("\\d{1,4}(\\.\\d{1,2})?")).map(Double::valueOf).filter(force -> force > 0);
         if (kind == ForgeMachine.Kind.PRESS && tons.isEmpty()) {
             typed.find("tons", asked.tons(), "How hard it presses is not understood", "tons of 2 000 lb, such as 25");

@@ -12,9 +12,10 @@ import javax.imageio.ImageIO;
  * A view of a billet as a picture that stands in the page itself.
  *
  * @param url of a PNG, as data
+ * @param note what is to be known of it; empty where it shows what it should
  * @param left in millimetres; with top, width and height where it lies in its drawing, y downwards
  */
-record Picture(String url, double left, double top, double width, double height) {
+record Picture(String url, double left, double top, double width, double height, String note) {
     private static final int[] BRIGHT = {0xdd, 0xe5, 0xec};
     private static final int[] DARK = {0x22, 0x27, 0x2d};
 
@@ -31,7 +32,8 @@ record Picture(String url, double left, double top, double width, double height)
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
-        return new Picture("data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray()), view.left(), -view.top(), view.columns() * view.step(), view.rows() * view.step());
+        return new Picture("data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray()), view.left(), -view.top(), view.columns() * view.step(), view.rows() * view.step(),
+                view.isCoarse() ? "Drawn coarser than it is: layers this thin run together in the picture. The numbers are exact." : "");
     }
 
     private static int colour(byte shade) {

@@ -50,9 +50,11 @@ public class ChangeService {
     private final Routes routes;
     private final Changes changes;
     private final ShopClock clock;
+    private final ShopDays days;
     private final Specifications specifications;
 
-    ChangeService(JobRepository jobs, DecisionRepository decisions, PieceFiles files, WorkAgain workAgain, Routes routes, Changes changes, ShopClock clock, Specifications specifications) {
+    ChangeService(JobRepository jobs, DecisionRepository decisions, PieceFiles files, WorkAgain workAgain, Routes routes, Changes changes, ShopClock clock, Specifications specifications, ShopDays days) {
+        this.days = days;
         this.specifications = specifications;
         this.jobs = jobs;
         this.decisions = decisions;
@@ -195,7 +197,7 @@ public class ChangeService {
         if (!both.isEmpty()) {
             throw Refusal.bothChanged(both);
         }
-        SpecificationReader.Answer answer = specifications.readCompleted(entries, units);
+        SpecificationReader.Answer answer = specifications.reread(entries, file.specification(), units);
         return answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
     }
 
@@ -226,7 +228,7 @@ public class ChangeService {
                 }
                 return (Effect) answer;
             } catch (ImpossibleQuantity impossible) {
-                throw Refusal.impossible("", "", impossible);
+                throw Refusal.impossible("", "", impossible, units);
             }
         }
 
@@ -236,12 +238,12 @@ public class ChangeService {
 
         private EffectView view() {
             List<Duration> rests = Stream.concat(effect.turned().again().stream(), effect.turned().comesIn().stream()).map(Operation::rest).filter(rest -> !rest.isZero()).toList();
-            DaysInHand then = file.daysInHand(clock.today(), effect.minutesMore(), rests);
+            DaysInHand then = days.with(file, effect.minutesMore(), rests);
             return new EffectView(file.id(), file.name(), differences(file.specification(), changed, units), views(effect.turned().again()), views(effect.turned().comesIn()),
                     views(effect.dropsOut()), views(effect.lost()),
                     effect.conflicts().stream().map(conflict -> new ConflictView(conflict.done().title(), conflict.reason(), conflict.consequence(), conflict.remedy())).toList(),
                     misfits(), effect.asksClient().stream().sorted().map(SpecificationField::label).toList(), effect.needsClient(), effect.changesPrice(), effect.turned().heats().count() > file.heats().count(), effect.turned().heats().count(),
-                    effect.minutesMore(), effect.material(), file.daysInHand(clock.today()).inHand(), then.inHand(), then.earliest().toString());
+                    effect.minutesMore(), effect.material(), days.of(file).inHand(), then.inHand(), then.earliest().toString());
         }
 
         private List<OperationView> views(List<Operation> operations) {

@@ -21,13 +21,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class JobController {
     private final Wall wall;
+    private final ShopDays days;
     private final JobService service;
     private final ChangeService changing;
     private final Changes changes;
     private final ShopClock clock;
 
-    JobController(Wall wall, JobService service, ChangeService changing, Changes changes, ShopClock clock) {
+    JobController(Wall wall, ShopDays days, JobService service, ChangeService changing, Changes changes, ShopClock clock) {
         this.wall = wall;
+        this.days = days;
         this.service = service;
         this.changing = changing;
         this.changes = changes;
@@ -43,7 +45,7 @@ class JobController {
     @GetMapping("/api/wall")
     @Transactional(readOnly = true)
     WallView wall() {
-        return new WallView(changes.latest(), clock.nowMillis(), wall.rails(clock.today()));
+        return new WallView(changes.latest(), clock.nowMillis(), wall.rails(days.all()));
     }
 
     @PostMapping("/api/jobs")

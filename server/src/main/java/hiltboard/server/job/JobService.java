@@ -49,14 +49,14 @@ public class JobService {
         this.clock = clock;
     }
 
-    /** A commission or a batch as it was talked through; entries in shop notation. */
+    /** A commission or a batch as it was talked through; entries in shop notation, those that were typed: what is not among them is as usual. */
     public record NewJob(String clientName, String clientContact, String title, String useWords, String promisedOn, int pieces, List<Wish> wishes, Map<String, String> specification) {}
 
     /** Takes a job: all findings are collected before anything is kept. The receipt is about the job's first piece. */
     public Receipt take(NewJob job, Person person, Command command) {
         person.mustBeOwner("take a job");
         List<Finding> findings = findings(job);
-        SpecificationReader.Answer answer = specifications.read(job.specification(), person.units());
+        SpecificationReader.Answer answer = specifications.readCompleted(job.specification(), person.units());
         findings.addAll(answer.findings());
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);

@@ -39,8 +39,10 @@ class PieceController {
     private final Changes changes;
     private final JobService service;
     private final ShopClock clock;
+    private final ShopDays days;
 
-    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided, Changes changes, JobService service, ShopClock clock) {
+    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided, Changes changes, JobService service, ShopClock clock, ShopDays days) {
+        this.days = days;
         this.files = files;
         this.jobs = jobs;
         this.notes = notes;
@@ -89,12 +91,12 @@ class PieceController {
         PieceFile file = files.open(id);
         Units units = person.units();
         Progress progress = file.progress();
-        DaysInHand days = file.daysInHand(clock.today());
+        DaysInHand inHand = days.of(file);
         JobRepository.Job job = file.job();
         JobRepository.Piece piece = file.piece();
         List<Brief.Wish> wishes = jobs.wishes(job.id());
-        return new PieceView(id, job.id(), file.name(), job.title(), job.clientName(), job.clientContact(), job.useWords(), job.promisedOn().toString(), days.inHand(),
-                days.earliest().toString(), progress.attendedMinutesLeft(), piece.position(), piece.pieces(), piece.standing().name(), progress.state().name(),
+        return new PieceView(id, job.id(), file.name(), job.title(), job.clientName(), job.clientContact(), job.useWords(), job.promisedOn().toString(), inHand.inHand(),
+                inHand.earliest().toString(), progress.attendedMinutesLeft(), piece.position(), piece.pieces(), piece.standing().name(), progress.state().name(),
                 progress.state().words(), file.isAlive() && progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
                 wishes.stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
                 specification(file, units), Drawing.of(file.specification()),

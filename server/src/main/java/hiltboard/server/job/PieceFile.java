@@ -6,7 +6,6 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
-import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Condition;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Heats;
@@ -16,6 +15,8 @@ import hiltboard.core.route.Place;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route;
+import hiltboard.core.route.Stretch;
+import hiltboard.core.route.Unsettled;
 import hiltboard.server.Refusal;
 import hiltboard.server.chain.ReadingRepository.MadeTo;
 import hiltboard.server.chain.ReadingRepository.Reading;
@@ -26,13 +27,14 @@ import hiltboard.server.route.StepRepository.StepRow;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * All that is known of one piece: the numbers of its chain, its route and how far it has come.
@@ -109,14 +111,35 @@ public record PieceFile(
     }
 
     public Gate gate(Step step) {
+        return gate(step, Units.INCH_FAHRENHEIT);
+    }
+
+    /** @param units in which numbers are said that nobody has answered for */
+    public Gate gate(Step step, Units units) {
         Progress progress = progress();
-        return gate(step, progress.doneAt().keySet(), progress.conditions());
+        return gate(step, progress.doneAt().keySet(), progress.conditions(), units);
     }
 
     /** The gate before a step, for a caller who asks for many and knows already what is done and what the piece is. */
-    public Gate gate(Step step, Set<String> done, Set<Condition> conditions) {
+    public Gate gate(Step step, Set<String> done, Set<Condition> conditions, Units units) {
         Set<String> overridden = overrides.stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
-        return Gate.before(step, done, conditions, overridden, firstPieceProved);
+        return Gate.before(step, done, conditions, overridden, firstPieceProved, unsettled(step, done, units));
+    }
+
+    private List<Gate.Obstacle> unsettled(Step step, Set<String> done, Units units) {
+        return done.contains(step.operation().key()) || made.isEmpty() && readings.isEmpty() ? List.of()
+                : Unsettled.before(step, route, done, () -> chain(units), readingValues(), accepted(), units);
+    }
+
+    /** What somebody took as it is, of readings and of parts. */
+    public List<Unsettled.Accepted> accepted() {
+        return Stream.concat(readings.stream().flatMap(reading -> reading.asItIs().map(taken -> new Unsettled.Accepted(reading.dimension(), reading.value(), taken.against())).stream()),
+                made.stream().flatMap(part -> part.asItIs().map(taken -> new Unsettled.Accepted(part.dimension(), part.value(), taken.against())).stream())).toList();
+    }
+
+    /** Whether a part was made to a number that has moved since, and nobody has taken it as it is. */
+    public boolean isStale() {
+        return !made.isEmpty() && Unsettled.hasStaleParts(chain(Units.INCH_FAHRENHEIT), accepted());
     }
 
     /** Windows that are open, with the lengths that the piece's own numbers give them; none once it is handed over or scrapped. */
@@ -141,7 +164,7 @@ public record PieceFile(
     /** Whether nothing at all is open before a step; most steps wait for others, which is quickly known. */
     public boolean isItsTurn(Step step, Set<String> done, Set<Condition> conditions) {
         boolean waits = overrides.isEmpty() && step.waits().stream().anyMatch(wait -> !done.contains(wait.operation().key()));
-        return !waits && gate(step, done, conditions).isItsTurn();
+        return !waits && gate(step, done, conditions, Units.INCH_FAHRENHEIT).isItsTurn();
     }
 
     public Optional<StepRow> row(Step step) {
@@ -182,19 +205,17 @@ public record PieceFile(
         return job.promisedOn();
     }
 
-    public DaysInHand daysInHand(LocalDate today) {
-        return daysInHand(today, 0, List.of());
+    /** What is left to do, in the order of the route, with the rests as they are on this piece; a step that rests already has no work left. */
+    public List<Stretch> stretchesLeft(Progress progress) {
+        return progress.stepsLeft().stream().filter(step -> !isResting(step)).map(step -> new Stretch(step.operation().attendedMinutes(), rest(step.operation()))).toList();
     }
 
-    /** As it would be with this much work and these rests on top of what is left. */
-    public DaysInHand daysInHand(LocalDate today, int minutesMore, List<Duration> restsMore) {
-        return daysInHand(progress(), today, minutesMore, restsMore);
+    /** When the rests that are under way are up; empty where nothing rests. */
+    public Optional<Instant> restsUntil() {
+        return steps.values().stream().filter(row -> row.standing() == Standing.RESTING).map(row -> Instant.ofEpochMilli(row.restUntilMillis())).max(Comparator.naturalOrder());
     }
 
-    /** As it would be with this much more, for a caller who knows already how far the piece has come. */
-    public DaysInHand daysInHand(Progress progress, LocalDate today, int minutesMore, List<Duration> restsMore) {
-        List<Duration> rests = new ArrayList<>(progress.restsLeft());
-        rests.addAll(restsMore);
-        return DaysInHand.of(Math.max(0, progress.attendedMinutesLeft() + minutesMore), rests, today, job.promisedOn());
+    private boolean isResting(Step step) {
+        return row(step).filter(row -> row.standing() == Standing.RESTING).isPresent();
     }
 }

@@ -1,6 +1,7 @@
 package hiltboard.server.job;
 
 import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
@@ -13,6 +14,8 @@ import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route.Wait;
 import hiltboard.core.route.Rule;
+import hiltboard.core.route.Unsettled;
+import hiltboard.server.chain.ReadingRepository.AsItIs;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.util.List;
@@ -27,12 +30,12 @@ import org.jspecify.annotations.Nullable;
 public final class StepViews {
     private StepViews() {}
 
-    /** A rule with the work that is missing. */
-    public record ObstacleView(String rule, String severity, String reason, String consequence, String remedy, List<String> missing) {
+    /** A rule with the work that is missing. @param number the number that nobody has answered for, where it is about one */
+    public record ObstacleView(String rule, String severity, String reason, String consequence, String remedy, List<String> missing, @Nullable String number) {
         static ObstacleView of(Obstacle obstacle) {
             Rule rule = obstacle.rule();
             return new ObstacleView(rule.key(), rule.severity().words(), rule.reason(), rule.consequence(), rule.remedy(),
-                    obstacle.missing().stream().map(Operation::title).toList());
+                    obstacle.missing().stream().map(Operation::title).toList(), rule instanceof Unsettled unsettled ? unsettled.number() : null);
         }
     }
 
@@ -57,11 +60,25 @@ public final class StepViews {
             List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
             List<String> because, List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
 
-    /** The reading that counts for a number. */
-    public record ReadingView(long id, String typed, String value, String by, long atMillis) {}
+    /** That somebody took a number as it is. */
+    public record AsItIsView(String reason, String by, long atMillis) {
+        static @Nullable AsItIsView of(Optional<AsItIs> taken) {
+            return taken.map(each -> new AsItIsView(each.reason(), each.by(), each.atMillis())).orElse(null);
+        }
+    }
 
-    /** A part that was made to a number which has moved. */
-    public record StaleView(String madeTo, String now, String difference, String tolerance) {}
+    /** What a reading is. @param verdict IN, NEAR or OUT, and in words; {@code why} is empty where it is simply in */
+    public record JudgementView(String verdict, String words, String why) {
+        static JudgementView of(Judgement judged) {
+            return new JudgementView(judged.verdict().name(), judged.verdict().words(), judged.words());
+        }
+    }
+
+    /** The reading that counts for a number. @param asItIs where it is out and was taken all the same */
+    public record ReadingView(long id, String typed, String value, String by, long atMillis, JudgementView judgement, @Nullable AsItIsView asItIs) {}
+
+    /** A part that was made to a number which has moved. @param asItIs where it was taken all the same */
+    public record StaleView(String madeTo, String now, String difference, String tolerance, @Nullable AsItIsView asItIs) {}
 
     /** One number with its source and working; asked is what the client asked for, in their words. */
     public record NumberView(
@@ -81,7 +98,7 @@ public final class StepViews {
 
     private static StepView step(PieceFile file, Step step, Set<String> done, Set<Condition> conditions, Set<String> builtOn, Units units) {
         Operation operation = step.operation();
-        Gate gate = file.gate(step, done, conditions);
+        Gate gate = file.gate(step, done, conditions, units);
         Optional<StepRow> row = file.row(step);
         List<WaitView> waits = step.waits().stream().map(wait -> wait(wait, done)).toList();
         List<OverrideView> overrides = file.overrides().stream().filter(each -> each.operation().equals(operation.key()))
@@ -134,7 +151,7 @@ public final class StepViews {
         DimensionChain chain = file.chain(units);
         Map<String, Reading> readings = file.readingsByDimension();
         Set<String> readable = readable(file);
-        return chain.links().stream().map(link -> number(link, Optional.ofNullable(readings.get(link.dimension().key())), readable,
+        return chain.links().stream().map(link -> number(file, chain, link, Optional.ofNullable(readings.get(link.dimension().key())), readable,
                 Optional.ofNullable(asked.get(link.dimension().label().toLowerCase(Locale.ROOT))), units)).toList();
     }
 
@@ -143,14 +160,20 @@ public final class StepViews {
         return file.route().steps().stream().flatMap(step -> step.operation().readings().stream()).collect(Collectors.toSet());
     }
 
-    private static NumberView number(Link link, Optional<Reading> reading, Set<String> readable, Optional<String> asked, Units units) {
+    private static NumberView number(PieceFile file, DimensionChain chain, Link link, Optional<Reading> reading, Set<String> readable, Optional<String> asked, Units units) {
         String key = link.dimension().key();
-        return new NumberView(key, link.dimension().label(), link.source().words(), link.current().in(units), link.expected().value().in(units),
+        return new NumberView(key, link.dimension().label(), link.source().words(), link.currentIn(units), link.expectedIn(units),
                 link.expected().note(), link.expected().working(), link.expected().cautions(), link.dimension().from(), link.hangsOnIt(),
                 "± " + link.dimension().tolerance().in(units), readable.contains(key), link.current().symbol(units),
                 asked.orElse(null), link.madeTo().map(value -> value.in(units)).orElse(null),
-                link.stale().map(stale -> new StaleView(stale.madeTo().in(units), stale.now().in(units), difference(stale, units), "± " + stale.tolerance().in(units))).orElse(null),
-                reading.map(each -> new ReadingView(each.id(), each.typed(), each.value().in(units), each.takenBy(), each.takenAtMillis())).orElse(null));
+                link.stale().map(stale -> new StaleView(stale.madeTo().in(units), stale.now().in(units), difference(stale, units), "± " + stale.tolerance().in(units), AsItIsView.of(stillTaken(file, link)))).orElse(null),
+                reading.map(each -> new ReadingView(each.id(), each.typed(), each.value().in(units), each.takenBy(), each.takenAtMillis(),
+                        JudgementView.of(chain.judge(key, each.value())), AsItIsView.of(each.asItIs().filter(taken -> !Unsettled.isOut(link, chain, file.accepted()))))).orElse(null));
+    }
+
+    /** What was taken as it is counts until the number moves on. */
+    private static Optional<AsItIs> stillTaken(PieceFile file, Link link) {
+        return Unsettled.isTaken(link, file.accepted()) ? file.made().stream().filter(part -> part.dimension().equals(link.dimension().key())).flatMap(part -> part.asItIs().stream()).findFirst() : Optional.empty();
     }
 
     private static String difference(Link.Stale stale, Units units) {

@@ -4,11 +4,12 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Stretch;
 import hiltboard.server.job.JobRepository.Job;
 import hiltboard.server.job.JobRepository.PieceVersion;
 import hiltboard.server.job.PieceController.WindowView;
 import hiltboard.server.route.StepRepository.Standing;
-import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
@@ -44,13 +45,37 @@ class Wall {
     record Rail(long jobId, String number, String title, String clientName, String useWords, String promisedOn, int daysInHand, List<HangingPiece> pieces) {}
 
     /** A piece as it was drawn at a version of it, with the work that was left. */
-    private record Hung(long version, HangingPiece piece, boolean isAlive, int attendedMinutesLeft, List<Duration> restsLeft) {}
+    private record Hung(long version, HangingPiece piece, boolean isAlive, List<Stretch> left, Optional<Instant> restsUntil) {}
 
-    /** Every job with living pieces, the most urgent first; belongs into a transaction of the caller. */
-    List<Rail> rails(LocalDate today) {
-        Map<Long, Job> living = jobs.jobsWithLivingPieces().stream().collect(Collectors.toMap(Job::id, job -> job));
+    /** A living piece with the work that is left of it, and the day it is promised for. */
+    record Left(long piece, long job, LocalDate promisedOn, Optional<Instant> restsUntil, List<Stretch> left) {}
+
+    /** Every job with living pieces, the most urgent first; belongs into a transaction of the caller. @param days in hand of each living piece */
+    List<Rail> rails(Map<Long, DaysInHand> days) {
+        Map<Long, Job> living = living();
+        Map<Long, Hung> current = current(living);
+        return jobs.versions(living.keySet()).stream().collect(Collectors.groupingBy(PieceVersion::job, Collectors.mapping(each -> current.get(each.piece()), Collectors.toList())))
+                .entrySet().stream().map(entry -> rail(living.get(entry.getKey()), entry.getValue(), days))
+                .sorted(Comparator.comparingInt(Rail::daysInHand).thenComparing(Rail::promisedOn).thenComparingLong(Rail::jobId)).toList();
+    }
+
+    /** What is left of every living piece, what is promised first at the front; belongs into a transaction of the caller. */
+    List<Left> left() {
+        Map<Long, Job> living = living();
+        Map<Long, Hung> current = current(living);
+        return jobs.versions(living.keySet()).stream().filter(each -> current.get(each.piece()).isAlive()).map(each -> {
+            Hung piece = current.get(each.piece());
+            return new Left(each.piece(), each.job(), living.get(each.job()).promisedOn(), piece.restsUntil(), piece.left());
+        }).sorted(Comparator.comparing(Left::promisedOn).thenComparingLong(Left::job).thenComparingLong(Left::piece)).toList();
+    }
+
+    private Map<Long, Job> living() {
+        return jobs.jobsWithLivingPieces().stream().collect(Collectors.toMap(Job::id, job -> job));
+    }
+
+    private Map<Long, Hung> current(Map<Long, Job> living) {
         if (living.isEmpty()) {
-            return List.of();
+            return Map.of();
         }
         List<PieceVersion> versions = jobs.versions(living.keySet());
         Map<Long, Hung> current = versions.stream().map(each -> hung.get(each.piece())).filter(Objects::nonNull)
@@ -60,21 +85,18 @@ class Wall {
         files.openAll(living.values(), changed).forEach(file -> current.put(file.id(), hang(file)));
         hung.keySet().retainAll(current.keySet());
         hung.putAll(current);
-        return versions.stream().collect(Collectors.groupingBy(PieceVersion::job, Collectors.mapping(each -> current.get(each.piece()), Collectors.toList())))
-                .entrySet().stream().map(entry -> rail(living.get(entry.getKey()), entry.getValue(), today))
-                .sorted(Comparator.comparingInt(Rail::daysInHand).thenComparing(Rail::promisedOn).thenComparingLong(Rail::jobId)).toList();
+        return current;
     }
 
-    private static Rail rail(Job job, List<Hung> pieces, LocalDate today) {
-        int daysInHand = pieces.stream().filter(Hung::isAlive)
-                .mapToInt(piece -> DaysInHand.of(piece.attendedMinutesLeft(), piece.restsLeft(), today, job.promisedOn()).inHand()).min().orElse(0);
+    private static Rail rail(Job job, List<Hung> pieces, Map<Long, DaysInHand> days) {
+        int daysInHand = pieces.stream().map(piece -> days.get(piece.piece().id())).filter(Objects::nonNull).mapToInt(DaysInHand::inHand).min().orElse(0);
         return new Rail(job.id(), job.number(), job.title(), job.clientName(), job.useWords(), job.promisedOn().toString(), daysInHand,
                 pieces.stream().map(Hung::piece).toList());
     }
 
     private static Hung hang(PieceFile file) {
         Progress progress = file.progress();
-        return new Hung(file.piece().version(), hanging(file, progress), file.isAlive(), progress.attendedMinutesLeft(), progress.restsLeft());
+        return new Hung(file.piece().version(), hanging(file, progress), file.isAlive(), file.stretchesLeft(progress), file.restsUntil());
     }
 
     private static HangingPiece hanging(PieceFile file, Progress progress) {
@@ -82,7 +104,7 @@ class Wall {
                 .map(operation -> operation.title()).orElse("");
         return new HangingPiece(file.id(), file.name(), file.piece().standing().name(), progress.state().name(), progress.state().words(),
                 file.specification().finish().name(), Drawing.of(file.specification()), file.heldReason().orElse(null), file.isAlive() && progress.isUntempered(),
-                !file.chain(Units.INCH_FAHRENHEIT).stale().isEmpty(),
+                file.isStale(),
                 file.route().steps().stream().map(step -> underWay(file, step)).flatMap(Optional::stream).toList(),
                 PieceController.windows(file), next, progress.doneAt().size(), file.route().steps().size());
     }

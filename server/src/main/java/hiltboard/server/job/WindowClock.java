@@ -11,6 +11,7 @@ import hiltboard.server.live.Entry;
 import java.time.Duration;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -38,7 +39,7 @@ class WindowClock {
     @Scheduled(initialDelay = 1_500, fixedDelay = 3_000)
     void look() {
         long now = clock.nowMillis();
-        List<Rail> rails = Optional.ofNullable(reading.execute(status -> wall.rails(clock.today()))).orElse(List.of());
+        List<Rail> rails = Optional.ofNullable(reading.execute(status -> wall.rails(Map.of()))).orElse(List.of());
         rails.forEach(rail -> rail.pieces().stream().filter(piece -> piece.heldReason() == null)
                 .forEach(piece -> piece.windows().stream().filter(window -> window.warnFromMillis() <= now && now < window.closesAtMillis()).forEach(window -> tell(rail, piece, window, now))));
     }
@@ -47,7 +48,7 @@ class WindowClock {
         String id = "window-" + piece.id() + "-" + window.operation() + "-" + window.closesAtMillis();
         if (told.add(id)) {
             changes.make(new Command(id, Optional.empty(), "clock"), () -> Entry.ofPiece(Entry.Kind.WINDOW_CLOSING, rail.jobId(), piece.id(),
-                    piece.name() + ": " + window.title() + ": only " + Span.words(Duration.ofMillis(window.closesAtMillis() - now)) + " left. Otherwise: " + window.consequence()));
+                    piece.name() + ": " + window.title() + ": only " + Span.wordsDown(Duration.ofMillis(window.closesAtMillis() - now)) + " left. Otherwise: " + window.consequence()));
         }
     }
 }

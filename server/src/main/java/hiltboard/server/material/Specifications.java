@@ -35,6 +35,11 @@ public class Specifications {
         return read(SpecificationReader.completed(entries, units), units);
     }
 
+    /** As {@link #readCompleted} for a knife that is changed. */
+    public SpecificationReader.Answer reread(Map<String, String> entries, Specification before, Units units) {
+        return SpecificationReader.reread(SpecificationReader.completed(entries, units), before, units, steels.library());
+    }
+
     /** As {@link SpecificationReader#restore}; the same entries are read once. */
     public Specification restore(Map<String, String> entries) {
         if (restored.size() > KEPT) {

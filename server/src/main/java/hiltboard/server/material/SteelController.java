@@ -119,7 +119,7 @@ class SteelController {
         Temperature heat = typed.temperature("temperature", temperature);
         Duration time = typed.time("each", each);
         typed.mustBeUnderstood();
-        return possible("each", each, () -> view(new Tempering(known(steel), person.units()).hardnessAfter(heat, time, Math.max(1, Math.min(6, times))), person.units()));
+        return possible("each", each, person.units(), () -> view(new Tempering(known(steel), person.units()).hardnessAfter(heat, time, Math.max(1, Math.min(6, times))), person.units()));
     }
 
     /** The temper for a wanted hardness. */
@@ -129,7 +129,7 @@ class SteelController {
         Duration time = typed.time("each", each);
         Hardness wanted = typed.hardness("hardness", hardness);
         typed.mustBeUnderstood();
-        return possible("each", each, () -> view(new Tempering(known(steel), person.units()).temperatureFor(wanted, time, Math.max(1, Math.min(6, times))), person.units()));
+        return possible("each", each, person.units(), () -> view(new Tempering(known(steel), person.units()).temperatureFor(wanted, time, Math.max(1, Math.min(6, times))), person.units()));
     }
 
     /** The temperature that tempers as far in another time. */
@@ -140,7 +140,7 @@ class SteelController {
         Duration known = typed.time("time", time);
         Duration wanted = typed.time("other", other);
         typed.mustBeUnderstood();
-        return possible("other", other, () -> {
+        return possible("other", other, person.units(), () -> {
             TemperingParameter parameter = TemperingParameter.of(heat, known);
             Temperature equal = parameter.temperatureIn(wanted);
             String working = "P = T (20 + log t), T in kelvin, t in hours (Hollomon and Jaffe 1945): " + Math.round(parameter.value());
@@ -163,16 +163,16 @@ class SteelController {
                 String shown = each == HardnessScale.HRC ? BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).toPlainString() : String.valueOf(Math.round(value));
                 return new EstimateView(shown + " " + each.name(), "", List.of(each.words() + ", ASTM E140 table 1 (from memory): approximate"), "");
             } catch (ImpossibleQuantity outside) {
-                return new EstimateView("", "", List.of(), each.words() + ": outside what is known, " + outside.accepted());
+                return new EstimateView("", "", List.of(), each.words() + ": outside what is known, " + outside.accepted(Units.MILLIMETRE_CELSIUS));
             }
         }).toList();
     }
 
-    private static EstimateView possible(String field, String given, Supplier<EstimateView> answer) {
+    private static EstimateView possible(String field, String given, Units units, Supplier<EstimateView> answer) {
         try {
             return answer.get();
         } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible(field, given, impossible);
+            throw Refusal.impossible(field, given, impossible, units);
         }
     }
 }

@@ -60,7 +60,10 @@ class CuttingController {
      *
      * @param proof how good it is, in words
      */
-    record PlanView(List<BarView> bars, List<String> notPlaced, String wasted, String proof) {}
+    record PlanView(List<BarView> bars, List<NotPlacedView> notPlaced, String wasted, String proof) {}
+
+    /** A blank that found no bar, and why not. */
+    record NotPlacedView(String name, String why) {}
 
     /** How many of a piece's blank a bar yields and where they are cut; or why none. */
     record YieldView(int count, String why, @Nullable BarView bar) {}
@@ -78,7 +81,7 @@ class CuttingController {
         Units units = person.units();
         CuttingRules usual = CuttingRules.USUAL;
         return new Cutting(service.waiting().stream().map(CuttingController::waiting).toList(), service.bars().size(),
-                new RulesView(usual.kerf().brieflyIn(units), usual.edge().brieflyIn(units), usual.clamp().brieflyIn(units), usual.useful().brieflyIn(units), usual.thicker().brieflyIn(units)),
+                new RulesView(usual.kerf().entryIn(units), usual.edge().entryIn(units), usual.clamp().entryIn(units), usual.useful().entryIn(units), usual.thicker().entryIn(units)),
                 service.planned().stream().map(cut -> view(cut, units)).toList());
     }
 
@@ -139,7 +142,7 @@ class CuttingController {
     private PlanView view(Run run, CuttingPlan plan, Units units) {
         String proof = plan.bars().isEmpty() ? "" : plan.gap() < 0.0005 ? "No plan can use less steel."
                 : String.format(Locale.ROOT, "At most %.1f %% of the steel that is used up could be saved by any other plan.", 100 * plan.gap());
-        return new PlanView(plan.bars().stream().map(bar -> view(run, bar, units)).toList(), plan.notPlaced().stream().map(id -> name(run.piece(id))).toList(),
+        return new PlanView(plan.bars().stream().map(bar -> view(run, bar, units)).toList(), plan.notPlaced().stream().map(id -> new NotPlacedView(name(run.piece(id)), run.whyNot(id, units))).toList(),
                 plan.bars().isEmpty() ? "" : String.format(Locale.ROOT, "%.0f %% of the steel that is used up becomes chips and scrap.", 100 * plan.wastedArea() / plan.usedArea()), proof);
     }
 

@@ -4,6 +4,7 @@ import hiltboard.core.blade.Point;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Trait;
 import hiltboard.core.stock.Need;
@@ -53,6 +54,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plans how the bars on the rack are cut for the blanks that wait, and cuts them. */
 @Service
 public class CuttingService {
+    private static final LengthRange KERFS = LengthRange.of(".005", "1/2");
+    private static final LengthRange EDGES = LengthRange.of("0", "2");
+    private static final LengthRange ENDS = LengthRange.of("0", "24");
+    private static final LengthRange OFFCUTS = LengthRange.of("0", "120");
     private static final Logger LOG = LoggerFactory.getLogger(CuttingService.class);
     private static final Duration LONGEST_SEARCH = Duration.ofSeconds(120);
     private static final int RUNS_KEPT = 20;
@@ -88,6 +93,7 @@ public class CuttingService {
     /** A search for a plan. */
     static final class Run {
         private final long id;
+        private final CuttingProblem problem;
         private final CuttingSolver solver;
         private final Map<String, PieceFile> pieces;
         private volatile int settled;
@@ -97,6 +103,7 @@ public class CuttingService {
 
         private Run(long id, CuttingProblem problem, Map<String, PieceFile> pieces, Duration patience) {
             this.id = id;
+            this.problem = problem;
             this.pieces = pieces;
             this.solver = new CuttingSolver(problem, new CuttingSolver.Settings(patience, WORKERS), (done, of) -> {
                 groups = of;
@@ -122,6 +129,13 @@ public class CuttingService {
 
         boolean isFailed() {
             return isFailed;
+        }
+
+        /** Why a blank that found no place did not, in words. */
+        String whyNot(String piece, Units units) {
+            Blank blank = problem.wanted().stream().filter(each -> each.id().equals(piece)).findFirst().orElseThrow().blank();
+            List<String> reasons = problem.whyNot(blank, units);
+            return reasons.isEmpty() ? "The bars that would do are used up by the others." : String.join(" ", reasons);
         }
 
         PieceFile piece(String id) {
@@ -166,8 +180,9 @@ public class CuttingService {
         if (steel.from(row.lot(), clock.today()) instanceof Need.Unfit unfit) {
             return new BarYield(Optional.empty(), unfit.why());
         }
-        Optional<BarPlan> plan = CuttingRules.USUAL.most(blank(file), bar(row, row.free()));
-        return new BarYield(plan, plan.isPresent() ? "" : "It is too short or too narrow for the profile, the saw and the vice.");
+        Blank blank = Blank.of(file.specification());
+        Bar bar = bar(row, row.free());
+        return new BarYield(CuttingRules.USUAL.most(blank, bar), CuttingRules.USUAL.whyNot(blank, bar).map(why -> why.in(units)).orElse(""));
     }
 
     /** Flat bars of the shop that nothing is promised of. */
@@ -185,7 +200,7 @@ public class CuttingService {
             throw Refusal.outOfTurn("No blank waits to be cut from a bar.");
         }
         Map<String, PieceFile> byId = waiting.stream().collect(Collectors.toMap(file -> String.valueOf(file.id()), file -> file));
-        CuttingProblem problem = new CuttingProblem(waiting.stream().map(file -> new Wanted(String.valueOf(file.id()), blank(file))).toList(), bars().stream().map(row -> bar(row, row.amount())).toList(), rules);
+        CuttingProblem problem = new CuttingProblem(waiting.stream().map(file -> new Wanted(String.valueOf(file.id()), Blank.of(file.specification()))).toList(), bars().stream().map(row -> bar(row, row.amount())).toList(), rules);
         Run run = new Run(lastRun.incrementAndGet(), problem, byId, Duration.ofSeconds(asked.seconds()));
         runs.put(run.id, run);
         runs.keySet().removeIf(id -> id <= run.id - RUNS_KEPT);
@@ -202,10 +217,6 @@ public class CuttingService {
         }
     }
 
-    private static Blank blank(PieceFile file) {
-        return new Blank(KnifeShape.outline(file.specification()).steel(), file.specification().steel().designation(), file.specification().length(SpecificationField.STOCK_THICKNESS));
-    }
-
     /** @param length of it that can be cut, in nanometres */
     private static Bar bar(LotRow row, long length) {
         return new Bar(String.valueOf(row.id()), row.lot().value(StockField.WHAT).orElseThrow(), row.lot().length(StockField.THICKNESS).orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), new Length(length));
@@ -213,8 +224,8 @@ public class CuttingService {
 
     private static CuttingRules rules(Asked asked, Units units) {
         Typed typed = new Typed(units);
-        CuttingRules rules = new CuttingRules(typed.length("kerf", asked.kerf()), typed.lengthOrNothing("edge", asked.edge()), typed.lengthOrNothing("clamp", asked.clamp()),
-                typed.lengthOrNothing("useful", asked.useful()), typed.lengthOrNothing("thicker", asked.thicker()));
+        CuttingRules rules = new CuttingRules(typed.length("kerf", asked.kerf(), KERFS), typed.lengthOrNothing("edge", asked.edge(), EDGES), typed.lengthOrNothing("clamp", asked.clamp(), ENDS),
+                typed.lengthOrNothing("useful", asked.useful(), OFFCUTS), typed.lengthOrNothing("thicker", asked.thicker(), KERFS));
         if (asked.seconds() < 1 || asked.seconds() > LONGEST_SEARCH.toSeconds()) {
             typed.find("seconds", String.valueOf(asked.seconds()), "The search cannot take so long", "1 to " + LONGEST_SEARCH.toSeconds() + " seconds");
         }

@@ -137,7 +137,7 @@ public class Rack {
     }
 
     private Optional<Choice> serving(Need need, LotRow lot) {
-        return need.from(lot.lot(), clock.today()) instanceof Takes takes && takes.amount() <= lot.free() && lot.amount() > 0 ? Optional.of(new Choice(lot, takes.amount())) : Optional.empty();
+        return need.from(lot.lot(), clock.today()) instanceof Takes takes && takes.atLeast() <= lot.free() && lot.amount() > 0 ? Optional.of(new Choice(lot, takes.amount())) : Optional.empty();
     }
 
     private static Missing missing(Need need, Known now) {

@@ -1,6 +1,7 @@
 package hiltboard.server.stock;
 
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Counted;
 import hiltboard.core.stock.Lot;
@@ -25,6 +26,8 @@ import org.springframework.stereotype.Service;
 /** Blocks that are sawn into scales. */
 @Service
 class SawingService {
+    private static final LengthRange SIZES = LengthRange.of("1/32", "60");
+    private static final LengthRange KERFS = LengthRange.of(".005", "1/2");
     private final StockRepository stock;
     private final Changes changes;
     private final ShopClock clock;
@@ -56,10 +59,10 @@ class SawingService {
 
     private static Sawing sawing(AskedScale asked, Units units) {
         Typed typed = new Typed(units);
-        Length thickness = typed.length("thickness", asked.thickness());
-        Length width = typed.length("width", asked.width());
-        Length length = typed.length("length", asked.length());
-        Length kerf = typed.length("kerf", asked.kerf());
+        Length thickness = typed.length("thickness", asked.thickness(), SIZES);
+        Length width = typed.length("width", asked.width(), SIZES);
+        Length length = typed.length("length", asked.length(), SIZES);
+        Length kerf = typed.length("kerf", asked.kerf(), KERFS);
         typed.mustBeUnderstood();
         return new Sawing(new SawnBlock.Scale(thickness, width, length), kerf);
     }

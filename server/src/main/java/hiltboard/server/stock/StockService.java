@@ -2,6 +2,7 @@ package hiltboard.server.stock;
 
 import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Counted;
 import hiltboard.core.stock.Lot;
@@ -132,7 +133,7 @@ public class StockService {
             return;
         }
         Typed typed = new Typed(units);
-        Length ordered = typed.length("orderedThickness", given.orderedThickness());
+        Length ordered = typed.length("orderedThickness", given.orderedThickness(), LengthRange.of("1/64", "8"));
         typed.mustBeUnderstood();
         Length off = measured.get().minus(ordered);
         if (off.absolute().compareTo(TOLERANCE) > 0) {
