@@ -3,6 +3,7 @@ package hiltboard.core.design;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hiltboard.core.blade.Area;
 import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.measure.Length;
@@ -71,5 +72,34 @@ class WeighedTest {
 
     private static double grams(String... changes) {
         return KnifeShape.weighed(Specifications.fullTang(changes)).mass().grams();
+    }
+
+    @Test
+    @DisplayName("[worked] a pocket inside both scales takes its own volume of wood off: about 2 × 0.020 in × what lies within the rim")
+    void a_relieved_scale_weighs_less() {
+        double whole = scales(Specifications.fullTang());
+        double relieved = scales(Specifications.fullTang("scaleRelief", "POCKET"));
+        Area handle = Area.of(KnifeShape.outline(Specifications.fullTang()).handle());
+        double rim = 2 * 0.150 * 25.4;
+        double within = handle.squareMillimetres() - rim * (114.3 + 22);
+        assertThat(whole - relieved).isCloseTo(within * 2 * 0.020 * 25.4 / 1000 * Specifications.fullTang().handleMaterial().density().gramsPerCubicCentimetre(), within(0.35));
+        assertThat(KnifeShape.weighsWithout(Specifications.hiddenTang("alignmentPins", "TWO"))).contains("alignment pins", "adhesive");
+        assertThat(KnifeShape.weighsWithout(Specifications.fullTang("fastening", "SCREWS"))).containsExactly("screws’ heads");
+    }
+
+    private static double scales(Specification spec) {
+        return KnifeShape.weighed(spec).parts().stream().filter(part -> part.name().equals("Scales")).findFirst().orElseThrow().mass().grams();
+    }
+
+    @Test
+    @DisplayName("[worked] what goes into the fire is the blade as it is profiled, not the bar: volume × 7.85 g/cm³, lighter the further its bevels are ground")
+    void steel_in_the_fire() {
+        Specification slab = Specifications.fullTang("bevels", "AFTER_HARDENING", "pinDiameter", "1/16", "notches", "NONE");
+        double area = Area.of(KnifeShape.outline(slab).blade()).squareMillimetres() + Area.of(KnifeShape.outline(slab).tang()).squareMillimetres();
+        assertThat(KnifeShape.steelInFire(slab, true).grams()).isCloseTo(area * 5 / 32 * 25.4 / 1000 * 7.85, within(0.5));
+        double rough = KnifeShape.steelInFire(Specifications.fullTang("bevels", "ROUGH_THEN_FINISH", "pinDiameter", "1/16", "notches", "NONE"), true).grams();
+        assertThat(rough).isLessThan(KnifeShape.steelInFire(slab, true).grams()).isGreaterThan(KnifeShape.steelInFire(Specifications.fullTang("bevels", "BEFORE_HARDENING", "pinDiameter", "1/16", "notches", "NONE"), true).grams());
+        assertThat(KnifeShape.steelInFire(slab, false).grams()).as("before it is profiled it is its bar").isCloseTo(KnifeShape.bar(slab).mass().grams(), within(0.5));
+        assertThat(KnifeShape.steelInFire(Specifications.of(Construction.HATCHET), true).grams()).isPositive();
     }
 }

@@ -196,4 +196,13 @@ class KilnTest {
         assertThat(atHeat().next().isLit()).isFalse();
         assertThat(atHeat().out().after(60).watts()).isZero();
     }
+
+    @Test
+    @DisplayName("[trade] a kiln is there within 5 K of what it is told, on either side")
+    void when_a_kiln_is_there() {
+        for (double off : new double[] {-5.1, -5, 0, 5, 5.1}) {
+            KilnState state = KilnState.standing(Kilns.usual(), 0, 815 + off, 815 + off, 0).lit(List.of(Segment.until(Temperature.ofCelsius(815))));
+            assertThat(state.isThere()).as("%.1f K off", off).isEqualTo(Math.abs(off) <= 5);
+        }
+    }
 }

@@ -64,4 +64,14 @@ class BarSectionTest {
     private static Length inch(String inches) {
         return Length.ofInches(inches);
     }
+
+    @Test
+    @DisplayName("[trade] a bar that is twisted may be 7 in a hundred off square, not 9; a round is not square")
+    void about_square() {
+        assertThat(BarSection.flat(inch("1.07"), inch("1")).isAboutSquare()).isTrue();
+        assertThat(BarSection.flat(inch("1"), inch("1.07")).isAboutSquare()).isTrue();
+        assertThat(BarSection.flat(inch("1.09"), inch("1")).isAboutSquare()).isFalse();
+        assertThat(BarSection.flat(inch("0.91"), inch("1")).isAboutSquare()).isFalse();
+        assertThat(BarSection.round(inch("1")).isAboutSquare()).isFalse();
+    }
 }

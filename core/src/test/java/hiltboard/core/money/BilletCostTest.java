@@ -32,4 +32,13 @@ class BilletCostTest {
         assertThat(BilletCost.of(bars, Map.of("steel:1084", 2_450L, "fitting:MILD_STEEL", 1_000L), 4).cents()).isEqualTo(3_740);
         assertThatThrownBy(() -> BilletCost.paid(100, 0)).isInstanceOf(ImpossibleQuantity.class);
     }
+
+    @Test
+    @DisplayName("[worked] 333 g at 24.50 are 8.16 and not 8.15; 2.00 shared by three are 0.67, 1.00 are 0.33")
+    void cents_are_rounded_to_the_nearest() {
+        Map<ForgeSteel, Mass> bars = Map.of(ForgeSteel.named("1084").orElseThrow(), Mass.ofGrams(333));
+        assertThat(BilletCost.of(bars, Map.of("steel:1084", 2_450L), 1).cents()).isEqualTo(816);
+        assertThat(BilletCost.paid(200, 3).perBlade()).isEqualTo(67);
+        assertThat(BilletCost.paid(100, 3).perBlade()).isEqualTo(33);
+    }
 }

@@ -62,4 +62,12 @@ class MaterialCostTest {
     private static MaterialCost cost(Specification spec, Map<String, Long> prices) {
         return MaterialCost.of(spec, KnifeShape.weighed(spec), prices);
     }
+
+    @Test
+    @DisplayName("[trade] half of a fitting's blank is milled away: a guard costs twice its own weight, common practice with no source")
+    void a_fitting_is_paid_for_as_its_blank() {
+        Specification spec = Specifications.hiddenTang();
+        double grams = KnifeShape.weighed(spec).parts().stream().filter(part -> part.name().equals("Guard")).findFirst().orElseThrow().mass().grams();
+        assertThat(cost(spec, Map.of("fitting:BRASS", 100_000L)).cents()).isEqualTo(Math.round(2 * grams / 1000 * 100_000));
+    }
 }

@@ -172,4 +172,35 @@ class LateChangeTest {
     private static Effect effect(Knife knife, Progress progress, Specification to) {
         return (Effect) new LateChange(making(knife, progress), to, PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
     }
+
+    @Test
+    @DisplayName("[trade] a smaller pin after the holes are drilled is a conflict: a hole only grows, and nobody is sent to drill it again")
+    void a_hole_only_grows() {
+        Knife knife = Knife.of(Construction.FULL_TANG);
+        Effect effect = effect(knife, knife.before("rough-bevels"), Specifications.fullTang("pinDiameter", "3/16"));
+        assertThat(effect.turned().again()).extracting(Operation::key).doesNotContain("drill-tang-holes");
+        assertThat(effect.conflicts()).anySatisfy(conflict -> {
+            assertThat(conflict.reason()).contains("0.250 in", "a hole only grows");
+            assertThat(conflict.remedy()).contains("Sleeve", "bigger pin");
+        });
+        Effect bigger = effect(knife, knife.before("rough-bevels"), Specifications.fullTang("pinDiameter", "9/32"));
+        assertThat(bigger.conflicts()).isEmpty();
+        assertThat(bigger.turned().again()).extracting(Operation::key).contains("drill-tang-holes");
+        assertThat(effect(knife, knife.before("drill-tang-holes"), Specifications.fullTang("pinDiameter", "3/16")).conflicts()).as("nothing is drilled yet").isEmpty();
+    }
+
+    @Test
+    @DisplayName("[trade] an hour of work moves the price, 59 minutes do not; material always does")
+    void from_when_the_price_moves() {
+        Effect free = effect(Knife.of(Construction.FULL_TANG), Knife.of(Construction.FULL_TANG).before("approve-outline"), Specifications.fullTang("abrasiveStart", "GRIT_60"));
+        assertThat(costing(free, 59, List.of()).changesPrice()).isFalse();
+        assertThat(costing(free, 60, List.of()).changesPrice()).isTrue();
+        assertThat(costing(free, -60, List.of()).changesPrice()).isTrue();
+        assertThat(costing(free, -59, List.of()).changesPrice()).isFalse();
+        assertThat(costing(free, 0, List.of("a handle block")).changesPrice()).isTrue();
+    }
+
+    private static Effect costing(Effect effect, int minutes, List<String> material) {
+        return new Effect(effect.route(), effect.turned(), effect.dropsOut(), effect.lost(), effect.conflicts(), effect.noLongerFit(), effect.asksClient(), minutes, material);
+    }
 }

@@ -121,4 +121,13 @@ class ProgressTest {
         }
         return new Progress(route, done);
     }
+
+    @Test
+    @DisplayName("[trade] a blade that is wrapped once more keeps its handle, an outline that is approved once more keeps its steel: only the order counted")
+    void what_only_came_later_is_not_done_again() {
+        assertThat(progressUpTo("hand-over").redoneWith("wrap-blade")).extracting(Operation::key).contains("wrap-blade").doesNotContain("glue-handle", "shape-handle");
+        assertThat(progressUpTo("hand-over").redoneWith("approve-outline")).extracting(Operation::key).containsExactly("approve-outline");
+        Set<String> onlyOrder = Set.of("wrap-before-glue", "approval-before-steel");
+        assertThat(onlyOrder).allSatisfy(key -> assertThat(rule(key).isOnlyOrder()).isTrue());
+    }
 }

@@ -48,4 +48,10 @@ class SheathTemplateTest {
     private static Length inches(String decimal) {
         return Length.ofInches(decimal);
     }
+
+    @ParameterizedTest
+    @ValueSource(ints = {2, 16})
+    void the_thinnest_and_the_thickest_leather_are_sewn(int ounces) {
+        assertThat(new SheathTemplate(inches("0.156"), ounces).leather()).isEqualTo(Length.ofInchFraction(ounces, 64));
+    }
 }

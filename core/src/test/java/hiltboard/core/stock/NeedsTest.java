@@ -7,6 +7,8 @@ import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Heats;
 import hiltboard.core.route.Operation;
@@ -16,6 +18,9 @@ import hiltboard.core.route.Route;
 import hiltboard.core.stock.Need.Taking;
 import hiltboard.core.stock.Need.Takes;
 import hiltboard.core.stock.Need.Unfit;
+import hiltboard.core.stock.cutting.Bar;
+import hiltboard.core.stock.cutting.Blank;
+import hiltboard.core.stock.cutting.CuttingRules;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Random;
@@ -107,5 +112,54 @@ class NeedsTest {
 
     private static String why(Taking taking) {
         return ((Unfit) taking).why();
+    }
+
+    @ParameterizedTest(name = "[trade] a bar of {0} in for 5/32: {1}")
+    @CsvSource({"0.154, ''", "0.158, ''", "0.15325, ''", "0.153, thinner", "0.1875, ''", "0.1876, thicker"})
+    void a_bar_is_what_the_mill_calls_it(String thickness, String why) {
+        Specification spec = Specifications.fullTang("steel", "1084", "stockThickness", "5/32");
+        Taking taking = need(spec, "steel").from(bar("1084", thickness, "1-1/2"), TODAY);
+        if (why.isEmpty()) {
+            assertThat(taking).isInstanceOf(Takes.class);
+        } else {
+            assertThat(why(taking)).contains(why, "5/32 in");
+        }
+    }
+
+    @Test
+    @DisplayName("[trade] a handle takes 15 g of adhesive, common practice with no source")
+    void adhesive_for_a_handle() {
+        Specification spec = Specifications.fullTang();
+        assertThat(need(spec, "adhesive").from(Lots.of(StockKind.ADHESIVE, "what", spec.adhesive().name()), TODAY)).isEqualTo(new Takes(15));
+    }
+
+    @Test
+    @DisplayName("bench and cutting give the same reason for the same bar, in the reader's units")
+    void one_rule_for_needs_and_cutting() {
+        Specification spec = Specifications.fullTang("steel", "1084", "stockThickness", "5/32");
+        Blank blank = Blank.of(spec);
+        for (String[] size : new String[][] {{"1/8", "1-1/2"}, {"1/4", "1-1/2"}, {"5/32", "3/4"}, {"0.155", "1-1/2"}}) {
+            Bar bar = new Bar("1", "1084", inch(size[0]), inch(size[1]), Length.ofInches("36"));
+            Taking taking = need(spec, "steel").from(bar("1084", size[0], size[1]), TODAY);
+            String cutting = CuttingRules.USUAL.whyNot(blank, bar).map(why -> why.in(Units.INCH_FAHRENHEIT)).orElse("");
+            assertThat(taking instanceof Unfit unfit ? unfit.why() : "").isEqualTo(cutting);
+        }
+        assertThat(CuttingRules.USUAL.kerf()).as("the kerf of one place").isEqualTo(KnifeShape.KERF);
+    }
+
+    @Test
+    @DisplayName("[worked] the shortest bar that serves is profile + saw cut + the end in the vice; one that is a thousandth shorter is said to be short")
+    void a_bar_is_held_while_it_is_cut() {
+        Specification spec = Specifications.fullTang("steel", "1084", "stockThickness", "5/32");
+        Length least = new Length(((Takes) need(spec, "steel").from(bar("1084", "5/32", "1-1/2"), TODAY)).atLeast());
+        Blank blank = Blank.of(spec);
+        CuttingRules rules = CuttingRules.USUAL;
+        assertThat(rules.allow(blank, new Bar("1", "1084", Length.ofInchFraction(5, 32), inch("1-1/2"), least))).isTrue();
+        assertThat(rules.whyNot(blank, new Bar("1", "1084", Length.ofInchFraction(5, 32), inch("1-1/2"), least.minus(Length.ofInches("0.001"))))
+                .orElseThrow().in(Units.INCH_FAHRENHEIT)).contains("shorter");
+    }
+
+    private static Length inch(String entry) {
+        return ((Understood.Value<Length>) ShopNotation.length(entry, Units.INCH_FAHRENHEIT)).quantity();
     }
 }
