@@ -11,11 +11,22 @@ export interface Both {
   theirsIs: string;
 }
 
+/** A reading that is out, before its step is done. */
+export interface Out {
+  piece: number;
+  pieceName: string;
+  dimension: string;
+  label: string;
+  value: string;
+  why: string;
+}
+
 interface ProblemDetail {
   type?: string;
   detail?: string;
   findings?: Finding[];
   both?: Both[];
+  out?: Out[];
 }
 
 /** A refusal of the server in words that a person can act on. */
@@ -24,6 +35,7 @@ export class Problem extends Error {
   readonly status: number;
   readonly findings: Finding[];
   readonly both: Both[];
+  readonly out: Out[];
 
   constructor(status: number, problem: ProblemDetail) {
     super(problem.detail ?? `The server answered ${status}.`);
@@ -31,6 +43,7 @@ export class Problem extends Error {
     this.kind = (problem.type ?? '').replace('urn:hilt:', '');
     this.findings = problem.findings ?? [];
     this.both = problem.both ?? [];
+    this.out = problem.out ?? [];
   }
 
   /** What is wrong at a field, in words; nothing if it is not about this field. */

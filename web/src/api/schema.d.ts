@@ -132,6 +132,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/closed-days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["toCome"];
+        put?: never;
+        post: operations["close"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/closed-days/open": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["open"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/consult": {
         parameters: {
             query?: never;
@@ -654,6 +686,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["remedied"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/soak-counts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["count_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1454,6 +1502,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/numbers/as-it-is": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeAsItIs"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2382,6 +2446,16 @@ export interface components {
             name: string;
             writtenBy: string;
         };
+        AsItIs: {
+            dimension: string;
+            reason: string;
+        };
+        AsItIsView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            reason: string;
+        };
         Asked: {
             clamp: string;
             edge: string;
@@ -2723,6 +2797,10 @@ export interface components {
             name: string;
             words: string;
         };
+        ClosedDay: {
+            day: string;
+            words: string;
+        };
         ColourView: {
             colour: string;
             from: string;
@@ -2792,6 +2870,9 @@ export interface components {
             missing: string[];
             perBlade: string;
         };
+        Counted: {
+            counts: string;
+        };
         CurveEvent: {
             /** Format: int64 */
             atMillis: number;
@@ -2823,6 +2904,9 @@ export interface components {
             source: string;
             value: string;
             what: string;
+        };
+        Day: {
+            day: string;
         };
         DayView: {
             after: string;
@@ -2992,6 +3076,7 @@ export interface components {
             sections: components["schemas"]["SectionView"][];
             since: string;
             stations: components["schemas"]["StationView"][];
+            weighsWithout: string[];
             workCost: string;
         };
         FileTest: {
@@ -3031,6 +3116,8 @@ export interface components {
             kilns: components["schemas"]["KilnView"][];
             open: components["schemas"]["LoadLine"][];
             past: components["schemas"]["LoadLine"][];
+            soakChoices: components["schemas"]["Option"][];
+            soakCounts: string;
             treatments: components["schemas"]["TreatmentView"][];
         };
         FlawAnswer: {
@@ -3121,6 +3208,11 @@ export interface components {
             /** Format: int64 */
             sequence: number;
             who: string;
+            words: string;
+        };
+        JudgementView: {
+            verdict: string;
+            why: string;
             words: string;
         };
         KilnView: {
@@ -3446,6 +3538,7 @@ export interface components {
             basedOn: number;
             dimension: string;
             entry: string;
+            reason?: string;
             sure: boolean;
         };
         NewRevision: {
@@ -3462,6 +3555,10 @@ export interface components {
             id: number;
             operation: string;
             words: string;
+        };
+        NotPlacedView: {
+            name: string;
+            why: string;
         };
         NotServingView: {
             why: string;
@@ -3489,6 +3586,7 @@ export interface components {
         ObstacleView: {
             consequence: string;
             missing: string[];
+            number?: string;
             reason: string;
             remedy: string;
             rule: string;
@@ -3559,6 +3657,7 @@ export interface components {
             height: number;
             /** Format: double */
             left: number;
+            note: string;
             /** Format: double */
             top: number;
             url: string;
@@ -3644,7 +3743,7 @@ export interface components {
         };
         PlanView: {
             bars: components["schemas"]["BarView"][];
-            notPlaced: string[];
+            notPlaced: components["schemas"]["NotPlacedView"][];
             proof: string;
             wasted: string;
         };
@@ -3752,6 +3851,9 @@ export interface components {
             changed: {
                 [key: string]: string;
             };
+            doubts: {
+                [key: string]: string;
+            };
             drawing?: components["schemas"]["Drawing"];
             earliestDay: string;
             entries: {
@@ -3767,11 +3869,13 @@ export interface components {
             };
         };
         ReadingView: {
+            asItIs?: components["schemas"]["AsItIsView"];
             /** Format: int64 */
             atMillis: number;
             by: string;
             /** Format: int64 */
             id: number;
+            judgement: components["schemas"]["JudgementView"];
             typed: string;
             value: string;
         };
@@ -3785,6 +3889,7 @@ export interface components {
         ReadTogether: {
             dimension: string;
             entries: components["schemas"]["EntryOf"][];
+            reason?: string;
             sure: boolean;
         };
         Ready: {
@@ -3935,10 +4040,15 @@ export interface components {
             path: string;
         };
         SoakView: {
+            blade: string;
+            counts: string;
             drop: string;
             /** Format: int32 */
             interruptions: number;
+            isCounting: boolean;
             isRecovered: boolean;
+            /** Format: int64 */
+            recoveredSeconds: number;
             /** Format: int64 */
             soakedSeconds: number;
             /** Format: int64 */
@@ -3980,6 +4090,7 @@ export interface components {
             working: string[];
         };
         StaleView: {
+            asItIs?: components["schemas"]["AsItIsView"];
             difference: string;
             madeTo: string;
             now: string;
@@ -4320,6 +4431,8 @@ export type Answer = components['schemas']['Answer'];
 export type Answered = components['schemas']['Answered'];
 export type Answers = components['schemas']['Answers'];
 export type ApprovalView = components['schemas']['ApprovalView'];
+export type AsItIs = components['schemas']['AsItIs'];
+export type AsItIsView = components['schemas']['AsItIsView'];
 export type Asked = components['schemas']['Asked'];
 export type AskedBillet = components['schemas']['AskedBillet'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
@@ -4360,6 +4473,7 @@ export type CladView = components['schemas']['CladView'];
 export type ClaimView = components['schemas']['ClaimView'];
 export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
+export type ClosedDay = components['schemas']['ClosedDay'];
 export type ColourView = components['schemas']['ColourView'];
 export type Compared = components['schemas']['Compared'];
 export type ConflictView = components['schemas']['ConflictView'];
@@ -4368,11 +4482,13 @@ export type ConsignmentView = components['schemas']['ConsignmentView'];
 export type ConsultView = components['schemas']['ConsultView'];
 export type CostLine = components['schemas']['CostLine'];
 export type CostView = components['schemas']['CostView'];
+export type Counted = components['schemas']['Counted'];
 export type CurveEvent = components['schemas']['CurveEvent'];
 export type CurvePoint = components['schemas']['CurvePoint'];
 export type CurveView = components['schemas']['CurveView'];
 export type Cutting = components['schemas']['Cutting'];
 export type DatumView = components['schemas']['DatumView'];
+export type Day = components['schemas']['Day'];
 export type DayView = components['schemas']['DayView'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
@@ -4408,6 +4524,7 @@ export type Hands = components['schemas']['Hands'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type InputView = components['schemas']['InputView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
+export type JudgementView = components['schemas']['JudgementView'];
 export type KilnView = components['schemas']['KilnView'];
 export type KindView = components['schemas']['KindView'];
 export type LetterView = components['schemas']['LetterView'];
@@ -4440,6 +4557,7 @@ export type NewProposal = components['schemas']['NewProposal'];
 export type NewReading = components['schemas']['NewReading'];
 export type NewRevision = components['schemas']['NewRevision'];
 export type NoteView = components['schemas']['NoteView'];
+export type NotPlacedView = components['schemas']['NotPlacedView'];
 export type NotServingView = components['schemas']['NotServingView'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
@@ -4730,6 +4848,74 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Thanks"];
+                };
+            };
+        };
+    };
+    toCome: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClosedDay"][];
+                };
+            };
+        };
+    };
+    close: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ClosedDay"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    open: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Day"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };
@@ -5512,6 +5698,30 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AskedRemedy"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    count_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Counted"];
             };
         };
         responses: {
@@ -6818,6 +7028,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["EffectView"][];
+                };
+            };
+        };
+    };
+    takeAsItIs: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AsItIs"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

@@ -1,5 +1,4 @@
-import { useState } from 'react';
-import { useNavigate, useSearchParams } from 'react-router';
+import { useNavigate } from 'react-router';
 import { change } from '../api/client';
 import type { PieceView, StepView } from '../api/schema';
 import { Holding } from '../job/Holding';
@@ -7,6 +6,7 @@ import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Trouble } from '../parts/Sheet';
 import { clockTime, countdown, minutes, moment } from '../parts/words';
+import { AskOut, useWentWrong } from './AskOut';
 import { Shortcuts } from './Shortcuts';
 import { Bar } from './StepPage.styles';
 import { WentWrong } from './WentWrong';
@@ -24,13 +24,12 @@ interface ActionsProps {
 /** Start, rest, done, went wrong, hold: at the top, where the thumb finds them, and by keyboard. */
 export function Actions({ piece, step, together, ticked, now, isMine }: ActionsProps) {
   const navigate = useNavigate();
-  const { problem, isBusy, run } = useCaught();
-  const [asked] = useSearchParams();
-  const happened = asked.get('went-wrong') ?? '';
-  const [isWrong, setWrong] = useState(happened !== '');
+  const { problem, isBusy, run, clear } = useCaught();
+  const { happened, isWrong, wentWrong, close } = useWentWrong();
   const address = `/api/pieces/${piece.id}/steps/${step.operation}`;
-  const tell = (what: string, body: object = {}) =>
-    void run(() => (together.length > 0 && what !== 'reopen' ? change(`/api/steps/${step.operation}/${what}`, { ...body, pieces: [piece.id, ...together] }) : change(`${address}/${what}`, body)));
+  const send = (what: string, body: object = {}) =>
+    together.length > 0 && what !== 'reopen' ? change(`/api/steps/${step.operation}/${what}`, { ...body, pieces: [piece.id, ...together] }) : change(`${address}/${what}`, body);
+  const tell = (what: string, body: object = {}) => void run(() => send(what, body));
   const isAlive = piece.standing === 'ALIVE';
   const can = {
     start: isAlive && step.standing === 'READY',
@@ -42,6 +41,16 @@ export function Actions({ piece, step, together, ticked, now, isMine }: ActionsP
   const start = () => tell('start');
   const rest = () => tell('rest');
   const done = () => tell('done', { checks: ticked });
+  const out = problem?.out ?? [];
+  const takeAsItIs = (reason: string) =>
+    void run(async () => {
+      for (const each of out) {
+        // One after the other: each is a change of its own in the journal.
+        // oxlint-disable-next-line no-await-in-loop
+        await change(`/api/pieces/${each.piece}/numbers/as-it-is`, { dimension: each.dimension, reason });
+      }
+      await send('done', { checks: ticked });
+    });
   return (
     <>
       <Bar data-bar>
@@ -50,21 +59,31 @@ export function Actions({ piece, step, together, ticked, now, isMine }: ActionsP
         {can.rest ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>{all(`Rest ${minutes(step.restMinutes)}`)}</Press> : null}
         {can.done ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={done}>{all('Done')}</Press> : null}
         {can.reopen ? <Press data-large isDisabled={isBusy} onPress={() => tell('reopen')}>Not done after all</Press> : null}
-        {isAlive ? <Press data-large data-kind="alarm" onPress={() => setWrong(true)}>Went wrong</Press> : null}
+        {isAlive ? <Press data-large data-kind="alarm" onPress={wentWrong}>Went wrong</Press> : null}
         {isAlive ? <Holding piece={piece} large /> : null}
         <Shortcuts
           keys={[
             { key: 's', words: 'Start', run: can.start ? start : undefined },
             { key: 'r', words: 'Rest', run: can.rest ? rest : undefined },
             { key: 'd', words: 'Done', run: can.done ? done : undefined },
-            { key: 'w', words: 'Went wrong', run: isAlive ? () => setWrong(true) : undefined },
+            { key: 'w', words: 'Went wrong', run: isAlive ? wentWrong : undefined },
             { key: 'b', words: 'Back to the bench', run: () => void navigate('/bench') },
             { key: 'p', words: 'The whole piece', run: () => void navigate(`/pieces/${piece.id}`) },
           ]}
         />
       </Bar>
-      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-      {isWrong ? <WentWrong piece={piece} step={step} happened={happened} onClose={() => setWrong(false)} /> : null}
+      {problem && out.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <AskOut isOpen={out.length > 0} isBusy={isBusy} problem={problem} onAgain={clear} onTake={takeAsItIs}>
+        {out.map((each) => (
+          <p key={`${each.piece} ${each.dimension}`}>
+            <strong>
+              {each.pieceName}, {each.label}:
+            </strong>{' '}
+            {each.why}
+          </p>
+        ))}
+      </AskOut>
+      {isWrong ? <WentWrong piece={piece} step={step} happened={happened} onClose={close} /> : null}
     </>
   );
 }

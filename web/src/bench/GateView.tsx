@@ -7,6 +7,7 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Ask, Quiet, Row } from '../parts/Sheet';
 import { moment } from '../parts/words';
+import { AskOut } from './AskOut';
 
 const Shut = styled.section`
   border: 3px solid ${({ theme }) => theme.alarm};
@@ -24,15 +25,55 @@ const Care = styled.section`
   padding: 0.6rem 1.1rem;
 `;
 
+/** Numbers that nobody has answered for, before anything is pressed: a part made to a number that moved, a reading that is out. */
+export function UnsettledNumbers({ piece, step }: { piece: PieceView; step: StepView }) {
+  const unsettled = step.standing === 'DONE' ? [] : step.closedBy.filter((obstacle) => obstacle.number);
+  return unsettled.length > 0 ? (
+    <Shut aria-label="A number is off">
+      <h2>A number is off</h2>
+      {unsettled.map((obstacle) => (
+        <Unsettled key={obstacle.rule} piece={piece} obstacle={obstacle} />
+      ))}
+    </Shut>
+  ) : null;
+}
+
+function Unsettled({ piece, obstacle }: { piece: PieceView; obstacle: ObstacleView }) {
+  const [isAsking, setAsking] = useState(false);
+  const { problem, isBusy, run } = useCaught();
+  const take = (reason: string) =>
+    void run(async () => {
+      await change(`/api/pieces/${piece.id}/numbers/as-it-is`, { dimension: obstacle.number, reason });
+      setAsking(false);
+    });
+  return (
+    <div>
+      <p>
+        <strong>{obstacle.reason}</strong> {obstacle.consequence} {obstacle.remedy}
+      </p>
+      <Row>
+        <Press data-large data-kind="alarm" onPress={() => setAsking(true)}>
+          What now?
+        </Press>
+      </Row>
+      <AskOut isOpen={isAsking} isBusy={isBusy} problem={problem} onAgain={() => setAsking(false)} onTake={take}>
+        <p>{obstacle.reason}</p>
+        <p>To measure again, go to the step at which it is read; to make the part again, say that it went wrong.</p>
+      </AskOut>
+    </div>
+  );
+}
+
 /** The gate before the step: what is missing and what would happen; the owner may override with a reason that stays. */
 export function GateView({ piece, step, isOwner }: { piece: PieceView; step: StepView; isOwner: boolean }) {
   const isOver = step.standing === 'DONE';
+  const closedBy = step.closedBy.filter((obstacle) => !obstacle.number);
   return (
     <>
-      {!isOver && step.closedBy.length > 0 ? (
+      {!isOver && closedBy.length > 0 ? (
         <Shut aria-label="The gate is shut">
           <h2>The gate is shut</h2>
-          {step.closedBy.map((obstacle) => (
+          {closedBy.map((obstacle) => (
             <Obstacle key={obstacle.rule} piece={piece} step={step} obstacle={obstacle} isOwner={isOwner} />
           ))}
         </Shut>

@@ -4,8 +4,10 @@ import type { NumberView, PieceView, StepView } from '../api/schema';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
+import { Judged } from '../parts/Judged';
 import { Press } from '../parts/Press';
-import { Ask, Row } from '../parts/Sheet';
+import { Row } from '../parts/Sheet';
+import { AskOut } from './AskOut';
 
 /** The numbers that are measured at this step. */
 export function Readings({ piece, step }: { piece: PieceView; step: StepView }) {
@@ -24,7 +26,7 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
   const [typed, setTyped] = useState('');
   /** The reading that this page saw when typing began: what somebody else enters meanwhile is a conflict, not an overwrite. */
   const [seen, setSeen] = useState<number | undefined>();
-  const { problem, run, clear } = useCaught();
+  const { problem, isBusy, run, clear } = useCaught();
   const address = `/api/pieces/${piece.id}/steps/${step.operation}/readings`;
   const current = number.reading?.id ?? 0;
 
@@ -39,9 +41,9 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
     setSeen(undefined);
     clear();
   };
-  const enter = (basedOn: number, sure: boolean) =>
+  const enter = (basedOn: number, reason = '') =>
     void run(async () => {
-      await change(address, { dimension: number.key, entry: typed, basedOn, sure });
+      await change(address, { dimension: number.key, entry: typed, basedOn, sure: false, reason });
       forget();
     });
   const isWrong = problem && problem.kind !== 'question' && problem.both.length === 0;
@@ -57,11 +59,11 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
           name={number.key}
           value={typed}
           onChange={type}
-          onEnter={() => typed && enter(seen ?? current, false)}
+          onEnter={() => typed && enter(seen ?? current)}
           problem={wrong}
-          echo={number.reading ? `Reads ${number.reading.value}, by ${number.reading.by}` : `Expected ${number.expected}`}
+          echo={number.reading ? `Reads ${number.reading.value}, by ${number.reading.by}` : `Expected ${number.expected}, ${number.tolerance}`}
         />
-        <Press data-large isDisabled={!typed} onPress={() => enter(seen ?? current, false)}>
+        <Press data-large isDisabled={!typed} onPress={() => enter(seen ?? current)}>
           Enter
         </Press>
         {number.reading && piece.standing === 'ALIVE' ? (
@@ -70,18 +72,11 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
           </Press>
         ) : null}
       </Row>
-      <Ask title="Is this right?" isOpen={problem?.kind === 'question'} onClose={clear}>
+      {number.reading ? <Judged reading={number.reading} /> : null}
+      <AskOut isOpen={problem?.kind === 'question'} isBusy={isBusy} problem={problem} onAgain={clear} onTake={(reason) => enter(seen ?? current, reason)}>
         <p>{problem?.message}</p>
-        <Row>
-          <Press data-large onPress={clear}>
-            Measure again
-          </Press>
-          <Press data-large data-kind="main" onPress={() => enter(seen ?? current, true)}>
-            It is right
-          </Press>
-        </Row>
-      </Ask>
-      <BothChanged both={both} onTheirs={forget} onMine={() => enter(Number(both[0]?.theirsIs ?? current), false)} />
+      </AskOut>
+      <BothChanged both={both} onTheirs={forget} onMine={() => enter(Number(both[0]?.theirsIs ?? current))} />
     </>
   );
 }

@@ -5,7 +5,8 @@ import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Ask, Row } from '../parts/Sheet';
+import { Row } from '../parts/Sheet';
+import { AskOut } from './AskOut';
 
 interface ReadingsTogetherProps {
   piece: PieceView;
@@ -35,13 +36,13 @@ interface Line {
 
 function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { number: NumberView }) {
   const [typed, setTyped] = useState<Record<number, string>>({});
-  const { problem, run, clear } = useCaught();
+  const { problem, isBusy, run, clear } = useCaught();
   const lines = linesOf(piece, others, number);
   const filled = lines.filter((line) => (typed[line.piece] ?? '') !== '');
-  const enter = (sure: boolean) =>
+  const enter = (reason = '') =>
     void run(async () => {
       const entries = filled.map((line) => ({ piece: line.piece, entry: typed[line.piece] ?? '', basedOn: line.basedOn }));
-      await change(`/api/steps/${step.operation}/readings`, { dimension: number.key, entries, sure });
+      await change(`/api/steps/${step.operation}/readings`, { dimension: number.key, entries, sure: false, reason });
       setTyped({});
     });
   const wrong = (line: Line): string | undefined => {
@@ -60,26 +61,18 @@ function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { n
             name={`${number.key} ${line.name}`}
             value={typed[line.piece] ?? ''}
             onChange={(value) => setTyped({ ...typed, [line.piece]: value })}
-            onEnter={() => filled.length > 0 && enter(false)}
+            onEnter={() => filled.length > 0 && enter()}
             problem={wrong(line)}
             echo={line.echo}
           />
         ))}
-        <Press data-large isDisabled={filled.length === 0} onPress={() => enter(false)}>
+        <Press data-large isDisabled={filled.length === 0} onPress={() => enter()}>
           Enter all
         </Press>
       </Row>
-      <Ask title="Are these right?" isOpen={problem?.kind === 'question'} onClose={clear}>
+      <AskOut isOpen={problem?.kind === 'question'} isBusy={isBusy} problem={problem} onAgain={clear} onTake={enter}>
         <p>{problem?.message}</p>
-        <Row>
-          <Press data-large onPress={clear}>
-            Measure again
-          </Press>
-          <Press data-large data-kind="main" onPress={() => enter(true)}>
-            They are right
-          </Press>
-        </Row>
-      </Ask>
+      </AskOut>
       <BothChanged both={problem?.both ?? []} onTheirs={() => setTyped({})} onMine={clear} />
     </>
   );

@@ -9,7 +9,7 @@ import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { Materials } from '../stock/Materials';
 import { windowWords } from '../wall/model';
 import { Actions } from './Actions';
-import { GateView } from './GateView';
+import { GateView, UnsettledNumbers } from './GateView';
 import { Readings } from './Readings';
 import { ReadingsTogether } from './ReadingsTogether';
 import { Checks } from './Checks';
@@ -58,6 +58,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
       </StepHead>
       {piece.heldReason ? <Trouble>Held: {piece.heldReason}</Trouble> : null}
       {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
+      <UnsettledNumbers piece={piece} step={step} />
       <Actions piece={piece} step={step} together={together.map((other) => other.piece)} ticked={ticked} now={now} isMine={step.starterId === person.id} />
       <GateView piece={piece} step={step} isOwner={person.role === 'OWNER'} />
       <Together step={step} alongside={alongside} chosen={chosen} onChoose={choose} />

@@ -1,6 +1,6 @@
 import type { PieceView, StepView } from '../api/schema';
 import { staleWords } from '../job/Numbers';
-import { Trouble } from '../parts/Sheet';
+import { Quiet, Trouble } from '../parts/Sheet';
 import { Blue } from './StepPage.styles';
 
 /** The numbers to work to, each with its working. */
@@ -30,7 +30,7 @@ export function Targets({ piece, step }: { piece: PieceView; step: StepView }) {
           ))}
         </dl>
       </Blue>
-      {numbers.map((number) => (number.stale ? <Trouble key={number.key}>{staleWords(number)}</Trouble> : null))}
+      {numbers.map((number) => (number.stale?.asItIs ? <Quiet key={number.key}>{staleWords(number)}</Quiet> : null))}
       {numbers.flatMap((number) => number.cautions.map((line) => <Trouble key={number.key + line}>{line}</Trouble>))}
     </>
   );

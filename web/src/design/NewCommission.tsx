@@ -30,7 +30,7 @@ export default function NewCommission() {
   const wrong = (field: string) => problem?.at(field);
   const take = () =>
     void run(async () => {
-      const receipt = await change('/api/jobs', { ...job, pieces: Number(job.pieces) || 0, wishes, specification: entries });
+      const receipt = await change('/api/jobs', { ...job, pieces: Number(job.pieces) || 0, wishes, specification: typed });
       await navigate(`/pieces/${receipt.about}`);
     });
 

@@ -56,5 +56,5 @@ function Question({ field, value, reading, onChange }: { field: FieldView; value
   }
   const understood = reading?.understood[field.key];
   const echo = understood ? `= ${understood}${value === '' ? ', as usual' : ''}` : field.accepted;
-  return <Entry label={field.label} name={field.key} value={value} onChange={onChange} problem={problem} echo={echo} />;
+  return <Entry label={field.label} name={field.key} value={value} onChange={onChange} problem={problem} echo={echo} doubt={reading?.doubts[field.key]} />;
 }

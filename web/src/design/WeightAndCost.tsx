@@ -32,7 +32,10 @@ export function WeightAndCost({ figures, work, missing }: { figures: Figures; wo
             </tr>
           </tbody>
         </Table>
-        <Quiet>Pins count as solid brass; adhesive, screws’ heads and end caps are not counted.</Quiet>
+        <Quiet>
+          Pins count as solid brass.
+          {figures.weighsWithout.length > 0 ? ` Left out: ${figures.weighsWithout.join(', ')}.` : ''}
+        </Quiet>
       </Panel>
       <Panel aria-label="Sections">
         <h2>Sections</h2>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { usePerson } from '../access/useSession';
 import { change } from '../api/client';
 import type { FireView, LoadLine } from '../api/schema';
 import { Facts } from '../job/PiecePage.styles';
@@ -34,6 +35,7 @@ export default function FirePage() {
         ))}
       </Faces>
       <Loads fire={data} />
+      <SoakCounts fire={data} />
       <NewKiln />
       <Caution>{data.defer}</Caution>
     </>
@@ -52,6 +54,24 @@ function Loads({ fire }: { fire: FireView }) {
           <Table loads={fire.past} />
         </>
       ) : null}
+    </Panel>
+  );
+}
+
+/** A thermocouple is back at heat before a blade is: the owner says which of them a soak waits for. */
+function SoakCounts({ fire }: { fire: FireView }) {
+  const isOwner = usePerson().role === 'OWNER';
+  const { problem, run } = useCaught();
+  return (
+    <Panel aria-label="How soaks are counted">
+      <h2>How soaks are counted</h2>
+      {isOwner ? (
+        <Choice label="A soak counts" value={fire.soakCounts} options={fire.soakChoices} onChange={(counts) => void run(() => change('/api/fire/soak-counts', { counts }))} />
+      ) : (
+        <p>A soak counts {fire.soakChoices.find((each) => each.value === fire.soakCounts)?.words}.</p>
+      )}
+      <Quiet>The blade’s heat is reckoned from its thickness and from what the thermocouple showed, for bare steel; clay and foil take longer.</Quiet>
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>
   );
 }

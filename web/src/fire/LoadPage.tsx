@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { change } from '../api/client';
 import type { LoadView } from '../api/schema';
+import { Facts } from '../job/PiecePage.styles';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
@@ -29,7 +30,7 @@ export default function LoadPage() {
         <Link to="/fire">The fire</Link>
         <span>
           {load.kiln}
-          {load.heat ? `, ${load.heat}, ${load.soak} from recovery` : ''}
+          {load.heat ? `, ${load.heat}, soak ${load.soak}` : ''}
           {load.heats > 1 ? `, heat ${load.heatNow} of ${load.heats}` : ''}
         </span>
       </Row>
@@ -52,13 +53,35 @@ export default function LoadPage() {
   );
 }
 
-const SOAKING = (load: LoadView): string => {
+/** How the soak stands: since the kiln's recovery, and by the blade's own heat, which is an estimate. */
+function Soaking({ load }: { load: LoadView }) {
   const { soaking } = load;
   if (!soaking.isRecovered) {
-    return `The kiln has dropped by ${soaking.drop} and comes back; the soak is not counted yet.`;
+    return <p>The kiln has dropped by {soaking.drop} and comes back; the soak is not counted yet.</p>;
   }
-  return `Soaked ${countdown(soaking.soakedSeconds * 1000)} of ${load.soak}, counted from recovery after a drop of ${soaking.drop}.`;
-};
+  return (
+    <Facts aria-label="The soak">
+      <tbody>
+        <tr>
+          <td>Since the kiln’s recovery</td>
+          <td>{countdown(soaking.recoveredSeconds * 1000)}</td>
+        </tr>
+        <tr>
+          <td>The slowest blade, by estimate</td>
+          <td>
+            {soaking.blade} of {load.heat}
+          </td>
+        </tr>
+        <tr>
+          <td>Soaked, counted {soaking.counts}</td>
+          <td>
+            <strong>{soaking.isCounting ? countdown(soaking.soakedSeconds * 1000) : 'not yet'}</strong> of {load.soak}
+          </td>
+        </tr>
+      </tbody>
+    </Facts>
+  );
+}
 
 /** What is next, and the one press that does it. */
 function Now({ load }: { load: LoadView }) {
@@ -91,7 +114,7 @@ function Now({ load }: { load: LoadView }) {
         ) : null}
       </Row>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-      {load.standing === 'IN' ? <p>{SOAKING(load)}</p> : null}
+      {load.standing === 'IN' ? <Soaking load={load} /> : null}
       {load.ahead.length > 0 && !isAllOut ? (
         <Coming aria-label="What comes">
           {load.ahead.map((ahead) => (

@@ -16,6 +16,7 @@ export function BilletDrawing({ reading, onPiece }: { reading: BilletReading; on
       {reading.section ? (
         <figure data-section>
           <Section picture={reading.section} />
+          {reading.section.note ? <Quiet>{reading.section.note}</Quiet> : null}
           <figcaption>Cut across at the middle</figcaption>
         </figure>
       ) : null}

@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
 import { Link } from 'react-router';
-import type { PieceView } from '../api/schema';
+import type { NumberView, PieceView } from '../api/schema';
 import { DRAWN_GROUPS } from '../design/SpecificationFields';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
@@ -109,6 +109,11 @@ function Sheet({ piece }: { piece: PieceView }) {
   );
 }
 
+/** What was out, or made to a number that moved, and was taken as it is; each with its reason. */
+function asItIs(number: NumberView): string[] {
+  return [number.reading?.asItIs, number.stale?.asItIs].flatMap((taken) => (taken ? [`${number.label}, ${number.value}: taken as it is by ${taken.by}, ${moment(taken.atMillis)}: ${taken.reason}`] : []));
+}
+
 function Record({ piece }: { piece: PieceView }) {
   const makers = [...new Set(piece.steps.filter((step) => step.doneBy).map((step) => step.doneBy))];
   const overrides = piece.steps.flatMap((step) => step.overrides.map((override) => ({ ...override, title: step.title })));
@@ -122,7 +127,10 @@ function Record({ piece }: { piece: PieceView }) {
             .map((number) => (
               <tr key={number.key}>
                 <td>{number.label}</td>
-                <td>{number.value}</td>
+                <td>
+                  {number.value}
+                  {number.reading && number.reading.judgement.verdict !== 'IN' ? `, ${number.reading.judgement.words}` : ''}
+                </td>
               </tr>
             ))}
         </tbody>
@@ -131,6 +139,9 @@ function Record({ piece }: { piece: PieceView }) {
         {piece.steps.filter((step) => step.standing === 'DONE').length} of {piece.steps.length} steps, by {makers.join(', ') || 'nobody yet'}.
       </p>
       <FireRecord id={piece.id} />
+      {piece.numbers.flatMap(asItIs).map((line) => (
+        <p key={line}>{line}</p>
+      ))}
       {overrides.map((override) => (
         <p key={override.rule + override.title}>
           Gate before “{override.title}” overridden by {override.by}, {moment(override.atMillis)}: {override.reason}

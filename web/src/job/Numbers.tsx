@@ -2,6 +2,7 @@ import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-compone
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import type { NumberView, PieceView } from '../api/schema';
+import { Judged } from '../parts/Judged';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 
@@ -36,10 +37,16 @@ export function Numbers({ piece }: { piece: PieceView }) {
 
 export function staleWords(number: NumberView, label?: (key: string) => string): string {
   const affected = label && number.hangsOnIt.length > 0 ? ` On it hang: ${number.hangsOnIt.map(label).join(', ')}.` : '';
-  return number.stale
-    ? `${number.label} was made to ${number.stale.madeTo} and is ${number.stale.now} now: ${number.stale.difference} off, tolerance ${number.stale.tolerance}.${affected} Look at the part before assembly.`
-    : '';
+  if (!number.stale) {
+    return '';
+  }
+  const { asItIs } = number.stale;
+  const then = asItIs ? `Taken as it is by ${asItIs.by}, ${moment(asItIs.atMillis)}: ${asItIs.reason}` : 'It shuts assembly until it is made again, measured again or taken as it is.';
+  return `${number.label} was made to ${number.stale.madeTo} and is ${number.stale.now} now: ${number.stale.difference} off, tolerance ${number.stale.tolerance}.${affected} ${then}`;
 }
+
+/** Whether somebody has to look at it: a part that is off or a reading that is out, which nobody has taken as it is. */
+const isOff = (number: NumberView): boolean => (number.stale !== undefined && !number.stale.asItIs) || (number.reading?.judgement.verdict === 'OUT' && !number.reading.asItIs);
 
 function NumberLine({ number, label }: { number: NumberView; label: (key: string) => string }) {
   return (
@@ -50,8 +57,8 @@ function NumberLine({ number, label }: { number: NumberView; label: (key: string
             {number.label}
             {number.note ? ` (${number.note})` : ''}
           </span>
-          <strong data-stale={number.stale ? true : undefined}>{number.value}</strong>
-          <small>{number.source}</small>
+          <strong data-stale={isOff(number) || undefined}>{number.value}</strong>
+          <small>{number.reading && number.reading.judgement.verdict !== 'IN' ? number.reading.judgement.words : number.source}</small>
         </Button>
       </Heading>
       <DisclosurePanel>
@@ -60,6 +67,7 @@ function NumberLine({ number, label }: { number: NumberView; label: (key: string
             Read {number.reading.value} (typed “{number.reading.typed}”), {number.reading.by}, {moment(number.reading.atMillis)}. Expected {number.expected}.
           </p>
         ) : null}
+        {number.reading ? <Judged reading={number.reading} /> : null}
         {number.stale ? <Trouble>{staleWords(number, label)}</Trouble> : null}
         {number.working.map((line) => (
           <code key={line}>{line}</code>

@@ -45,6 +45,7 @@ export function useLive(session: SessionView) {
       void queries.invalidateQueries({ queryKey: ['stock'] });
       void queries.invalidateQueries({ queryKey: ['forge'] });
       void queries.invalidateQueries({ queryKey: ['fire'] });
+      void queries.invalidateQueries({ queryKey: ['closed-days'] });
       if (entry.kind === 'ALARM' || entry.kind === 'ALARM_ANSWERED') {
         void queries.invalidateQueries({ queryKey: ['alarms'] });
       }

@@ -19,6 +19,7 @@ const Box = styled(TextField)`
   &[data-large] input { min-height: 56px; font-size: 1.35rem; }
   &[data-invalid] input, &[data-invalid] textarea { border: 2px solid ${({ theme }) => theme.alarm}; }
   [slot='description'] { color: ${({ theme }) => theme.quiet}; font-size: 0.92rem; min-height: 1.3em; }
+  [data-doubt] { color: #7a4700; font-weight: 700; }
   [data-error] { color: ${({ theme }) => theme.alarm}; font-size: 0.95rem; font-weight: 700; }
 `;
 
@@ -30,6 +31,8 @@ interface EntryProps {
   echo?: ReactNode;
   /** What is wrong with the entry; it is kept as typed. */
   problem?: string;
+  /** What is possible and unlikely in it. */
+  doubt?: string;
   name?: string;
   type?: 'text' | 'password' | 'date' | 'number';
   lines?: boolean;
@@ -40,7 +43,7 @@ interface EntryProps {
 }
 
 /** One field: what it asks, what was typed, what was understood, what is wrong. */
-export function Entry({ label, value, onChange, echo, problem, name, type = 'text', lines, large, autoComplete = 'off', onLeave, onEnter }: EntryProps) {
+export function Entry({ label, value, onChange, echo, problem, doubt, name, type = 'text', lines, large, autoComplete = 'off', onLeave, onEnter }: EntryProps) {
   return (
     <Box
       value={value}
@@ -61,7 +64,12 @@ export function Entry({ label, value, onChange, echo, problem, name, type = 'tex
       <Label>{label}</Label>
       {lines ? <TextArea /> : <Input type={type} autoComplete={autoComplete} spellCheck={false} />}
       {problem ? <FieldError data-error>{problem}</FieldError> : null}
-      {echo !== undefined ? <Text slot="description">{echo}</Text> : null}
+      {echo !== undefined || doubt ? (
+        <Text slot="description">
+          {echo}
+          {doubt ? <span data-doubt> {doubt}</span> : null}
+        </Text>
+      ) : null}
     </Box>
   );
 }

@@ -147,8 +147,16 @@ function Found({ run }: { run: RunView }) {
         {plan.wasted} {plan.proof}
       </p>
       {plan.notPlaced.length > 0 ? (
-        <Trouble>
-          No bar has room for {plan.notPlaced.join(', ')}. <Link to="/stock/buying">What to buy</Link>
+        <Trouble as="div">
+          No bar has room for:
+          <ul>
+            {plan.notPlaced.map((each) => (
+              <li key={each.name}>
+                {each.name}. {each.why}
+              </li>
+            ))}
+          </ul>
+          <Link to="/stock/buying">What to buy</Link>
         </Trouble>
       ) : null}
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
