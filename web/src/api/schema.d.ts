@@ -1316,6 +1316,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/drills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["drills"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/hold": {
         parameters: {
             query?: never;
@@ -2991,6 +3007,14 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        DrillLine: {
+            /** Format: int32 */
+            count: number;
+            diameter: string;
+            drill: string;
+            size: string;
+            use: string;
+        };
         EffectView: {
             again: components["schemas"]["OperationView"][];
             asksClient: string[];
@@ -4499,6 +4523,7 @@ export type Dimension = components['schemas']['Dimension'];
 export type DoneView = components['schemas']['DoneView'];
 export type Door = components['schemas']['Door'];
 export type Drawing = components['schemas']['Drawing'];
+export type DrillLine = components['schemas']['DrillLine'];
 export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
 export type EntryOf = components['schemas']['EntryOf'];
@@ -6726,6 +6751,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PieceView"];
+                };
+            };
+        };
+    };
+    drills: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DrillLine"][];
                 };
             };
         };

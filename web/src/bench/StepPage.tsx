@@ -13,6 +13,7 @@ import { GateView, UnsettledNumbers } from './GateView';
 import { Readings } from './Readings';
 import { ReadingsTogether } from './ReadingsTogether';
 import { Checks } from './Checks';
+import { Drills } from './Drills';
 import { Targets } from './Targets';
 import { goesAlong, Together, useAlongside } from './Together';
 import { Cautions, Lines, StepHead, Station } from './StepPage.styles';
@@ -71,6 +72,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
             ))}
           </Lines>
           <Targets piece={piece} step={step} />
+          <Drills piece={piece} step={step} />
           {together.length > 0 ? <ReadingsTogether piece={piece} step={step} others={together} /> : <Readings piece={piece} step={step} />}
         </Panel>
         <div>

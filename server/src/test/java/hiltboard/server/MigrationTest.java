@@ -9,6 +9,7 @@ import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import org.flywaydb.core.Flyway;
+import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -37,6 +38,33 @@ class MigrationTest {
             sql.executeUpdate("INSERT INTO reading (piece_id, operation, dimension, kind, amount, typed, taken_at_ms, taken_by) VALUES (1, 'harden', 'kiln.at-soak', 'TEMPERATURE', '815.5', '1500 F', 8, 1)");
             assertThat(text(sql, "SELECT count(*) FROM pragma_foreign_key_check")).isEqualTo("0");
         }
+    }
+
+    @Test
+    @DisplayName("usual sizes that a form had rounded are exact again, whoever took the job: 5/32, 3/32 and 1/16 in")
+    void rounded_usual_sizes_are_exact_again() throws SQLException {
+        String data = "jdbc:sqlite:" + folder.resolve("shop.db");
+        migrate(data, "6");
+        try (Connection before = DriverManager.getConnection(data); Statement sql = before.createStatement()) {
+            sql.executeUpdate("INSERT INTO client (id, name, contact) VALUES (1, 'Petra Vale', '')");
+            sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, 'Herb knife', 'Herbs', '2026-12-01', 5)");
+            sql.executeUpdate(piece(1, "\"stockThickness\":\"3.97002 mm\",\"tipThickness\":\"2.38252 mm\""));
+            sql.executeUpdate(piece(2, "\"stockThickness\":\"3.969 mm\",\"handleHollow\":\"1.588 mm\""));
+            sql.executeUpdate(piece(3, "\"stockThickness\":\"4 mm\""));
+            sql.executeUpdate("INSERT INTO revision (job_id, number, chosen, specification, words, kept_at_ms) VALUES (1, 1, '{\"plateThickness\":\"3.97002 mm\"}', '{\"plateThickness\":\"3.97002 mm\"}', '', 5)");
+        }
+        migrate(data, "latest");
+        try (Connection now = DriverManager.getConnection(data); Statement sql = now.createStatement()) {
+            assertThat(text(sql, "SELECT group_concat(specification ->> 'stockThickness', ', ') FROM (SELECT * FROM piece ORDER BY id)")).isEqualTo("3.96875 mm, 3.96875 mm, 4 mm");
+            assertThat(text(sql, "SELECT specification ->> 'tipThickness' FROM piece WHERE id = 1")).isEqualTo("2.38125 mm");
+            assertThat(text(sql, "SELECT specification ->> 'handleHollow' FROM piece WHERE id = 2")).isEqualTo("1.5875 mm");
+            assertThat(text(sql, "SELECT json_type(specification, '$.tipThickness') IS NULL FROM piece WHERE id = 3")).as("nothing is added").isEqualTo("1");
+            assertThat(text(sql, "SELECT chosen || specification FROM revision")).isEqualTo("{\"plateThickness\":\"3.96875 mm\"}".repeat(2));
+        }
+    }
+
+    private static String piece(int position, String sizes) {
+        return "INSERT INTO piece (job_id, position, pieces, specification, standing) VALUES (1, " + position + ", 3, '{\"construction\":\"FULL_TANG\"," + sizes + "}', 'ALIVE')";
     }
 
     private static void migrate(String data, String target) {

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Counted;
@@ -18,17 +19,18 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class TypedTest {
+    private static final LengthRange SIZES = LengthRange.of("1/64", "24");
     private static final LocalDate CHRISTMAS = LocalDate.of(2026, 12, 25);
     private static final Temperature FREEZING = Temperature.ofCelsius(0);
     private final Typed typed = new Typed(Units.INCH_FAHRENHEIT);
 
     @Test
     void what_is_understood_is_read_in_the_readers_units() {
-        assertThat(typed.length("a", "3/16")).isEqualTo(Length.ofInchFraction(3, 16));
-        assertThat(typed.length("b", "4.2 mm")).isEqualTo(Length.ofMillimetres("4.2"));
-        assertThat(typed.lengthOrNothing("c", "0")).isEqualTo(Length.ZERO);
-        assertThat(typed.lengthOrNothing("c", "1/32")).isEqualTo(Length.ofInchFraction(1, 32));
-        assertThat(typed.maybeLength("d", " ")).isEmpty();
+        assertThat(typed.length("a", "3/16", SIZES)).isEqualTo(Length.ofInchFraction(3, 16));
+        assertThat(typed.length("b", "4.2 mm", SIZES)).isEqualTo(Length.ofMillimetres("4.2"));
+        assertThat(typed.lengthOrNothing("c", "0", SIZES)).isEqualTo(Length.ZERO);
+        assertThat(typed.lengthOrNothing("c", "1/32", SIZES)).isEqualTo(Length.ofInchFraction(1, 32));
+        assertThat(typed.maybeLength("d", " ", SIZES)).isEmpty();
         assertThat(typed.amount("e", "12", Counted.PIECES, 12)).isEqualTo(12);
         assertThat(typed.money("f", "110,5")).hasValue(11_050L);
         assertThat(typed.money("f", "")).isEmpty();
@@ -39,9 +41,9 @@ class TypedTest {
 
     @Test
     void everything_that_is_not_understood_is_said_at_once_with_what_was_typed() {
-        typed.length("thickness", "");
-        typed.maybeLength("width", "wide");
-        typed.lengthOrNothing("edge", "-1/8");
+        typed.length("thickness", "", SIZES);
+        typed.maybeLength("width", "wide", SIZES);
+        typed.lengthOrNothing("edge", "-1/8", SIZES);
         typed.amount("blades", "0", Counted.PIECES, 500);
         typed.money("paid", "a lot");
         typed.name("name", " ", 80);
@@ -55,8 +57,16 @@ class TypedTest {
     @ParameterizedTest
     @ValueSource(strings = {"0", "-1", "1001 in", "99999999999999999999 in", "NaN", "1e3", "in"})
     void a_length_that_nobody_means_is_not_taken(String entry) {
-        assertThat(typed.length("length", entry).isPositive()).as("something harmless stands in for it").isTrue();
+        assertThat(typed.length("length", entry, SIZES).isPositive()).as("something harmless stands in for it").isTrue();
         assertThat(typed.findings()).hasSize(1);
+    }
+
+    @Test
+    void a_length_outside_what_is_likely_is_asked_back_with_a_guess() {
+        typed.length("thickness", "163", SIZES);
+        typed.length("width", "1,500 mm", SIZES);
+        assertThat(typed.findings().get(0).problem()).contains("did you mean", "0.163 in");
+        assertThat(typed.findings().get(1).problem()).contains("two ways");
     }
 
     @ParameterizedTest
@@ -95,7 +105,7 @@ class TypedTest {
     @Test
     void a_long_entry_is_shown_shortened_and_kept_whole() {
         String entry = "x".repeat(200);
-        typed.length("length", entry);
+        typed.length("length", entry, SIZES);
         Finding finding = typed.findings().get(0);
         assertThat(finding.given()).isEqualTo(entry);
         assertThat(finding.problem()).hasSizeLessThan(90).contains("…");

@@ -13,6 +13,8 @@ import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Mass;
+import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Worked;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -53,6 +55,11 @@ public final class KnifeShape {
     /** The outline of any piece, knife or axe. */
     public static KnifeOutline outline(Specification spec) {
         return spec.isAxe() ? AxeOutline.of(spec) : new KnifeShape(spec).outline();
+    }
+
+    /** What a pin's hole leaves to outline and next hole when it is this far off its place; nothing for a knife without scales. */
+    public static List<Worked<Length>> leftWhenOff(Specification spec, Length off, Units units) {
+        return spec.hasScales() ? RoomAroundHoles.leftWhenOff(spec, off, units) : List.of();
     }
 
     /** What {@link #weighed} does not count, in words. */

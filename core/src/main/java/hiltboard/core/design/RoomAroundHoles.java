@@ -10,9 +10,13 @@ import hiltboard.core.blade.Point;
 import hiltboard.core.design.SpecificationClashes.Clash;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Worked;
+import hiltboard.core.measure.Working;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /**
  * What has to stay between a hole and the next one, and between a hole and the edge of every part that it goes through. The least
@@ -31,6 +35,8 @@ final class RoomAroundHoles {
     private static final double ALIGNMENT_PIN = 1.6;
     /** What stands between a guard's slot and its tang on one side, in millimetres. */
     private static final double SLOT_OVER_TANG = 0.1;
+
+    private static final Length HUNDREDTH = Length.ofMillimetres("0.01");
 
     private final Specification spec;
     private final Units units;
@@ -51,6 +57,35 @@ final class RoomAroundHoles {
             room.alignmentPins();
         }
         return room.clashes;
+    }
+
+    /**
+     * What a pin's hole that was drilled this far off its place leaves, at worst: to the outline, and to the next hole.
+     *
+     * @param spec a knife with scales
+     */
+    static List<Worked<Length>> leftWhenOff(Specification spec, Length off, Units units) {
+        RoomAroundHoles room = new RoomAroundHoles(spec, units);
+        KnifeOutline knife = KnifeShape.outline(spec);
+        List<Hole> pins = knife.holes(Use.PIN);
+        List<Worked<Length>> left = new ArrayList<>();
+        double toOutline = pins.stream().mapToDouble(pin -> distance(pin.centre(), knife.handle()) - pin.diameter() / 2).min().orElseThrow();
+        left.add(room.left("To the handle’s outline", toOutline, off, room.leastToOutline(pins.get(0).diameter())));
+        IntStream.range(1, pins.size()).mapToDouble(i -> pins.get(i).centre().distanceTo(pins.get(i - 1).centre()) - pins.get(i).diameter()).min()
+                .ifPresent(between -> left.add(room.left("To the next hole", between, off, BETWEEN_HOLES * pins.get(0).diameter())));
+        return left;
+    }
+
+    private Worked<Length> left(String what, double asDrawn, Length off, double least) {
+        Length drawn = Length.ofMillimetres(asDrawn).nearest(HUNDREDTH);
+        Length left = drawn.minus(off);
+        Working line = new Working(units);
+        Worked<Length> answer = Worked.of(left, what + ": " + line.of(drawn) + " as drawn − " + line.of(off) + " at worst" + line.comesToOrNothing(left));
+        return left.millimetres() < least ? answer.withCaution(what + " at least " + shown(least) + " is to stay: drilled so it breaks out or splits.") : answer;
+    }
+
+    private double leastToOutline(double diameter) {
+        return Math.max(TO_OUTLINE, spec.handleMaterial().splitsAtHoles() ? TO_OUTLINE_OF_WOOD * diameter : 0);
     }
 
     private void scales() {
@@ -84,7 +119,7 @@ final class RoomAroundHoles {
     private void toOutline(Hole pin, Outline outline) {
         double fromCentre = distance(pin.centre(), outline);
         boolean isWood = spec.handleMaterial().splitsAtHoles();
-        double least = Math.max(TO_OUTLINE, isWood ? TO_OUTLINE_OF_WOOD * pin.diameter() : 0);
+        double least = leastToOutline(pin.diameter());
         if (fromCentre - pin.diameter() / 2 < least) {
             double most = Math.min(2 * (fromCentre - TO_OUTLINE), isWood ? fromCentre / (0.5 + TO_OUTLINE_OF_WOOD) : Double.MAX_VALUE);
             clash(PIN_DIAMETER, "A pin of " + spec.length(PIN_DIAMETER).entryIn(units) + " leaves " + shown(fromCentre - pin.diameter() / 2) + " to the handle’s outline",

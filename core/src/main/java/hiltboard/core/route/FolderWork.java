@@ -97,7 +97,7 @@ final class FolderWork {
                 .toDo("Lock side of titanium: it springs back, hardened steel cracks. Measure the plate and enter it.").targets(PieceDimensions.PLATE_THICKNESS).readings(PieceDimensions.PLATE_THICKNESS)
                 .cautions(DRILLING, TITANIUM).checks("Both plates alike"));
         draft.add(Operation.at(MILL, "cut-bearing-pockets", "Cut the bearing pockets", 40).is(CUTS_BEARING_POCKETS).of(Part.SIDES).shapedBy(POCKETS, WASHER_THICKNESS, BALL_DIAMETER, ACTION_CLEARANCE, PLATE_THICKNESS)
-                .toDo("Concentric with the pivot; counterbore slightly over the bearing.").targets(PieceDimensions.BEARING_POCKET, PieceDimensions.PIVOT_ROOM).makes(PieceDimensions.BEARING_POCKET)
+                .toDo("Concentric with the pivot; counterbore slightly over the bearing.", "Measure the depth and enter it.").targets(PieceDimensions.BEARING_POCKET, PieceDimensions.PIVOT_ROOM).readings(PieceDimensions.BEARING_POCKET).makes(PieceDimensions.BEARING_POCKET)
                 .cautions(DRILLING, TITANIUM).checks("Both pockets of one depth"));
         draft.add(Operation.at(MILL, "make-back-spacer", "Make the back spacer", 40).is(MAKES_BACK_SPACER).of(Part.BACK_SPACER).shapedBy(ACTION_CLEARANCE)
                 .toDo("To the blade as it was measured after the last grinding pass.").targets(PieceDimensions.BACK_SPACER).makes(PieceDimensions.BACK_SPACER).cautions(DRILLING).checks("Parallel, both faces"));

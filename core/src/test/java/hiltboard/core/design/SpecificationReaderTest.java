@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hiltboard.core.design.SpecificationReader.Answer;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Worked;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -154,6 +155,20 @@ class SpecificationReaderTest {
     void an_unlikely_size_is_guessed_at() {
         assertThat(findings("stockThickness", "15.6 in")).anySatisfy(finding -> assertThat(finding.problem()).contains("did you mean", "0.156 in"));
         assertThat(findings("stockThickness", "156")).anySatisfy(finding -> assertThat(finding.problem()).contains("0.156 in"));
+    }
+
+    @Test
+    @DisplayName("[worked] a pin's hole that is 0.100 in off leaves as much less to the outline and to the next hole, and is warned of where too little stays")
+    void a_hole_off_its_place() {
+        Specification knife = read().specification().orElseThrow();
+        List<Worked<Length>> near = KnifeShape.leftWhenOff(knife, Length.ofInches("0.010"), INCH_FAHRENHEIT);
+        List<Worked<Length>> far = KnifeShape.leftWhenOff(knife, Length.ofInches("0.110"), INCH_FAHRENHEIT);
+        assertThat(near).hasSize(2).allSatisfy(left -> assertThat(left.cautions()).isEmpty());
+        for (int i = 0; i < 2; i++) {
+            assertThat(near.get(i).value().minus(far.get(i).value())).isEqualTo(Length.ofInches("0.100"));
+        }
+        assertThat(far.get(0).cautions()).singleElement().asString().contains("splits");
+        assertThat(KnifeShape.leftWhenOff(read("construction", "HIDDEN_TANG").specification().orElseThrow(), Length.ofInches("0.1"), INCH_FAHRENHEIT)).isEmpty();
     }
 
     private static List<Finding> findings(String... changes) {

@@ -2,12 +2,13 @@ package hiltboard.server.bench;
 
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Finding;
+import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
@@ -53,6 +54,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class MishapService {
     private static final int LONGEST_TEXT = 1_000;
+    private static final LengthRange LIKELY = LengthRange.of("0", "24");
 
     private final PieceFiles files;
     private final StepRepository steps;
@@ -163,7 +165,7 @@ public class MishapService {
         if (measured.isBlank()) {
             return Optional.empty();
         }
-        Understood<Length> read = ShopNotation.length(measured, units);
+        Understood<Length> read = LIKELY.read(measured, units);
         if (read instanceof Understood.Value<Length> value) {
             return Optional.of(value.quantity());
         }
@@ -175,9 +177,12 @@ public class MishapService {
         return length(mishap, measured, units).map(length -> mishap.measured() + " " + length.in(units)).orElse("");
     }
 
-    /** What a decision on a flaw rests on: what is left if it is ground out, and how deep it stays if it is left. */
+    /** What a decision rests on: of a flaw, what is left if it is ground out and how deep it stays if it is left; of a hole off its place, what it leaves around it. */
     private static List<Worked<Length>> numbers(PieceFile file, Mishap mishap, String measured, Units units) {
         Optional<Length> size = length(mishap, measured, units);
+        if (mishap == Mishap.HOLE_MISPLACED) {
+            return size.map(off -> KnifeShape.leftWhenOff(file.specification(), off, units)).orElse(List.of());
+        }
         if (!mishap.needsMeasure()) {
             return List.of();
         }

@@ -1,10 +1,12 @@
 package hiltboard.server.exchange;
 
+import hiltboard.core.blade.Point;
 import hiltboard.core.design.Specification;
 import hiltboard.core.exchange.DxfSheet;
 import hiltboard.core.exchange.Sheet;
 import hiltboard.core.exchange.SvgSheet;
 import hiltboard.core.exchange.Template;
+import hiltboard.core.machine.Bore;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.design.ConsultService;
@@ -21,6 +23,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -62,11 +65,25 @@ class TemplateController {
         return sent(piece.specification(), piece.name() + " " + piece.jobTitle(), file, paper);
     }
 
+    /** @param size of what goes through; {@code diameter} of the hole */
+    record DrillLine(String use, String size, String drill, String diameter, int count) {}
+
     @Hidden
     @GetMapping("/api/jobs/{id}/revisions/{number}/files/{file}")
     @Transactional(readOnly = true)
     ResponseEntity<byte[]> ofRevision(@PathVariable long id, @PathVariable int number, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper) {
         return sent(consult.specification(id, number), consult.title(id) + " revision " + number, file, paper);
+    }
+
+    /** Everything that is drilled in a piece, one line for each kind of hole: what goes through, the drill, how many. */
+    @GetMapping("/api/pieces/{id}/drills")
+    @Transactional(readOnly = true)
+    List<DrillLine> drills(@PathVariable long id, Person person) {
+        Specification specification = pieces.open(id).specification();
+        return Template.of(specification).get(0).holes().stream()
+                .map(bore -> new Bore(bore.use(), new Point(0, 0), bore.part(), bore.diameter(), bore.drill()))
+                .collect(Collectors.groupingBy(bore -> bore, LinkedHashMap::new, Collectors.counting())).entrySet().stream()
+                .map(line -> new DrillLine(line.getKey().use().words(), line.getKey().part().in(person.units()), line.getKey().drill(), line.getKey().diameter().in(person.units()), line.getValue().intValue())).toList();
     }
 
     /** A bar as it is going to be cut. */

@@ -19,7 +19,7 @@ class PictureTest {
     @Test
     @DisplayName("bright is bright, dark is dark, half lies between, and where there is no steel the picture is clear")
     void shades_become_colours() throws IOException {
-        Picture picture = Picture.of(new PatternView(2, 2, -3, 7, 0.5, new byte[] {0, 100, 50, -1}));
+        Picture picture = Picture.of(new PatternView(2, 2, -3, 7, 0.5, false, new byte[] {0, 100, 50, -1}));
         BufferedImage image = read(picture);
         assertThat(image.getWidth()).isEqualTo(2);
         assertThat(image.getHeight()).isEqualTo(2);
@@ -32,8 +32,14 @@ class PictureTest {
     }
 
     @Test
+    void a_picture_that_is_coarser_than_it_should_be_says_so() {
+        assertThat(Picture.of(new PatternView(4, 2, -3, 7, 0.5, true, new byte[8])).note()).contains("coarser");
+        assertThat(Picture.of(new PatternView(4, 2, -3, 7, 0.5, false, new byte[8])).note()).isEmpty();
+    }
+
+    @Test
     void it_lies_where_it_was_looked_at_with_y_downwards() {
-        Picture picture = Picture.of(new PatternView(4, 2, -3, 7, 0.5, new byte[8]));
+        Picture picture = Picture.of(new PatternView(4, 2, -3, 7, 0.5, false, new byte[8]));
         assertThat(picture.left()).isEqualTo(-3);
         assertThat(picture.top()).isEqualTo(-7);
         assertThat(picture.width()).isEqualTo(2);
