@@ -3562,7 +3562,7 @@ export interface components {
             basedOn: number;
             dimension: string;
             entry: string;
-            reason?: string;
+            reason: string;
             sure: boolean;
         };
         NewRevision: {
@@ -3913,7 +3913,7 @@ export interface components {
         ReadTogether: {
             dimension: string;
             entries: components["schemas"]["EntryOf"][];
-            reason?: string;
+            reason: string;
             sure: boolean;
         };
         Ready: {

@@ -7,6 +7,7 @@ import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { equals } from '../parts/words';
 
 const Grid = styled.div`
   display: grid;
@@ -49,7 +50,7 @@ function One({ calculator }: { calculator: CalculatorView }) {
           label={input.label}
           value={entries[input.name] ?? ''}
           onChange={(value) => setEntries({ ...entries, [input.name]: value })}
-          echo={answer?.understood[input.name] && !problem ? `= ${answer.understood[input.name]}` : ''}
+          echo={problem ? '' : equals(answer?.understood[input.name] ?? '')}
           problem={wrong(input.name)}
           onEnter={compute}
         />

@@ -3,6 +3,7 @@ import { findingWords } from '../api/client';
 import type { FieldView, Reading } from '../api/schema';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
+import { equals } from '../parts/words';
 import { useQuestions } from './useDesign';
 
 const Group = styled.fieldset`
@@ -55,6 +56,6 @@ function Question({ field, value, reading, onChange }: { field: FieldView; value
     return <Choice label={field.label} value={value} options={field.choices} onChange={onChange} problem={problem} />;
   }
   const understood = reading?.understood[field.key];
-  const echo = understood ? `= ${understood}${value === '' ? ', as usual' : ''}` : field.accepted;
+  const echo = understood ? `${equals(understood)}${value === '' ? ', as usual' : ''}` : field.accepted;
   return <Entry label={field.label} name={field.key} value={value} onChange={onChange} problem={problem} echo={echo} doubt={reading?.doubts[field.key]} />;
 }

@@ -27,6 +27,10 @@ const Paper = styled.article`
   @media print { border: none; padding: 0; width: 100%; font-size: 8.6pt; }
 `;
 
+const Whole = styled.span`
+  white-space: nowrap;
+`;
+
 const Blue = styled.div`
   background: ${({ theme }) => theme.blue};
   padding: 0.7rem;
@@ -128,7 +132,7 @@ function Record({ piece }: { piece: PieceView }) {
               <tr key={number.key}>
                 <td>{number.label}</td>
                 <td>
-                  {number.value}
+                  <Whole>{number.value}</Whole>
                   {number.reading && number.reading.judgement.verdict !== 'IN' ? `, ${number.reading.judgement.words}` : ''}
                 </td>
               </tr>

@@ -20,13 +20,16 @@ export function minutes(count: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
 }
 
-/** A clock counting down: hours and minutes, with seconds in the last hour. */
+/** What was understood, behind its sign: what is rounded brings its own. Nothing of nothing. */
+export const equals = (understood: string): string => (understood === '' || understood.startsWith('≈') ? understood : `= ${understood}`);
+
+/** A clock counting down, to the second: neither somebody who waits nor somebody who must not miss it is told a rounded time. */
 export function countdown(millis: number): string {
   const seconds = Math.max(0, Math.ceil(millis / 1000));
   const hours = Math.floor(seconds / 3600);
   const part = (value: number): string => String(value).padStart(2, '0');
   const minute = Math.floor((seconds % 3600) / 60);
-  return hours > 0 ? `${hours} h ${part(minute)} min` : `${part(minute)}:${part(seconds % 60)}`;
+  return `${hours > 0 ? `${hours} h ` : ''}${part(minute)}:${part(seconds % 60)}`;
 }
 
 export function daysInHand(days: number): string {

@@ -73,7 +73,7 @@ class BatchTest {
         for (int i = 0; i < entries.size(); i++) {
             each.add(Map.of("piece", first + i, "entry", entries.get(i), "basedOn", 0));
         }
-        return bram.post("/api/steps/choose-stock/readings", Map.of("dimension", "stock.thickness", "entries", each, "sure", sure));
+        return bram.post("/api/steps/choose-stock/readings", Map.of("dimension", "stock.thickness", "entries", each, "sure", sure, "reason", ""));
     }
 
     @Test

@@ -86,7 +86,7 @@ public final class Screenshots {
         page.locator("input[name='promisedOn']").fill(LocalDate.now().plusDays(60).toString());
         page.locator("input[name='stockThickness']").fill("163 thou");
         page.locator("input[name='bladeLength']").fill("184 mm");
-        page.getByText("= 7.2441 in").waitFor();
+        page.getByText("≈ 7.2441 in").waitFor();
         page.mouse().wheel(0, 330);
         page.waitForTimeout(400);
         save(page, "new-commission");

@@ -98,12 +98,12 @@ class SharedWorkTest {
         Work.workUpTo(shop, bram, piece, "choose-stock");
         Work.start(bram, piece, "choose-stock").isOk();
         String address = Work.address(piece, "choose-stock") + "/readings";
-        bram.post(address, Map.of("dimension", "stock.thickness", "entry", ".156", "basedOn", 0, "sure", false)).isOk();
-        JsonNode both = cato.post(address, Map.of("dimension", "stock.thickness", "entry", ".158", "basedOn", 0, "sure", false)).isRefused(409, "both-changed").json().path("both").get(0);
+        bram.post(address, Map.of("dimension", "stock.thickness", "entry", ".156", "basedOn", 0, "sure", false, "reason", "")).isOk();
+        JsonNode both = cato.post(address, Map.of("dimension", "stock.thickness", "entry", ".158", "basedOn", 0, "sure", false, "reason", "")).isRefused(409, "both-changed").json().path("both").get(0);
         assertThat(both.path("theirs").asString()).isEqualTo("0.156 in");
         assertThat(both.path("yours").asString()).isEqualTo(".158");
         assertThat(both.path("theirsBy").asString()).isEqualTo("Bram Holt");
-        cato.post(address, Map.of("dimension", "stock.thickness", "entry", ".158", "basedOn", both.path("theirsIs").asLong(Long.parseLong(both.path("theirsIs").asString())), "sure", false)).isOk();
+        cato.post(address, Map.of("dimension", "stock.thickness", "entry", ".158", "basedOn", both.path("theirsIs").asLong(Long.parseLong(both.path("theirsIs").asString())), "sure", false, "reason", "")).isOk();
         assertThat(Work.number(Work.piece(bram, piece), "stock.thickness").path("value").asString()).isEqualTo("0.158 in");
     }
 

@@ -64,7 +64,7 @@ final class Work {
 
     static Client.Answer read(Client maker, long piece, String operation, String dimension, String entry) {
         long basedOn = number(piece(maker, piece), dimension).path("reading").path("id").asLong(0);
-        return maker.post(address(piece, operation) + "/readings", Map.of("dimension", dimension, "entry", entry, "basedOn", basedOn, "sure", false));
+        return maker.post(address(piece, operation) + "/readings", Map.of("dimension", dimension, "entry", entry, "basedOn", basedOn, "sure", false, "reason", ""));
     }
 
     static Client.Answer done(Client maker, long piece, String operation) {

@@ -175,7 +175,7 @@ public final class SpecificationReader {
             find(field, entry, refused.problem(), refused.accepted());
         } else if (read instanceof Understood.Value<Length> value) {
             Length length = value.quantity();
-            understood.put(field.key(), length.in(units));
+            understood.put(field.key(), length.saidIn(units));
             if (!within.range().holds(length)) {
                 find(field, entry, length.in(units) + " is outside what is made" + within.range().meant(length, units), field.acceptedWords(units));
             } else {
@@ -187,7 +187,7 @@ public final class SpecificationReader {
     /** A size that nobody entered is as the other answers make it; where one of those is wrong, that is the finding. */
     private void takeUsual(SpecificationField field, LengthWithin within) {
         Optional<Length> usual = usual(field);
-        usual.ifPresent(length -> understood.put(field.key(), length.in(units)));
+        usual.ifPresent(length -> understood.put(field.key(), length.saidIn(units)));
         if (usual.filter(within.range()::holds).isPresent()) {
             values.put(field, usual.get());
         } else {

@@ -193,6 +193,11 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         };
     }
 
+    /** As {@link #in}, with the sign of something rounded before it where that does not show all of it: {@code ≈ 0.1563 in}. */
+    public String saidIn(Units units) {
+        return isShownWhole(units) ? in(units) : "≈ " + in(units);
+    }
+
     /**
      * As far as it matters to a part that may be off by this: to a hundredth of an inch or a tenth of a millimetre where that is less than
      * half the tolerance, as it is otherwise.

@@ -15,7 +15,6 @@ import hiltboard.server.route.StepRepository.StepRow;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -43,7 +42,7 @@ class BatchController {
     record TickedTogether(List<Long> pieces, List<String> checks) {}
 
     /** What was read of a number on each piece; sure where the maker has confirmed what is out, and why it is taken as it is. */
-    record ReadTogether(String dimension, List<EntryOf> entries, boolean sure, @Nullable String reason) {}
+    record ReadTogether(String dimension, List<EntryOf> entries, boolean sure, String reason) {}
 
     record EntryOf(long piece, String entry, long basedOn) {}
 

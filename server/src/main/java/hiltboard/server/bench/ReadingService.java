@@ -32,7 +32,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 
 /** What is measured at a bench: readings are understood, questioned, and never overwritten silently. */
@@ -60,11 +59,11 @@ public class ReadingService {
      *
      * @param basedOn id of the reading that the page saw, zero if none
      * @param sure whether the maker has confirmed a value that is out
-     * @param reason why it is taken as it is, where it is out; without one it is asked for before the step is done
+     * @param reason why it is taken as it is, where it is out; where it is empty it is asked for before the step is done
      */
-    public record NewReading(String dimension, String entry, long basedOn, boolean sure, @Nullable String reason) {
+    public record NewReading(String dimension, String entry, long basedOn, boolean sure, String reason) {
         private String why() {
-            return Optional.ofNullable(reason).map(String::strip).orElse("");
+            return reason.strip();
         }
     }
 

@@ -100,7 +100,7 @@ class CalcController {
             Understood<Length> read = input.likely().read(entry, units);
             if (read instanceof Understood.Value<Length> value) {
                 lengths.put(input.name(), value.quantity());
-                understood.put(input.name(), value.quantity().in(units));
+                understood.put(input.name(), value.quantity().saidIn(units));
             } else if (read instanceof Understood.Refused<Length> refused) {
                 findings.add(new Finding(input.name(), entry, refused.problem(), refused.accepted()));
             }

@@ -78,7 +78,7 @@ class Diary {
 
     void read(long piece, String operation, String dimension, String entry, Instant then, Person maker) {
         long basedOn = Optional.ofNullable(files.open(piece).readingsByDimension().get(dimension)).map(reading -> reading.id()).orElse(0L);
-        clock.at(then, () -> readings.read(List.of(new OfPiece(piece, new NewReading(dimension, entry, basedOn, true, null))), operation, maker, command(maker)));
+        clock.at(then, () -> readings.read(List.of(new OfPiece(piece, new NewReading(dimension, entry, basedOn, true, ""))), operation, maker, command(maker)));
     }
 
     private Instant doStep(long piece, Operation operation, Instant started, Person maker, Random chance) {

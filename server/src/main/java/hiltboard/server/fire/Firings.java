@@ -146,7 +146,7 @@ public class Firings {
     private static void mustHaveSoaked(Duration wanted, Optional<Soak> soak, boolean isSure) {
         Soaked soaked = Soaked.of(soak);
         if (!isSure && soaked.counted().plus(NEARLY).compareTo(wanted) < 0) {
-            throw Refusal.question("It has soaked " + soaked.words() + ", of " + Span.words(wanted) + ". Take it out all the same?");
+            throw Refusal.question("It has soaked " + soaked.words() + " of " + Span.words(wanted) + soak.map(each -> ", counted " + each.counts().words()).orElse("") + ". Take it out all the same?");
         }
     }
 
