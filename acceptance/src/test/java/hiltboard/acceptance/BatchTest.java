@@ -47,7 +47,7 @@ class BatchTest {
         all().forEach(piece -> List.of("approve-outline", "number-piece").forEach(step -> Work.doStep(shop, bram, piece, step)));
         bram.post("/api/steps/choose-stock/start", Map.of("pieces", all())).isOk();
         String question = read(List.of(".157", ".158", ".63", ".156", ".157"), false).isRefused(422, "question").detail();
-        assertThat(question).contains("-3: ").contains("decimal point").doesNotContain("-2: ");
+        assertThat(question).contains("-3: ").contains("are the point and the unit right").doesNotContain("-2: ");
         assertThat(Work.number(Work.piece(bram, first), "stock.thickness").has("reading")).as("all or none").isFalse();
         read(List.of(".157", ".158", ".156", ".156", ".157"), false).isOk();
         List<String> checks = Work.step(Work.piece(bram, first), "choose-stock").path("checks").valueStream().map(JsonNode::asString).toList();

@@ -67,14 +67,14 @@ class ChainScreensTest {
         bram.press("Start, all 3");
         assertThat(bram.standing()).containsText("You are at it");
         for (int i = 1; i <= 3; i++) {
-            page.locator("input[name='stock.thickness " + job + "-" + i + "']").fill(i == 2 ? ".63" : ".15" + i);
+            page.locator("input[name='stock.thickness " + job + "-" + i + "']").fill(i == 2 ? ".63" : ".15" + (4 + i));
         }
         bram.press("Enter all");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText(job + "-2: ");
         bram.press("Measure again");
-        page.locator("input[name='stock.thickness " + job + "-2']").fill(".152");
+        page.locator("input[name='stock.thickness " + job + "-2']").fill(".156");
         bram.press("Enter all");
-        assertThat(page.getByText("Reads 0.153 in")).isVisible();
+        assertThat(page.getByText("Reads 0.157 in")).isVisible();
         bram.tickAll();
         bram.press("Done, all 3");
         assertThat(bram.standing()).containsText("Done");

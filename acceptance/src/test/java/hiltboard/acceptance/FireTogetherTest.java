@@ -156,6 +156,9 @@ class FireTogetherTest {
         fires.tell(load, "in", Map.of()).isOk();
         fires.pass(Duration.ofMinutes(60));
         fires.soak(load);
+        fires.pass(Duration.ofSeconds(20));
+        JsonNode face = bram.get("/api/fire").isOk().json().path("kilns").valueStream().filter(each -> each.path("id").asLong() == own).findFirst().orElseThrow();
+        assertThat(face.path("isLit").asBoolean()).as("it goes out by itself when the soak is up, not before").isFalse();
         fires.out(load, soft).isOk();
         fires.tell(load, "end", Map.of()).isOk();
         assertThat(fires.standing(soft, "harden")).isEqualTo("READY");

@@ -27,7 +27,8 @@ class OpenInterfaceTest {
             "{\"checks\":null}", "{\"dimension\":null,\"entry\":[],\"basedOn\":\"x\",\"sure\":3}", "{\"words\":\"\\u0000\\uD800\"}", "x".repeat(20_000),
             "{\"from\":\"2026-13-45\",\"to\":\"+999999999-01-01\"}", "{\"clientName\":1}", "{\"changes\":[{\"field\":\"steel\",\"from\":\"\",\"to\":\"\"}],\"pieces\":[],\"reason\":\"\",\"clientAgreed\":false,\"keep\":[]}",
             "{\"changes\":[{\"field\":\"bladeLength\",\"from\":\"\",\"to\":\"9999999999999999999 in\"}],\"pieces\":[7],\"reason\":\"\",\"clientAgreed\":true,\"keep\":[]}", "{\"thickness\":{\"value\":{},\"unit\":[]}}",
-            "{\"kind\":\"X\",\"words\":\"\",\"measured\":\"\",\"wayBack\":\"REDO\",\"from\":\"nothing\"}", "{\"dimension\":\"stock.thickness\",\"entry\":\"1e999\",\"basedOn\":-1,\"sure\":true}");
+            "{\"kind\":\"X\",\"words\":\"\",\"measured\":\"\",\"wayBack\":\"REDO\",\"from\":\"nothing\"}", "{\"dimension\":\"stock.thickness\",\"entry\":\"1e999\",\"basedOn\":-1,\"sure\":true,\"reason\":\"\"}",
+            "{\"dimension\":\"nothing\",\"reason\":\"x\"}", "{\"day\":\"+999999999-01-01\",\"words\":\"\"}");
     private static RunningShop shop;
     private static Client owner;
     private static JsonNode description;

@@ -109,7 +109,9 @@ class ReadingsTest {
         Work.workUpTo(shop, olwen, piece, "dry-fit");
         sure(piece, "drill-tang-holes", "pin.diameter", "3/16").isOk();
         assertThat(number(piece, "tang.hole").path("reading").path("judgement").path("why").asString()).contains("A hole only grows");
-        assertThat(Work.start(bram, piece, "dry-fit").json().path("detail").asString()).contains("A hole only grows");
+        List<JsonNode> closedBy = Work.step(Work.piece(olwen, piece), "dry-fit").path("closedBy").valueStream().toList();
+        assertThat(closedBy).extracting(obstacle -> obstacle.path("rule").asString()).contains("stale:pin.drill", "out:tang.hole", "out:scale.hole");
+        assertThat(closedBy.get(0).path("remedy").asString()).startsWith("A hole only grows");
     }
 
     @Test
@@ -141,6 +143,7 @@ class ReadingsTest {
         thin.put("tangThickness", "1.41");
         cato.post("/api/calc/guard-slot", thin).isOk();
         assertThat(cato.post("/api/calc/thread", Map.of("thread", "M2.5×0.45", "percent", "75")).isOk().json().path("results").get(0).path("note").asString()).isEqualTo("2.05 mm drill");
+        assertThat(cato.post("/api/calc/pin-hole", Map.of("pin", "M6")).isOk().json().path("results").get(0).path("value").asString()).isEqualTo("6.10");
         assertThat(cato.post("/api/calc/thread", Map.of("thread", "M7.3", "percent", "200")).json().path("findings").size()).isEqualTo(1);
     }
 

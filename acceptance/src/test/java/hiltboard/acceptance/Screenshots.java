@@ -139,7 +139,7 @@ public final class Screenshots {
         button(page, "Open the door").click();
         button(page, "The work is in").click();
         button(page, "Shut the door").click();
-        page.getByText("counted from recovery after a drop").waitFor();
+        page.getByLabel("The soak").waitFor();
         choose(page, "60 times as fast Its clock runs", "as the shop’s");
         button(page, "Less").click();
         page.getByLabel("Curve").waitFor();

@@ -95,7 +95,7 @@ class TemplateTest {
         assertThat(lengths.get(0)).isCloseTo(4.5 * 25.4, within(0.1));
         assertThat(lengths.get(lengths.size() - 1)).isCloseTo(9.5 * 25.4, within(0.1));
         List<Double> table = new ArrayList<>();
-        holes().forEach(row -> table.add(Double.parseDouble(row.get(5))));
+        holes().forEach(row -> table.add(Double.parseDouble(row.get(8))));
         assertThat(read.path("circles").valueStream().map(JsonNode::asDouble).toList()).usingElementComparator((a, b) -> Math.abs(a - b) < 0.006 ? 0 : 1).containsExactlyInAnyOrderElementsOf(table);
     }
 
@@ -110,10 +110,10 @@ class TemplateTest {
         for (int i = 0; i < 4; i++) {
             List<String> left = parts.get("Left scale").get(i);
             List<String> right = parts.get("Right scale").get(i);
-            assertThat(right.get(3)).isEqualTo(left.get(3));
-            assertThat(Double.parseDouble(right.get(4))).isEqualTo(-Double.parseDouble(left.get(4)));
-            assertThat(parts.get("Blade and tang")).anySatisfy(hole -> assertThat(hole.subList(2, 9)).isEqualTo(left.subList(2, 9)));
-            assertThat(Double.parseDouble(left.get(6)) * 25.4).isCloseTo(Double.parseDouble(left.get(3)), within(0.01));
+            assertThat(right.get(6)).isEqualTo(left.get(6));
+            assertThat(Double.parseDouble(right.get(7))).isEqualTo(-Double.parseDouble(left.get(7)));
+            assertThat(parts.get("Blade and tang")).anySatisfy(hole -> assertThat(hole.subList(2, 12)).isEqualTo(left.subList(2, 12)));
+            assertThat(Double.parseDouble(left.get(9)) * 25.4).isCloseTo(Double.parseDouble(left.get(6)), within(0.01));
         }
     }
 
@@ -180,7 +180,7 @@ class TemplateTest {
 
     private static List<List<String>> holes() {
         List<List<String>> rows = text("holes.csv").lines().skip(1).map(line -> List.of(line.split(",", -1))).toList();
-        assertThat(rows).allSatisfy(row -> assertThat(row).hasSize(9));
+        assertThat(rows).allSatisfy(row -> assertThat(row).hasSize(12));
         return rows;
     }
 

@@ -31,12 +31,12 @@ public final class Calculators {
     private static final List<Calculator> ALL = List.of(
             new Calculator("length", "Read a length in shop notation", "1 in = 25.4 mm exactly (NIST SP 811)", List.of(length("length", "Length", ANY)),
                     (in, units) -> List.of(new Result("length", "Length", Worked.of(in.length("length"), bothUnits(in.length("length")))))),
-            new Calculator("drill", "The drill for a hole", "ASME B94.11M and ISO 235, from memory", List.of(length("least", "Smallest hole", LengthRange.of("0", "1"))), Calculators::drill),
+            new Calculator("drill", "The drill for a hole", "ASME B94.11M and ISO 235, from memory", List.of(hole("least", "Smallest hole", LengthRange.of("1/64", "1"))), Calculators::drill),
             new Calculator("thread", "Holes for a screw", "ASME B1.1, ISO 261, 262 and 273; clearance of inch screws by the usual charts, from memory",
                     List.of(new Input("thread", "Thread, such as 6-32 or M5", Kind.THREAD, ANY), new Input("percent", "Percent of thread, 75 is usual", Kind.PERCENT, ANY)), Calculators::thread),
             new Calculator("centre-line", "Centre line of a blank", GEOMETRY, List.of(length("thickness", "Measured thickness", STOCK)),
                     (in, units) -> List.of(new Result("height", "Height above the plate", new CentreLine(in.length("thickness")).height(units)))),
-            new Calculator("pin-hole", "Drill for a glued pin", TRADE, List.of(length("pin", "Pin diameter", LengthRange.of("1/64", "1"))),
+            new Calculator("pin-hole", "Drill for a glued pin", TRADE, List.of(hole("pin", "Pin diameter", LengthRange.of("1/64", "1"))),
                     (in, units) -> List.of(new Result("drill", "Drill", new PinHole(in.length("pin")).drillByHabit(units)))),
             new Calculator("guard-slot", "Slot of a driven-on guard", TRADE,
                     List.of(length("tangWidth", "Tang width", LengthRange.of("1/8", "3")), length("tangThickness", "Tang thickness", LengthRange.of("1/32", "3/4")), length("guardThickness", "Guard thickness", LengthRange.of(".005", "2"))),
@@ -75,7 +75,8 @@ public final class Calculators {
     }
 
     private static String bothUnits(Length length) {
-        return length.in(Units.INCH_FAHRENHEIT) + " = " + length.in(Units.MILLIMETRE_CELSIUS);
+        boolean isWhole = length.isShownWhole(Units.INCH_FAHRENHEIT) && length.isShownWhole(Units.MILLIMETRE_CELSIUS);
+        return length.in(Units.INCH_FAHRENHEIT) + (isWhole ? " = " : " ≈ ") + length.in(Units.MILLIMETRE_CELSIUS);
     }
 
     private static List<Result> thread(Inputs in, Units units) {
@@ -89,6 +90,10 @@ public final class Calculators {
     private static Worked<Length> clearance(ThreadSize thread, Length hole, Units units) {
         Working line = new Working(units);
         return Worked.of(hole, line.of(thread.major()) + " screw + " + line.of(hole.minus(thread.major())) + line.comesTo(hole)).called(thread.series().nearest(hole).name() + " drill");
+    }
+
+    private static Input hole(String name, String label, LengthRange likely) {
+        return new Input(name, label, Kind.HOLE, likely);
     }
 
     private static Input length(String name, String label, LengthRange likely) {

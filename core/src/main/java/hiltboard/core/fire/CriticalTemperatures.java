@@ -5,6 +5,7 @@ import static hiltboard.core.material.Element.*;
 import hiltboard.core.material.Composition;
 import hiltboard.core.material.Element;
 import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.TemperatureDifference;
 import hiltboard.core.measure.Units;
 import java.util.ArrayList;
 import java.util.List;
@@ -75,7 +76,7 @@ public final class CriticalTemperatures {
         Temperature value = Temperature.ofCelsius(celsius);
         working.append(" ≈ ").append(Math.round(celsius)).append(" °C");
         return new Estimate.Known<>(value, Temperature.ofCelsius(celsius - scatter), Temperature.ofCelsius(celsius + scatter),
-                List.of(working.toString(), "Andrews 1965, low and medium alloyed steels: " + value.in(units) + " ± " + Math.round(scatter) + " °C"));
+                List.of(working.toString(), "Andrews 1965, low and medium alloyed steels: " + value.in(units) + " ± " + TemperatureDifference.ofKelvin(scatter).in(units)));
     }
 
     private static String plain(double number) {

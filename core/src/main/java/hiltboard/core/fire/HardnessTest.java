@@ -45,7 +45,15 @@ public record HardnessTest(List<Hardness> readings, Hardness wanted, double band
     }
 
     public Hardness mean() {
-        return new Hardness(readings.stream().map(Hardness::hrc).reduce(BigDecimal.ZERO, BigDecimal::add).divide(BigDecimal.valueOf(readings.size()), 1, RoundingMode.HALF_UP));
+        return new Hardness(sum().divide(count(), 1, RoundingMode.HALF_UP));
+    }
+
+    private BigDecimal sum() {
+        return readings.stream().map(Hardness::hrc).reduce(BigDecimal.ZERO, BigDecimal::add);
+    }
+
+    private BigDecimal count() {
+        return BigDecimal.valueOf(readings.size());
     }
 
     /** From the lowest reading to the highest, HRC. */
@@ -63,7 +71,8 @@ public record HardnessTest(List<Hardness> readings, Hardness wanted, double band
 
     public List<String> working() {
         List<String> lines = new ArrayList<>();
-        lines.add("(" + String.join(" + ", readings.stream().map(reading -> reading.hrc().toPlainString()).toList()) + ") ÷ " + readings.size() + " = " + mean().hrc().toPlainString() + " HRC");
+        boolean isWhole = mean().hrc().multiply(count()).compareTo(sum()) == 0;
+        lines.add("(" + String.join(" + ", readings.stream().map(reading -> reading.hrc().toPlainString()).toList()) + ") ÷ " + readings.size() + (isWhole ? " = " : " ≈ ") + mean().hrc().toPlainString() + " HRC");
         lines.add("Wanted " + wanted.hrc().toPlainString() + " ± " + BigDecimal.valueOf(band).stripTrailingZeros().toPlainString() + " HRC: " + verdict().words());
         return lines;
     }

@@ -29,7 +29,7 @@ public final class MartensiteHardness {
             return new Estimate.Outside<>("Outside what is known: the equation was made from low and medium alloyed steels (" + String.join("; ", alloyed) + "); alloy keeps carbon and austenite back.");
         }
         double hrc = 60 * Math.sqrt(carbon) + 20;
-        return new Estimate.Known<>(hrc(hrc), hrc(hrc - SCATTER), hrc(hrc + SCATTER), List.of(String.format(Locale.ROOT, "60 × √%.2f + 20 = %.1f HRC, if all of it turned to martensite", carbon, hrc)));
+        return new Estimate.Known<>(hrc(hrc), hrc(hrc - SCATTER), hrc(hrc + SCATTER), List.of(String.format(Locale.ROOT, "60 × √%.2f + 20 ≈ %.1f HRC, if all of it turned to martensite", carbon, hrc)));
     }
 
     private static Hardness hrc(double hrc) {

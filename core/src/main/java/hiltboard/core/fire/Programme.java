@@ -16,7 +16,7 @@ import java.util.stream.Stream;
  * What is done in one fire: what the kiln is told, and what the makers do. Common practice of the trade where no number of the steel's own counts.
  *
  * @param heat at which the work soaks; for several heats the first
- * @param soak from recovery
+ * @param soak how long the work stays at heat
  * @param kiln what the kiln is told; the work goes in at the last part but for what cools in the kiln
  * @param steps what is done, in order, in words
  * @param ready what must lie ready
@@ -27,6 +27,7 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
     static final Duration NORMALISING_SOAK = Duration.ofMinutes(5);
     static final Duration ANNEALING_SOAK = Duration.ofMinutes(30);
     static final Duration TWO_HOURS = Duration.ofHours(2);
+    private static final String COUNTED = ", counted from recovery, or from when the blade is at heat";
     private static final Temperature PREHEAT = Temperature.ofFahrenheit(1200);
     private static final Duration PREHEAT_STAYS = Duration.ofMinutes(10);
     private static final Temperature BLACK = Temperature.ofFahrenheit(900);
@@ -62,21 +63,21 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         return switch (treatment) {
             case HARDEN -> harden(heat, soak, first, units);
             case NORMALISE -> normalise(heat, soak, needs, units);
-            case ANNEAL -> new Programme(treatment, heat, soak, List.of(Segment.staying(heat, soak), new Segment(BLACK, ANNEALING_FALL, Optional.of(Duration.ZERO))),
+            case ANNEAL -> new Programme(treatment, heat, soak, List.of(Segment.until(heat), new Segment(BLACK, ANNEALING_FALL, Optional.of(Duration.ZERO))),
                     List.of("In cold or warm, up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln, no faster than 50 °F (28 °C) an hour, to black heat", "Overnight to cold"), treatment.ready());
-            case STRESS_RELIEF -> new Programme(treatment, heat, soak, List.of(Segment.staying(heat, soak)),
+            case STRESS_RELIEF -> new Programme(treatment, heat, soak, List.of(Segment.until(heat)),
                     List.of("After rough grinding or machining, before hardening", "Up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln to hand warmth"), treatment.ready());
             case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> temper(treatment, heat, soak, units);
         };
     }
 
     private static Programme temper(Treatment treatment, Temperature heat, Duration soak, Units units) {
-        List<String> steps = new ArrayList<>(List.of("The kiln down, or up, to " + heat.in(units) + " before the work goes in", "In; " + Span.words(soak) + " from recovery", "Out; cool to room temperature"));
+        List<String> steps = new ArrayList<>(List.of("The kiln down, or up, to " + heat.in(units) + " before the work goes in", "In; " + Span.words(soak) + COUNTED, "Out; cool to room temperature"));
         if (treatment == Treatment.FIRST_TEMPER) {
             steps.add("Then the second temper, just like it");
         }
         if (treatment == Treatment.STRAIGHTEN) {
-            steps.set(1, "In, clamped and shimmed the other way; " + Span.words(soak) + " from recovery");
+            steps.set(1, "In, clamped and shimmed the other way; " + Span.words(soak) + COUNTED);
             steps.set(2, "Out; cool in the clamp, then sight it and measure what is left");
         }
         return new Programme(treatment, heat, soak, List.of(Segment.until(heat)), steps, treatment.ready());
@@ -90,7 +91,7 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         List<Segment> told = heats.stream().map(Segment::until).toList();
         List<String> steps = new ArrayList<>();
         for (Temperature each : heats) {
-            steps.add("Up to " + each.in(units) + ", " + Span.words(soak) + " from recovery; out into still air until it is black");
+            steps.add("Up to " + each.in(units) + ", " + Span.words(soak) + COUNTED + "; out into still air until it is black");
         }
         return new Programme(Treatment.NORMALISE, heats.get(0), soak, told, steps, Treatment.NORMALISE.ready());
     }
@@ -108,7 +109,7 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         }
         steps.add("Kiln up to " + heat.in(units));
         steps.add("In through the door; the kiln drops: wait until it has recovered");
-        steps.add("Soak " + Span.words(soak) + ", counted from recovery");
+        steps.add("Soak " + Span.words(soak) + COUNTED + "; never from the door");
         steps.addAll(quench(first, units));
         steps.add("File test on the edge, then sight for warp while there is warmth in it");
         first.steel().cold().ifPresent(cold -> steps.add("Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper" + (first.steel().stainless() ? "" : "; this steel gains by it")));

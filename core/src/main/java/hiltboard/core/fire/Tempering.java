@@ -86,7 +86,7 @@ public final class Tempering {
     }
 
     private String like(Temperature temperature, Duration each, int times, TemperingParameter parameter, Temperature alike) {
-        String of = temper(temperature, each, times) + ": P = T (20 + log t) = " + Math.round(parameter.value());
+        String of = temper(temperature, each, times) + ": P = T (20 + log t) ≈ " + Math.round(parameter.value());
         return Math.abs(alike.celsius() - temperature.celsius()) < 0.05 ? of : of + ", as " + alike.in(units) + " twice for 2 h";
     }
 

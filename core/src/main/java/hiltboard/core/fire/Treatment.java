@@ -43,6 +43,11 @@ public enum Treatment {
         return this == HARDEN;
     }
 
+    /** Whether the work stays in the shut kiln and cools with it, once it has soaked. */
+    public boolean isCooledInTheKiln() {
+        return this == ANNEAL || this == STRESS_RELIEF;
+    }
+
     public boolean isTemper() {
         return this == FIRST_TEMPER || this == LAST_TEMPER || this == STRAIGHTEN;
     }

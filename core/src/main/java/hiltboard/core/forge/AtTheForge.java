@@ -138,7 +138,7 @@ final class AtTheForge {
             return Optional.empty();
         }
         Length length = ONE_INCH.times(step.mass(WEIGHT).grams() / inch.mass().grams());
-        working.add(step.mass(WEIGHT).in(units) + " / " + inch.mass().in(units) + " an inch = " + in(rounded(length)) + " long");
+        working.add(step.mass(WEIGHT).in(units) + " / " + inch.mass().in(units) + " an inch ≈ " + in(rounded(length)) + " long");
         return Optional.of(length).filter(Length::isPositive);
     }
 
@@ -314,7 +314,7 @@ final class AtTheForge {
             return Cannot.at(CORNERS, "No side is left between the corners", "less than half of " + in(billet.section().thickness()));
         }
         BarSection to = billet.section().withCornersOff(off);
-        working.add(area(billet.section()) + " − 2 × " + in(off) + "² = " + area(to));
+        working.add(area(billet.section()) + " − 2 × " + in(off) + "² ≈ " + area(to));
         return done(billet.with(to, billet.length(), billet.grain()));
     }
 

@@ -3,6 +3,7 @@ package hiltboard.core.forge;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -94,8 +95,9 @@ public record CladBlade(Length core, List<Length> sideLayers, Length ground, Len
         double outermost = sideLayers.get(sideLayers.size() - 1).millimetres();
         Length untilOutermost = Length.ofMillimetres(Math.max(0, Math.round(cladding * (1 - groundOff.millimetres() / outermost) * 1e4) / 1e4));
         Length kept = untilCore.isPositive() ? untilCore : Length.ZERO;
+        Working ofCore = new Working(units);
         return new Tolerance(kept, untilOutermost, List.of(
-                "core: (" + core.in(units) + " − " + edge.in(units) + ") / 2 = " + kept.in(units),
-                "outermost layer: " + Length.ofMillimetres(cladding).in(units) + " × (1 − " + groundOff.in(units) + " / " + sideLayers.get(sideLayers.size() - 1).in(units) + ") = " + untilOutermost.in(units)));
+                "core: (" + ofCore.of(core) + " − " + ofCore.of(edge) + ") / 2" + ofCore.comesToOrNothing(untilCore),
+                "outermost layer: " + Length.ofMillimetres(cladding).in(units) + " × (1 − " + groundOff.in(units) + " / " + sideLayers.get(sideLayers.size() - 1).in(units) + ") ≈ " + untilOutermost.in(units)));
     }
 }

@@ -41,7 +41,8 @@ public record LaminateFlaw(Length depth, Length thickness, Length wanted) {
         Length takenEachSide = thickness.minus(wanted).half();
         Length inside = depth.minus(takenEachSide);
         Length kept = inside.isPositive() ? inside : Length.ZERO;
-        Worked<Length> answer = Worked.of(kept, depth.in(units) + " − " + takenEachSide.in(units) + " still to be ground a side = " + kept.in(units));
+        Working line = new Working(units);
+        Worked<Length> answer = Worked.of(kept, line.of(depth) + " − " + line.of(takenEachSide) + " still to be ground a side" + (inside.isPositive() ? line.comesTo(kept) : ": nothing is left"));
         return inside.isPositive() ? answer.withCaution("It stays " + kept.in(units) + " deep in the finished blade: the quench opens it.") : answer;
     }
 }

@@ -30,7 +30,15 @@ public record LengthRange(Length least, Length most) {
 
     /** Reads an entry that has to lie in it; negative ones only where it reaches below zero. */
     public Understood<Length> read(String entry, Units units) {
-        Understood<Length> read = least.nanometres() < 0 ? ShopNotation.signedLength(entry, units) : ShopNotation.length(entry, units);
+        return within(least.nanometres() < 0 ? ShopNotation.signedLength(entry, units) : ShopNotation.length(entry, units), units);
+    }
+
+    /** Reads the size of a hole or of what goes through it, a thread among them. */
+    public Understood<Length> readHole(String entry, Units units) {
+        return within(ShopNotation.hole(entry, units), units);
+    }
+
+    private Understood<Length> within(Understood<Length> read, Units units) {
         return read instanceof Understood.Value<Length> value && !holds(value.quantity())
                 ? new Understood.Refused<>(value.quantity().in(units) + " is not likely here" + meant(value.quantity(), units), words(units)) : read;
     }

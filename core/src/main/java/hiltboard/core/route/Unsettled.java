@@ -32,6 +32,8 @@ public record Unsettled(String number, String key, String reason, String consequ
             PieceDimensions.TANG_HOLE, ASSEMBLY, PieceDimensions.SCALE_HOLE, ASSEMBLY,
             PieceDimensions.HARDNESS, EnumSet.of(Trait.FINISH_GRINDS, Trait.HEAVY_GRINDING));
 
+    private static final String HOLE_TOO_LARGE = "A hole only grows: sleeve it, plug it and drill again, take a bigger pin, or take it as it is with a reason.";
+
     @Override
     public Severity severity() {
         return Severity.STOP;
@@ -109,7 +111,11 @@ public record Unsettled(String number, String key, String reason, String consequ
         String off = stale.now() instanceof Length now && stale.madeTo() instanceof Length made ? ", " + now.minus(made).absolute().in(units) + " off" : "";
         return new Unsettled(link.dimension().key(), "stale:" + link.dimension().key(),
                 link.dimension().label() + " was made to " + stale.madeTo().in(units) + " at “" + maker.title() + "”; by now it has to be " + stale.now().in(units) + off + " (± " + stale.tolerance().in(units) + ").",
-                "It does not fit, and once it is glued or closed nobody can change it.", "Make it again, measure again, or take it as it is with a reason.");
+                "It does not fit, and once it is glued or closed nobody can change it.", isHoleTooLarge(stale, maker) ? HOLE_TOO_LARGE : "Make it again, measure again, or take it as it is with a reason.");
+    }
+
+    private static boolean isHoleTooLarge(Link.Stale stale, Operation maker) {
+        return (maker.is(Trait.MAKES_TANG_HOLES) || maker.is(Trait.DRILLS_SCALES)) && stale.now().magnitude() < stale.madeTo().magnitude();
     }
 
     private static Unsettled out(Link link, DimensionChain chain) {

@@ -37,6 +37,13 @@ class AfterTheFireTest {
     }
 
     @Test
+    @DisplayName("[worked] 181 ÷ 3 is about 60.3; 181.5 ÷ 3 is 60.5")
+    void a_mean_that_is_rounded_says_so() {
+        assertThat(test("60 60 61").working().get(0)).endsWith("÷ 3 ≈ 60.3 HRC");
+        assertThat(test("60 60.5 61").working().get(0)).endsWith("÷ 3 = 60.5 HRC");
+    }
+
+    @Test
     void one_reading_is_no_test() {
         assertThatThrownBy(() -> test("60")).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("two readings or more");
         assertThatThrownBy(() -> new HardnessTest(test("60 61").readings(), WANTED, Double.NaN)).isInstanceOf(ImpossibleQuantity.class);

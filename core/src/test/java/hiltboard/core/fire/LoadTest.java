@@ -174,7 +174,7 @@ class LoadTest {
     void programmes_say_what_is_done_and_what_lies_ready() {
         Programme harden = Programme.of(Treatment.HARDEN, piece(1, "W2").need(), UNITS);
         assertThat(harden.kiln()).hasSize(1);
-        assertThat(harden.steps()).anyMatch(step -> step.contains("15 min, counted from recovery")).anyMatch(step -> step.contains("within two hours"));
+        assertThat(harden.steps()).anyMatch(step -> step.contains("15 min, counted from recovery, or from when the blade is at heat")).anyMatch(step -> step.contains("within two hours"));
         assertThat(harden.ready()).anyMatch(line -> line.contains("extinguisher")).anyMatch(line -> line.contains("file")).anyMatch(line -> line.startsWith("Oil at"));
         Programme stainless = Programme.of(Treatment.HARDEN, piece(1, "440C", Cover.FOIL).need(), UNITS);
         assertThat(stainless.kiln()).as("a preheat first").hasSize(2);

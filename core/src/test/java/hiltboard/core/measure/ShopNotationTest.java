@@ -145,6 +145,9 @@ class ShopNotationTest {
         assertThat(bars.read("0.156", MILLIMETRE_CELSIUS)).as("an inch entry in a millimetre shop").isInstanceOfSatisfying(Understood.Refused.class, refused -> assertThat(refused.problem()).contains("0.156 in"));
         assertThat(bars.read("3", INCH_FAHRENHEIT)).as("the limit itself").isInstanceOf(Understood.Value.class);
         assertThat(bars.read("3.0001", INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
+        assertThat(bars.read("8-32", INCH_FAHRENHEIT)).as("a bar has no thread").isInstanceOf(Understood.Refused.class);
+        assertThat(bars.readHole("8-32", INCH_FAHRENHEIT)).as("[ASME B1.1] #8 is 0.164 in").isEqualTo(new Understood.Value<>(Length.ofInches("0.164")));
+        assertThat(LengthRange.of("1/64", "1/8").readHole("8-32", INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
     }
 
     @ParameterizedTest(name = "[NIST SP 811] {0} is {1} g")

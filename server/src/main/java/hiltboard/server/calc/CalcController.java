@@ -79,7 +79,8 @@ class CalcController {
 
         private void take(Input input, String entry) {
             switch (input.kind()) {
-                case LENGTH -> takeLength(input, entry);
+                case LENGTH -> takeLength(input, entry, input.likely().read(entry, units));
+                case HOLE -> takeLength(input, entry, input.likely().readHole(entry, units));
                 case THREAD -> ThreadSize.named(entry).ifPresentOrElse(thread -> {
                     threads.put(input.name(), thread);
                     understood.put(input.name(), thread.name());
@@ -96,8 +97,7 @@ class CalcController {
             }
         }
 
-        private void takeLength(Input input, String entry) {
-            Understood<Length> read = input.likely().read(entry, units);
+        private void takeLength(Input input, String entry, Understood<Length> read) {
             if (read instanceof Understood.Value<Length> value) {
                 lengths.put(input.name(), value.quantity());
                 understood.put(input.name(), value.quantity().saidIn(units));

@@ -10,6 +10,7 @@ import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchService;
 import hiltboard.server.bench.ReadingService;
+import hiltboard.server.device.KilnController;
 import hiltboard.server.device.KilnController.Shown;
 import hiltboard.server.device.KilnController.Status;
 import hiltboard.server.device.SimulatedKiln;
@@ -150,11 +151,22 @@ public class KilnWatch {
             return Optional.empty();
         }
         boolean isUp = soak.filter(each -> each.soaked() >= row.soak().toSeconds()).isPresent();
+        if (isUp) {
+            coolsDown(kiln, row);
+        }
         if (!isUp || read(() -> fire.pieces(List.of(row.id()))).stream().anyMatch(piece -> piece.leftAt().isPresent())) {
             return Optional.empty();
         }
         List<String> toDo = isPresent(kiln, FireRepository.SOAKED) ? List.of() : soakedToDo(read(() -> loads.open(row)));
         return Optional.of(alarm(kiln, Optional.of(row), FireRepository.SOAKED, "the soak is up (" + row.treatment().words().toLowerCase(Locale.ROOT) + ")", toDo));
+    }
+
+    /** The kiln does not know how far the blade lags behind it: it is told when the soak is up, and goes down by itself from there. */
+    private void coolsDown(KilnRow kiln, LoadRow row) {
+        KilnController controller = kilns.controller(kiln);
+        if (row.treatment().isCooledInTheKiln() && controller.status().isLit() && controller.status().part() == 0) {
+            controller.next();
+        }
     }
 
     private static List<String> soakedToDo(Opened load) {

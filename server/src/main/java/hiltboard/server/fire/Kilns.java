@@ -66,11 +66,12 @@ public class Kilns {
         });
     }
 
-    /** A stand-in stops with the program; a real kiln would have gone on. What burned then burns on at the heat that it was at. */
+    /** A stand-in stops with the program; a real kiln would have gone on. What burned then burns on at the heat that it was at; what cools in it is told so again when its soak is up. */
     private void goesOn(SimulatedKiln standIn, LoadRow load) {
         Opened opened = loads.open(load);
         List<Segment> told = opened.load().programme(Units.INCH_FAHRENHEIT).kiln();
-        int part = load.standing() == FireRepository.Standing.LIT ? 0 : load.treatment() == Treatment.NORMALISE ? load.part() : told.size() - 1;
+        boolean isFromTheFirst = load.standing() == FireRepository.Standing.LIT || load.treatment().isCooledInTheKiln();
+        int part = isFromTheFirst ? 0 : load.treatment() == Treatment.NORMALISE ? load.part() : told.size() - 1;
         standIn.light(told.subList(part, told.size()));
         if (load.standing() == FireRepository.Standing.IN) {
             standIn.holds(loads.whatIsLeft(opened));
