@@ -53,7 +53,7 @@ export class Problem extends Error {
   }
 }
 
-export const findingWords = (finding: Finding): string => `${finding.problem}. Accepted: ${finding.accepted}`;
+export const findingWords = (finding: Finding): string => `${finding.problem}${finding.problem.endsWith('?') ? '' : '.'} Accepted: ${finding.accepted}`;
 
 const TRIES = 4;
 

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { change } from '../api/client';
+import { change, findingWords } from '../api/client';
 import type { SheetField } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
@@ -43,7 +43,7 @@ export function OwnSteel({ fields, hasOwn }: { fields: readonly SheetField[]; ha
       </Row>
       <Quiet>A steel of your own can be chosen for a knife like any other. Its values are held against what steel can be before they are kept.</Quiet>
       {kept ? <p role="status">{kept}</p> : null}
-      {problem ? <Trouble role="alert">{problem.findings.length === 0 ? problem.message : problem.findings.map((each) => `${each.field}: ${each.problem}. Accepted: ${each.accepted}`).join(' · ')}</Trouble> : null}
+      {problem ? <Trouble role="alert">{problem.findings.length === 0 ? problem.message : problem.findings.map((each) => `${each.field}: ${findingWords(each)}`).join(' · ')}</Trouble> : null}
       {isOpen ? (
         <>
           <Fields>

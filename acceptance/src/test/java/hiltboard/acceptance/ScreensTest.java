@@ -126,7 +126,7 @@ class ScreensTest {
         assertThat(bram.page().getByText("“3/0” was not understood")).isVisible();
         assertThat(bram.page().locator("input[name='stock.thickness']")).hasValue("3/0");
         bram.enter("stock.thickness", ".63");
-        assertThat(bram.page().getByText("is over: 0.165 in is wanted, at most 0.003 in more. So far off: are the point and the unit right?")).isVisible();
+        assertThat(bram.page().getByText("is over: 0.165 in is wanted, at most 0.0313 in more. So far off: are the point and the unit right?")).isVisible();
         bram.press("Measure again");
         bram.enterAndSee("stock.thickness", "4.14 mm", "0.163 in");
         bram.press("Done");

@@ -38,7 +38,7 @@ public final class Refusal extends RuntimeException {
 
     /** Entries that were not understood, each at its field. */
     public static Refusal entries(List<Finding> findings) {
-        String words = findings.size() == 1 ? findings.get(0).problem() + ". Accepted: " + findings.get(0).accepted() : findings.size() + " entries need another look";
+        String words = findings.size() == 1 ? findings.get(0).words() : findings.size() + " entries need another look";
         return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "entries", words, Map.of("findings", findings), findings);
     }
 

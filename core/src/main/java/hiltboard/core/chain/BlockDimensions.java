@@ -99,7 +99,7 @@ final class BlockDimensions {
 
     private Worked<Length> through(Known known, Units units) {
         Length block = length(known, BLOCK_LENGTH);
-        return Worked.of(block, "The tang comes out behind: right through the block, " + block.asTightAs(LOOSE, units).in(units));
+        return Worked.of(block, "The tang comes out behind: right through the block, " + block.tightIn(LOOSE, units));
     }
 
     /** As deep as the tang reaches behind guard or bolster and spacer, and a little room behind it; right through where that is all of the block. */
@@ -115,7 +115,7 @@ final class BlockDimensions {
         }
         depth = depth.plus(BEHIND_THE_TANG);
         if (depth.compareTo(block) >= 0) {
-            return Worked.of(block, sum + " reaches the end of the block: right through, " + block.asTightAs(LOOSE, units).in(units));
+            return Worked.of(block, sum + " reaches the end of the block: right through, " + block.tightIn(LOOSE, units));
         }
         return Worked.of(depth, sum + " + " + line.of(BEHIND_THE_TANG) + line.comesTo(depth, LOOSE));
     }

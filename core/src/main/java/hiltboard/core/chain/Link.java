@@ -31,7 +31,7 @@ public record Link(
     }
 
     private String asFineAsItMatters(Quantity computed, Units units) {
-        return computed instanceof Length length && dimension.tolerance() instanceof Length tolerance ? length.asTightAs(tolerance, units).in(units) : computed.in(units);
+        return computed instanceof Length length && dimension.tolerance() instanceof Length tolerance ? length.tightIn(tolerance, units) : computed.in(units);
     }
 
     /** A part that was made to a number which has moved by more than its tolerance. */

@@ -8,4 +8,9 @@ package hiltboard.core.design;
  * @param problem what is wrong with it
  * @param accepted what would be taken
  */
-public record Finding(String field, String given, String problem, String accepted) {}
+public record Finding(String field, String given, String problem, String accepted) {
+    /** What is wrong and what would be taken, in one line. */
+    public String words() {
+        return problem + (problem.endsWith("?") ? "" : ".") + " Accepted: " + accepted;
+    }
+}

@@ -143,7 +143,7 @@ final class RoomAroundHoles {
     }
 
     private String shown(double millimetres) {
-        return Length.ofMillimetres(millimetres).asTightAs(Length.ofInches("0.030"), units).in(units);
+        return Length.ofMillimetres(millimetres).tightIn(Length.ofInches("0.030"), units);
     }
 
     private double mm(SpecificationField field) {

@@ -177,7 +177,7 @@ public final class SpecificationReader {
             Length length = value.quantity();
             understood.put(field.key(), length.saidIn(units));
             if (!within.range().holds(length)) {
-                find(field, entry, length.in(units) + " is outside what is made" + within.range().meant(length, units), field.acceptedWords(units));
+                find(field, entry, length.brieflyIn(units) + " is outside what is made" + within.range().meant(length, units), field.acceptedWords(units));
             } else {
                 values.put(field, length);
             }

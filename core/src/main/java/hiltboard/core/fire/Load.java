@@ -18,6 +18,8 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
     /** What a door that is opened for one blade takes: out, into the quench, shut again; from memory. */
     static final double DOOR_SECONDS = 12;
     /** In the oil or between the plates, until both hands are free for the next; from memory. */
+    /** Nobody works to the second at a kiln: a cycle is said in steps of these, upwards. */
+    private static final Duration CYCLE_STEP = Duration.ofSeconds(5);
     private static final double QUENCH_SECONDS = 45;
     private static final double LONGEST_RECOVERY = 3_600;
 
@@ -47,7 +49,7 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
             waited++;
             back = back.with(waited, state.reading());
         }
-        return Duration.ofSeconds((long) Math.ceil(Math.max(waited, QUENCH_SECONDS)));
+        return Span.up(Duration.ofSeconds((long) Math.ceil(Math.max(waited, QUENCH_SECONDS))), CYCLE_STEP);
     }
 
     /** The blade that takes longest to come to heat: the thickest. */

@@ -203,8 +203,21 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
      * half the tolerance, as it is otherwise.
      */
     public Length asTightAs(Length tolerance, Units units) {
-        Length coarse = units.length() == Units.LengthUnit.INCH ? ofInchFraction(1, 100) : ofMillimetres("0.1");
-        return tolerance.nanometres >= 2 * coarse.nanometres ? nearest(coarse) : this;
+        return isCoarse(tolerance, units) ? nearest(coarse(units)) : this;
+    }
+
+    /** As {@link #asTightAs}, in words, with no digit that does not matter: {@code 4.38 in}. */
+    public String tightIn(Length tolerance, Units units) {
+        Length said = asTightAs(tolerance, units);
+        return isCoarse(tolerance, units) ? new BigDecimal(said.number(units)).setScale(units.length() == Units.LengthUnit.INCH ? 2 : 1, RoundingMode.HALF_UP) + " " + symbol(units) : said.in(units);
+    }
+
+    private static boolean isCoarse(Length tolerance, Units units) {
+        return tolerance.nanometres >= 2 * coarse(units).nanometres;
+    }
+
+    private static Length coarse(Units units) {
+        return units.length() == Units.LengthUnit.INCH ? ofInchFraction(1, 100) : ofMillimetres("0.1");
     }
 
     private String decimal(BigDecimal perUnit, int places, RoundingMode rounding) {

@@ -40,7 +40,7 @@ public record LengthRange(Length least, Length most) {
 
     private Understood<Length> within(Understood<Length> read, Units units) {
         return read instanceof Understood.Value<Length> value && !holds(value.quantity())
-                ? new Understood.Refused<>(value.quantity().in(units) + " is not likely here" + meant(value.quantity(), units), words(units)) : read;
+                ? new Understood.Refused<>(value.quantity().brieflyIn(units) + " is not likely here" + meant(value.quantity(), units), words(units)) : read;
     }
 
     /** What was likely meant by a size that does not lie in it, as the end of a sentence; empty where nothing is likely. */

@@ -42,8 +42,9 @@ public final class Working {
     /** As {@link #comesTo(Quantity)}, shown no finer than a part that may be off by this needs. */
     public String comesTo(Length result, Length tolerance) {
         Length coarse = result.asTightAs(tolerance, units);
+        of(coarse);
         isRounded |= !coarse.equals(result);
-        return sign(of(coarse));
+        return sign(result.tightIn(tolerance, units));
     }
 
     /** As {@link #comesTo(Quantity)}, as a tape shows it. */

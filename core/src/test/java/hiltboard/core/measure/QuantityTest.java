@@ -33,7 +33,7 @@ class QuantityTest {
         assertThat(rounded.of(stock) + " + " + rounded.of(more) + rounded.comesTo(stock.plus(more))).isEqualTo("0.1563 in + 0.007 in ≈ 0.1633 in");
         Working exact = new Working(Units.INCH_FAHRENHEIT);
         assertThat(exact.of(Length.ofInches("0.163")) + " + " + exact.of(more) + exact.comesTo(Length.ofInches("0.170"))).isEqualTo("0.163 in + 0.007 in = 0.170 in");
-        assertThat(new Working(Units.INCH_FAHRENHEIT).comesTo(Length.ofInches("3.4063"), Length.ofInches("0.030"))).isEqualTo(" ≈ 3.410 in");
+        assertThat(new Working(Units.INCH_FAHRENHEIT).comesTo(Length.ofInches("3.4063"), Length.ofInches("0.030"))).isEqualTo(" ≈ 3.41 in");
         assertThat(new Working(Units.INCH_FAHRENHEIT).comesToOrNothing(Length.ofInches("-0.010"))).isEqualTo(", less than nothing");
     }
 
