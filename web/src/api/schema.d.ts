@@ -4079,6 +4079,7 @@ export interface components {
             wantedSeconds: number;
         };
         SpecificationLine: {
+            entry: string;
             field: string;
             group: string;
             isUsual: boolean;

@@ -74,7 +74,9 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
       </Row>
       {number.reading ? <Judged reading={number.reading} /> : null}
       <AskOut isOpen={problem?.kind === 'question'} isBusy={isBusy} problem={problem} onAgain={clear} onTake={(reason) => enter(seen ?? current, reason)}>
-        <p>{problem?.message}</p>
+        <p>
+          <strong>{number.label}:</strong> {problem?.message}
+        </p>
       </AskOut>
       <BothChanged both={both} onTheirs={forget} onMine={() => enter(Number(both[0]?.theirsIs ?? current))} />
     </>

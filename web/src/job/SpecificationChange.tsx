@@ -22,12 +22,13 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
   const [others, setOthers] = useState<number[]>([]);
   const [effects, setEffects] = useState<EffectView[] | undefined>();
   const { problem, isBusy, run, clear } = useCaught();
+  const [shown] = useState(() => Object.fromEntries(piece.specification.map((line) => [line.field, line.entry])));
   // Sizes that follow from other answers go on following them.
-  const [fixed] = useState(() => Object.fromEntries(piece.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.kept])));
+  const [fixed] = useState(() => Object.fromEntries(piece.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.entry])));
   const given = useMemo(() => ({ ...fixed, ...typed }), [fixed, typed]);
   const { reading } = useReading(given);
   const entries: Record<string, string> = { ...reading?.entries, ...given };
-  const changes = changesOf(entries, before, reading?.asked ?? []);
+  const changes = changesOf(entries, shown, before, reading?.asked ?? []);
   const look = (theirs: Record<string, string>) =>
     void run(async () => {
       const asked: FieldChange[] = changes.map((each) => ({ ...each, from: theirs[each.field] ?? each.from }));
@@ -69,6 +70,6 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
 }
 
 /** What differs from the agreed answers, with the questions that only the changed piece is asked. */
-function changesOf(entries: Record<string, string>, before: Record<string, string>, asked: readonly string[]): FieldChange[] {
-  return asked.filter((field) => entries[field] !== undefined && entries[field] !== (before[field] ?? '')).map((field) => ({ field, from: before[field] ?? '', to: entries[field] ?? '' }));
+function changesOf(entries: Record<string, string>, shown: Record<string, string>, before: Record<string, string>, asked: readonly string[]): FieldChange[] {
+  return asked.filter((field) => entries[field] !== undefined && entries[field] !== (shown[field] ?? '')).map((field) => ({ field, from: before[field] ?? '', to: entries[field] ?? '' }));
 }

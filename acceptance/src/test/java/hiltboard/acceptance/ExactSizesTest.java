@@ -33,7 +33,9 @@ class ExactSizesTest {
     @DisplayName("[worked] a job on usual answers keeps 5/32 in as 3.96875 mm, whoever takes it and whether the form sends its answers or not")
     void the_usual_answer_is_exact() {
         Map<String, Object> job = Work.commission(olwen, 1, Map.of());
-        assertThat(kept(take(job), "stockThickness")).isEqualTo("3.96875 mm");
+        long piece = take(job);
+        assertThat(kept(piece, "stockThickness")).isEqualTo("3.96875 mm");
+        assertThat(answer(piece, "stockThickness", "entry")).as("as an inch reader would type it").isEqualTo("5/32 in");
         job.put("specification", Map.of());
         assertThat(kept(take(job), "stockThickness")).as("only what was typed is sent").isEqualTo("3.96875 mm");
         olwen.post("/api/people/units", Map.of("lengthUnit", "MILLIMETRE", "temperatureUnit", "CELSIUS")).isOk();
@@ -126,6 +128,10 @@ class ExactSizesTest {
     }
 
     private static String kept(long piece, String field) {
-        return Work.piece(olwen, piece).path("specification").valueStream().filter(line -> line.path("field").asString().equals(field)).findFirst().map(line -> line.path("kept").asString()).orElse("");
+        return answer(piece, field, "kept");
+    }
+
+    private static String answer(long piece, String field, String as) {
+        return Work.piece(olwen, piece).path("specification").valueStream().filter(line -> line.path("field").asString().equals(field)).findFirst().map(line -> line.path(as).asString()).orElse("");
     }
 }

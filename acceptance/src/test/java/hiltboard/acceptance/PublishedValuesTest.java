@@ -58,7 +58,7 @@ class PublishedValuesTest {
     @Test
     void a_quantity_may_also_go_in_as_value_and_unit() {
         JsonNode answer = maker.post("/api/calc/centre-line", Map.of("thickness", Map.of("value", 4, "unit", "mm"))).isOk().json();
-        assertThat(answer.path("understood").path("thickness").asString()).isEqualTo("0.1575 in");
+        assertThat(answer.path("understood").path("thickness").asString()).isEqualTo("≈ 0.1575 in");
         assertThat(answer.path("results").get(0).path("value").asString()).isEqualTo("0.0787");
     }
 

@@ -53,8 +53,8 @@ class PieceController {
         this.clock = clock;
     }
 
-    /** One answer of the specification in words, and as it is kept; whether it follows from the other answers. */
-    record SpecificationLine(String field, String label, String group, String words, String kept, boolean isUsual) {}
+    /** One answer of the specification in words, as it is kept, and as somebody of these units would type it; whether it follows from the other answers. */
+    record SpecificationLine(String field, String label, String group, String words, String kept, String entry, boolean isUsual) {}
 
     record WishView(String words, String strength, String asked, String agreed) {}
 
@@ -136,7 +136,7 @@ class PieceController {
         var kept = file.specification().entries();
         var chosen = file.specification().chosen();
         return Arrays.stream(SpecificationField.values()).filter(field -> kept.containsKey(field.key()))
-                .map(field -> new SpecificationLine(field.key(), field.label(), field.group(), file.specification().words(field, units), kept.get(field.key()), !chosen.containsKey(field.key())))
+                .map(field -> new SpecificationLine(field.key(), field.label(), field.group(), file.specification().words(field, units), kept.get(field.key()), file.specification().entryIn(field.key(), units), !chosen.containsKey(field.key())))
                 .toList();
     }
 
