@@ -1,8 +1,5 @@
 package hiltboard.core.measure;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-
 /** A temperature in degrees Celsius, not below absolute zero. t/°F = 9/5 · t/°C + 32 (NIST SP 811, appendix B.8). */
 public record Temperature(double celsius) implements Quantity {
     private static final double ABSOLUTE_ZERO = -273.15;
@@ -26,22 +23,18 @@ public record Temperature(double celsius) implements Quantity {
         return celsius * 9 / 5 + 32;
     }
 
-    /** To the whole degree: no kiln of a shop is better than that. */
     @Override
     public String in(Units units) {
         double degrees = switch (units.temperature()) {
             case FAHRENHEIT -> fahrenheit();
             case CELSIUS -> celsius;
         };
-        return BigDecimal.valueOf(degrees).setScale(0, RoundingMode.HALF_UP).toPlainString() + " " + symbol(units);
+        return units.temperature().words(degrees);
     }
 
     @Override
     public String symbol(Units units) {
-        return switch (units.temperature()) {
-            case FAHRENHEIT -> "°F";
-            case CELSIUS -> "°C";
-        };
+        return units.temperature().symbol();
     }
 
     @Override

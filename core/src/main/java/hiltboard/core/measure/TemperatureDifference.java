@@ -1,8 +1,5 @@
 package hiltboard.core.measure;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
-
 /**
  * How far two temperatures lie apart, in kelvin; it may be negative. 1 K = 1.8 °F of difference (NIST SP 811, appendix B.8): the 32 that
  * stands between the two scales falls out, so that 8 K are 14 °F and not 46.
@@ -27,22 +24,18 @@ public record TemperatureDifference(double kelvin) implements Quantity {
         return new TemperatureDifference(Math.abs(one.celsius() - other.celsius()));
     }
 
-    /** To the whole degree of the reader's scale. */
     @Override
     public String in(Units units) {
         double degrees = switch (units.temperature()) {
             case FAHRENHEIT -> kelvin * 9 / 5;
             case CELSIUS -> kelvin;
         };
-        return BigDecimal.valueOf(degrees).setScale(0, RoundingMode.HALF_UP).toPlainString() + " " + symbol(units);
+        return units.temperature().words(degrees);
     }
 
     @Override
     public String symbol(Units units) {
-        return switch (units.temperature()) {
-            case FAHRENHEIT -> "°F";
-            case CELSIUS -> "°C";
-        };
+        return units.temperature().symbol();
     }
 
     @Override

@@ -1,5 +1,8 @@
 package hiltboard.core.measure;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
 /** The units that one person reads and writes without naming them. Any field accepts the others when they are named. */
 public record Units(LengthUnit length, TemperatureUnit temperature) {
     public static final Units INCH_FAHRENHEIT = new Units(LengthUnit.INCH, TemperatureUnit.FAHRENHEIT);
@@ -7,5 +10,22 @@ public record Units(LengthUnit length, TemperatureUnit temperature) {
 
     public enum LengthUnit { INCH, MILLIMETRE }
 
-    public enum TemperatureUnit { FAHRENHEIT, CELSIUS }
+    public enum TemperatureUnit {
+        FAHRENHEIT("°F"), CELSIUS("°C");
+
+        private final String symbol;
+
+        TemperatureUnit(String symbol) {
+            this.symbol = symbol;
+        }
+
+        String symbol() {
+            return symbol;
+        }
+
+        /** To the whole degree: no kiln of a shop is better than that. */
+        String words(double degrees) {
+            return BigDecimal.valueOf(degrees).setScale(0, RoundingMode.HALF_UP).toPlainString() + " " + symbol;
+        }
+    }
 }

@@ -145,7 +145,7 @@ public class ReadingService {
 
     private static String reason(String why) {
         if (why.isBlank() || why.length() > LONGEST_REASON) {
-            throw Refusal.entry("reason", "", "A reason is needed", "why it may stay as it is, up to " + LONGEST_REASON + " characters");
+            throw Refusal.entry("reason", why, why.isBlank() ? "A reason is needed" : "The reason is too long", "why it may stay as it is, up to " + LONGEST_REASON + " characters");
         }
         return why.strip();
     }
