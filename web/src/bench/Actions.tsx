@@ -5,7 +5,7 @@ import { Holding } from '../job/Holding';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Trouble } from '../parts/Sheet';
-import { clockTime, countdown, minutes, moment } from '../parts/words';
+import { clockTime, clockTimeUp, clockUp, minutes, moment } from '../parts/words';
 import { AskOut, useWentWrong } from './AskOut';
 import { Shortcuts } from './Shortcuts';
 import { Bar } from './StepPage.styles';
@@ -93,7 +93,7 @@ function standing(step: StepView, now: number, isMine: boolean): string {
     case 'RUNNING':
       return `${isMine ? 'You are' : `${step.startedBy} is`} at it since ${clockTime(step.startedAtMillis)}`;
     case 'RESTING':
-      return step.restUntilMillis > now ? `${step.restWords}: ${countdown(step.restUntilMillis - now)} left, up ${clockTime(step.restUntilMillis)}` : 'The rest is up';
+      return step.restUntilMillis > now ? `${step.restWords}: ${clockUp(step.restUntilMillis - now)} left, up ${clockTimeUp(step.restUntilMillis)}` : 'The rest is up';
     case 'DONE':
       return `Done ${moment(step.doneAtMillis)} by ${step.doneBy}`;
     case 'READY':

@@ -1,7 +1,7 @@
 import type { BenchStep } from '../api/schema';
 import { Press } from '../parts/Press';
 import { Panel, Quiet } from '../parts/Sheet';
-import { countdown, day, minutes } from '../parts/words';
+import { clockDown, clockUp, day, minutes } from '../parts/words';
 import { Pick, Picks } from './Bench.styles';
 import { useSteadyOrder } from './useSteadyOrder';
 
@@ -47,14 +47,14 @@ export function BenchList({ title, steps, now, nothing }: BenchListProps) {
 function Time({ step, now }: { step: BenchStep; now: number }) {
   if (step.standing === 'RESTING') {
     const left = step.restUntilMillis - now;
-    return left > 0 ? <>{countdown(left)} left</> : <b>rest is up</b>;
+    return left > 0 ? <>{clockUp(left)} left</> : <b>rest is up</b>;
   }
   if (step.standing === 'RUNNING') {
     return <>{step.startedBy}</>;
   }
   if (step.windowClosesAtMillis > 0) {
     const left = step.windowClosesAtMillis - now;
-    return <b>{left > 0 ? `within ${countdown(left)}` : 'overdue'}</b>;
+    return <b>{left > 0 ? `within ${clockDown(left)}` : 'overdue'}</b>;
   }
   return (
     <>

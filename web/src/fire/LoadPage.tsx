@@ -7,7 +7,7 @@ import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
-import { countdown } from '../parts/words';
+import { clockDown, clockUp } from '../parts/words';
 import { Candidates } from './Candidates';
 import { Curve } from './Curve';
 import { Face } from './Face';
@@ -64,7 +64,7 @@ function Soaking({ load }: { load: LoadView }) {
       <tbody>
         <tr>
           <td>Since the kiln’s recovery</td>
-          <td>{countdown(soaking.recoveredSeconds * 1000)}</td>
+          <td>{clockDown(soaking.recoveredSeconds * 1000)}</td>
         </tr>
         <tr>
           <td>The slowest blade, by estimate</td>
@@ -75,7 +75,7 @@ function Soaking({ load }: { load: LoadView }) {
         <tr>
           <td>Soaked, counted {soaking.counts}</td>
           <td>
-            <strong>{soaking.isCounting ? countdown(soaking.soakedSeconds * 1000) : 'not yet'}</strong> of {load.soak}
+            <strong>{soaking.isCounting ? clockDown(soaking.soakedSeconds * 1000) : 'not yet'}</strong> of {load.soak}
           </td>
         </tr>
       </tbody>
@@ -120,7 +120,7 @@ function Now({ load }: { load: LoadView }) {
           {load.ahead.map((ahead) => (
             <li key={ahead.words}>
               <span>{ahead.words}</span>
-              <strong>{ahead.seconds === 0 ? 'now' : `in ${countdown(ahead.seconds * 1000)}`}</strong>
+              <strong>{ahead.seconds === 0 ? 'now' : `in ${clockUp(ahead.seconds * 1000)}`}</strong>
             </li>
           ))}
         </Coming>

@@ -6,7 +6,7 @@ import { useNow } from '../live/useNow';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
-import { countdown } from '../parts/words';
+import { clockDown } from '../parts/words';
 import { Slot, SlotList } from './Fire.styles';
 
 /** The pieces of a load in the order in which they leave it. */
@@ -95,7 +95,7 @@ function Standing({ piece, load }: { piece: LoadPieceView; load: LoadView }) {
           Not hard: the file bites. {piece.standing === 'RUNNING' ? <Link to={`/bench/${piece.id}/${piece.operation}?went-wrong=NOT_HARD`}>What now?</Link> : 'It went its way back.'}
         </em>
       ) : null}
-      {piece.isUntempered && piece.temperBy > 0 ? <em>Brittle: temper within {countdown(piece.temperBy - now)}. </em> : null}
+      {piece.isUntempered && piece.temperBy > 0 ? <em>Brittle: temper within {clockDown(piece.temperBy - now)}. </em> : null}
       {load.isQuenched ? <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link> : null}
     </>
   );

@@ -133,7 +133,7 @@ function Record({ piece }: { piece: PieceView }) {
                 <td>{number.label}</td>
                 <td>
                   <Whole>{number.value}</Whole>
-                  {number.reading && number.reading.judgement.verdict !== 'IN' ? `, ${number.reading.judgement.words}` : ''}
+                  {number.reading?.judgement.verdict === 'OUT' ? `, ${number.reading.judgement.words}` : ''}
                 </td>
               </tr>
             ))}

@@ -10,6 +10,8 @@ export const dayOf = (millis: number): string => DAY.format(millis);
 export const dayWithYear = (iso: string): string => DAY_WITH_YEAR.format(new Date(`${iso}T12:00:00`));
 export const moment = (millis: number): string => MOMENT.format(millis);
 export const clockTime = (millis: number): string => CLOCK.format(millis);
+/** The first whole minute that is not before it. */
+export const clockTimeUp = (millis: number): string => CLOCK.format(Math.ceil(millis / 60_000) * 60_000);
 
 export function minutes(count: number): string {
   const hours = Math.floor(count / 60);
@@ -23,13 +25,19 @@ export function minutes(count: number): string {
 /** What was understood, behind its sign: what is rounded brings its own. Nothing of nothing. */
 export const equals = (understood: string): string => (understood === '' || understood.startsWith('≈') ? understood : `= ${understood}`);
 
-/** A clock counting down, to the second: neither somebody who waits nor somebody who must not miss it is told a rounded time. */
-export function countdown(millis: number): string {
-  const seconds = Math.max(0, Math.ceil(millis / 1000));
-  const hours = Math.floor(seconds / 3600);
+/** A clock that somebody waits for, never less than it is: seconds below an hour, minutes above. */
+export const clockUp = (millis: number): string => clock(Math.max(0, Math.ceil(millis / 1000)), Math.ceil);
+
+/** A clock that must not be missed, or what has passed: never more than it is. */
+export const clockDown = (millis: number): string => clock(Math.max(0, Math.floor(millis / 1000)), Math.floor);
+
+function clock(seconds: number, whole: (minutes: number) => number): string {
   const part = (value: number): string => String(value).padStart(2, '0');
-  const minute = Math.floor((seconds % 3600) / 60);
-  return `${hours > 0 ? `${hours} h ` : ''}${part(minute)}:${part(seconds % 60)}`;
+  if (seconds < 3600) {
+    return `${part(Math.floor(seconds / 60))}:${part(seconds % 60)}`;
+  }
+  const rest = whole(seconds / 60);
+  return `${Math.floor(rest / 60)} h ${part(rest % 60)} min`;
 }
 
 export function daysInHand(days: number): string {

@@ -1,5 +1,5 @@
 import type { HangingPiece, Rail, UnderWay, WindowView } from '../api/schema';
-import { countdown, dayOf } from '../parts/words';
+import { clockDown, clockUp, dayOf } from '../parts/words';
 
 const WIDEST_PIECE_PX = 330;
 const LARGEST_SCALE = 0.85;
@@ -22,12 +22,12 @@ export function underWayWords(step: UnderWay, now: number): string {
   if (left > DAYS_FROM_MS) {
     return `${step.title}: ${step.restWords} since ${dayOf(step.sinceMillis)}, until ${dayOf(step.untilMillis)}`;
   }
-  return left > 0 ? `${step.title}: ${step.restWords}, ${countdown(left)} left` : `${step.title}: the rest is up`;
+  return left > 0 ? `${step.title}: ${step.restWords}, ${clockUp(left)} left` : `${step.title}: the rest is up`;
 }
 
 export function windowWords(window: WindowView, now: number): string {
   const left = window.closesAtMillis - now;
-  return left > 0 ? `${window.title} within ${countdown(left)}` : `${window.title} is overdue: ${window.consequence}`;
+  return left > 0 ? `${window.title} within ${clockDown(left)}` : `${window.title} is overdue: ${window.consequence}`;
 }
 
 /** How the piece stands, in a word or two. */

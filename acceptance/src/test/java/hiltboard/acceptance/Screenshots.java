@@ -127,7 +127,7 @@ public final class Screenshots {
     private void fire(Page page) {
         page.navigate("/fire/loads/3");
         button(page, "Into the load").click();
-        page.getByText("about 45 s from one to the next").waitFor();
+        page.getByText("from one to the next").waitFor();
         choose(page, "Nobody yet At the door", "Odile Brakes");
         choose(page, "Nobody yet At the quench", "Rufus Penhale");
         page.getByLabel("Now").locator("label:has(input[type=checkbox])").all().forEach(Locator::click);
