@@ -9,10 +9,12 @@ import hiltboard.core.folder.NailNick;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -131,10 +133,17 @@ public final class SpecificationReader {
         all.putAll(RoomAroundHoles.tooLittle(spec, units));
         if (spec.isSlipJoint()) {
             NailNick nick = new NailNick(spec.length(SpecificationField.STOCK_THICKNESS), spec.length(SpecificationField.EDGE_THICKNESS), spec.length(SpecificationField.HEEL_WIDTH), spec.bevelHeight());
-            nick.doubt(spec.length(SpecificationField.NICK_DEPTH), units)
-                    .ifPresent(doubt -> all.put(SpecificationField.NICK_DEPTH, new Clash(doubt, nick.least(units).value().upIn(units) + " to " + nick.most(units).value().downIn(units))));
+            nick.doubt(spec.length(SpecificationField.NICK_DEPTH), units).ifPresent(doubt -> all.put(SpecificationField.NICK_DEPTH, new Clash(doubt, depths(nick))));
         }
         return all;
+    }
+
+    /** What is made, as far as this stock and bevel bear it. */
+    private String depths(NailNick nick) {
+        LengthRange made = ((LengthWithin) SpecificationField.NICK_DEPTH.accepts()).range();
+        Length least = Collections.max(List.of(made.least(), nick.least(units).value()));
+        Length most = Collections.min(List.of(made.most(), nick.most(units).value()));
+        return least.upIn(units) + " to " + most.downIn(units);
     }
 
     private Map<String, String> doubts(Specification read) {

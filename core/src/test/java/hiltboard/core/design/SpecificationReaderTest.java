@@ -121,6 +121,7 @@ class SpecificationReaderTest {
         assertThat(findings("construction", "SLIP_JOINT", "nickDepth", ".015")).anySatisfy(finding -> {
             assertThat(finding.field()).isEqualTo("nickDepth");
             assertThat(finding.problem()).contains("too shallow");
+            assertThat(finding.accepted()).as("no deeper than a nick is made, though the stock would bear it").isEqualTo("0.0291 in to 0.060 in");
         });
         assertThat(findings("construction", "SLIP_JOINT")).isEmpty();
     }
