@@ -1,13 +1,14 @@
 package hiltboard.server.bench;
 
+import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
-import hiltboard.core.route.Condition;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Progress.Window;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
+import hiltboard.server.job.Gates;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.job.ShopDays;
@@ -17,7 +18,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -66,8 +66,7 @@ class BenchController {
 
     private Stream<BenchStep> steps(PieceFile file) {
         Progress progress = file.progress();
-        Set<String> done = progress.doneAt().keySet();
-        Set<Condition> conditions = progress.conditions();
+        Gates gates = new Gates(file, progress, Units.INCH_FAHRENHEIT);
         List<Window> windows = file.windows(progress);
         DaysInHand inHand = days.of(file);
         List<BenchStep> picked = new ArrayList<>();
@@ -76,7 +75,7 @@ class BenchController {
             Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
             if (standing == Standing.RUNNING || standing == Standing.RESTING) {
                 picked.add(benchStep(file, step, standing.name(), inHand, windows));
-            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && file.isItsTurn(step, done, conditions)) {
+            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && gates.isItsTurn(step)) {
                 picked.add(benchStep(file, step, "READY", inHand, windows));
                 ready++;
             }

@@ -6,7 +6,6 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Condition;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Heats;
 import hiltboard.core.route.Making;
@@ -116,19 +115,7 @@ public record PieceFile(
 
     /** @param units in which numbers are said that nobody has answered for */
     public Gate gate(Step step, Units units) {
-        Progress progress = progress();
-        return gate(step, progress.doneAt().keySet(), progress.conditions(), units);
-    }
-
-    /** The gate before a step, for a caller who asks for many and knows already what is done and what the piece is. */
-    public Gate gate(Step step, Set<String> done, Set<Condition> conditions, Units units) {
-        Set<String> overridden = overrides.stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
-        return Gate.before(step, done, conditions, overridden, firstPieceProved, unsettled(step, done, units));
-    }
-
-    private List<Gate.Obstacle> unsettled(Step step, Set<String> done, Units units) {
-        return done.contains(step.operation().key()) || made.isEmpty() && readings.isEmpty() ? List.of()
-                : Unsettled.before(step, route, done, () -> chain(units), readingValues(), accepted(), units);
+        return new Gates(this, progress(), units).before(step);
     }
 
     /** What somebody took as it is, of readings and of parts. */
@@ -159,12 +146,6 @@ public record PieceFile(
     public Duration rest(Operation operation) {
         return operation.restNumber().isEmpty() ? operation.rest()
                 : chain(Units.INCH_FAHRENHEIT).value(operation.restNumber()).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(operation.rest());
-    }
-
-    /** Whether nothing at all is open before a step; most steps wait for others, which is quickly known. */
-    public boolean isItsTurn(Step step, Set<String> done, Set<Condition> conditions) {
-        boolean waits = overrides.isEmpty() && step.waits().stream().anyMatch(wait -> !done.contains(wait.operation().key()));
-        return !waits && gate(step, done, conditions, Units.INCH_FAHRENHEIT).isItsTurn();
     }
 
     public Optional<StepRow> row(Step step) {

@@ -5,7 +5,6 @@ import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Condition;
 import hiltboard.core.route.Gate.Obstacle;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Operation;
@@ -90,15 +89,14 @@ public final class StepViews {
     public static List<StepView> steps(PieceFile file, Units units) {
         Progress progress = file.progress();
         Set<String> done = progress.doneAt().keySet();
-        Set<Condition> conditions = progress.conditions();
+        Gates gates = new Gates(file, progress, units);
         Set<String> builtOn = file.route().steps().stream().filter(step -> done.contains(step.operation().key()))
                 .flatMap(step -> step.waits().stream()).filter(wait -> !wait.rule().isOnlyOrder()).map(wait -> wait.operation().key()).collect(Collectors.toSet());
-        return file.route().steps().stream().map(step -> step(file, step, done, conditions, builtOn, units)).toList();
+        return file.route().steps().stream().map(step -> step(file, step, gates.before(step), done, builtOn, units)).toList();
     }
 
-    private static StepView step(PieceFile file, Step step, Set<String> done, Set<Condition> conditions, Set<String> builtOn, Units units) {
+    private static StepView step(PieceFile file, Step step, Gate gate, Set<String> done, Set<String> builtOn, Units units) {
         Operation operation = step.operation();
-        Gate gate = file.gate(step, done, conditions, units);
         Optional<StepRow> row = file.row(step);
         List<WaitView> waits = step.waits().stream().map(wait -> wait(wait, done)).toList();
         List<OverrideView> overrides = file.overrides().stream().filter(each -> each.operation().equals(operation.key()))

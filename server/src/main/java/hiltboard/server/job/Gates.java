@@ -1,0 +1,60 @@
+package hiltboard.server.job;
+
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Condition;
+import hiltboard.core.route.Gate;
+import hiltboard.core.route.Progress;
+import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Unsettled;
+import hiltboard.server.route.StepRepository.Override;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/** The gates before the steps of one piece as it lies now: what is done, what the piece is and its numbers are worked out once for all of them. */
+public final class Gates {
+    private final PieceFile file;
+    private final Set<String> done;
+    private final Set<Condition> conditions;
+    private final Map<String, Quantity> readings;
+    private final List<Unsettled.Accepted> accepted;
+    private final Units units;
+    private Optional<DimensionChain> chain = Optional.empty();
+
+    /** @param units in which numbers are said that nobody has answered for */
+    public Gates(PieceFile file, Progress progress, Units units) {
+        this.file = file;
+        this.done = progress.doneAt().keySet();
+        this.conditions = progress.conditions();
+        this.readings = file.readingValues();
+        this.accepted = file.accepted();
+        this.units = units;
+    }
+
+    public Gate before(Step step) {
+        Set<String> overridden = file.overrides().stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
+        return Gate.before(step, done, conditions, overridden, file.firstPieceProved(), unsettled(step));
+    }
+
+    /** Whether nothing at all is open before a step; most steps wait for others, which is quickly known. */
+    public boolean isItsTurn(Step step) {
+        boolean waits = file.overrides().isEmpty() && step.waits().stream().anyMatch(wait -> !done.contains(wait.operation().key()));
+        return !waits && before(step).isItsTurn();
+    }
+
+    private List<Gate.Obstacle> unsettled(Step step) {
+        return done.contains(step.operation().key()) || file.made().isEmpty() && readings.isEmpty() ? List.of()
+                : Unsettled.before(step, file.route(), done, this::chain, readings, accepted, units);
+    }
+
+    private DimensionChain chain() {
+        if (chain.isEmpty()) {
+            chain = Optional.of(file.chain(units));
+        }
+        return chain.get();
+    }
+}
