@@ -6,9 +6,10 @@ import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Trouble } from '../parts/Sheet';
 import { clockTime, clockTimeUp, clockUp, minutes, moment } from '../parts/words';
-import { AskOut, useWentWrong } from './AskOut';
+import { AskOut } from './AskOut';
 import { Shortcuts } from './Shortcuts';
 import { Bar } from './StepPage.styles';
+import { useWentWrong } from './useWentWrong';
 import { WentWrong } from './WentWrong';
 
 interface ActionsProps {

@@ -1,9 +1,9 @@
 import { type ReactNode, useState } from 'react';
-import { useSearchParams } from 'react-router';
 import type { Problem } from '../api/client';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Ask, Row, Trouble } from '../parts/Sheet';
+import { useWentWrong } from './useWentWrong';
 
 interface AskOutProps {
   isOpen: boolean;
@@ -13,17 +13,6 @@ interface AskOutProps {
   /** Takes what is out as it is, for this reason. */
   onTake: (reason: string) => void;
   children: ReactNode;
-}
-
-/** Opens the page's question of what went wrong, from wherever it shows. */
-export function useWentWrong() {
-  const [asked, setAsked] = useSearchParams();
-  return {
-    happened: asked.get('went-wrong') ?? '',
-    isWrong: asked.has('went-wrong'),
-    wentWrong: () => setAsked({ 'went-wrong': '' }, { replace: true }),
-    close: () => setAsked({}, { replace: true }),
-  };
 }
 
 /** What is out is asked once: measure again, take it as it is with a reason that stays, or it went wrong. */

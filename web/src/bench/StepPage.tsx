@@ -16,6 +16,7 @@ import { Checks } from './Checks';
 import { Drills } from './Drills';
 import { Targets } from './Targets';
 import { goesAlong, Together, useAlongside } from './Together';
+import { useWrongHere, WrongHere } from './useWentWrong';
 import { Cautions, Lines, StepHead, Station } from './StepPage.styles';
 
 /** One step at the bench: what to do, the targets, the cautions, the checks, the readings, the clock. */
@@ -42,6 +43,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const [chosen, choose] = useState<number[]>([]);
   const together = alongside.filter((other) => chosen.includes(other.piece) && goesAlong(other, step));
   const window = piece.windows.find((each) => each.operation === step.operation);
+  const wrong = useWrongHere();
 
   return (
     <Station>
@@ -59,38 +61,40 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
       </StepHead>
       {piece.heldReason ? <Trouble>Held: {piece.heldReason}</Trouble> : null}
       {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
-      <UnsettledNumbers piece={piece} step={step} />
-      <Actions piece={piece} step={step} together={together.map((other) => other.piece)} ticked={ticked} now={now} isMine={step.starterId === person.id} />
-      <GateView piece={piece} step={step} isOwner={person.role === 'OWNER'} />
-      <Together step={step} alongside={alongside} chosen={chosen} onChoose={choose} />
-      <div>
-        <Panel aria-label="What to do">
-          <h2>What to do</h2>
-          <Lines>
-            {step.toDo.map((line) => (
-              <li key={line}>{line}</li>
-            ))}
-          </Lines>
-          <Targets piece={piece} step={step} />
-          <Drills piece={piece} step={step} />
-          {together.length > 0 ? <ReadingsTogether piece={piece} step={step} others={together} /> : <Readings piece={piece} step={step} />}
-        </Panel>
+      <WrongHere value={wrong}>
+        <UnsettledNumbers piece={piece} step={step} />
+        <Actions piece={piece} step={step} together={together.map((other) => other.piece)} ticked={ticked} now={now} isMine={step.starterId === person.id} />
+        <GateView piece={piece} step={step} isOwner={person.role === 'OWNER'} />
+        <Together step={step} alongside={alongside} chosen={chosen} onChoose={choose} />
         <div>
-          <Materials piece={piece.id} operation={step.operation} />
-          <Checks step={step} ticked={ticked} onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })} />
-          {step.cautions.length > 0 ? (
-            <Cautions aria-label="Cautions">
-              <h2>Take care</h2>
-              <ul>
-                {step.cautions.map((line) => (
-                  <li key={line}>{line}</li>
-                ))}
-              </ul>
-              <p>{piece.cautionsDefer}</p>
-            </Cautions>
-          ) : null}
+          <Panel aria-label="What to do">
+            <h2>What to do</h2>
+            <Lines>
+              {step.toDo.map((line) => (
+                <li key={line}>{line}</li>
+              ))}
+            </Lines>
+            <Targets piece={piece} step={step} />
+            <Drills piece={piece} step={step} />
+            {together.length > 0 ? <ReadingsTogether piece={piece} step={step} others={together} /> : <Readings piece={piece} step={step} />}
+          </Panel>
+          <div>
+            <Materials piece={piece.id} operation={step.operation} />
+            <Checks step={step} ticked={ticked} onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })} />
+            {step.cautions.length > 0 ? (
+              <Cautions aria-label="Cautions">
+                <h2>Take care</h2>
+                <ul>
+                  {step.cautions.map((line) => (
+                    <li key={line}>{line}</li>
+                  ))}
+                </ul>
+                <p>{piece.cautionsDefer}</p>
+              </Cautions>
+            ) : null}
+          </div>
         </div>
-      </div>
+      </WrongHere>
       <Notes piece={piece} operation={step.operation} />
     </Station>
   );
