@@ -18,6 +18,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -49,7 +50,8 @@ class BenchController {
     @GetMapping("/api/bench")
     @Transactional(readOnly = true)
     Bench bench(Person person) {
-        List<BenchStep> all = files.openAllOfLivingJobs().stream().filter(file -> file.isAlive() && file.heldReason().isEmpty()).flatMap(this::steps)
+        Function<PieceFile, DaysInHand> inHand = days.ofEach();
+        List<BenchStep> all = files.openAllOfLivingJobs().stream().filter(file -> file.isAlive() && file.heldReason().isEmpty()).flatMap(file -> steps(file, inHand.apply(file)))
                 .sorted(Comparator.comparingLong(BenchController::urgency).thenComparingInt(BenchStep::daysInHand).thenComparing(BenchStep::promisedOn).thenComparingLong(BenchStep::pieceId))
                 .toList();
         return new Bench(
@@ -64,11 +66,10 @@ class BenchController {
         return step.windowClosesAtMillis() == 0 ? Long.MAX_VALUE : step.windowClosesAtMillis();
     }
 
-    private Stream<BenchStep> steps(PieceFile file) {
+    private static Stream<BenchStep> steps(PieceFile file, DaysInHand inHand) {
         Progress progress = file.progress();
         Gates gates = new Gates(file, progress, Units.INCH_FAHRENHEIT);
         List<Window> windows = file.windows(progress);
-        DaysInHand inHand = days.of(file);
         List<BenchStep> picked = new ArrayList<>();
         int ready = 0;
         for (Step step : file.route().steps()) {

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -64,7 +65,13 @@ public class ShopDays {
 
     /** Of one piece; one that is handed over or scrapped is done. */
     public DaysInHand of(PieceFile file) {
-        return Optional.ofNullable(all().get(file.id())).orElseGet(() -> DaysInHand.of(now(), file.promisedOn(), hours()));
+        return ofEach().apply(file);
+    }
+
+    /** As {@link #of}, for somebody who asks for many. */
+    public Function<PieceFile, DaysInHand> ofEach() {
+        Map<Long, DaysInHand> all = all();
+        return file -> Optional.ofNullable(all.get(file.id())).orElseGet(() -> DaysInHand.of(now(), file.promisedOn(), hours()));
     }
 
     /** As it would be with this much work and these rests more, before what is left. */
