@@ -1540,6 +1540,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/steps/{operation}/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/steps/{operation}/alongside": {
         parameters: {
             query?: never;
@@ -2408,6 +2424,10 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AgainView: {
+            operation: string;
+            title: string;
+        };
         AheadView: {
             /** Format: int64 */
             seconds: number;
@@ -3608,6 +3628,7 @@ export interface components {
             working: string[];
         };
         ObstacleView: {
+            again?: components["schemas"]["AgainView"];
             consequence: string;
             missing: string[];
             number?: string;
@@ -4394,6 +4415,7 @@ export interface components {
             /** Format: int64 */
             closesAtMillis: number;
             consequence: string;
+            lost: string;
             /** Format: int64 */
             openedAtMillis: number;
             operation: string;
@@ -4448,6 +4470,7 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type AgainView = components['schemas']['AgainView'];
 export type AheadView = components['schemas']['AheadView'];
 export type AlarmAnswer = components['schemas']['AlarmAnswer'];
 export type AlarmView = components['schemas']['AlarmView'];
@@ -7094,6 +7117,29 @@ export interface operations {
                 "application/json": components["schemas"]["AsItIs"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    again: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

@@ -1,11 +1,12 @@
 import { useState } from 'react';
+import { useNavigate } from 'react-router';
 import { styled } from 'styled-components';
 import { change } from '../api/client';
 import type { ObstacleView, PieceView, StepView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Ask, Quiet, Row } from '../parts/Sheet';
+import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { AskOut } from './AskOut';
 
@@ -99,7 +100,13 @@ export function GateView({ piece, step, isOwner }: { piece: PieceView; step: Ste
 function Obstacle({ piece, step, obstacle, isOwner }: { piece: PieceView; step: StepView; obstacle: ObstacleView; isOwner: boolean }) {
   const [isAsking, setAsking] = useState(false);
   const [reason, setReason] = useState('');
-  const { problem, run } = useCaught();
+  const { problem, isBusy, run } = useCaught();
+  const navigate = useNavigate();
+  const again = () =>
+    void run(async () => {
+      await change(`/api/pieces/${piece.id}/steps/${obstacle.again?.operation}/again`);
+      await navigate(`/bench/${piece.id}/${obstacle.again?.operation}`);
+    });
   const override = () =>
     void run(async () => {
       await change(`/api/pieces/${piece.id}/steps/${step.operation}/override`, { rule: obstacle.rule, reason });
@@ -113,11 +120,19 @@ function Obstacle({ piece, step, obstacle, isOwner }: { piece: PieceView; step: 
       <p>
         Otherwise: {obstacle.consequence} ({obstacle.severity}) {obstacle.remedy}
       </p>
-      {isOwner ? (
-        <Press data-large data-kind="alarm" onPress={() => setAsking(true)}>
-          Override this gate
-        </Press>
-      ) : null}
+      <Row>
+        {obstacle.again ? (
+          <Press data-large data-kind="main" isDisabled={isBusy} onPress={again}>
+            Do “{obstacle.again.title}” again
+          </Press>
+        ) : null}
+        {isOwner ? (
+          <Press data-large data-kind="alarm" onPress={() => setAsking(true)}>
+            Override this gate
+          </Press>
+        ) : null}
+      </Row>
+      {problem && !isAsking ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Ask title="Override the gate" isOpen={isAsking} onClose={() => setAsking(false)}>
         <p>
           {obstacle.reason} Otherwise: {obstacle.consequence} The reason stays on the piece’s record.

@@ -27,6 +27,9 @@ export function underWayWords(step: UnderWay, now: number): string {
 
 export function windowWords(window: WindowView, now: number): string {
   const left = window.closesAtMillis - now;
+  if (left <= 0 && window.lost) {
+    return `No longer ${window.lost}: done again before ${window.title}`;
+  }
   return left > 0 ? `${window.title} within ${clockDown(left)}` : `${window.title} is overdue: ${window.consequence}`;
 }
 

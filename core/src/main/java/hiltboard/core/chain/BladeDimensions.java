@@ -105,11 +105,13 @@ final class BladeDimensions {
         String why = "Usual for " + steel.designation() + "; the steel's own data sheet comes first";
         numbers.usual(HARDENING_TEMPERATURE, "Hardening heat", steel.hardening(), HEAT_WITHIN, why);
         numbers.usual(SOAK, "Soak, from the kiln's recovery", new Span(steel.soak()), Span.ofMinutes(1), why);
-        numbers.usual(TEMPERING_TEMPERATURE, "Tempering heat", steel.tempering(), HEAT_WITHIN, why);
+        boolean isUsualTemper = spec.temperHeat().equals(steel.tempering());
+        numbers.usual(TEMPERING_TEMPERATURE, "Tempering heat", spec.temperHeat(), HEAT_WITHIN, isUsualTemper ? why : "As specified; usual for " + steel.designation() + " is another heat");
         if (!spec.isSentOut()) {
             kiln();
         }
-        numbers.usual(HARDNESS, "Hardness", new Hardness(BigDecimal.valueOf(steel.temperedHrc())), HARDNESS_WITHIN, why);
+        long tempered = Math.round(steel.curve().at(spec.temperHeat()).orElse((double) steel.temperedHrc()));
+        numbers.usual(HARDNESS, "Hardness", new Hardness(BigDecimal.valueOf(tempered)), HARDNESS_WITHIN, isUsualTemper ? why : "On the curve of " + steel.designation() + " for this heat, drawn for two tempers of two hours");
     }
 
     private void kiln() {

@@ -3,13 +3,16 @@ package hiltboard.core.design;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
 import hiltboard.core.glue.Adhesive;
+import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
+import java.time.Duration;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -82,6 +85,92 @@ public final class Specification {
             case WATER_THEN_OIL -> Quench.WATER_THEN_OIL;
             case PLATES -> Quench.PLATES_AND_AIR;
         };
+    }
+
+    /** How often it is tempered: two is usual for every steel that the program brings along. */
+    public int tempers() {
+        return switch (isSentOut() ? Tempers.BY_STEEL : choice(SpecificationField.TEMPERS, Tempers.class)) {
+            case BY_STEEL, TWO -> 2;
+            case ONE -> 1;
+            case THREE -> 3;
+        };
+    }
+
+    /** The heat of every temper. */
+    public Temperature temperHeat() {
+        return isSentOut() ? steel().tempering() : (Temperature) value(SpecificationField.TEMPER_HEAT);
+    }
+
+    public Duration temperTime() {
+        return Duration.ofHours(isSentOut() ? 2 : count(SpecificationField.TEMPER_HOURS));
+    }
+
+    /** The cold that was chosen: as usual for the steel unless the shop said otherwise. */
+    public ColdTreatment cold() {
+        ColdTreatment chosen = isSentOut() ? ColdTreatment.NONE : choice(SpecificationField.COLD, ColdTreatment.class);
+        return chosen != ColdTreatment.BY_STEEL ? chosen : steel().stainless() ? ColdTreatment.DRY_ICE : ColdTreatment.NONE;
+    }
+
+    public boolean isTakenCold() {
+        return cold() != ColdTreatment.NONE;
+    }
+
+    public boolean isTakenColdBetweenTempers() {
+        return is(SpecificationField.COLD_TURN, ColdTurn.BETWEEN_TEMPERS);
+    }
+
+    /** Whether the file tries it before the temper. */
+    public boolean isFileTestedUntempered() {
+        return is(SpecificationField.HARDNESS_TRIED, HardnessTried.BEFORE_TEMPER) || is(SpecificationField.HARDNESS_TRIED, HardnessTried.BOTH);
+    }
+
+    public boolean isHardnessTestedTempered() {
+        return !is(SpecificationField.HARDNESS_TRIED, HardnessTried.BEFORE_TEMPER);
+    }
+
+    public boolean isDrilledAfterProfile() {
+        return is(SpecificationField.DRILLING, Drilling.AFTER_PROFILE);
+    }
+
+    public FittingMaterial guardMaterial() {
+        return choice(SpecificationField.GUARD_MATERIAL, FittingMaterial.class);
+    }
+
+    public boolean hasHardenedGuard() {
+        return is(SpecificationField.GUARD_STATE, GuardState.HARDENED);
+    }
+
+    /** What closes the handle: as usual for the material unless the shop chose otherwise. */
+    public HandleFinish handleFinish() {
+        HandleFinish chosen = choice(SpecificationField.HANDLE_FINISH, HandleFinish.class);
+        return chosen == HandleFinish.BY_MATERIAL ? HandleFinish.usualFor(handleMaterial()) : chosen;
+    }
+
+    public SharpenedWith sharpenedWith() {
+        return choice(SpecificationField.SHARPENED_WITH, SharpenedWith.class);
+    }
+
+    public Use use() {
+        return choice(SpecificationField.USE, Use.class);
+    }
+
+    /** The angle of one side of the edge that is usual for its use, in whole degrees; an axe wants more, whatever it is for. */
+    int usualEdgeDegrees() {
+        return isAxe() ? Use.FELLING.usualDegrees() : use().usualDegrees();
+    }
+
+    public EdgeTooth edgeTooth() {
+        EdgeTooth chosen = choice(SpecificationField.EDGE_TOOTH, EdgeTooth.class);
+        return chosen == EdgeTooth.BY_USE ? use().usualTooth() : chosen;
+    }
+
+    public boolean hasMicroBevel() {
+        return is(SpecificationField.MICRO_BEVEL, MicroBevel.HONED);
+    }
+
+    /** Whether such an edge serves a use; an axe's edge is an axe's. */
+    public boolean serves(Use asked) {
+        return isAxe() || asked.isServedBy(count(SpecificationField.EDGE_ANGLE), edgeTooth());
     }
 
     public MarkTiming markTiming() {
@@ -227,6 +316,11 @@ public final class Specification {
         return is(SpecificationField.HANDLE_TURN, HandleTurn.TEMPORARY_PINS);
     }
 
+    /** Whether the handle is on when the blade is etched: the job's school is the handle first. */
+    public boolean isEtchedOnTheHandle() {
+        return is(SpecificationField.HANDLE_TURN, HandleTurn.HANDLE_FIRST);
+    }
+
     public boolean hasSpacer() {
         return is(SpecificationField.SPACER, Spacing.ONE);
     }
@@ -294,7 +388,7 @@ public final class Specification {
     /** Every answer as it is kept: lengths as exact millimetres, choices by name. Reading it again gives this specification. */
     public Map<String, String> entries() {
         Map<String, String> entries = new LinkedHashMap<>();
-        values.forEach((field, value) -> entries.put(field.key(), value instanceof Length length ? exact(length) : value.toString()));
+        values.forEach((field, value) -> entries.put(field.key(), exact(value)));
         return entries;
     }
 
@@ -317,11 +411,14 @@ public final class Specification {
      * keeps its own. Empty if the question is not asked for this construction.
      */
     public String entryIn(String key, Units units) {
-        return SpecificationField.withKey(key).map(values::get).map(value -> value instanceof Length length ? length.entryIn(units) : value.toString()).orElse("");
+        return SpecificationField.withKey(key).map(values::get).map(value -> value instanceof Length length ? length.entryIn(units) : value instanceof Temperature temperature ? temperature.entryIn(units) : value.toString()).orElse("");
     }
 
-    private static String exact(Length length) {
-        return BigDecimal.valueOf(length.nanometres(), 6).stripTrailingZeros().toPlainString() + " mm";
+    private static String exact(Object value) {
+        if (value instanceof Length length) {
+            return BigDecimal.valueOf(length.nanometres(), 6).stripTrailingZeros().toPlainString() + " mm";
+        }
+        return value instanceof Temperature temperature ? temperature.entryIn(Units.MILLIMETRE_CELSIUS) : value.toString();
     }
 
     /** One answer in a maker's words; empty if the question is not asked for this construction. */
@@ -332,6 +429,9 @@ public final class Specification {
         }
         if (field.accepts() instanceof LengthWithin) {
             return ((Length) value).brieflyIn(units);
+        }
+        if (value instanceof Temperature temperature) {
+            return temperature.in(units);
         }
         if (field.accepts() instanceof Count) {
             return value.toString();

@@ -2,7 +2,9 @@ package hiltboard.core.design;
 
 import hiltboard.core.material.Quench;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
 import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 
 /** Choices that are possible alone and impossible together, whatever the order of work. Common practice of the trade. */
@@ -10,18 +12,20 @@ final class SpecificationClashes {
     private static final Length MOST_OF_A_ZERO_EDGE = Length.ofInches("0.005");
 
     private final Specification spec;
+    private final Units units;
     private final Map<SpecificationField, Clash> clashes = new EnumMap<>(SpecificationField.class);
 
-    private SpecificationClashes(Specification spec) {
+    private SpecificationClashes(Specification spec, Units units) {
         this.spec = spec;
+        this.units = units;
     }
 
     /** What clashes, and what would go together. */
     record Clash(String problem, String accepted) {}
 
     /** The clashes by the field that they are shown at; answers that are missing clash with nothing. */
-    static Map<SpecificationField, Clash> of(Specification spec) {
-        SpecificationClashes found = new SpecificationClashes(spec);
+    static Map<SpecificationField, Clash> of(Specification spec, Units units) {
+        SpecificationClashes found = new SpecificationClashes(spec, units);
         if (spec.answers(SpecificationField.CONSTRUCTION)) {
             found.form();
             if (spec.answers(SpecificationField.STEEL) && spec.answers(SpecificationField.HARDENING)) {
@@ -35,6 +39,15 @@ final class SpecificationClashes {
             }
             if (spec.answers(SpecificationField.FINISH)) {
                 found.finish();
+            }
+            if (spec.answers(SpecificationField.HANDLE_TURN)) {
+                found.handleTurn();
+            }
+            if (spec.answersAll(SpecificationField.HANDLE_FINISH, SpecificationField.HANDLE_MATERIAL)) {
+                found.handleFinish();
+            }
+            if (spec.answersAll(SpecificationField.GUARD_STATE, SpecificationField.ALIGNMENT_PINS) && spec.hasHardenedGuard() && spec.hasAlignmentPins()) {
+                found.clash(SpecificationField.ALIGNMENT_PINS, "A hardened guard cannot be drilled together with the stack", "no alignment pins, or a guard that is left soft");
             }
         }
         return found.clashes;
@@ -50,6 +63,12 @@ final class SpecificationClashes {
         boolean isAir = spec.steel().isAirHardening();
         if (isAir && (spec.hardening() != Hardening.IN_KILN && spec.hardening() != Hardening.OUTSIDE)) {
             clash(SpecificationField.HARDENING, spec.steel().designation() + " hardens in air and wants a kiln: clay, torch and colour do nothing good for it", "in the kiln, or an outside treater");
+        }
+        if (spec.answers(SpecificationField.BEVELS) && spec.isClayCoated() && spec.bevels() == BevelTiming.AFTER_HARDENING) {
+            clash(SpecificationField.BEVELS, "Bevels that are ground only after hardening take the line of the clay away again", "“Rough before, finish after”, or a blade without clay");
+        }
+        if (spec.answers(SpecificationField.TEMPER_HEAT) && spec.steel().curve().at(spec.temperHeat()).isEmpty()) {
+            clash(SpecificationField.TEMPER_HEAT, "What " + spec.steel().designation() + " becomes at " + spec.temperHeat().in(units) + " is not known", spec.steel().curve().range().in(units));
         }
         if (spec.answers(SpecificationField.QUENCH) && isAir != (spec.quench() == Quench.PLATES_AND_AIR)) {
             clash(SpecificationField.QUENCH, isAir ? "A liquid cracks " + spec.steel().designation() : spec.steel().designation() + " stays soft between plates", "as usual for the steel");
@@ -72,6 +91,22 @@ final class SpecificationClashes {
             clash(SpecificationField.FINISH, "One steel has no pattern to show", "a clad or pattern-welded billet");
         } else if (spec.finish() == Finish.PATTERN && spec.isMachined()) {
             clash(SpecificationField.FINISH, "A machined batch is cut from bar, which has no pattern to show", "another finish");
+        }
+    }
+
+    private void handleTurn() {
+        if (spec.isEtchedOnTheHandle() && spec.finish().isTumbled()) {
+            clash(SpecificationField.HANDLE_TURN, "A tumbler batters a handle that is on already", "blade first, or a finish that is not tumbled");
+        } else if (spec.isEtchedOnTheHandle() && spec.isSharpenedBeforeHandle()) {
+            clash(SpecificationField.SHARPENING, "With the handle on before the etch, the edge cannot go on before the handle", "last");
+        } else if (spec.isShapedOnTemporaryPins() && !spec.hasScales()) {
+            clash(SpecificationField.HANDLE_TURN, "Temporary pins hold scales, and this knife has a block", "blade first, or handle first");
+        }
+    }
+
+    private void handleFinish() {
+        if (spec.handleFinish() == HandleFinish.OIL && !spec.handleMaterial().takesOil()) {
+            clash(SpecificationField.HANDLE_FINISH, "Oil does not go into " + spec.handleMaterial().words().toLowerCase(Locale.ROOT), HandleFinish.usualFor(spec.handleMaterial()).words().toLowerCase(Locale.ROOT));
         }
     }
 

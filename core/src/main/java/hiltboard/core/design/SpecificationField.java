@@ -7,6 +7,7 @@ import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.util.Arrays;
@@ -41,7 +42,14 @@ public enum SpecificationField {
     BEVELS("bevels", "Bevels are ground", "Blade", choice(BevelTiming.class, BevelTiming::words), always(), "ROUGH_THEN_FINISH"),
     ABRASIVE_START("abrasiveStart", "First belt", "Blade", choice(AbrasiveStart.class, AbrasiveStart::words), always(), "GRIT_36"),
     HARDENING("hardening", "Hardened", "Blade", choice(Hardening.class, Hardening::words), always(), "IN_KILN"),
+    TEMPERS("tempers", "Tempered", "Blade", choice(Tempers.class, Tempers::words), spec -> !spec.isSentOut(), "BY_STEEL"),
+    TEMPER_HOURS("temperHours", "Each temper, hours", "Blade", new Count(1, 8), spec -> !spec.isSentOut(), spec -> spec.tempers() == 1 ? 4 : 2),
+    TEMPER_HEAT("temperHeat", "Tempering heat", "Blade", new TemperatureWithin(Temperature.ofFahrenheit(300), Temperature.ofFahrenheit(1200)), spec -> !spec.isSentOut(), spec -> spec.steel().tempering()),
+    COLD("cold", "Cold treatment", "Blade", choice(ColdTreatment.class, ColdTreatment::words), spec -> !spec.isSentOut(), "BY_STEEL"),
+    COLD_TURN("coldTurn", "The cold comes", "Blade", choice(ColdTurn.class, ColdTurn::words), spec -> spec.isTakenCold() && spec.tempers() > 1, "BEFORE_TEMPER"),
+    HARDNESS_TRIED("hardnessTried", "Hardness is tried", "Blade", choice(HardnessTried.class, HardnessTried::words), spec -> !spec.isSentOut(), "AFTER_TEMPER"),
     QUENCH("quench", "Quench", "Blade", choice(QuenchChoice.class, QuenchChoice::words), spec -> !spec.isSentOut(), "BY_STEEL"),
+    DRILLING("drilling", "Holes are drilled", "Blade", choice(Drilling.class, Drilling::words), made(kind -> kind == Construction.FULL_TANG || kind.isFolder()), "SQUARE_STOCK"),
     NOTCHES("notches", "Notches", "Blade", choice(Notches.class, Notches::words), made(kind -> !kind.isAxe() && !kind.isFolder()), "CHOIL"),
     NICK_DEPTH("nickDepth", "Depth of the nail nick", "Blade", length(".015", ".060"), made(kind -> kind == Construction.SLIP_JOINT), ".030"),
     FINISH("finish", "Finish", "Blade", choice(Finish.class, Finish::words), always(), "HAND_SATIN"),
@@ -49,9 +57,15 @@ public enum SpecificationField {
     TUMBLING("tumbling", "Tumbled", "Blade", choice(Tumbling.class, Tumbling::words), spec -> spec.finish().isTumbled(), "DRY"),
     MARK("mark", "Mark", "Blade", choice(Mark.class, Mark::words), always(), "ELECTRO_ETCHED"),
     MARK_TIMING("markTiming", "The mark goes on", "Blade", choice(MarkTiming.class, MarkTiming::words), spec -> spec.mark() == Mark.ELECTRO_ETCHED, "BEFORE_ACID"),
+    USE("use", "Used for", "Edge", choice(Use.class, Use::words), always(), "GENERAL"),
+    EDGE_ANGLE("edgeAngle", "Edge, degrees a side", "Edge", new Count(8, 40), always(), spec -> spec.usualEdgeDegrees()),
+    EDGE_TOOTH("edgeTooth", "Left as", "Edge", choice(EdgeTooth.class, EdgeTooth::words), always(), "BY_USE"),
+    MICRO_BEVEL("microBevel", "Micro bevel", "Edge", choice(MicroBevel.class, MicroBevel::words), always(), "NONE"),
+    SHARPENED_WITH("sharpenedWith", "Sharpened with", "Edge", choice(SharpenedWith.class, SharpenedWith::words), always(), "BELTS"),
     HANDLE_LENGTH("handleLength", "Handle length", "Handle", length("2", "10"), made(kind -> !kind.isAxe()), "4-1/2"),
     HAFT_LENGTH("haftLength", "Haft length", "Handle", length("8", "36"), made(Construction::isAxe), "14"),
     HANDLE_MATERIAL("handleMaterial", "Handle material", "Handle", choice(HandleMaterial.class, HandleMaterial::words), always(), "WALNUT"),
+    HANDLE_FINISH("handleFinish", "Handle is finished with", "Handle", choice(HandleFinish.class, HandleFinish::words), always(), "BY_MATERIAL"),
     FASTENING("fastening", "Scales are held by", "Handle", choice(Fastening.class, Fastening::words), made(kind -> kind == Construction.FULL_TANG), "PINS"),
     TANG_TAPER("tangTaper", "Tang taper", "Handle", choice(TangTaper.class, TangTaper::words), made(kind -> kind == Construction.FULL_TANG), "NONE"),
     BUTT_THICKNESS("buttThickness", "Tang thickness at the butt", "Handle", length("1/32", "3/8"), Specification::hasTaperedTang, "1/16"),
@@ -62,10 +76,11 @@ public enum SpecificationField {
     PIN_DIAMETER("pinDiameter", "Pin diameter", "Handle", hole("1/16", "3/8"), made(Construction::hasScales), "1/4"),
     HANDLE_HOLLOW("handleHollow", "Deepest hollow of the finished handle", "Handle", length(".010", "1/4"), Specification::hasCounterbores, "1/16"),
     HANDLE_TURN("handleTurn", "Handle is shaped", "Handle", choice(HandleTurn.class, HandleTurn::words),
-            spec -> spec.finish().isEtched() && spec.construction() == Construction.FULL_TANG && !spec.hasRemovableScales(), "BLADE_FIRST"),
+            spec -> spec.finish().isEtched() && (spec.construction() == Construction.FULL_TANG && !spec.hasRemovableScales() || spec.hasBlock()), "BLADE_FIRST"),
     TANG_WIDTH("tangWidth", "Tang width at the guard", "Handle", length("1/4", "1-1/2"), made(Construction::hasBlock), ".690"),
     GUARD_MATERIAL("guardMaterial", "Guard material", "Handle", choice(FittingMaterial.class, FittingMaterial::words), made(kind -> kind == Construction.HIDDEN_TANG), "BRASS"),
     GUARD_THICKNESS("guardThickness", "Guard thickness", "Handle", length("1/16", "1/2"), made(kind -> kind == Construction.HIDDEN_TANG), "3/8"),
+    GUARD_STATE("guardState", "Guard is", "Handle", choice(GuardState.class, GuardState::words), spec -> spec.isHiddenTang() && spec.guardMaterial().isHardenable(), "SOFT"),
     SPACER("spacer", "Spacer", "Handle", choice(Spacing.class, Spacing::words), made(Construction::hasBlock), "ONE"),
     SPACER_MATERIAL("spacerMaterial", "Spacer material", "Handle", choice(FittingMaterial.class, FittingMaterial::words), Specification::hasSpacer, "NICKEL_SILVER"),
     SPACER_THICKNESS("spacerThickness", "Spacer thickness", "Handle", length("1/32", "1/2"), Specification::hasSpacer, "1/8"),
@@ -82,7 +97,7 @@ public enum SpecificationField {
     BALL_DIAMETER("ballDiameter", "Bearing ball", "Handle", length("1/32", "1/8"), made(kind -> kind == Construction.FRAME_LOCK), "1/16"),
     ACTION_CLEARANCE("actionClearance", "Clearance a side", "Handle", length(".005", ".070"), made(kind -> kind == Construction.FRAME_LOCK), ".020"),
     ADHESIVE("adhesive", "Adhesive", "Handle", choice(Adhesive.class, Adhesive::words), Specification::isGlued, "SLOW_EPOXY"),
-    SHARPENING("sharpening", "The edge goes on", "Handle", choice(Sharpening.class, Sharpening::words), made(kind -> kind == Construction.FULL_TANG), "LAST"),
+    SHARPENING("sharpening", "The edge goes on", "Edge", choice(Sharpening.class, Sharpening::words), made(kind -> kind == Construction.FULL_TANG), "LAST"),
     SHEATH("sheath", "Sheath", "Sheath", choice(SheathKind.class, SheathKind::words), always(), "NONE"),
 
     PROFILE("profile", "Blade pattern", "Blade outline", choice(BladePattern.class, BladePattern::words), made(kind -> !kind.isAxe()), "DROP"),
@@ -150,6 +165,13 @@ public enum SpecificationField {
         }
     }
 
+    /** A temperature within limits. */
+    public record TemperatureWithin(Temperature least, Temperature most) implements Accepts {
+        boolean holds(Temperature temperature) {
+            return temperature.celsius() >= least.celsius() && temperature.celsius() <= most.celsius();
+        }
+    }
+
     /** A whole number within limits. */
     public record Count(int least, int most) implements Accepts {}
 
@@ -166,18 +188,18 @@ public enum SpecificationField {
     private final Accepts accepts;
     private final Predicate<Specification> asked;
     private final String usual;
-    private final Optional<Function<Specification, Length>> byRule;
+    private final Optional<Function<Specification, Object>> byRule;
 
     SpecificationField(String key, String label, String group, Accepts accepts, Predicate<Specification> asked, String usual) {
         this(key, label, group, accepts, asked, usual, Optional.empty());
     }
 
-    /** A size that is usually as other answers make it. */
-    SpecificationField(String key, String label, String group, Accepts accepts, Predicate<Specification> asked, Function<Specification, Length> byRule) {
+    /** A number that is usually as other answers make it. */
+    SpecificationField(String key, String label, String group, Accepts accepts, Predicate<Specification> asked, Function<Specification, Object> byRule) {
         this(key, label, group, accepts, asked, "", Optional.of(byRule));
     }
 
-    SpecificationField(String key, String label, String group, Accepts accepts, Predicate<Specification> asked, String usual, Optional<Function<Specification, Length>> byRule) {
+    SpecificationField(String key, String label, String group, Accepts accepts, Predicate<Specification> asked, String usual, Optional<Function<Specification, Object>> byRule) {
         this.key = key;
         this.label = label;
         this.group = group;
@@ -222,14 +244,21 @@ public enum SpecificationField {
         return switch (this) {
             case CHOIL_RADIUS, CORE_THICKNESS, CLAD_LAYERS, TANG_LENGTH, TANG_END_WIDTH, HOLE_COUNT, HOLE_DIAMETER, BAR_WIDTH -> false;
             case CONSTRUCTION, STEEL_FORM, PATTERN, STEEL, BLADE_LENGTH, HEEL_WIDTH, HEAD_LENGTH, EDGE_LENGTH, GRIND, EDGE_THICKNESS, NOTCHES, FINISH, MARK,
-                    HANDLE_LENGTH, HAFT_LENGTH, HANDLE_MATERIAL, FASTENING, PIN_COUNT, PIN_DIAMETER, GUARD_MATERIAL, SPACER, SPACER_MATERIAL, HELD_BY, SIDES, SHEATH -> true;
+                    HANDLE_LENGTH, HAFT_LENGTH, HANDLE_MATERIAL, HANDLE_FINISH, USE, FASTENING, PIN_COUNT, PIN_DIAMETER, GUARD_MATERIAL, SPACER, SPACER_MATERIAL, HELD_BY, SIDES, SHEATH -> true;
             default -> compareTo(SHEATH) > 0;
         };
     }
 
     /** What a size usually is for such a knife; empty where it does not hang on other answers. */
-    public Optional<Length> usualFor(Specification spec) {
+    public Optional<Object> usualFor(Specification spec) {
         return byRule.map(rule -> rule.apply(spec));
+    }
+
+    /** Whether a number lies within the limits of this field. */
+    boolean holds(Object value) {
+        return accepts instanceof LengthWithin within ? within.range().holds((Length) value)
+                : accepts instanceof TemperatureWithin within ? within.holds((Temperature) value)
+                : accepts instanceof Count count && (Integer) value >= count.least() && (Integer) value <= count.most();
     }
 
     /** Whether the usual answer follows from other answers, so that an empty entry is an answer. */
@@ -256,6 +285,9 @@ public enum SpecificationField {
     public String acceptedWords(Units units) {
         if (accepts instanceof LengthWithin within) {
             return within.range().words(units);
+        }
+        if (accepts instanceof TemperatureWithin within) {
+            return within.least().in(units) + " to " + within.most().in(units);
         }
         if (accepts instanceof Count count) {
             return count.least() + " to " + count.most();

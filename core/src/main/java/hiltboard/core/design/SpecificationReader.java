@@ -4,6 +4,7 @@ import hiltboard.core.blade.Fault;
 import hiltboard.core.design.SpecificationClashes.Clash;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.LengthWithin;
+import hiltboard.core.design.SpecificationField.TemperatureWithin;
 import hiltboard.core.folder.BearingStack;
 import hiltboard.core.folder.NailNick;
 import hiltboard.core.material.HandleMaterial;
@@ -12,6 +13,9 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Temperature;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -147,13 +151,17 @@ public final class SpecificationReader {
     }
 
     private Map<String, String> doubts(Specification read) {
-        if (!read.answersAll(SpecificationField.WASHER_THICKNESS, SpecificationField.BALL_DIAMETER, SpecificationField.ACTION_CLEARANCE)
-                || findings.stream().anyMatch(finding -> finding.field().equals(SpecificationField.ACTION_CLEARANCE.key()))) {
-            return Map.of();
+        Map<String, String> doubts = new LinkedHashMap<>();
+        if (read.answersAll(SpecificationField.WASHER_THICKNESS, SpecificationField.BALL_DIAMETER, SpecificationField.ACTION_CLEARANCE)
+                && findings.stream().noneMatch(finding -> finding.field().equals(SpecificationField.ACTION_CLEARANCE.key()))) {
+            Length clearance = read.length(SpecificationField.ACTION_CLEARANCE);
+            new BearingStack(read.length(SpecificationField.WASHER_THICKNESS), read.length(SpecificationField.BALL_DIAMETER), clearance).question(clearance, units)
+                    .ifPresent(question -> doubts.put(SpecificationField.ACTION_CLEARANCE.key(), question));
         }
-        Length clearance = read.length(SpecificationField.ACTION_CLEARANCE);
-        return new BearingStack(read.length(SpecificationField.WASHER_THICKNESS), read.length(SpecificationField.BALL_DIAMETER), clearance).question(clearance, units)
-                .map(question -> Map.of(SpecificationField.ACTION_CLEARANCE.key(), question)).orElse(Map.of());
+        if (read.answers(SpecificationField.SHARPENED_WITH) && read.sharpenedWith() == SharpenedWith.WHEEL && !read.isAxe() && !read.hasChoil()) {
+            doubts.put(SpecificationField.SHARPENED_WITH.key(), "A wheel’s edge runs into the plunge where no choil ends the edge: is another way of sharpening, or a choil, better?");
+        }
+        return doubts;
     }
 
     private boolean isAsked(SpecificationField field) {
@@ -165,8 +173,12 @@ public final class SpecificationReader {
     }
 
     private void take(SpecificationField field, String entry) {
-        if (field.accepts() instanceof LengthWithin within) {
+        if (entry.isBlank() && field.isUsuallyByRule()) {
+            takeUsual(field);
+        } else if (field.accepts() instanceof LengthWithin within) {
             takeLength(field, entry, within);
+        } else if (field.accepts() instanceof TemperatureWithin within) {
+            takeTemperature(field, entry, within);
         } else if (field.accepts() instanceof Count count) {
             takeCount(field, entry, count);
         } else {
@@ -175,10 +187,6 @@ public final class SpecificationReader {
     }
 
     private void takeLength(SpecificationField field, String entry, LengthWithin within) {
-        if (entry.isBlank() && field.isUsuallyByRule()) {
-            takeUsual(field, within);
-            return;
-        }
         Understood<Length> read = within.read(entry, units);
         if (read instanceof Understood.Refused<Length> refused) {
             find(field, entry, refused.problem(), refused.accepted());
@@ -193,18 +201,32 @@ public final class SpecificationReader {
         }
     }
 
-    /** A size that nobody entered is as the other answers make it; where one of those is wrong, that is the finding. */
-    private void takeUsual(SpecificationField field, LengthWithin within) {
-        Optional<Length> usual = usual(field);
-        usual.ifPresent(length -> understood.put(field.key(), length.saidIn(units)));
-        if (usual.filter(within.range()::holds).isPresent()) {
+    private void takeTemperature(SpecificationField field, String entry, TemperatureWithin within) {
+        Understood<Temperature> read = ShopNotation.temperature(entry, units);
+        if (read instanceof Understood.Refused<Temperature> refused) {
+            find(field, entry, refused.problem(), refused.accepted());
+        } else if (read instanceof Understood.Value<Temperature> value) {
+            understood.put(field.key(), value.quantity().in(units));
+            if (within.holds(value.quantity())) {
+                values.put(field, value.quantity());
+            } else {
+                find(field, entry, value.quantity().in(units) + " is outside what is done", field.acceptedWords(units));
+            }
+        }
+    }
+
+    /** A number that nobody entered is as the other answers make it; where one of those is wrong, that is the finding. */
+    private void takeUsual(SpecificationField field) {
+        Optional<Object> usual = usual(field);
+        usual.ifPresent(value -> understood.put(field.key(), value instanceof Length length ? length.saidIn(units) : value instanceof Quantity quantity ? quantity.in(units) : value.toString()));
+        if (usual.filter(field::holds).isPresent()) {
             values.put(field, usual.get());
         } else {
             unfollowed.add(field);
         }
     }
 
-    private Optional<Length> usual(SpecificationField field) {
+    private Optional<Object> usual(SpecificationField field) {
         try {
             return field.usualFor(new Specification(values, steels));
         } catch (IllegalStateException | IllegalArgumentException earlierAnswerWrong) {
@@ -243,7 +265,7 @@ public final class SpecificationReader {
         mustBeLess(read, entries, SpecificationField.EYE_LENGTH, SpecificationField.HEAD_LENGTH);
         mustBeLess(read, entries, SpecificationField.HANDLE_HOLLOW, SpecificationField.SCALE_THICKNESS);
         mustBeLess(read, entries, SpecificationField.WASHER_THICKNESS, SpecificationField.PLATE_THICKNESS);
-        SpecificationClashes.of(read).forEach((field, clash) -> find(field, entries.getOrDefault(field.key(), ""), clash.problem(), clash.accepted()));
+        SpecificationClashes.of(read, units).forEach((field, clash) -> find(field, entries.getOrDefault(field.key(), ""), clash.problem(), clash.accepted()));
         if (read.answers(SpecificationField.BEVEL_HEIGHT) && read.answers(SpecificationField.HEEL_WIDTH)
                 && read.length(SpecificationField.BEVEL_HEIGHT).compareTo(read.length(SpecificationField.HEEL_WIDTH)) > 0) {
             tooLarge(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEEL_WIDTH, "at most ");

@@ -15,15 +15,24 @@ import java.util.Optional;
  *
  * @param soak at hardening heat, from recovery
  * @param isClayed whether clay lies on its spine
+ * @param tempers how often it is tempered
+ * @param temper how long each time
+ * @param cold what it is taken down to between quench and temper; empty where it is not
  */
-public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {
+public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed, int tempers, Duration temper, Optional<Temperature> cold) {
+
+    /** Tempered twice for two hours, and taken cold where the steel gains by it. */
+    HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {
+        this(steel, hardening, soak, quench, tempering, isClayed, 2, Programme.TWO_HOURS, steel.cold());
+    }
+
 
     /** What the piece's own numbers ask; the usual of its steel where it has none. */
     public static HeatNeed of(Specification spec, DimensionChain chain) {
         Steel steel = spec.steel();
         return new HeatNeed(steel, temperature(chain, PieceDimensions.HARDENING_TEMPERATURE).orElse(steel.hardening()),
                 chain.value(PieceDimensions.SOAK).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(steel.soak()),
-                spec.quench(), temperature(chain, PieceDimensions.TEMPERING_TEMPERATURE).orElse(steel.tempering()), spec.isClayCoated());
+                spec.quench(), temperature(chain, PieceDimensions.TEMPERING_TEMPERATURE).orElse(steel.tempering()), spec.isClayCoated(), spec.tempers(), spec.temperTime(), spec.cold().temperature());
     }
 
     private static Optional<Temperature> temperature(DimensionChain chain, String key) {
@@ -47,7 +56,8 @@ public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench
             case NORMALISE -> Programme.NORMALISING_SOAK;
             case ANNEAL -> Programme.ANNEALING_SOAK;
             case HARDEN -> soak;
-            case STRESS_RELIEF, FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> Programme.TWO_HOURS;
+            case FIRST_TEMPER, LAST_TEMPER -> temper;
+            case STRESS_RELIEF, STRAIGHTEN -> Programme.TWO_HOURS;
         };
     }
 

@@ -67,13 +67,13 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
                     List.of("In cold or warm, up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln, no faster than 50 °F (28 °C) an hour, to black heat", "Overnight to cold"), treatment.ready());
             case STRESS_RELIEF -> new Programme(treatment, heat, soak, List.of(Segment.until(heat)),
                     List.of("After rough grinding or machining, before hardening", "Up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln to hand warmth"), treatment.ready());
-            case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> temper(treatment, heat, soak, units);
+            case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> temper(treatment, heat, soak, first.tempers(), units);
         };
     }
 
-    private static Programme temper(Treatment treatment, Temperature heat, Duration soak, Units units) {
+    private static Programme temper(Treatment treatment, Temperature heat, Duration soak, int tempers, Units units) {
         List<String> steps = new ArrayList<>(List.of("The kiln down, or up, to " + heat.in(units) + " before the work goes in", "In; " + Span.words(soak) + COUNTED, "Out; cool to room temperature"));
-        if (treatment == Treatment.FIRST_TEMPER) {
+        if (treatment == Treatment.FIRST_TEMPER && tempers > 1) {
             steps.add("Then the second temper, just like it");
         }
         if (treatment == Treatment.STRAIGHTEN) {
@@ -112,7 +112,7 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         steps.add("Soak " + Span.words(soak) + COUNTED + "; never from the door");
         steps.addAll(quench(first, units));
         steps.add("File test on the edge, then sight for warp while there is warmth in it");
-        first.steel().cold().ifPresent(cold -> steps.add("Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper" + (first.steel().stainless() ? "" : "; this steel gains by it")));
+        first.cold().ifPresent(cold -> steps.add("Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper" + (first.steel().stainless() ? "" : "; this steel gains by it")));
         steps.add("Temper at " + first.tempering().in(units) + " within two hours: it is brittle like glass until then");
         return new Programme(Treatment.HARDEN, heat, soak, told, steps, Stream.of(ready(first.quench(), units), Treatment.HARDEN.ready()).flatMap(List::stream).toList());
     }

@@ -35,7 +35,9 @@ public enum Treatment {
 
     /** Whether a step of the route is done by it. What is hardened by eye or outside needs no kiln here. */
     public boolean isDoneAt(Operation operation) {
-        return trait.filter(operation::is).isPresent() && (operation.station() == Station.KILN || this == STRAIGHTEN);
+        boolean isFurtherTemper = this == LAST_TEMPER && operation.is(Trait.TEMPERS_BETWEEN);
+        boolean isAlsoTheFirst = this == LAST_TEMPER && operation.is(Trait.FIRST_TEMPER);
+        return (trait.filter(operation::is).isPresent() || isFurtherTemper) && !isAlsoTheFirst && (operation.station() == Station.KILN || this == STRAIGHTEN);
     }
 
     /** Whether each piece leaves the fire by itself and goes into the quench. */

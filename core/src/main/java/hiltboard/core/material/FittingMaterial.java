@@ -2,7 +2,7 @@ package hiltboard.core.material;
 
 /** What a guard or a spacer is made of. */
 public enum FittingMaterial {
-    MILD_STEEL("Mild steel", 7.85), STAINLESS("Stainless steel", 7.9), BRASS("Brass", 8.5), NICKEL_SILVER("Nickel silver", 8.7),
+    MILD_STEEL("Mild steel", 7.85), STAINLESS("Stainless steel", 7.9), TOOL_STEEL("Hardenable steel", 7.85), BRASS("Brass", 8.5), NICKEL_SILVER("Nickel silver", 8.7),
     COPPER("Copper", 8.94), GLASS_EPOXY("Black glass-epoxy laminate", 1.85);
 
     private final String words;
@@ -15,6 +15,11 @@ public enum FittingMaterial {
 
     public String words() {
         return words;
+    }
+
+    /** Whether a fitting of it can be hardened: brittle then like any blade, until it is tempered. */
+    public boolean isHardenable() {
+        return this == TOOL_STEEL || this == STAINLESS;
     }
 
     /** Usual for such metal, from memory. */

@@ -59,6 +59,17 @@ public enum HandleMaterial {
         return gluing;
     }
 
+    /** How far it is sanded before its surface is closed. Common practice: what shows every scratch goes furthest. */
+    public String finalGrit() {
+        return switch (this) {
+            case CARBON_FIBRE -> "2500 or 3000";
+            case CAST_RESIN -> "at least 1000, better 2000";
+            case STABILISED_WOOD, BONE, ANTLER, HORN, LAYERED_TUSK -> "1000";
+            case TITANIUM, GLASS_EPOXY, CANVAS_PHENOLIC -> "600";
+            case HICKORY, WALNUT, MAPLE, DENSE_OILY_WOOD, BURL -> "400";
+        };
+    }
+
     /** Whether it is finished with oil, which dries overnight between thin coats: wood that nothing has closed. */
     public boolean takesOil() {
         return dust == Dust.WOOD && this != STABILISED_WOOD;

@@ -1,5 +1,8 @@
 package hiltboard.core.measure;
 
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
 /** A temperature in degrees Celsius, not below absolute zero. t/°F = 9/5 · t/°C + 32 (NIST SP 811, appendix B.8). */
 public record Temperature(double celsius) implements Quantity {
     private static final double ABSOLUTE_ZERO = -273.15;
@@ -30,6 +33,22 @@ public record Temperature(double celsius) implements Quantity {
             case CELSIUS -> celsius;
         };
         return units.temperature().words(degrees);
+    }
+
+    /**
+     * As somebody would type it: in the reader's unit where it is round there, in the other one where it is round in that alone, so that it
+     * reads back to the same temperature.
+     */
+    public String entryIn(Units units) {
+        boolean isCelsius = units.temperature() == Units.TemperatureUnit.CELSIUS;
+        String own = entry(isCelsius ? celsius : fahrenheit(), isCelsius);
+        String other = entry(isCelsius ? fahrenheit() : celsius, !isCelsius);
+        return other.length() < own.length() ? other : own;
+    }
+
+    /** To the hundredth of a degree, which is finer than anything that is set or read. */
+    private static String entry(double degrees, boolean isCelsius) {
+        return BigDecimal.valueOf(degrees).setScale(2, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString() + (isCelsius ? " C" : " F");
     }
 
     @Override

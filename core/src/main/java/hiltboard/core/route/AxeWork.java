@@ -26,19 +26,18 @@ final class AxeWork {
         draft.add(Operation.at(GRINDER, "shape-haft", "Shape the haft", 90).is(SHAPES_HAFT).of(Part.HANDLE).shapedBy(CONSTRUCTION, HAFT_LENGTH, HANDLE_MATERIAL)
                 .toDo(isHatchet ? "Tenon to the measured eye, driven snug from below." : "Tapered all along; the top swells to fill the eye from above.")
                 .targets(PieceDimensions.HAFT_TOP_LENGTH, PieceDimensions.HAFT_TOP_WIDTH).makes(PieceDimensions.HAFT_TOP_LENGTH, PieceDimensions.HAFT_TOP_WIDTH)
-                .cautions(Cautions.EYES_LUNGS, dust).checks("Head hangs straight on the haft"));
+                .cautions(dust).checks("Head hangs straight on the haft"));
         if (isHatchet) {
             draft.add(Operation.at(FITTING, "kerf-haft", "Saw the kerf for the wedge", 10).is(KERFS).of(Part.HANDLE).shapedBy(CONSTRUCTION)
                     .toDo("Along the eye's length, two thirds of its depth.").targets(PieceDimensions.KERF_DEPTH).checks("The kerf ends above the eye's bottom"));
         }
         draft.add(Operation.at(FITTING, "fit-haft", isHatchet ? "Drive the head on" : "Slide the head on from above", 20).is(FITS_HAFT, NEEDS_TEMPERED, GRIPS_BLADE).of(Part.HANDLE).shapedBy(CONSTRUCTION)
                 .toDo(isHatchet ? "Strike the haft's end, not the head; look for light all round." : "It seats by its taper; mark where it rubs, ease it, again.")
-                .cautions("Edge covered; nobody in line with a loose head.").checks("No light round the haft").leaves(State.HANDLED));
+                .cautions("Edge covered; nobody in line with a loose head.").checks("No light round the haft").sets(Condition.HANDLED).leaves(State.HANDLED));
         if (isHatchet) {
             draft.add(Operation.at(FITTING, "wedge-haft", "Wedge it from the top", 15).is(WEDGES, GRIPS_BLADE).of(Part.HANDLE).shapedBy(CONSTRUCTION)
                     .toDo("Dry wedge, a little glue, driven until it moves no more; saw flush.").checks("The head does not move"));
         }
-        draft.add(Operation.at(FINISHING, "finish-handle", "Oil the haft", 30).is(FINISHES_HANDLE, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HANDLE_MATERIAL).rest(Duration.ofHours(12), "oil drying")
-                .toDo("Thin coats of oil, each dry; end grain twice.").cautions("Oily rags catch fire by themselves: spread them out to dry, or under water.").checks("Dry to the hand"));
+        HandleWork.finish(draft);
     }
 }

@@ -25,6 +25,11 @@ record Bath(String recipe, int attendedMinutes, Duration rest, String words) {
         };
     }
 
+    /** What can hurt beside the acid itself; empty where nothing. */
+    String caution() {
+        return recipe.contains("steel wool") ? Cautions.STEEL_WOOL : recipe.contains("coffee") ? "Strong hot coffee scalds; label the vessel: not for drinking." : "";
+    }
+
     private static Bath resting(String recipe, int attended, int minutes, String words) {
         return new Bath(recipe, attended, Duration.ofMinutes(minutes), words);
     }

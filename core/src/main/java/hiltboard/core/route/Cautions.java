@@ -1,18 +1,44 @@
 package hiltboard.core.route;
 
-/** The usual cautions, short, as they stand at a step. */
+import java.util.ArrayList;
+import java.util.List;
+
+/** The usual cautions, short, as they stand at a step: those of a machine at every step that is done at it, the others where the work asks. */
 public final class Cautions {
-    public static final String EYES_LUNGS = "Eyes and lungs: glasses, mask, extraction. Hair and sleeves away.";
-    static final String DRILLING = "Clamp the work and give it a stop; key out of the chuck; no gloves at a turning tool.";
+    public static final String EYES_LUNGS = "Eyes, ears and lungs: glasses, ear protection, mask, extraction. Hair and sleeves away.";
+    static final String DRILLING = "Eyes: glasses against chips. Clamp the work and give it a stop; key out of the chuck; no gloves at a turning tool.";
+    static final String HAMMER = "Eyes and ears at the hammer: glasses, ear protection, nobody in line with it.";
+    static final String TUMBLER = "Tumbler: ears; lid shut; no water near its plug, no wet floor; take the blade out by its tang.";
+    static final String BUFFER = "The buffer is the most dangerous wheel: edge down, stand aside, blade wrapped; dry air gives shocks that startle the hand.";
+    static final String STEEL_WOOL = "Steel wool catches fire from sparks and leaves splinters: away from the grinder, wipe away from the edge.";
     static final String UNTEMPERED = "Untempered steel is brittle like glass: drop nothing, hammer nothing, cover the eyes.";
     static final String EPOXY = "Epoxy: gloves, fresh air; a large mass in the cup gets hot by itself.";
     public static final String SOLVENT = "Solvent: fumes and fire; away from sparks and flames.";
-    static final String FERRIC = "Ferric chloride: goggles, gloves; never down the drain, collect it as waste.";
+    static final String FERRIC = "Ferric chloride: goggles, gloves; never down the drain, collect it as waste. Bought ready is safer: a bath of the shop’s own making is free acid until fresh iron raises no more bubbles in it, and only then takes peroxide, a little at a time.";
     static final String SHARP = "From here on it is a sharp object: wrap the edge whenever it is put down.";
-    public static final String FORGE = "Forge: burns, gas and carbon monoxide; fresh air, a clear way between fire and anvil.";
+    public static final String FORGE = "Forge: burns, gas and carbon monoxide; fresh air, eyes and ears covered, a clear way between fire and anvil.";
     public static final String PRESS = "Press and hammer pinch: tongs that hold, nobody else within reach.";
     static final String QUENCH_OIL = "Oil flares: lid and extinguisher at hand, no water near, face shield, wholly under.";
     static final String TITANIUM = "Titanium fines burn: no steel sparks into them, sweep up, class D extinguisher.";
+    static final String PARTING = "Parting glue with heat: fumes and burns; fresh air, no open flame, no solvent near; an oiled or waxed part smokes and catches fire. Below the tempering heat: new colour on the blade means that the temper is gone.";
 
     private Cautions() {}
+
+    /** What every step at this machine, or of this kind, asks. */
+    static List<String> of(Operation operation) {
+        List<String> cautions = new ArrayList<>();
+        switch (operation.station()) {
+            case MILL, DRILL -> cautions.add(DRILLING);
+            case GRINDER -> cautions.add(EYES_LUNGS);
+            case FORGE -> cautions.add(FORGE);
+            default -> { }
+        }
+        if (operation.is(Trait.FITS_GUARD) || operation.is(Trait.STAMPS) || operation.is(Trait.PEENS) || operation.is(Trait.FITS_HAFT) || operation.is(Trait.WEDGES)) {
+            cautions.add(HAMMER);
+        }
+        if (operation.is(Trait.TUMBLES)) {
+            cautions.add(TUMBLER);
+        }
+        return cautions;
+    }
 }

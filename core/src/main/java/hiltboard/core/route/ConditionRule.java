@@ -16,6 +16,8 @@ public record ConditionRule(
         String key, Severity severity, Set<Trait> work, Set<Condition> when, Set<Condition> needs, Set<Condition> forbids,
         String reason, String consequence, String remedy) implements Rule {
 
+    private static final Set<Condition> OF_THE_BODY = EnumSet.of(Condition.ANNEALED, Condition.UNTEMPERED, Condition.TEMPERED, Condition.FITTING_UNTEMPERED, Condition.HANDLED, Condition.AWAY);
+
     static ConditionRule before(String key, Severity severity, Trait work, Trait... more) {
         return new ConditionRule(key, severity, EnumSet.of(work, more), Set.of(), Set.of(), Set.of(), "", "", "");
     }
@@ -38,6 +40,18 @@ public record ConditionRule(
 
     boolean isAskedBefore(Operation operation) {
         return !Collections.disjoint(operation.traits(), work);
+    }
+
+    /** Whether doing this work again, by itself, sets right what stands against the rule in these conditions. Fire and a handle are never a small thing. */
+    boolean isSetRightBy(Operation operation, Set<Condition> now) {
+        Set<Condition> missing = EnumSet.noneOf(Condition.class);
+        missing.addAll(needs);
+        missing.removeAll(now);
+        Set<Condition> wrong = EnumSet.noneOf(Condition.class);
+        wrong.addAll(forbids);
+        wrong.retainAll(now);
+        boolean isSmall = Collections.disjoint(needs, OF_THE_BODY) && Collections.disjoint(forbids, OF_THE_BODY);
+        return isSmall && (!Collections.disjoint(operation.sets(), missing) || !Collections.disjoint(operation.clears(), wrong));
     }
 
     boolean isKeptBy(Set<Condition> conditions) {

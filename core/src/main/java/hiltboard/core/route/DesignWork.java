@@ -28,7 +28,7 @@ final class DesignWork {
         if (draft.spec.isMachined()) {
             draft.add(Operation.at(MILL, "build-fixtures", "Build or set the two fixtures", draft.place == Place.LATER_OF_BATCH ? 5 : 90).is(BUILDS_FIXTURES).of(Part.KNIFE)
                     .toDo("Dowels locate, 0.001 in clearance; screws hold.", "A cutter with a corner radius runs below the part by at least that radius.", "Warm the machine; the same zero for fixture and part.")
-                    .cautions(Cautions.DRILLING).checks("Spindle warm", "Zero checked on the fixture"));
+                    .checks("Spindle warm", "Zero checked on the fixture"));
         }
         draft.add(stock(draft));
         if (!draft.spec.isForged()) {

@@ -8,17 +8,18 @@ import java.util.List;
 final class Draft {
     final Specification spec;
     final Place place;
-    final Heats heats;
+    final Rework rework;
     private final List<Operation> operations = new ArrayList<>();
 
-    Draft(Specification spec, Place place, Heats heats) {
+    Draft(Specification spec, Place place, Rework rework) {
         this.spec = spec;
         this.place = place;
-        this.heats = heats;
+        this.rework = rework;
     }
 
     void add(Operation.Builder operation) {
-        operations.add(operation.done());
+        Operation written = operation.checkedAtItsMachine().done();
+        operations.add(written.withCautions(Cautions.of(written)));
     }
 
     List<Operation> operations() {

@@ -14,27 +14,27 @@ final class FolderRules {
             rule("grind-before-back-spacer", STOP).first(FINISH_GRINDS).then(MAKES_BACK_SPACER, CLOSES_FOLDER)
                     .because("Back spacer and bearing stack follow the blade as measured after the last grinding pass.").otherwise("A bad action: the wrong spacer tapers the handle.").remedy("Finish the grind and measure the blade."),
             rule("grind-before-action", COSTLY).first(FINISH_GRINDS).then(FITS_SPRING, FITS_LOCK)
-                    .because("Spring and lock are fitted to the ground blade.").otherwise("The fit is ground away.").remedy("Finish the grind."),
+                    .because("Spring and lock are fitted to the ground blade.").otherwise("Grinding the blade afterwards takes the fit away.").remedy("Finish the grind."),
             rule("sides-before-pockets", COSTLY).first(MAKES_SIDES).then(RELIEVES_PIVOT, CUTS_BEARING_POCKETS, CUTS_LOCK_BAR)
-                    .because("Pockets, relief and lock bar are cut into drilled, flat sides.").otherwise("They miss the pivot.").remedy("Make the sides first."),
+                    .because("Pockets, relief and lock bar are cut into drilled, flat sides.").otherwise("Without the pivot's hole they are cut beside it.").remedy("Make the sides first."),
             rule("lock-bar-before-bend", COSTLY).first(CUTS_LOCK_BAR).then(BENDS_LOCK_BAR)
                     .because("The bar is thinned and cut before it is bent.").otherwise("A thick bar does not bend where it should.").remedy("Cut it first."),
             rule("bend-before-lock-fit", COSTLY).first(BENDS_LOCK_BAR).then(FITS_LOCK)
                     .because("The lock face is fitted on the bent bar.").otherwise("The bend moves it out of its fit.").remedy("Bend it first."),
             rule("sides-flat-before-covers", COSTLY).first(MAKES_SIDES, RELIEVES_PIVOT, FLATTENS_SCALES).then(COVERS_LINERS)
-                    .because("Liners are drilled and relieved, covers are flat, before they are joined.").otherwise("They cannot be clamped flat again.").remedy("Finish liners and covers first."),
+                    .because("Liners are drilled and relieved, covers are flat, before they are joined.").otherwise("Once they are joined, they cannot be clamped flat again.").remedy("Finish liners and covers first."),
             rule("covers-before-cure", STOP).first(COVERS_LINERS).then(CURES_HANDLE)
-                    .because("There is nothing to cure before the glue.").otherwise("Time lost.").remedy("Glue first."),
+                    .because("There is nothing to cure before the glue.").otherwise("Waiting for a joint that is not glued yet only loses time.").remedy("Glue first."),
             rule("cured-before-shaping-covers", STOP).where(Specification::isFolder).first(CURES_HANDLE).then(SHAPES_OFF_KNIFE)
-                    .because("Covers are cured before they are ground.").otherwise("They shift.").remedy("Leave them in the clamps."),
+                    .because("Covers are cured before they are ground.").otherwise("Under the belt the covers shift on wet adhesive.").remedy("Leave them in the clamps."),
             rule("sides-before-shaping", COSTLY).first(MAKES_SIDES).then(SHAPES_OFF_KNIFE)
-                    .because("Sides are drilled before they are shaped as a pair.").otherwise("They do not match.").remedy("Make and drill them first."),
+                    .because("Sides are drilled before they are shaped as a pair.").otherwise("Holes drilled into shaped sides do not match.").remedy("Make and drill them first."),
             rule("parts-before-action", COSTLY).first(MAKES_SIDES, RELIEVES_PIVOT, CUTS_BEARING_POCKETS, MAKES_BACK_SPACER, FITS_SPRING, FITS_LOCK, SHAPES_OFF_KNIFE).then(TRIES_ACTION)
                     .because("The action is tried with finished parts.").otherwise("It proves nothing about what is still to change.").remedy("Finish the parts first."),
             rule("action-before-closing", STOP).first(TRIES_ACTION).then(CLOSES_FOLDER)
-                    .because("The action is tried before pins are peened and covers closed.").otherwise("Taking it apart ruins pins and covers.").remedy("Try it on temporary pins."),
+                    .because("The action is tried before pins are peened and covers closed.").otherwise("What does not work then has to come apart again, which ruins pins and covers.").remedy("Try it on temporary pins."),
             rule("finish-before-closing", COSTLY).first(FINISHES_BLADE).then(CLOSES_FOLDER)
-                    .because("The blade is finished before it is shut in.").otherwise("Ricasso and tang cannot be reached.").remedy("Finish the blade."));
+                    .because("The blade is finished before it is shut in.").otherwise("Once it is shut in, ricasso and tang cannot be reached any more.").remedy("Finish the blade."));
 
     private FolderRules() {}
 }

@@ -4,6 +4,7 @@ import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route.Wait;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -20,10 +21,23 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
         overridden = List.copyOf(overridden);
     }
 
-    /** A rule that is not kept yet, with the work that is missing. */
-    public record Obstacle(Rule rule, List<Operation> missing) {
+    /**
+     * A rule that is not kept yet.
+     *
+     * @param missing the work that is not done
+     * @param again the finished work whose effect is gone, and that sets it right when it is done again; none if that is not so simple
+     */
+    public record Obstacle(Rule rule, List<Operation> missing, Optional<Operation> again) {
         public Obstacle {
             missing = List.copyOf(missing);
+        }
+
+        Obstacle(Rule rule, List<Operation> missing) {
+            this(rule, missing, Optional.empty());
+        }
+
+        Obstacle setRightBy(Optional<Operation> work) {
+            return new Obstacle(rule, missing, work);
         }
     }
 
@@ -55,6 +69,16 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
             kind.add(obstacle);
         }
         return new Gate(closed, cares, overridden);
+    }
+
+    /** The same gate, where each condition that is lost says what work is done again for it: the last that stands before this step. */
+    public Gate settingRight(Step before, Route route, Set<String> done, Set<Condition> conditions) {
+        return new Gate(settingRight(closedBy, before, route, done, conditions), settingRight(cares, before, route, done, conditions), overridden);
+    }
+
+    private static List<Obstacle> settingRight(List<Obstacle> obstacles, Step before, Route route, Set<String> done, Set<Condition> conditions) {
+        return obstacles.stream().map(obstacle -> obstacle.rule() instanceof ConditionRule rule ? obstacle.setRightBy(route.steps().stream().takeWhile(step -> !step.equals(before)).map(Step::operation)
+                .filter(operation -> done.contains(operation.key()) && rule.isSetRightBy(operation, conditions)).reduce((earlier, later) -> later)) : obstacle).toList();
     }
 
     /** The order rules that are not kept yet. A step's waits stand together by rule. */

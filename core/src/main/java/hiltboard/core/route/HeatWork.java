@@ -1,7 +1,6 @@
 package hiltboard.core.route;
 
 import static hiltboard.core.design.SpecificationField.*;
-import static hiltboard.core.route.Cautions.EYES_LUNGS;
 import static hiltboard.core.route.Cautions.SOLVENT;
 import static hiltboard.core.route.Station.*;
 import static hiltboard.core.route.Trait.*;
@@ -10,7 +9,9 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Hardening;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
+import hiltboard.core.measure.Span;
 import java.time.Duration;
+import java.util.Locale;
 
 /** Hardening in every style of the trade, and what follows it before anything else may happen. */
 final class HeatWork {
@@ -63,13 +64,13 @@ final class HeatWork {
     private void harden() {
         boolean byEye = spec.hardening() == Hardening.BY_EYE;
         Quench quench = spec.quench();
-        Operation.Builder harden = Operation.at(byEye ? Station.FORGE : KILN, "harden", draft.heats.count() > 1 ? "Harden once more (heat " + draft.heats.count() + ")" : "Harden", 40).is(HARDENS)
+        Operation.Builder harden = Operation.at(byEye ? Station.FORGE : KILN, "harden", draft.rework.heats() > 1 ? "Harden once more (heat " + draft.rework.heats() + ")" : "Harden", 40).is(HARDENS)
                 .shapedBy(STEEL, QUENCH).clears(Condition.ANNEALED, Condition.TEMPERED, Condition.CLAYED).sets(Condition.UNTEMPERED)
                 .toDo("Quench in " + quench.words() + (quench.isLiquid() ? ", point first, straight, wholly under." : "; air on the plates, 1½ to 2 minutes."),
                         "Straighten only while it is still warm and soft, in plates or jig.")
                 .targets(PieceDimensions.HARDENING_TEMPERATURE, PieceDimensions.SOAK).checks("A file skates on the edge").leaves(State.HARDENED);
         if (byEye) {
-            harden.toDo("Colour in the shade and the magnet; a square tube muffles the flame. Bright daylight makes colours unreadable.").cautions(Cautions.FORGE).checks("The magnet no longer held");
+            harden.toDo("Colour in the shade and the magnet; a square tube muffles the flame. Bright daylight makes colours unreadable.").checks("The magnet no longer held");
         } else {
             harden.toDo("Let the kiln recover after the door: enter what it shows when the soak's clock is started.").readings(PieceDimensions.KILN_AT_SOAK)
                     .checks("The kiln had recovered before the soak was counted");
@@ -83,29 +84,40 @@ final class HeatWork {
             case PLATES_AND_AIR -> harden.cautions("Hot plates and foil: gloves and face shield.");
         }
         draft.add(harden.cautions(Cautions.UNTEMPERED));
-        if (spec.steel().stainless()) {
-            draft.add(Operation.at(KILN, "cold-treat", "Cold treatment", 10).is(COLD_TREATS).shapedBy(STEEL, HARDENING)
+        if (spec.isFileTestedUntempered()) {
+            draft.add(Operation.at(Station.KILN, "file-test", "Try it with the file, untempered", 5).is(FILE_TESTS).shapedBy(HARDNESS_TRIED)
+                    .toDo("A file across the edge beside a soft piece: light strokes, nothing bent or dropped.").cautions(Cautions.UNTEMPERED).checks("The file skates and sings on the edge"));
+        }
+        if (spec.isTakenCold()) {
+            draft.add(Operation.at(KILN, "cold-treat", "Cold treatment: " + spec.cold().words().toLowerCase(Locale.ROOT), 10).is(COLD_TREATS).shapedBy(STEEL, HARDENING, COLD, COLD_TURN)
                     .rest(Duration.ofHours(1), "in the cold")
-                    .toDo("Into the cold as soon as it is at hand warmth.").cautions("Liquid nitrogen: burns, suffocation, never in a sealed vessel.", Cautions.UNTEMPERED)
-                    .checks("It went in the same hour as the quench"));
+                    .toDo(spec.isTakenColdBetweenTempers() ? "After the first temper, from room temperature slowly down; the next temper the same day." : "Into the cold as soon as it is at hand warmth.")
+                    .cautions(spec.cold().caution(), spec.isTakenColdBetweenTempers() ? "" : Cautions.UNTEMPERED)
+                    .checks(spec.isTakenColdBetweenTempers() ? "It went in from room temperature" : "It went in the same hour as the quench"));
         }
     }
 
     private void temper() {
-        draft.add(temper("temper-first", "First temper").is(FIRST_TEMPER).cautions(Cautions.UNTEMPERED).clears(Condition.UNTEMPERED).sets(Condition.TEMPERED)
-                .toDo("The kiln has to come down from hardening heat first, which takes hours: enter what it shows when the blade goes in.").readings(PieceDimensions.KILN_AT_TEMPER));
-        draft.add(temper("temper-second", "Second temper").is(LAST_TEMPER));
+        Operation.Builder first = temper("temper-first", spec.tempers() == 1 ? "Temper" : "First temper").is(FIRST_TEMPER).cautions(Cautions.UNTEMPERED).clears(Condition.UNTEMPERED).sets(Condition.TEMPERED)
+                .toDo("The kiln has to come down from hardening heat first, which takes hours: enter what it shows when the blade goes in.").readings(PieceDimensions.KILN_AT_TEMPER);
+        draft.add(spec.tempers() == 1 ? first.is(LAST_TEMPER) : first);
+        if (spec.tempers() == 2) {
+            draft.add(temper("temper-second", "Second temper").is(LAST_TEMPER));
+        } else if (spec.tempers() == 3) {
+            draft.add(temper("temper-second", "Second temper").is(TEMPERS_BETWEEN));
+            draft.add(temper("temper-third", "Third temper").is(LAST_TEMPER));
+        }
     }
 
-    private static Operation.Builder temper(String key, String title) {
-        return Operation.at(KILN, key, title, 10).shapedBy(STEEL).rest(Duration.ofHours(2), "tempering")
-                .toDo("Clean a spot to see the colour.", "Two hours at heat, then cool to the hand.")
+    private Operation.Builder temper(String key, String title) {
+        return Operation.at(KILN, key, title, 10).shapedBy(STEEL, TEMPER_HOURS, TEMPER_HEAT).rest(spec.temperTime(), "tempering")
+                .toDo("Clean a spot to see the colour.", Span.words(spec.temperTime()) + " at heat, then cool to the hand.")
                 .targets(PieceDimensions.TEMPERING_TEMPERATURE).checks("Cooled to room temperature");
     }
 
     private void afterwards() {
         draft.add(Operation.at(GRINDER, "remove-scale", "Take the scale off", 15).is(REMOVES_SCALE, NEEDS_TEMPERED)
-                .toDo("Worn belt, flats first.").cautions(EYES_LUNGS).checks("Clean steel on both flats"));
+                .toDo("Worn belt, flats first.").checks("Clean steel on both flats"));
         if (spec.hardening() == Hardening.TORCHED_SPINE) {
             draft.add(Operation.at(Station.FORGE, "soften-spine", "Soften spine and tang by torch", 25).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HARDENING)
                     .toDo("Edge in wet sand or water, colours run from the spine on bright steel; stop at blue, well above the edge.").cautions("Torch: flame, hot steel, nothing that burns near.").checks("No colour within the edge's third"));
@@ -114,9 +126,11 @@ final class HeatWork {
             draft.add(Operation.at(Station.FORGE, "soften-tang-end", "Soften the tang's end fully", 15).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HELD_BY)
                     .toDo("Wet rag around the ricasso; red heat on the last inch, then slowly to cold.").cautions("Torch: flame, hot steel, nothing that burns near.").checks("A file bites on the tang's end"));
         }
-        draft.add(Operation.at(FINISHING, "test-hardness", "Test the hardness", 10).is(TESTS_HARDNESS, NEEDS_TEMPERED).shapedBy(STEEL)
+        if (spec.isHardnessTestedTempered()) {
+            draft.add(Operation.at(FINISHING, "test-hardness", "Test the hardness", 10).is(TESTS_HARDNESS, NEEDS_TEMPERED).shapedBy(STEEL, TEMPER_HEAT)
                 .toDo("File beside a soft piece, then the tester: three readings on a flat, enter the middle one.")
                 .targets(PieceDimensions.HARDNESS).readings(PieceDimensions.HARDNESS).checks("The file skates along the whole edge"));
+        }
         draft.add(Operation.at(FITTING, "straighten", "Sight it and straighten", 15).is(STRAIGHTENS, NEEDS_TEMPERED)
                 .toDo("Sight along spine and edge.", "Clamp it shimmed the other way and temper again if it is off.")
                 .cautions("Eyes: a blade that breaks in the clamp flies.").checks("Spine and edge are straight"));

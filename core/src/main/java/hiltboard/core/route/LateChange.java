@@ -13,6 +13,7 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.route.Planned.Contradiction;
 import hiltboard.core.route.Planned.Ordered;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Turn.Turned;
 import hiltboard.core.route.Route.Wait;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -124,22 +125,47 @@ public final class LateChange {
      * @throws hiltboard.core.measure.ImpossibleQuantity if what was measured cannot belong to the changed piece
      */
     public Answer effect(Map<String, Quantity> readings, Map<String, Quantity> madeTo, Units units) {
-        Planned planned = plan(making.heats());
+        Planned planned = plan(making.rework());
         if (planned instanceof Contradiction contradiction) {
             return new Contradicts(contradiction);
         }
         Route first = ((Ordered) planned).route();
         List<Conflict> conflicts = conflicts(first, units);
-        Set<String> again = spoiled(first, conflicts);
-        Heats heats = heats(again, first);
-        Route route = heats.equals(making.heats()) ? first : ((Ordered) plan(heats)).route();
-        TurnedBack turned = turned(route, again, heats);
-        DimensionChain chain = chain(turned, readings, madeTo, units);
-        return new Effect(route, turned, noLongerAsked(route, false), noLongerAsked(route, true), conflicts, chain.stale(), asked(), minutesLeft(route, turned) - making.progress().attendedMinutesLeft(), material(again));
+        Turned turned = turn(spoiled(first, conflicts), Set.of());
+        conflicts.addAll(stillForbidden(turned));
+        Set<String> again = turned.back().again().stream().map(Operation::key).collect(Collectors.toSet());
+        Route route = turned.route();
+        DimensionChain chain = chain(turned.back(), readings, madeTo, units);
+        return new Effect(route, turned.back(), noLongerAsked(route, false), noLongerAsked(route, true), conflicts, chain.stale(), asked(),
+                minutesLeft(route, turned.back()) - making.progress().attendedMinutesLeft(), material(again));
     }
 
-    private Planned plan(Heats heats) {
-        return planner.plan(changed, Operations.of(changed, making.place(), heats));
+    /**
+     * The same change where some of the work stays as it was done, as the owner judges.
+     *
+     * @param kept keys of the operations that stay done
+     */
+    public TurnedBack keeping(TurnedBack turned, Set<String> kept) {
+        Set<String> left = turned.again().stream().map(Operation::key).filter(key -> !kept.contains(key)).collect(Collectors.toCollection(LinkedHashSet::new));
+        return left.size() == turned.again().size() ? turned : turn(left, kept).back();
+    }
+
+    private Turned turn(Set<String> again, Set<String> kept) {
+        Turn turn = new Turn(making, changed, planner, kept);
+        if (isNewBlade(again)) {
+            turn.withNewBlade();
+        } else if (again.contains("harden") && making.isHard()) {
+            turn.heatedAgain();
+        }
+        return turn.with(again);
+    }
+
+    private List<Conflict> stillForbidden(Turned turned) {
+        return turned.open().stream().map(Gate.Obstacle::rule).map(rule -> new Conflict(making.route().steps().get(0).operation(), rule.reason(), rule.consequence(), rule.remedy(), List.of())).toList();
+    }
+
+    private Planned plan(Rework rework) {
+        return planner.plan(changed, Operations.of(changed, making.place(), rework));
     }
 
     static Set<SpecificationField> differences(Specification before, Specification after) {
@@ -163,7 +189,21 @@ public final class LateChange {
             }
         }
         holesThatGrew(units).ifPresent(conflicts::add);
+        conflicts.addAll(emptyHoles(route));
         return conflicts;
+    }
+
+    /** Holes that nothing asks for any more, in a blade that is still to be quenched. */
+    private List<Conflict> emptyHoles(Route route) {
+        boolean isQuenchedYet = making.isHard() || making.progress().isDone("harden");
+        return isQuenchedYet ? List.of() : noLongerAsked(route, true).stream().filter(operation -> operation.is(Trait.DRILLS_SOFT_STEEL))
+                .map(done -> new Conflict(done, "“" + done.title() + "” is done, and nothing asks for these holes any more: a hole cannot be undone.",
+                        "A blade that is quenched with holes for nothing may crack at them, and they show or weaken it.",
+                        "A new start for " + done.part().words() + ", or keep it as it is with a reason.", blade())).toList();
+    }
+
+    private List<Operation> blade() {
+        return making.progress().redoneWith(making.route().steps().stream().map(Step::operation).filter(operation -> operation.part() == Part.BLADE).map(Operation::key).collect(Collectors.toSet()));
     }
 
     /** A smaller pin after the holes are drilled: a hole only grows, so drilling once more helps nothing. */
@@ -228,27 +268,6 @@ public final class LateChange {
 
     private boolean isNewBlade(Set<String> again) {
         return making.progress().isDone("choose-stock") && again.contains("choose-stock");
-    }
-
-    private Heats heats(Set<String> again, Route route) {
-        if (isNewBlade(again)) {
-            return Heats.ONCE;
-        }
-        boolean heatsAgain = again.contains("harden") && making.isHard();
-        boolean softens = route.steps().stream().map(Step::operation)
-                .anyMatch(operation -> (isNew(operation) || again.contains(operation.key())) && (operation.is(Trait.DRILLS_SOFT_STEEL) || operation.is(Trait.FILES_SOFT_STEEL) || operation.is(Trait.STAMPS)));
-        return heatsAgain ? making.heats().again(softens) : making.heats();
-    }
-
-    private TurnedBack turned(Route route, Set<String> again, Heats heats) {
-        Set<String> all = new LinkedHashSet<>(again);
-        if (heats.count() > making.heats().count()) {
-            WaysBack.heated(making.progress(), route, heats, heats.isSoftenedAgain()).again().forEach(operation -> all.add(operation.key()));
-        }
-        List<Operation> redone = route.steps().stream().map(Step::operation).filter(operation -> all.contains(operation.key()) && making.progress().isDone(operation.key())).toList();
-        List<Operation> comesIn = route.steps().stream().map(Step::operation).filter(this::isNew).toList();
-        Set<Condition> conditions = isNewBlade(again) ? Worn.NEW.conditions() : TurnedBack.conditionsWithout(making.progress().conditions(), redone);
-        return new TurnedBack(redone, comesIn, heats, conditions);
     }
 
     /** Parts that are made again are made to the new number; what was measured on them no longer counts. */

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -42,6 +43,13 @@ public record Operation(
         shapedBy = Set.copyOf(shapedBy);
         sets = Set.copyOf(sets);
         clears = Set.copyOf(clears);
+    }
+
+    /** With these cautions before its own, each said once. */
+    Operation withCautions(List<String> first) {
+        Set<String> all = new LinkedHashSet<>(first);
+        all.addAll(cautions);
+        return new Operation(key, title, station, attendedMinutes, rest, restWords, restNumber, toDo, List.copyOf(all), checks, targets, readings, makes, traits, leaves, part, shapedBy, sets, clears);
     }
 
     public boolean is(Trait trait) {
@@ -160,6 +168,12 @@ public record Operation(
         Builder leaves(State state) {
             leaves = Optional.of(state);
             return this;
+        }
+
+        /** Where a cutter is used, the start is checked: worn cutters snap, and a spindle that stands is fed into the work. */
+        Builder checkedAtItsMachine() {
+            boolean cuts = (station == Station.MILL || station == Station.DRILL) && !checks.isEmpty();
+            return cuts ? checks("Before the start: cutter sharp and tight, spindle running before the feed") : this;
         }
 
         Operation done() {

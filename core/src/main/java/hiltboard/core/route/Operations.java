@@ -12,19 +12,22 @@ public final class Operations {
 
     private Operations() {}
 
-    /** The operations for a piece that goes through the heat once. */
+    /** The operations for a piece that goes straight through. */
     public static List<Operation> of(Specification spec, Place place) {
-        return of(spec, place, Heats.ONCE);
+        return of(spec, place, Rework.NONE);
     }
 
     /**
      * The operations for one piece; between those that no rule orders, the usual habit of a shop.
      *
-     * @param heats how often its blade is hardened in all; after the first it is normalised before each
+     * @param rework what it goes through beyond one straight passage
      */
-    public static List<Operation> of(Specification spec, Place place, Heats heats) {
-        Draft draft = new Draft(spec, place, heats);
+    public static List<Operation> of(Specification spec, Place place, Rework rework) {
+        Draft draft = new Draft(spec, place, rework);
         DesignWork.write(draft);
+        if (rework.isTakenApart()) {
+            TakingApart.write(draft);
+        }
         ForgeWork.write(draft);
         SoftWork.write(draft);
         HeatWork.write(draft);

@@ -16,51 +16,57 @@ import java.util.function.Predicate;
  * @param after the kinds of work that wait for them
  * @param isOnlyOrder whether doing the earlier work again leaves the later as good as it was
  * @param window how soon the later work has to begin once the earlier is done, where time matters
+ * @param lost what is lost when that time is over, so that the earlier work has to be done again
  */
 public record OrderRule(
         String key, Severity severity, Predicate<Specification> appliesTo, Set<Trait> before, Set<Trait> after,
-        String reason, String consequence, String remedy, boolean isOnlyOrder, Optional<TimeWindow> window) implements Rule {
+        String reason, String consequence, String remedy, boolean isOnlyOrder, Optional<TimeWindow> window, Optional<Condition> lost) implements Rule {
 
     /** A rule by its key, to be said in words. */
     static OrderRule rule(String key, Severity severity) {
-        return new OrderRule(key, severity, spec -> true, Set.of(), Set.of(), "", "", "", false, Optional.empty());
+        return new OrderRule(key, severity, spec -> true, Set.of(), Set.of(), "", "", "", false, Optional.empty(), Optional.empty());
     }
 
     OrderRule where(Predicate<Specification> condition) {
-        return new OrderRule(key, severity, condition, before, after, reason, consequence, remedy, isOnlyOrder, window);
+        return new OrderRule(key, severity, condition, before, after, reason, consequence, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule first(Trait trait, Trait... more) {
-        return new OrderRule(key, severity, appliesTo, EnumSet.of(trait, more), after, reason, consequence, remedy, isOnlyOrder, window);
+        return new OrderRule(key, severity, appliesTo, EnumSet.of(trait, more), after, reason, consequence, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule then(Trait trait, Trait... more) {
-        return new OrderRule(key, severity, appliesTo, before, EnumSet.of(trait, more), reason, consequence, remedy, isOnlyOrder, window);
+        return new OrderRule(key, severity, appliesTo, before, EnumSet.of(trait, more), reason, consequence, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule because(String words) {
-        return new OrderRule(key, severity, appliesTo, before, after, words, consequence, remedy, isOnlyOrder, window);
+        return new OrderRule(key, severity, appliesTo, before, after, words, consequence, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule otherwise(String words) {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, words, remedy, isOnlyOrder, window);
+        return new OrderRule(key, severity, appliesTo, before, after, reason, words, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule remedy(String words) {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, words, isOnlyOrder, window);
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, words, isOnlyOrder, window, lost);
     }
 
     OrderRule onlyOrder() {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, true, window);
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, true, window, lost);
     }
 
     OrderRule within(Duration time) {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, Optional.of(TimeWindow.of(time)));
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, Optional.of(TimeWindow.of(time)), lost);
+    }
+
+    /** As long as the piece stays what the earlier work made it. */
+    OrderRule whileIt(Condition lasting) {
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, lasting.lasts().map(TimeWindow::of), Optional.of(lasting));
     }
 
     /** As long as one of the piece's own numbers says. */
     OrderRule within(String number, Duration usual) {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, Optional.of(new TimeWindow(usual, number)));
+        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, Optional.of(new TimeWindow(usual, number)), lost);
     }
 
     boolean comesFirst(Operation operation) {

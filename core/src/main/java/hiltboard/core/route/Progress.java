@@ -21,11 +21,19 @@ import java.util.function.Function;
  * @param doneAt when each finished step was done
  * @param restUpAt when the rest of a finished step was up, where it had one; windows count from there
  * @param worn what the piece was when its route was last turned back
+ * @param begun the steps that are under way
+ * @param now the moment that it is looked at: what does not last may be lost by then
  */
-public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Instant> restUpAt, Worn worn) {
+public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Instant> restUpAt, Worn worn, Set<String> begun, Instant now) {
     public Progress {
         doneAt = Map.copyOf(doneAt);
         restUpAt = Map.copyOf(restUpAt);
+        begun = Set.copyOf(begun);
+    }
+
+    /** Nothing under way, and looked at before anything is lost. */
+    public Progress(Route route, Map<String, Instant> doneAt, Map<String, Instant> restUpAt, Worn worn) {
+        this(route, doneAt, restUpAt, worn, Set.of(), Instant.MIN);
     }
 
     public Progress(Route route, Map<String, Instant> doneAt) {
@@ -50,15 +58,24 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
 
     /** What the piece is now, by all that was done to it. */
     public Set<Condition> conditions() {
-        Set<Condition> now = EnumSet.noneOf(Condition.class);
-        now.addAll(worn.conditions());
+        Set<Condition> conditions = EnumSet.noneOf(Condition.class);
+        conditions.addAll(worn.conditions());
         doneSteps().stream().filter(step -> doneAt.get(step.operation().key()).isAfter(worn.since()))
                 .sorted(Comparator.comparing(step -> doneAt.get(step.operation().key())))
                 .forEach(step -> {
-                    now.removeAll(step.operation().clears());
-                    now.addAll(step.operation().sets());
+                    conditions.removeAll(step.operation().clears());
+                    step.operation().sets().stream().filter(condition -> lasts(condition, step.operation())).forEach(conditions::add);
                 });
-        return now;
+        return conditions;
+    }
+
+    private boolean lasts(Condition condition, Operation operation) {
+        return condition.lasts().map(time -> now.isBefore(since(operation.key()).plus(time))).orElse(true);
+    }
+
+    /** When what a finished step leads to began to count: when its rest was up, or when it was done. */
+    private Instant since(String operationKey) {
+        return restUpAt.getOrDefault(operationKey, doneAt.get(operationKey));
     }
 
     /** Hardened, and not tempered once: it may crack by itself. */
@@ -80,21 +97,23 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
     }
 
     /**
-     * Windows that are open: the earlier work is done and the later one is not.
+     * Windows that are open: the earlier work is done and the later one is neither done nor under way, and nothing has been lost yet.
      *
      * @param numbers the piece's own numbers, for windows whose length is one of them
      */
     public List<Window> windows(Function<String, Optional<Quantity>> numbers) {
         List<Window> windows = new ArrayList<>();
         for (Step step : route.steps()) {
-            if (isDone(step.operation().key())) {
+            if (isDone(step.operation().key()) || begun.contains(step.operation().key())) {
                 continue;
             }
             for (Wait wait : step.waits()) {
                 String earlier = wait.operation().key();
                 if (isDone(earlier) && wait.rule().window().isPresent()) {
-                    Instant since = restUpAt.getOrDefault(earlier, doneAt.get(earlier));
-                    windows.add(new Window(step, wait.rule(), since, since.plus(wait.rule().window().get().length(numbers))));
+                    Window window = new Window(step, wait.rule(), since(earlier), since(earlier).plus(wait.rule().window().get().length(numbers)));
+                    if (wait.rule().lost().isEmpty() || now.isBefore(window.closes())) {
+                        windows.add(window);
+                    }
                 }
             }
         }

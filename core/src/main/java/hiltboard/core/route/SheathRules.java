@@ -4,26 +4,25 @@ import static hiltboard.core.route.OrderRule.rule;
 import static hiltboard.core.route.Severity.COSTLY;
 import static hiltboard.core.route.Trait.*;
 
-import java.time.Duration;
 import java.util.List;
 
 /** The leather sheath. Common practice. */
 final class SheathRules {
     static final List<OrderRule> ALL = List.of(
             rule("guard-before-sheath", COSTLY).first(SHAPES_GUARD, CUTS_LEATHER).then(TRIAL_FITS_SHEATH)
-                    .because("The sheath is tried on the final outline.").otherwise("Too tight or too loose.").remedy("Finish the outline, cut the leather."),
+                    .because("The sheath is tried on the final outline.").otherwise("Tried on an outline that still changes, it comes out too tight or too loose.").remedy("Finish the outline, cut the leather."),
             rule("leather-before-inside", COSTLY).first(CUTS_LEATHER).then(FINISHES_SHEATH_INSIDE)
-                    .because("Leather is cut first.").otherwise("There is nothing to finish.").remedy("Cut it to the template."),
+                    .because("Leather is cut first.").otherwise("Uncut leather has no inside and no mouth to finish.").remedy("Cut it to the template."),
             rule("inside-before-closing", COSTLY).first(FINISHES_SHEATH_INSIDE).then(CEMENTS, CLOSES_SHEATH)
-                    .because("Inside faces and mouth are finished before the sheath is closed.").otherwise("They cannot be reached.").remedy("Finish inside, mouth, loop and stamp."),
+                    .because("Inside faces and mouth are finished before the sheath is closed.").otherwise("Once it is closed, inside and mouth cannot be reached any more.").remedy("Finish inside, mouth, loop and stamp."),
             rule("trial-before-welt", COSTLY).first(TRIAL_FITS_SHEATH).then(CEMENTS, CLOSES_SHEATH)
-                    .because("Trial fit before the welt is glued.").otherwise("Too tight or too loose for ever.").remedy("Clip it together and try the knife."),
-            rule("tacky-before-closing", COSTLY).first(CEMENTS).then(CLOSES_SHEATH).within(Duration.ofMinutes(30))
+                    .because("Trial fit before the welt is glued.").otherwise("What does not fit then stays too tight or too loose for ever.").remedy("Clip it together and try the knife."),
+            rule("tacky-before-closing", COSTLY).first(CEMENTS).then(CLOSES_SHEATH).whileIt(Condition.CEMENTED)
                     .because("Contact cement is closed while it is tacky.").otherwise("Wet it slides, dry it no longer holds.").remedy("Close it now."),
             rule("close-before-stitching", COSTLY).first(CLOSES_SHEATH).then(STITCHES)
-                    .because("It is stitched when the layers no longer move.").otherwise("The holes do not meet.").remedy("Close it first."),
+                    .because("It is stitched when the layers no longer move.").otherwise("The layers move under the awl, and the holes do not meet.").remedy("Close it first."),
             rule("stitch-before-sheath-finish", COSTLY).first(STITCHES).then(FINISHES_SHEATH)
-                    .because("The edge is finished on the stitched sheath.").otherwise("The seam is uneven.").remedy("Stitch it first."));
+                    .because("The edge is finished on the stitched sheath.").otherwise("An edge that is finished before the seam is uneven after it.").remedy("Stitch it first."));
 
     private SheathRules() {}
 }

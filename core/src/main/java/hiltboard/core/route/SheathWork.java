@@ -16,11 +16,11 @@ final class SheathWork {
                 .toDo("Outline + half the thickness all round + welt + stitch margin.").targets(PieceDimensions.SHEATH_MARGIN).makes(PieceDimensions.SHEATH_MARGIN)
                 .cautions("Cut away from the hand.").checks("Template tried against the knife"));
         draft.add(Operation.at(LEATHER, "sheath-inside", "Finish inside, mouth and belt loop", 30).is(FINISHES_SHEATH_INSIDE).of(Part.SHEATH)
-                .toDo("Slick the inside, finish the mouth, sew the loop, stamp the back.").checks("Nothing left that cannot be reached later"));
+                .toDo("Slick the inside, finish the mouth, sew the loop, stamp the back, after a test strike on scrap: old stamps hit beside.").checks("Nothing left that cannot be reached later"));
         draft.add(Operation.at(LEATHER, "trial-fit-sheath", "Trial fit", 15).is(TRIAL_FITS_SHEATH, GRIPS_BLADE).of(Part.SHEATH)
                 .toDo("Clip it together and try the knife in it.").checks("Goes in, holds, comes out"));
         draft.add(Operation.at(LEATHER, "cement-sheath", "Contact cement on welt and edges", 15).is(CEMENTS).of(Part.SHEATH).sets(Condition.CEMENTED).rest(Duration.ofMinutes(15), "until it is tacky")
-                .toDo("Two thin coats on both faces.").cautions(Cautions.SOLVENT).checks("Tacky: it grips the finger and leaves nothing on it"));
+                .toDo("Two thin coats on both faces.").cautions(Cautions.SOLVENT).checks("The cement is fresh by its date, and still draws threads", "Tacky: it grips the finger and leaves nothing on it"));
         draft.add(Operation.at(LEATHER, "close-sheath", "Close the sheath", 15).is(CLOSES_SHEATH).of(Part.SHEATH).clears(Condition.CEMENTED)
                 .toDo("Lay it together once, exactly; press and roll; level the edge.").checks("Edges flush all round"));
         draft.add(Operation.at(LEATHER, "stitch-sheath", "Stitch", 105).is(STITCHES).of(Part.SHEATH)

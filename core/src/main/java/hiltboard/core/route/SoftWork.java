@@ -1,8 +1,6 @@
 package hiltboard.core.route;
 
 import static hiltboard.core.design.SpecificationField.*;
-import static hiltboard.core.route.Cautions.DRILLING;
-import static hiltboard.core.route.Cautions.EYES_LUNGS;
 import static hiltboard.core.route.Station.*;
 import static hiltboard.core.route.Trait.*;
 
@@ -41,16 +39,16 @@ final class SoftWork {
                     .toDo("Measure the pin itself, not its label.", "Centre-punch and drill " + holes + (holes == 1 ? " hole." : " holes."), "Chamfer both sides; a few blind divots give the adhesive grip.",
                             "Measure a hole with a gauge pin and enter it.")
                     .targets(PieceDimensions.PIN_DIAMETER, PieceDimensions.PIN_DRILL).readings(PieceDimensions.PIN_DIAMETER, PieceDimensions.TANG_HOLE).makes(PieceDimensions.PIN_DRILL)
-                    .cautions(DRILLING).checks("A pin goes through every hole by hand"));
+                    .checks("A pin goes through every hole by hand"));
         }
         if (spec.hasLighteningHoles()) {
             draft.add(Operation.at(DRILL, "drill-lightening-holes", "Drill the lightening holes", 25).is(DRILLS_SOFT_STEEL, CUTS_STEEL).shapedBy(LIGHTENING, HOLE_COUNT, HOLE_DIAMETER)
-                    .toDo("Inside the handle's outline, clear of every pin by a hole's width.").cautions(DRILLING).checks("Clear of pins and outline"));
+                    .toDo("Inside the handle's outline, clear of every pin by a hole's width.").checks("Clear of pins and outline"));
         }
         if (spec.isFolder()) {
             draft.add(Operation.at(DRILL, "drill-pivot-hole", "Drill and ream the pivot hole", 20).is(DRILLS_SOFT_STEEL, CUTS_STEEL).shapedBy(PIVOT_DIAMETER)
                     .toDo("Drill under, ream to the pivot as measured; square to the face.").targets(PieceDimensions.PIVOT_DIAMETER).readings(PieceDimensions.PIVOT_DIAMETER)
-                    .cautions(DRILLING).checks("The pivot turns without shake"));
+                    .checks("The pivot turns without shake"));
         }
     }
 
@@ -59,7 +57,7 @@ final class SoftWork {
         draft.add(Operation.at(spec.isMachined() ? MILL : GRINDER, "profile", title, 45).is(PROFILES, CUTS_STEEL)
                 .shapedBy(CONSTRUCTION, HEAD_LENGTH, EDGE_LENGTH).shapedBy(BLADE_OUTLINE).shapedBy(spec.hasScales() ? HANDLE_OUTLINE : Set.of(HANDLE_LENGTH))
                 .toDo(spec.isMachined() ? "On the dowels, screwed down; check the first part before the next." : "Saw outside the line, grind to it.", "Square edges; keep the steel cool enough to hold.")
-                .cautions(spec.isMachined() ? DRILLING : EYES_LUNGS).checks("To the line all round").leaves(State.PROFILED));
+                .checks("To the line all round").leaves(State.PROFILED));
     }
 
     private void fileWork() {
@@ -78,12 +76,12 @@ final class SoftWork {
                     .toDo("Hollow the middle, scribe the butt, grind flat to the line on both sides.", "Measure front, middle and butt.")
                     .targets(PieceDimensions.TANG_FRONT, PieceDimensions.TANG_MIDDLE, PieceDimensions.TANG_BUTT)
                     .readings(PieceDimensions.TANG_FRONT, PieceDimensions.TANG_MIDDLE, PieceDimensions.TANG_BUTT)
-                    .cautions(EYES_LUNGS).checks("Flat from front to butt, no light under a straight edge"));
+                    .checks("Flat from front to butt, no light under a straight edge"));
         }
         notches();
         if (spec.mark() == Mark.STAMPED) {
             draft.add(Operation.at(FILING, "stamp-mark", "Stamp the mark", 10).is(STAMPS).shapedBy(MARK).sets(Condition.MARKED)
-                    .toDo("Support it on the anvil; one square blow.").cautions("Eyes: a stamp can chip.").checks("The mark reads evenly"));
+                    .toDo("Strike it on scrap of the same steel first; then support it on the anvil, one square blow.").cautions("Eyes: a stamp can chip.").checks("The test strike on scrap read whole", "The mark reads evenly"));
         }
         draft.add(Operation.at(LAYOUT, "scribe-centre-line", "Scribe the centre line", 10).is(SCRIBES_CENTRE_LINE)
                 .toDo("Set the scriber to the height and scribe the edge from both faces.", "Two lines that do not meet show that the height is off.")
@@ -116,7 +114,7 @@ final class SoftWork {
                 .shapedBy(BEVELS, GRIND, BEVEL_HEIGHT, SWEDGE, WHEEL_DIAMETER)
                 .toDo("Break the corners with a worn belt at 45° to the line; then " + (spec.startsAtSixtyGrit() ? "60" : "36") + " grit.", "Walk the bevel to the line; one side, then match the other.")
                 .targets(PieceDimensions.CENTRE_LINE, PieceDimensions.EDGE_BEFORE_HARDENING).readings(PieceDimensions.EDGE_BEFORE_HARDENING)
-                .cautions(EYES_LUNGS, "Gloves are for soft, hot steel only, and away from the belt's in-running side.")
+                .cautions("Gloves are for soft, hot steel only, and away from the belt's in-running side.")
                 .checks("Plunges match on both sides");
         if (spec.isLaminated()) {
             bevels.cautions("Evenly from both sides: one side's cladding is soon lost.");

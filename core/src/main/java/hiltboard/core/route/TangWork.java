@@ -1,9 +1,7 @@
 package hiltboard.core.route;
 
 import static hiltboard.core.design.SpecificationField.*;
-import static hiltboard.core.route.Cautions.DRILLING;
 import static hiltboard.core.route.Cautions.EPOXY;
-import static hiltboard.core.route.Cautions.EYES_LUNGS;
 import static hiltboard.core.route.Cautions.SOLVENT;
 import static hiltboard.core.route.Station.*;
 import static hiltboard.core.route.Trait.*;
@@ -55,19 +53,25 @@ final class TangWork {
                 .toDo("Drill a chain, then mill: pocket from the back, slot through.", "Leave the lip at the front tight; file it to the tang.")
                 .targets(PieceDimensions.SLOT_WIDTH, PieceDimensions.SLOT_CUTTER, PieceDimensions.SLOT_LENGTH, PieceDimensions.POCKET_DEPTH)
                 .makes(PieceDimensions.SLOT_WIDTH, PieceDimensions.SLOT_CUTTER, PieceDimensions.SLOT_LENGTH, PieceDimensions.POCKET_DEPTH)
-                .cautions(DRILLING).checks("Readout zeroed on the blank's edge", "The tang enters the pocket, not yet the lip"));
+                .checks("Readout zeroed on the blank's edge, stops written down", "The tang enters the pocket, not yet the lip"));
+        if (spec.hasHardenedGuard()) {
+            draft.add(Operation.at(KILN, "harden-guard", "Harden the guard", 25).is(HARDENS_FITTING).of(Part.GUARD).shapedBy(GUARD_STATE, GUARD_MATERIAL).sets(Condition.FITTING_UNTEMPERED)
+                    .toDo("As its own steel asks; wholly under, and wire to hold it by.").cautions(Cautions.QUENCH_OIL, Cautions.UNTEMPERED).checks("A file skates on it", "The slot is as wide as it was"));
+            draft.add(Operation.at(KILN, "temper-guard", "Temper the guard", 10).is(TEMPERS_FITTING).of(Part.GUARD).shapedBy(GUARD_STATE, GUARD_MATERIAL).clears(Condition.FITTING_UNTEMPERED)
+                    .rest(Duration.ofHours(2), "tempering").toDo("Softer than a blade: it has to bear the hammer.").cautions(Cautions.UNTEMPERED).checks("Cooled to room temperature", "The tang still enters the pocket"));
+        }
         draft.add(Operation.at(FITTING, "fit-guard", "Fit the guard", 60).is(FITS_GUARD, NEEDS_TEMPERED, GRIPS_BLADE).of(Part.GUARD)
                 .toDo("Leather-padded vice above the plunge; drive it on with a sacrificial plate.", "Check that it stays level as it goes.", "Strike it to print the ricasso; take it off and read the print.")
                 .cautions("Eyes: hardened steel under the hammer.").checks("No light between guard and shoulders", "The print is even"));
         draft.add(Operation.at(GRINDER, "shape-guard", "Shape the guard", 60).is(SHAPES_GUARD).of(Part.GUARD)
-                .toDo("Outline first, then faces; overhang as thin as clears corners and edge.").cautions(EYES_LUNGS)
+                .toDo("Outline first, then faces; overhang as thin as clears corners and edge.")
                 .checks("Clear of the slot everywhere").leaves(State.GUARDED));
     }
 
     private void spacer() {
         draft.add(Operation.at(MILL, "make-spacer", "Make the spacer", 30).is(MAKES_SPACER).of(Part.SPACER).shapedBy(SPACER, SPACER_MATERIAL, SPACER_THICKNESS)
                 .targets(PieceDimensions.SPACER_THICKNESS, PieceDimensions.TANG_SLOT_IN_SPACER).makes(PieceDimensions.SPACER_THICKNESS, PieceDimensions.TANG_SLOT_IN_SPACER)
-                .toDo("Flat and parallel on both faces; slot to the measured tang.").cautions(DRILLING).checks("Flat on granite, no light"));
+                .toDo("Flat and parallel on both faces; slot to the measured tang.").checks("Flat on granite, no light"));
     }
 
     private void block() {
@@ -75,20 +79,20 @@ final class TangWork {
         draft.add(Operation.at(DRILL, "open-cavity", "Open the handle's cavity", 45).is(OPENS_CAVITY).of(Part.HANDLE).shapedBy(HANDLE_MATERIAL, HANDLE_LENGTH)
                 .toDo("Square the block; two holes at the tang's angles, joined; snug, no gap at the front.", spec.handleMaterial().drilling())
                 .targets(PieceDimensions.BLOCK_LENGTH, PieceDimensions.CAVITY_WIDTH, PieceDimensions.CAVITY_DEPTH).makes(PieceDimensions.BLOCK_LENGTH, PieceDimensions.CAVITY_WIDTH)
-                .cautions(DRILLING, dust).checks("The tang goes home by hand"));
+                .cautions(dust).checks("The tang goes home by hand"));
         if (spec.hasAlignmentPins()) {
             draft.add(Operation.at(FITTING, "list-stack", "List the stack", 10).is(LISTS_STACK).of(Part.HANDLE).shapedBy(SPACER)
                     .toDo("Guard, every spacer, front of the handle: write them down in order.").targets(PieceDimensions.STACK_LENGTH).checks("Nothing will be added to the stack later"));
             draft.add(Operation.at(DRILL, "drill-alignment-pins", "Drill the alignment pins", 35).is(DRILLS_ALIGNMENT).of(Part.HANDLE).shapedBy(ALIGNMENT_PINS)
-                    .toDo("Glue the stack lightly, drill as one, part it with heat.").cautions(DRILLING).checks("The stack was drilled as one", "Pins clear of the final outline and of the slot"));
+                    .toDo("Glue the stack lightly, drill as one, part it with heat.").checks("The stack was drilled as one", "Pins clear of the final outline and of the slot"));
         }
         if (spec.isPeened()) {
             draft.add(Operation.at(MILL, "make-end-cap", "Make the end cap", 35).is(MAKES_CAP).of(Part.HANDLE).shapedBy(HELD_BY)
-                    .toDo("Slot to the tang's end, countersunk for the head; the tang stands proud by its own thickness.").cautions(DRILLING).checks("The tang stands proud of the cap"));
+                    .toDo("Slot to the tang's end, countersunk for the head; the tang stands proud by its own thickness.").checks("The tang stands proud of the cap"));
         }
         if (spec.isTakeDown()) {
             draft.add(Operation.at(MILL, "make-pommel-nut", "Make the pommel nut", 50).is(MAKES_NUT).of(Part.HANDLE).shapedBy(HELD_BY)
-                    .toDo("Drill and tap square; the nut bottoms on the handle, not in the thread.").cautions(DRILLING).checks("It draws the stack tight before the thread ends"));
+                    .toDo("Drill and tap square; the nut bottoms on the handle, not in the thread.").checks("It draws the stack tight before the thread ends"));
         }
         if (spec.isBedded()) {
             bed(dust);
@@ -109,7 +113,7 @@ final class TangWork {
         draft.add(Operation.at(GLUING, "cure-bed", "Let the bed cure", 5).is(CURES_BEDDED).of(Part.HANDLE).rest(Duration.ofHours(12), "curing")
                 .toDo("Leave it alone overnight.").checks("Hard to the fingernail"));
         draft.add(Operation.at(GRINDER, "shape-off-knife", "Shape the handle off the knife", 110).is(SHAPES_OFF_KNIFE).of(Part.HANDLE).shapedBy(BEDDING).shapedBy(HANDLE_OUTLINE).shapedBy(HANDLE_SECTION)
-                .toDo("Centre lines first; profile, taper, palm swell, then round.").cautions(EYES_LUNGS, dust).checks("Flush with guard and spacer when put on"));
+                .toDo("Centre lines first; profile, taper, palm swell, then round.").cautions(dust).checks("Flush with guard and spacer when put on"));
         draft.add(Operation.at(GLUING, "clean-release", "Take the release agent off", 15).is(CLEANS_RELEASE).of(Part.HANDLE).shapedBy(RELEASE_AGENT).clears(Condition.GREASED)
                 .toDo(isWax ? "Mineral spirits, then a clean solvent, on tang, guard and cavity walls." : "Soap and hot water, then solvent, on tang, guard and cavity walls.", "Notch the tang, roughen the walls.")
                 .cautions(SOLVENT).checks("Water spreads on tang and walls: no wax or grease left"));

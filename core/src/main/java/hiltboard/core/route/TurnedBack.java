@@ -12,10 +12,13 @@ import java.util.stream.Stream;
  *
  * @param again finished work that is done again, in route order
  * @param comesIn work that was not on the route before
- * @param heats how often the blade will have been hardened
+ * @param rework what the piece will have been through in all
  * @param conditions what the piece is at the turn
  */
-public record TurnedBack(List<Operation> again, List<Operation> comesIn, Heats heats, Set<Condition> conditions) {
+public record TurnedBack(List<Operation> again, List<Operation> comesIn, Rework rework, Set<Condition> conditions) {
+    /** What a piece stays until work changes it back: opening a step again on paper takes no handle off and makes no hard steel soft. */
+    private static final Set<Condition> BODY = EnumSet.of(Condition.ANNEALED, Condition.UNTEMPERED, Condition.TEMPERED, Condition.FITTING_UNTEMPERED, Condition.HANDLED, Condition.WET_GLUE);
+
     public TurnedBack {
         again = List.copyOf(again);
         comesIn = List.copyOf(comesIn);
@@ -32,35 +35,28 @@ public record TurnedBack(List<Operation> again, List<Operation> comesIn, Heats h
         return Stream.concat(again.stream(), comesIn.stream()).map(Operation::rest).filter(rest -> !rest.isZero()).toList();
     }
 
+    /** Whether the handle comes off on the way. */
+    boolean takesHandleOff() {
+        return Stream.concat(again.stream(), comesIn.stream()).anyMatch(operation -> operation.is(Trait.TAKES_HANDLE_OFF));
+    }
+
     /** The conditions from the moment of the turn on. */
     public Worn worn(Instant now) {
         return new Worn(conditions, now);
     }
 
-    /**
-     * The same turn where some of the work stays as it was done, as the owner judges: a blade that is not hardened again keeps its count of
-     * heats, and one that is not begun anew keeps what it is.
-     *
-     * @param kept keys of the operations that stay done
-     */
-    public TurnedBack keeping(Set<String> kept, Making making) {
-        List<Operation> left = again.stream().filter(operation -> !kept.contains(operation.key())).toList();
-        if (left.size() == again.size()) {
-            return this;
-        }
-        boolean hardensAgain = left.stream().anyMatch(operation -> operation.is(Trait.HARDENS));
-        boolean isNewBlade = left.stream().anyMatch(operation -> operation.is(Trait.MEASURES_STOCK));
-        return new TurnedBack(left, comesIn, hardensAgain ? heats : making.heats(), isNewBlade ? conditions : conditionsWithout(making.progress().conditions(), left));
-    }
-
-    /** What a piece is once this work is to be done again: the work's marks are gone, but nothing makes hard steel soft. */
+    /** What a piece is once this work is to be done again: the work's marks are gone, and what does not last, but nothing makes hard steel soft. */
     static Set<Condition> conditionsWithout(Set<Condition> now, List<Operation> again) {
         Set<Condition> left = EnumSet.noneOf(Condition.class);
         left.addAll(now);
+        left.removeIf(Condition::isFleeting);
         again.forEach(operation -> left.removeAll(operation.sets()));
-        Set<Condition> steel = EnumSet.of(Condition.ANNEALED, Condition.UNTEMPERED, Condition.TEMPERED);
-        steel.retainAll(now);
-        left.addAll(steel);
+        Set<Condition> body = EnumSet.copyOf(BODY);
+        body.retainAll(now);
+        left.addAll(body);
+        if (now.contains(Condition.HANDLED) && now.contains(Condition.GLUED)) {
+            left.add(Condition.GLUED);
+        }
         return left;
     }
 }

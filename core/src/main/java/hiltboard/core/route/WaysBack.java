@@ -3,10 +3,9 @@ package hiltboard.core.route;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Planned.Ordered;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Turn.Turned;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -15,9 +14,6 @@ import java.util.stream.Collectors;
 
 /** The ways back from a mishap that are really open in the condition that the piece is in, each with what it costs. */
 public final class WaysBack {
-    private static final Set<Trait> AROUND_THE_QUENCH = EnumSet.of(Trait.DEGREASES_FOR_FOIL, Trait.WRAPS_FOIL, Trait.DEGREASES_FOR_CLAY, Trait.COATS_WITH_CLAY,
-            Trait.SENDS_OUT, Trait.NORMALISES);
-
     private final Making making;
     private final RoutePlanner planner;
 
@@ -63,7 +59,7 @@ public final class WaysBack {
                         ways.add(still(way, "Use the spare: it takes this piece's place, this one is scrapped"));
                     }
                 }
-                case WELD -> ways.add(weld(at.operation()));
+                case WELD -> weld(at.operation()).ifPresent(ways::add);
                 case GRIND_OUT -> ways.add(still(way, way.words()));
                 case GO_ON, SCRAP, HOLD -> ways.add(still(way, way == WayBack.GO_ON && mishap == Mishap.LAMINATE_FLAW ? "Go: leave the flaw" : way.words()));
             }
@@ -77,7 +73,7 @@ public final class WaysBack {
     }
 
     private Way still(WayBack way, String words) {
-        return new Way(way, words, Optional.empty(), new TurnedBack(List.of(), List.of(), making.heats(), making.progress().conditions()), List.of(), List.of());
+        return new Way(way, words, Optional.empty(), new TurnedBack(List.of(), List.of(), making.rework(), making.progress().conditions()), List.of(), List.of());
     }
 
     /** From each finished step that can be done once more as the steel is now, the latest first, and from the step itself. */
@@ -90,7 +86,7 @@ public final class WaysBack {
             boolean isFinished = making.progress().isDone(operation.key());
             boolean belongs = operation.part() == at.operation().part() || mishap.part().filter(part -> part == operation.part()).isPresent();
             if ((isFinished || i == here) && belongs && canBeDoneAsTheSteelIs(operation)) {
-                ways.add(redo(operation));
+                redo(operation, mishap == Mishap.GLUE_FAILED ? turn().withFailedJoint() : turn()).ifPresent(ways::add);
             }
         }
         return ways;
@@ -102,16 +98,40 @@ public final class WaysBack {
         return !isHeat && !(needsSoft && making.isHard());
     }
 
-    private Way redo(Operation from) {
-        List<Operation> again = making.progress().redoneWith(from.key());
-        TurnedBack turned = new TurnedBack(again, List.of(), making.heats(), TurnedBack.conditionsWithout(making.progress().conditions(), again));
-        return new Way(WayBack.REDO, "Do it again from “" + from.title() + "”", Optional.of(from.key()), turned, List.of(), List.of());
+    private Optional<Way> redo(Operation from, Turn turn) {
+        return walked(WayBack.REDO, "Do it again from “" + from.title() + "”", from.key(), turn.with(builtOn(from)), List.of(), List.of());
     }
 
-    private Way weld(Operation at) {
-        List<Operation> again = making.progress().redoneWith(at.key());
-        return new Way(WayBack.WELD, "Weld it, dress it, fit it again", Optional.of(at.key()),
-                new TurnedBack(again, List.of(), making.heats(), TurnedBack.conditionsWithout(making.progress().conditions(), again)), List.of("Filler rod"), List.of("A welded fitting shows its seam under acid and polish: tell the client."));
+    private Optional<Way> weld(Operation at) {
+        return walked(WayBack.WELD, "Weld it, dress it, fit it again", at.key(), turn().with(builtOn(at)), List.of("Filler rod"),
+                List.of("A welded fitting shows its seam under acid and polish: tell the client."));
+    }
+
+    private Turn turn() {
+        return new Turn(making, making.spec(), planner, Set.of());
+    }
+
+    private Set<String> builtOn(Operation operation) {
+        return keys(making.progress().redoneWith(operation.key()));
+    }
+
+    private static Set<String> keys(List<Operation> operations) {
+        return operations.stream().map(Operation::key).collect(Collectors.toSet());
+    }
+
+    /** A way back that can be walked to its end as the piece lies; with the handle off first where it is in the way, and what that costs. */
+    private Optional<Way> walked(WayBack way, String words, String from, Turned turned, List<String> material, List<String> cautions) {
+        if (!turned.canBeWalked()) {
+            return Optional.empty();
+        }
+        List<String> used = new ArrayList<>(material);
+        List<String> care = new ArrayList<>(cautions);
+        if (turned.back().takesHandleOff()) {
+            boolean isLost = turned.isHandleLost();
+            care.add(isLost ? "The handle comes off first and is lost: it is made anew." : "The handle comes apart first and goes together again.");
+            material(Part.HANDLE).stream().filter(each -> isLost && !used.contains(each)).forEach(used::add);
+        }
+        return Optional.of(new Way(way, words, Optional.of(from).filter(key -> !key.isEmpty()), turned.back(), used, care));
     }
 
     private Optional<Way> remake(Part part) {
@@ -120,12 +140,10 @@ public final class WaysBack {
         }
         Set<String> ofPart = making.route().steps().stream().map(Step::operation).filter(operation -> operation.part() == part && making.progress().isDone(operation.key()))
                 .map(Operation::key).collect(Collectors.toSet());
-        List<Operation> again = making.progress().redoneWith(ofPart);
-        Set<Condition> conditions = part == Part.BLADE ? Worn.NEW.conditions() : TurnedBack.conditionsWithout(making.progress().conditions(), again);
-        Heats heats = part == Part.BLADE ? Heats.ONCE : making.heats();
-        String from = again.isEmpty() ? "" : again.get(0).key();
-        return Optional.of(new Way(WayBack.REMAKE, part == Part.BLADE ? "Make a new blade" : "Make " + part.words() + " anew", Optional.of(from).filter(key -> !key.isEmpty()),
-                new TurnedBack(again, List.of(), heats, conditions), material(part), List.of()));
+        Set<String> again = keys(making.progress().redoneWith(ofPart));
+        Turned turned = (part == Part.BLADE ? turn().withNewBlade() : turn()).with(again);
+        String from = turned.back().again().stream().map(Operation::key).filter(again::contains).findFirst().orElse("");
+        return walked(WayBack.REMAKE, part == Part.BLADE ? "Make a new blade" : "Make " + part.words() + " anew", from, turned, material(part), List.of());
     }
 
     private List<String> material(Part part) {
@@ -147,30 +165,16 @@ public final class WaysBack {
     /** Normalised and quenched once more, also straight from a quench that failed; softened in between where soft work is still to be done. */
     private Optional<Way> heatAgain(Step at, boolean softens) {
         boolean wasInTheFire = making.isHard() || at.operation().is(Trait.HARDENS);
-        if (!wasInTheFire || making.is(Condition.GLUED) || making.is(Condition.AWAY)) {
+        if (!wasInTheFire || making.is(Condition.AWAY)) {
             return Optional.empty();
         }
-        Heats heats = making.heats().again(softens);
-        if (!(planner.plan(making.spec(), Operations.of(making.spec(), making.place(), heats)) instanceof Ordered ordered)) {
-            return Optional.empty();
-        }
-        TurnedBack turned = heated(making.progress(), ordered.route(), heats, softens);
-        List<String> cautions = new ArrayList<>(List.of("This is heat " + heats.count() + ": each one costs carbon and grain."));
-        if (heats.isTooMany()) {
+        Turn turn = turn().heatedAgain();
+        Turned turned = (softens ? turn.softened() : turn).with(Set.of());
+        int heats = turned.back().rework().heats();
+        List<String> cautions = new ArrayList<>(List.of("This is heat " + heats + ": each one costs carbon and grain."));
+        if (turned.back().rework().isHeatedTooOften()) {
             cautions.add("A new blade is the better way now.");
         }
-        String words = softens ? "Soften it, do the forgotten work, harden once more" : "Normalise and harden once more";
-        return Optional.of(new Way(WayBack.HEAT_AGAIN, words, Optional.of("harden"), turned, List.of(), cautions));
-    }
-
-    /** What another hardening turns back: the heat and what it spoils on the blade; other parts stay. */
-    static TurnedBack heated(Progress progress, Route with, Heats heats, boolean softens) {
-        Set<String> blade = progress.redoneWith("harden").stream().filter(operation -> operation.part() == Part.BLADE).map(Operation::key).collect(Collectors.toSet());
-        progress.route().steps().stream().map(Step::operation).filter(operation -> progress.isDone(operation.key()))
-                .filter(operation -> operation.traits().stream().anyMatch(AROUND_THE_QUENCH::contains) || softens && operation.is(Trait.ANNEALS))
-                .forEach(operation -> blade.add(operation.key()));
-        List<Operation> again = with.steps().stream().map(Step::operation).filter(operation -> blade.contains(operation.key())).toList();
-        List<Operation> comesIn = with.steps().stream().map(Step::operation).filter(operation -> progress.route().step(operation.key()).isEmpty()).toList();
-        return new TurnedBack(again, comesIn, heats, TurnedBack.conditionsWithout(progress.conditions(), again));
+        return walked(WayBack.HEAT_AGAIN, softens ? "Soften it, do the forgotten work, harden once more" : "Normalise and harden once more", "harden", turned, List.of(), cautions);
     }
 }

@@ -65,6 +65,21 @@ public final class Specifications {
         }
     }
 
+    /** A knife that differs from another in one or two answers, as late changes do. */
+    public static Specification nearTo(Specification spec, Random random) {
+        while (true) {
+            Map<String, String> entries = new LinkedHashMap<>(spec.chosen());
+            for (int i = 0; i < 1 + random.nextInt(2); i++) {
+                SpecificationField field = SpecificationField.values()[1 + random.nextInt(SpecificationField.values().length - 1)];
+                entries.put(field.key(), randomEntry(field, random));
+            }
+            Optional<Specification> near = SpecificationReader.read(SpecificationReader.completed(entries, Units.INCH_FAHRENHEIT), Units.INCH_FAHRENHEIT).specification();
+            if (near.isPresent()) {
+                return near.get();
+            }
+        }
+    }
+
     private static String randomEntry(SpecificationField field, Random random) {
         if (field.accepts() instanceof Choice choice) {
             return choice.options().get(random.nextInt(choice.options().size())).value();

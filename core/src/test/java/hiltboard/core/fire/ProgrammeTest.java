@@ -16,7 +16,7 @@ import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Heats;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.Place;
@@ -125,14 +125,14 @@ class ProgrammeTest {
     @Test
     void each_step_of_a_route_at_the_kiln_is_one_treatment() {
         Specification forged = knife(Map.of("steelForm", "FORGED"));
-        List<Operation> operations = Operations.of(forged, Place.ALONE, Heats.ONCE);
+        List<Operation> operations = Operations.of(forged, Place.ALONE, Rework.NONE);
         Map<Treatment, Optional<String>> steps = new EnumMap<>(Treatment.class);
         Arrays.stream(Treatment.values()).forEach(treatment -> steps.put(treatment, operations.stream().filter(treatment::isDoneAt).map(Operation::key).findFirst()));
         assertThat(steps).containsEntry(Treatment.NORMALISE, Optional.of("normalise")).containsEntry(Treatment.HARDEN, Optional.of("harden")).containsEntry(Treatment.FIRST_TEMPER, Optional.of("temper-first"))
                 .containsEntry(Treatment.LAST_TEMPER, Optional.of("temper-second")).containsEntry(Treatment.STRAIGHTEN, Optional.of("straighten")).containsEntry(Treatment.STRESS_RELIEF, Optional.empty());
         Specification outside = knife(Map.of("hardening", "OUTSIDE"));
-        assertThat(Operations.of(outside, Place.ALONE, Heats.ONCE)).as("what is hardened outside needs no kiln here").noneMatch(Treatment.HARDEN::isDoneAt);
-        assertThat(Operations.of(knife(Map.of("hardening", "BY_EYE")), Place.ALONE, Heats.ONCE)).noneMatch(Treatment.HARDEN::isDoneAt);
+        assertThat(Operations.of(outside, Place.ALONE, Rework.NONE)).as("what is hardened outside needs no kiln here").noneMatch(Treatment.HARDEN::isDoneAt);
+        assertThat(Operations.of(knife(Map.of("hardening", "BY_EYE")), Place.ALONE, Rework.NONE)).noneMatch(Treatment.HARDEN::isDoneAt);
         assertThat(Treatment.named("HARDEN")).contains(Treatment.HARDEN);
         assertThat(Treatment.named("FRY")).isEmpty();
     }

@@ -27,14 +27,23 @@ class ConditionsTest {
         "soft-for-cutting, HIDDEN_TANG, file-shoulders, TEMPERED, ANNEALED",
         "no-force-on-untempered, HIDDEN_TANG, fit-guard, UNTEMPERED, ''",
         "no-force-on-untempered, FULL_TANG, straighten, UNTEMPERED, ''",
+        "no-force-on-an-untempered-fitting, HIDDEN_TANG, fit-guard, FITTING_UNTEMPERED, ''",
         "not-while-away, FULL_TANG, finish-grind, AWAY, ''",
         "flaw-decided, FULL_TANG, harden, FLAW_OPEN, ''",
         "flaw-decided, FULL_TANG, rough-bevels, FLAW_OPEN, ''",
         "clean-for-the-bath, ETCHED, etch, '', DEGREASED",
+        "clean-for-the-glue, FULL_TANG, glue-handle, '', CLEANED",
+        "tacky-for-closing, SHEATHED, close-sheath, '', CEMENTED",
         "acid-off, ETCHED, tumble, ACID, ''",
         "etched-blade-wrapped, ETCHED, shape-handle, ETCHED, WRAPPED",
         "greased-for-bedding, BEDDED, bed-handle, '', GREASED",
         "grease-off-for-glue, BEDDED, glue-handle, GREASED, ''",
+        "no-fire-on-a-handle, FULL_TANG, harden, HANDLED, ''",
+        "no-fire-on-a-handle, HIDDEN_TANG, temper-second, HANDLED, ''",
+        "no-bath-on-a-handle, ETCHED, etch, HANDLED, ''",
+        "no-bath-on-a-handle, ETCHED, tumble, HANDLED, ''",
+        "handle-off-for-what-it-hides, FULL_TANG, drill-scales, HANDLED, ''",
+        "handle-off-for-what-it-hides, HIDDEN_TANG, fit-guard, HANDLED, ''",
         "glue-set, FULL_TANG, shape-handle, WET_GLUE, ''"})
     void refused_whatever_came_before(String rule, String which, String step, String has, String lacks) {
         Knife knife = knife(which);
@@ -116,6 +125,32 @@ class ConditionsTest {
         assertThat(window.opened()).isEqualTo(tacky);
         assertThat(window.closes()).isEqualTo(tacky.plus(Duration.ofMinutes(30)));
         assertThat(window.warnFrom()).isEqualTo(window.closes().minusSeconds(450));
+    }
+
+    @ParameterizedTest(name = "[trade] {3} is lost {2} min after “{1}”, and that work is done again")
+    @CsvSource({"ETCHED, degrease-for-etch, 15, DEGREASED, etch", "FULL_TANG, clean-for-glue, 60, CLEANED, glue-handle", "SHEATHED, cement-sheath, 30, CEMENTED, close-sheath"})
+    void a_window_that_closes_changes_the_piece(String which, String work, int minutes, Condition lost, String next) {
+        Knife knife = knife(which);
+        Progress fresh = knife.before(next);
+        Instant over = fresh.doneAt().get(work).plus(Duration.ofMinutes(minutes));
+        Progress inTime = new Progress(knife.route(), fresh.doneAt(), Map.of(), Worn.NEW, Set.of(), over.minusSeconds(1));
+        assertThat(inTime.conditions()).contains(lost);
+        assertThat(inTime.windows()).extracting(window -> window.step().operation().key()).contains(next);
+        Progress late = new Progress(knife.route(), fresh.doneAt(), Map.of(), Worn.NEW, Set.of(), over);
+        assertThat(late.conditions()).doesNotContain(lost);
+        assertThat(late.windows()).as("there is nothing to hurry for any more").isEmpty();
+        Gate gate = knife.gate(next, late).settingRight(knife.step(next), knife.route(), late.doneAt().keySet(), late.conditions());
+        assertThat(gate.closedBy()).singleElement().satisfies(obstacle -> assertThat(obstacle.again()).get().extracting(Operation::key).isEqualTo(work));
+    }
+
+    @Test
+    @DisplayName("[trade] a blade that lies in the oven has no window to temper in")
+    void starting_the_temper_closes_its_window() {
+        Knife knife = knife("FULL_TANG");
+        Progress waits = knife.before("temper-first");
+        assertThat(waits.windows()).extracting(window -> window.step().operation().key()).containsExactly("temper-first");
+        Progress tempers = new Progress(knife.route(), waits.doneAt(), Map.of(), Worn.NEW, Set.of("temper-first"), Knife.MORNING.plus(Duration.ofHours(5)));
+        assertThat(tempers.windows()).isEmpty();
     }
 
     private static Duration window(String which, String step) {

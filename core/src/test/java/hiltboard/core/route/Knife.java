@@ -29,6 +29,11 @@ record Knife(Specification spec, Route route) {
         return new Knife(spec, ((Ordered) plan(spec, place)).route());
     }
 
+    /** A knife whose handle has to come off again. */
+    static Knife takenApart(Specification spec) {
+        return new Knife(spec, ((Ordered) PLANNER.plan(spec, Operations.of(spec, Place.ALONE, Rework.NONE.takenApart()))).route());
+    }
+
     static Planned plan(Specification spec, Place place) {
         return PLANNER.plan(spec, Operations.of(spec, place));
     }

@@ -6,6 +6,7 @@ import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.Link;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Construction;
+import hiltboard.core.design.Finish;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Specifications;
@@ -15,6 +16,7 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.route.LateChange.Answer;
 import hiltboard.core.route.LateChange.Contradicts;
 import hiltboard.core.route.LateChange.Effect;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +63,7 @@ class LateChangeTest {
         Knife plain = Knife.of(Construction.FULL_TANG, "notches", "NONE");
         Effect late = effect(plain, plain.before("finish-grind"), Specifications.fullTang());
         assertThat(late.conflicts()).anySatisfy(conflict -> assertThat(conflict.consequence()).contains("Hard steel cannot be drilled or filed"));
-        assertThat(late.turned().heats()).isEqualTo(new Heats(2, true));
+        assertThat(late.turned().rework()).isEqualTo(new Rework(2, true, false));
         assertThat(late.turned().comesIn()).extracting(Operation::key).contains("file-choil", "normalise", "anneal");
     }
 
@@ -121,18 +123,21 @@ class LateChangeTest {
         Knife plain = Knife.of(Construction.FULL_TANG, "notches", "NONE");
         Making hard = making(plain, plain.before("finish-grind"));
         TurnedBack turned = effect(plain, plain.before("finish-grind"), Specifications.fullTang()).turned();
-        TurnedBack kept = turned.keeping(new HashSet<>(turned.again().stream().map(Operation::key).toList()), hard);
+        LateChange change = new LateChange(hard, Specifications.fullTang(), PLANNER);
+        TurnedBack kept = change.keeping(turned, new HashSet<>(turned.again().stream().map(Operation::key).toList()));
         assertThat(kept.again()).isEmpty();
-        assertThat(kept.heats()).isEqualTo(Heats.ONCE);
+        assertThat(kept.rework()).isEqualTo(Rework.NONE);
         assertThat(kept.conditions()).contains(Condition.TEMPERED);
-        assertThat(turned.keeping(Set.of("test-hardness"), hard).heats()).isEqualTo(new Heats(2, true));
+        assertThat(change.keeping(turned, Set.of("test-hardness")).rework()).isEqualTo(new Rework(2, true, false));
     }
 
     @Test
     void settings_that_contradict_each_other_are_named_and_change_nothing() {
+        List<OrderRule> rules = new ArrayList<>(OrderRules.all());
+        rules.add(OrderRule.rule("satin-before-bevels", Severity.STOP).where(spec -> spec.finish() == Finish.BELT_SATIN).first(Trait.POLISHES).then(Trait.GRINDS_BEVELS));
         Knife knife = Knife.of(Construction.FULL_TANG);
-        Answer answer = new LateChange(making(knife, knife.before("rough-bevels")), Specifications.fullTang("finish", "TWO_TONE_GROUND"), PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
-        assertThat(answer).isInstanceOfSatisfying(Contradicts.class, clash -> assertThat(clash.contradiction().rules()).extracting(OrderRule::key).contains("two-tone-etch-before-bevels"));
+        Answer answer = new LateChange(making(knife, knife.before("rough-bevels")), Specifications.fullTang("finish", "BELT_SATIN"), new RoutePlanner(rules)).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
+        assertThat(answer).isInstanceOfSatisfying(Contradicts.class, clash -> assertThat(clash.contradiction().rules()).extracting(OrderRule::key).contains("satin-before-bevels"));
     }
 
     @Test
@@ -141,10 +146,7 @@ class LateChangeTest {
         for (int i = 0; i < 1_500; i++) {
             Specification from = Specifications.random(random);
             Specification to = Specifications.random(random);
-            if (!(Knife.plan(from, Place.ALONE) instanceof Planned.Ordered ordered)) {
-                continue;
-            }
-            Knife knife = new Knife(from, ordered.route());
+            Knife knife = Knife.of(from);
             Progress progress = knife.before(knife.keys().get(random.nextInt(knife.keys().size())));
             if (new LateChange(making(knife, progress), to, PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT) instanceof Effect effect) {
                 assertSound(progress, effect);
@@ -166,7 +168,7 @@ class LateChangeTest {
     }
 
     private static Making making(Knife knife, Progress progress) {
-        return new Making(knife.spec(), Place.ALONE, Heats.ONCE, progress);
+        return new Making(knife.spec(), Place.ALONE, Rework.NONE, progress);
     }
 
     private static Effect effect(Knife knife, Progress progress, Specification to) {

@@ -54,8 +54,12 @@ class MishapBookTest {
     @DisplayName("[trade] a guard driven on an untempered blade")
     void guard_on_untempered() {
         Knife knife = Knife.of(Construction.HIDDEN_TANG);
-        assertRefused(knife, "fit-guard", "snaps like glass", "temper-second");
         assertRefused(knife, "fit-guard", "snaps like glass", "temper-first", "temper-second");
+        Gate once = knife.gate("fit-guard", knife.before("fit-guard", "temper-second"));
+        assertThat(once.closedBy()).singleElement().satisfies(obstacle -> {
+            assertThat(obstacle.rule().reason()).contains("next temper is due", "no longer like glass");
+            assertThat(obstacle.rule().severity()).isEqualTo(Severity.COSTLY);
+        });
     }
 
     @Test
@@ -259,7 +263,7 @@ class MishapBookTest {
         Knife knife = Knife.of(Construction.FULL_TANG, "steel", "1095");
         Effect effect = change(knife, knife.before("finish-grind"), Specifications.fullTang("steel", "1095", "hardening", "CLAY"));
         assertThat(effect.conflicts()).anySatisfy(conflict -> assertThat(conflict.done().key()).isEqualTo("harden"));
-        assertThat(effect.turned().heats().count()).isEqualTo(2);
+        assertThat(effect.turned().rework().heats()).isEqualTo(2);
         assertThat(effect.turned().comesIn()).extracting(Operation::key).contains("normalise", "apply-clay");
         assertThat(effect.turned().again()).extracting(Operation::key).contains("harden", "temper-first", "temper-second").doesNotContain("drill-tang-holes", "profile");
     }
@@ -275,6 +279,40 @@ class MishapBookTest {
         assertThat(effect.needsClient()).isTrue();
     }
 
+    @Test
+    @DisplayName("[trade] a glued knife led back into the fire by a late change of its fastening")
+    void fire_on_a_glued_knife() {
+        Knife knife = Knife.of(Construction.FULL_TANG);
+        Effect effect = change(knife, knife.before("sharpen"), Specifications.fullTang("fastening", "SCREWS"));
+        assertThat(effect.turned().comesIn()).extracting(Operation::key).contains("take-handle-off", "normalise");
+        assertThat(effect.turned().again()).extracting(Operation::key).contains("flatten-scales", "drill-scales", "shape-handle");
+        assertThat(effect.material()).contains("a pair of scales");
+        Progress turned = new Progress(effect.route(), Map.of(), Map.of(), effect.turned().worn(Knife.MORNING));
+        Gate gate = Gate.before(effect.route().step("normalise").orElseThrow(), Set.of("take-handle-off"), turned.conditions(), Set.of(), true);
+        assertThat(gate.closedBy()).anySatisfy(obstacle -> assertThat(obstacle.rule().consequence()).contains("Wood and adhesive burn"));
+    }
+
+    @Test
+    @DisplayName("[trade] the handle glued up before the blade is etched")
+    void glued_before_the_bath() {
+        assertRefused(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED"), "glue-handle", "stays raw", "etch", "neutralise");
+        assertRefused(Knife.of(Construction.HIDDEN_TANG, "finish", "PATTERN", "steelForm", "PATTERN_WELDED"), "glue-handle", "stains the handle", "etch");
+        assertThat(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_GREY", "handleTurn", "HANDLE_FIRST").keys()).containsSubsequence("glue-handle", "finish-handle", "tape-handle", "etch");
+    }
+
+    @Test
+    @DisplayName("[trade] a hidden tang wanted of a blade that is drilled for scales: quenched, the empty holes crack")
+    void quenched_with_empty_holes() {
+        Knife knife = Knife.of(Construction.FULL_TANG, "lightening", "HOLES");
+        Effect effect = change(knife, knife.before("harden"), Specifications.fullTang());
+        assertThat(effect.conflicts()).anySatisfy(conflict -> {
+            assertThat(conflict.done().key()).isEqualTo("drill-lightening-holes");
+            assertThat(conflict.consequence()).contains("crack");
+        });
+        assertThat(effect.turned().again()).extracting(Operation::key).contains("choose-stock");
+        assertThat(change(knife, knife.before("finish-grind"), Specifications.fullTang()).turned().again()).as("hard already: it is not quenched again").isEmpty();
+    }
+
     private static Knife bedded() {
         return Knife.of(Construction.HIDDEN_TANG, "bedding", "BEDDED", "alignmentPins", "TWO");
     }
@@ -286,7 +324,7 @@ class MishapBookTest {
     }
 
     private static Effect change(Knife knife, Progress progress, Specification to) {
-        Making making = new Making(knife.spec(), Place.ALONE, Heats.ONCE, progress);
+        Making making = new Making(knife.spec(), Place.ALONE, Rework.NONE, progress);
         return (Effect) new LateChange(making, to, PLANNER).effect(Map.of(), Map.of(), INCH_FAHRENHEIT);
     }
 

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 class ProgressTest {
-    private static final Set<Condition> SOUND = Set.of(Condition.ANNEALED);
+    private static final Set<Condition> SOUND = Set.of(Condition.ANNEALED, Condition.CLEANED);
     private static final Instant MORNING = Instant.parse("2026-03-02T08:00:00Z");
     private final Route route = route(Specifications.fullTang(), Place.ALONE);
 

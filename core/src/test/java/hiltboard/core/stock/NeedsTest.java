@@ -10,7 +10,7 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Heats;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.Place;
@@ -92,7 +92,7 @@ class NeedsTest {
         Random random = new Random(5);
         for (int i = 0; i < 300; i++) {
             Specification spec = Specifications.random(random);
-            List<Operation> work = Operations.of(spec, Place.ALONE, Heats.ONCE);
+            List<Operation> work = Operations.of(spec, Place.ALONE, Rework.NONE);
             Route route = new Route(work.stream().map(operation -> new Route.Step(operation, List.of())).toList());
             assertThat(Needs.of(spec, Units.INCH_FAHRENHEIT)).isNotEmpty().allSatisfy(need -> assertThat(need.step(route)).as(need.words() + " of " + spec.construction()).isPresent());
         }

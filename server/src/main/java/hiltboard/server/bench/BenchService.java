@@ -15,6 +15,7 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.chain.ReadingRepository;
 import hiltboard.server.job.JobService;
+import hiltboard.server.job.Gates;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.job.WorkAgain;
@@ -168,6 +169,23 @@ public class BenchService {
             promising.giveBack(file, step.operation(), person);
             workAgain.open(file, redone);
             return file.entry(Entry.Kind.STEP_REOPENED, step, "is open again");
+        });
+    }
+
+    /** Opens finished work whose effect is gone, for it to be done once more: what was degreased is greasy again, what was unwrapped is wrapped. */
+    public Receipt again(long piece, String operation, Command command) {
+        return changes.make(command, () -> {
+            PieceFile file = workable(piece);
+            Step step = file.step(operation);
+            mustStand(file, step, Standing.DONE);
+            Gates gates = new Gates(file, file.progress(), Units.INCH_FAHRENHEIT);
+            boolean isGone = file.progress().stepsLeft().stream().map(gates::before).flatMap(gate -> Stream.concat(gate.closedBy().stream(), gate.cares().stream()))
+                    .anyMatch(obstacle -> obstacle.again().filter(step.operation()::equals).isPresent());
+            if (!isGone) {
+                throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " still holds: nothing waits for it to be done again.");
+            }
+            workAgain.open(file, List.of(step.operation()));
+            return file.entry(Entry.Kind.STEP_REOPENED, step, "is done again: what it did is gone");
         });
     }
 

@@ -235,7 +235,7 @@ public class MishapService {
         Set<Condition> conditions = EnumSet.noneOf(Condition.class);
         conditions.addAll(turned.conditions());
         conditions.remove(Condition.FLAW_OPEN);
-        jobs.turnBack(file.id(), turned.heats(), new Worn(conditions, clock.now()));
+        jobs.turnBack(file.id(), turned.rework(), new Worn(conditions, clock.now()));
     }
 
     /** A flaw that was open is decided now. */
@@ -248,10 +248,10 @@ public class MishapService {
     private void conditions(PieceFile file, boolean isFlawOpen) {
         Set<Condition> conditions = EnumSet.noneOf(Condition.class);
         conditions.addAll(file.progress().conditions());
-        conditions.remove(Condition.FLAW_OPEN);
+        conditions.removeIf(condition -> condition == Condition.FLAW_OPEN || condition.isFleeting());
         if (isFlawOpen) {
             conditions.add(Condition.FLAW_OPEN);
         }
-        jobs.turnBack(file.id(), file.heats(), new Worn(conditions, clock.now()));
+        jobs.turnBack(file.id(), file.rework(), new Worn(conditions, clock.now()));
     }
 }

@@ -54,6 +54,11 @@ class StepController {
         return service.reopen(piece, operation, person, command);
     }
 
+    @PostMapping("/again")
+    Receipt again(@PathVariable long piece, @PathVariable String operation, Command command) {
+        return service.again(piece, operation, command);
+    }
+
     @PostMapping("/override")
     Receipt override(@PathVariable long piece, @PathVariable String operation, @RequestBody Reason reason, Person person, Command command) {
         return service.override(piece, operation, reason.rule(), reason.reason(), person, command);

@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.stereotype.Component;
 
 /** Plays the past of the demo shop through the same services that the benches use. */
@@ -82,8 +83,12 @@ class Diary {
     }
 
     private Instant doStep(long piece, Operation operation, Instant started, Person maker, Random chance) {
+        Optional<Operation> again = workDoneAgain(piece, operation, started, maker);
+        if (again.isPresent()) {
+            return doStep(piece, operation, doStep(piece, again.get(), started, maker, chance), maker, chance);
+        }
         Instant handsOff = started.plus(Duration.ofMinutes(Math.max(2, operation.attendedMinutes() - 3 + chance.nextInt(7))));
-                clock.at(started, () -> bench.start(List.of(piece), operation.key(), maker, command(maker)));
+        clock.at(started, () -> bench.start(List.of(piece), operation.key(), maker, command(maker)));
         operation.readings().forEach(dimension -> read(piece, operation.key(), dimension, nearly(piece, dimension, maker, chance), handsOff, maker));
         Instant ended = handsOff.plus(files.open(piece).rest(operation));
         if (operation.rests()) {
@@ -91,6 +96,17 @@ class Diary {
         }
         clock.at(ended, () -> bench.done(List.of(piece), operation.key(), operation.checks(), maker, command(maker)));
         return ended;
+    }
+
+    /** A night lay between: what was clean is done again before work goes on. */
+    private Optional<Operation> workDoneAgain(long piece, Operation before, Instant then, Person maker) {
+        AtomicReference<Optional<Operation>> again = new AtomicReference<>(Optional.empty());
+        clock.at(then, () -> {
+            PieceFile file = files.open(piece);
+            again.set(file.gate(file.step(before.key())).closedBy().stream().flatMap(obstacle -> obstacle.again().stream()).findFirst());
+            again.get().ifPresent(work -> bench.again(piece, work.key(), command(maker)));
+        });
+        return again.get();
     }
 
     private String nearly(long piece, String dimension, Person maker, Random chance) {

@@ -3,7 +3,7 @@ package hiltboard.server.design;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
-import hiltboard.core.route.Heats;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Place;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -77,7 +77,7 @@ public class ConsultService {
         mustFit("words", words, LONGEST_TEXT);
         SpecificationReader.Answer answer = specifications.readCompleted(entries, person.units());
         Specification specification = answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
-        routes.of(specification, Place.ALONE, Heats.ONCE);
+        routes.of(specification, Place.ALONE, Rework.NONE);
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
             int number = first(file) + 1;

@@ -12,7 +12,7 @@ import hiltboard.core.design.Weighed;
 import hiltboard.core.design.ZoneWord.Much;
 import hiltboard.core.design.ZoneWord;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Heats;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Progress;
@@ -131,7 +131,7 @@ class DesignController {
                 .orElseThrow(() -> Refusal.entry("grip", pulled.grip(), "The drawing has no such grip", "one of its grips"))
                 .moved(now, pulled.along(), pulled.across(), units)).orElse(Map.of());
         // Sizes of an outline change no step, so the route of the knife that is pulled at stands for every picture of the pull.
-        return read(pulled.entries(), changed, pulled.entries(), units, base.map(now -> routes.of(now, Place.ALONE, Heats.ONCE)));
+        return read(pulled.entries(), changed, pulled.entries(), units, base.map(now -> routes.of(now, Place.ALONE, Rework.NONE)));
     }
 
     /** The knife when the client has said a word about a zone of it. */
@@ -170,7 +170,7 @@ class DesignController {
             return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), null, List.of(), null, List.of(), 0, "", List.of());
         }
         Specification specification = answer.specification().get();
-        Route route = known.orElseGet(() -> routes.of(specification, Place.ALONE, Heats.ONCE));
+        Route route = known.orElseGet(() -> routes.of(specification, Place.ALONE, Rework.NONE));
         Progress nothingDone = new Progress(route, Map.of());
         List<Missing> missing = rack.missing(specification, units);
         String earliest = days.earliest(nothingDone.stepsLeft().stream().map(step -> new Stretch(step.operation().attendedMinutes(), step.operation().rest())).toList(), rack.arrival(missing)).toString();

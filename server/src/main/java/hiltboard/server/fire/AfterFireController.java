@@ -74,8 +74,8 @@ class AfterFireController {
         PieceFile file = files.open(id);
         Units units = person.units();
         boolean isTempered = file.progress().conditions().contains(Condition.TEMPERED);
-        return new PieceFire(id, file.name(), file.jobTitle(), file.specification().steel().designation(), file.heats().count(), isTempered, AfterFireService.wanted(file).in(units), programmes(file, units), fires(id, units),
-                after.tests(id).stream().map(test -> view(test, units)).toList(), after.warps(id).stream().map(warp -> view(warp, file.heats().count(), isTempered, units)).toList(),
+        return new PieceFire(id, file.name(), file.jobTitle(), file.specification().steel().designation(), file.rework().heats(), isTempered, AfterFireService.wanted(file).in(units), programmes(file, units), fires(id, units),
+                after.tests(id).stream().map(test -> view(test, units)).toList(), after.warps(id).stream().map(warp -> view(warp, file.rework().heats(), isTempered, units)).toList(),
                 Arrays.stream(Warp.Place.values()).map(each -> new Option(each.name(), each.words())).toList(), Arrays.stream(Warp.Direction.values()).map(each -> new Option(each.name(), each.words())).toList());
     }
 

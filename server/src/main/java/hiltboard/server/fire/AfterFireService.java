@@ -80,7 +80,7 @@ public class AfterFireService {
             PieceFile file = files.openAlive(piece);
             mustHaveBeenHardened(file);
             HardnessTest test = judge(taken, wanted(file), typed, person.units());
-            after.keep(piece, file.heats().count(), taken, wanted(file), skates, person.id(), clock.nowMillis());
+            after.keep(piece, file.rework().heats(), taken, wanted(file), skates, person.id(), clock.nowMillis());
             List<Entry> entries = new ArrayList<>();
             entries.add(Entry.ofPiece(Entry.Kind.HARDNESS_TESTED, file.jobId(), piece, file.name() + ": " + test.mean().in(person.units()) + ", " + test.verdict().words() + "; a file " + (skates ? "skates" : "bites")));
             if (test.verdict() != HardnessTest.Verdict.SCATTERED) {
@@ -117,7 +117,7 @@ public class AfterFireService {
     }
 
     private static void mustHaveBeenHardened(PieceFile file) {
-        if (file.progress().conditions().contains(Condition.ANNEALED) && file.heats().count() == 1) {
+        if (file.progress().conditions().contains(Condition.ANNEALED) && file.rework().heats() == 1) {
             throw Refusal.outOfTurn(file.name() + " has not been hardened yet.");
         }
     }
@@ -147,7 +147,7 @@ public class AfterFireService {
             if (amount.compareTo(warp.blade()) >= 0) {
                 throw Refusal.entry("amount", asked.amount(), "So much is more than the blade is long", "less than " + warp.blade().in(person.units()));
             }
-            after.keep(piece, file.heats().count(), warp, person.id(), clock.nowMillis());
+            after.keep(piece, file.rework().heats(), warp, person.id(), clock.nowMillis());
             return Entry.ofPiece(Entry.Kind.WARP_MEASURED, file.jobId(), piece, file.name() + ": " + warp.working(person.units()).get(1));
         });
     }

@@ -52,6 +52,10 @@ final class LoadPieces {
     static List<String> closed(PieceFile file, Treatment treatment) {
         List<String> reasons = new ArrayList<>();
         file.heldReason().ifPresent(reason -> reasons.add("It is held: " + reason));
+        boolean isAskedByNoStep = treatment == Treatment.STRESS_RELIEF || treatment == Treatment.STRAIGHTEN;
+        if (isAskedByNoStep && file.progress().conditions().contains(Condition.HANDLED)) {
+            reasons.add("Its handle is on: nothing goes into the fire with its handle on.");
+        }
         if (treatment == Treatment.STRESS_RELIEF) {
             if (!file.progress().conditions().contains(Condition.ANNEALED)) {
                 reasons.add("It is hard already: this heat would soften it.");

@@ -69,7 +69,7 @@ public class TreaterService {
 
     static Described described(PieceFile file, String mark) {
         Length edge = file.chain(Units.INCH_FAHRENHEIT).value(PieceDimensions.EDGE_BEFORE_HARDENING).filter(Length.class::isInstance).map(Length.class::cast).orElse(Length.ZERO);
-        String condition = file.heats().count() > 1 ? "hardened before, " + (file.heats().count() - 1) + " times" : file.specification().isForged() ? "forged, normalised, annealed" : "annealed";
+        String condition = file.rework().heats() > 1 ? "hardened before, " + (file.rework().heats() - 1) + " times" : file.specification().isForged() ? "forged, normalised, annealed" : "annealed";
         return new Described(file.id(), mark, file.specification().steel().designation(), condition, edge, AfterFireService.wanted(file));
     }
 

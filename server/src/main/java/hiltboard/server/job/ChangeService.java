@@ -137,12 +137,12 @@ public class ChangeService {
             throw Refusal.entry("clientAgreed", "", "The client has to agree to this first: " + String.join(", ", effect.asksClient()) + (effect.changesPrice() ? ", and the price" : ""), "the client's word");
         }
         String reason = reason(decided.reason(), effect.spoilsWork());
-        TurnedBack turned = looked.effect().turned().keeping(Set.copyOf(decided.keep()), file.making());
+        TurnedBack turned = looked.keeping(Set.copyOf(decided.keep()));
         List<Operation> again = turned.again();
         workAgain.open(file, again);
         jobs.specify(file.id(), changed.entries());
-        if (!again.isEmpty()) {
-            jobs.turnBack(file.id(), turned.heats(), turned.worn(clock.now()));
+        if (!again.isEmpty() || !turned.rework().equals(file.rework())) {
+            jobs.turnBack(file.id(), turned.rework(), turned.worn(clock.now()));
         }
         List<String> kept = looked.effect().turned().again().stream().filter(operation -> decided.keep().contains(operation.key())).map(Operation::title).toList();
         String did = said(again, kept, effect);
@@ -232,6 +232,10 @@ public class ChangeService {
             }
         }
 
+        private TurnedBack keeping(Set<String> kept) {
+            return new LateChange(file.making(), changed, routes.planner()).keeping(effect.turned(), kept);
+        }
+
         private Effect effect() {
             return effect;
         }
@@ -242,7 +246,7 @@ public class ChangeService {
             return new EffectView(file.id(), file.name(), differences(file.specification(), changed, units), views(effect.turned().again()), views(effect.turned().comesIn()),
                     views(effect.dropsOut()), views(effect.lost()),
                     effect.conflicts().stream().map(conflict -> new ConflictView(conflict.done().title(), conflict.reason(), conflict.consequence(), conflict.remedy())).toList(),
-                    misfits(), effect.asksClient().stream().sorted().map(SpecificationField::label).toList(), effect.needsClient(), effect.changesPrice(), effect.turned().heats().count() > file.heats().count(), effect.turned().heats().count(),
+                    misfits(), effect.asksClient().stream().sorted().map(SpecificationField::label).toList(), effect.needsClient(), effect.changesPrice(), effect.turned().rework().heats() > file.rework().heats(), effect.turned().rework().heats(),
                     effect.minutesMore(), effect.material(), days.of(file).inHand(), then.inHand(), then.earliest().toString());
         }
 

@@ -4,11 +4,13 @@ import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Condition;
+import hiltboard.core.route.EdgeForUse;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Unsettled;
 import hiltboard.server.route.StepRepository.Override;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -37,7 +39,7 @@ public final class Gates {
 
     public Gate before(Step step) {
         Set<String> overridden = file.overrides().stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
-        return Gate.before(step, done, conditions, overridden, file.firstPieceProved(), unsettled(step));
+        return Gate.before(step, done, conditions, overridden, file.firstPieceProved(), unsettled(step)).settingRight(step, file.route(), done, conditions);
     }
 
     /** Whether nothing at all is open before a step; most steps wait for others, which is quickly known. */
@@ -47,8 +49,14 @@ public final class Gates {
     }
 
     private List<Gate.Obstacle> unsettled(Step step) {
-        return done.contains(step.operation().key()) || file.made().isEmpty() && readings.isEmpty() ? List.of()
-                : Unsettled.before(step, file.route(), done, this::chain, readings, accepted, units);
+        if (done.contains(step.operation().key())) {
+            return List.of();
+        }
+        List<Gate.Obstacle> unsettled = new ArrayList<>(EdgeForUse.before(step.operation(), file.specification(), file.useWords()));
+        if (!file.made().isEmpty() || !readings.isEmpty()) {
+            unsettled.addAll(Unsettled.before(step, file.route(), done, this::chain, readings, accepted, units));
+        }
+        return unsettled;
     }
 
     private DimensionChain chain() {

@@ -2,7 +2,7 @@ package hiltboard.server.job;
 
 import hiltboard.core.design.Strength;
 import hiltboard.core.route.Condition;
-import hiltboard.core.route.Heats;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Worn;
 import hiltboard.server.job.Brief.Wish;
 import java.sql.ResultSet;
@@ -30,7 +30,7 @@ class JobRepository {
             """;
     private static final String SELECT_PIECE = """
             SELECT piece.id, job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name AS held_by, version,
-                heats, softened_again, worn_conditions, worn_since_ms, for_whom, art, rack_slot, is_spare
+                heats, softened_again, taken_apart, worn_conditions, worn_since_ms, for_whom, art, rack_slot, is_spare
             FROM piece LEFT JOIN person holder ON holder.id = piece.held_by
             """;
     private final JdbcClient sql;
@@ -53,7 +53,7 @@ class JobRepository {
      * @param worn what it was when its route was last turned back
      */
     record Piece(long id, long job, int position, int pieces, Map<String, String> entries, Standing standing,
-                 Optional<String> heldReason, String heldBy, long heldAtMillis, long version, Heats heats, Worn worn, Own own) {}
+                 Optional<String> heldReason, String heldBy, long heldAtMillis, long version, Rework rework, Worn worn, Own own) {}
 
     long addClient(String name, String contact) {
         return sql.sql("INSERT INTO client (name, contact) VALUES (:name, :contact) RETURNING id")
@@ -126,9 +126,9 @@ class JobRepository {
                 .param("specification", json.writeValueAsString(entries)).param("id", piece).update();
     }
 
-    void turnBack(long piece, Heats heats, Worn worn) {
-        sql.sql("UPDATE piece SET heats = :heats, softened_again = :softened, worn_conditions = :conditions, worn_since_ms = :since WHERE id = :id")
-                .param("heats", heats.count()).param("softened", heats.isSoftenedAgain())
+    void turnBack(long piece, Rework rework, Worn worn) {
+        sql.sql("UPDATE piece SET heats = :heats, softened_again = :softened, taken_apart = :apart, worn_conditions = :conditions, worn_since_ms = :since WHERE id = :id")
+                .param("heats", rework.heats()).param("softened", rework.isSoftenedAgain()).param("apart", rework.isTakenApart())
                 .param("conditions", worn.conditions().stream().map(Condition::name).sorted().collect(Collectors.joining(",")))
                 .param("since", worn.since().toEpochMilli()).param("id", piece).update();
     }
@@ -164,7 +164,7 @@ class JobRepository {
         return new Piece(row.getLong("id"), row.getLong("job_id"), row.getInt("position"), row.getInt("pieces"),
                 json.readValue(row.getString("specification"), ENTRIES), Standing.valueOf(row.getString("standing")),
                 Optional.ofNullable(row.getString("held_reason")), Optional.ofNullable(row.getString("held_by")).orElse(""),
-                row.getLong("held_at_ms"), row.getLong("version"), new Heats(row.getInt("heats"), row.getBoolean("softened_again")), worn(row),
+                row.getLong("held_at_ms"), row.getLong("version"), new Rework(row.getInt("heats"), row.getBoolean("softened_again"), row.getBoolean("taken_apart")), worn(row),
                 new Own(row.getString("for_whom"), row.getString("art"), row.getString("rack_slot"), row.getBoolean("is_spare")));
     }
 

@@ -3,7 +3,7 @@ package hiltboard.server.job;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
-import hiltboard.core.route.Heats;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Worn;
 import hiltboard.server.Refusal.Both;
@@ -62,7 +62,7 @@ public class JobService {
             throw Refusal.entries(findings);
         }
         Specification specification = answer.specification().orElseThrow();
-        routes.of(specification, Place.ALONE, Heats.ONCE);
+        routes.of(specification, Place.ALONE, Rework.NONE);
         return changes.make(command, () -> {
             long client = jobs.clientNamed(job.clientName().strip()).orElseGet(() -> jobs.addClient(job.clientName().strip(), job.clientContact().strip()));
             long id = jobs.addJob(client, job.title().strip(), job.useWords().strip(), LocalDate.parse(job.promisedOn()), clock.nowMillis());
@@ -154,8 +154,8 @@ public class JobService {
     }
 
     /** Keeps how often a blade was hardened and what the piece is at a turn of its route, part of a change that says why. */
-    public void turnBack(long piece, Heats heats, Worn worn) {
-        jobs.turnBack(piece, heats, worn);
+    public void turnBack(long piece, Rework rework, Worn worn) {
+        jobs.turnBack(piece, rework, worn);
     }
 
     /** The spare takes the place of a piece that is scrapped, part of a change that says why. */

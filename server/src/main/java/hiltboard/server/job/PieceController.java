@@ -70,7 +70,8 @@ class PieceController {
     /** Another piece of the same batch. */
     record SiblingView(long id, String name, String standing) {}
 
-    record WindowView(String operation, String title, String reason, String consequence, long openedAtMillis, long warnFromMillis, long closesAtMillis) {}
+    /** How soon a step has to begin. @param lost what the piece no longer is once it is over, and the work for it is done again; empty where it is merely overdue */
+    record WindowView(String operation, String title, String reason, String consequence, long openedAtMillis, long warnFromMillis, long closesAtMillis, String lost) {}
 
     /** What goes wrong at an operation, over all pieces. */
     record MishapCountView(String operation, String step, String what, int times, int costMinutes, int lost) {}
@@ -101,7 +102,7 @@ class PieceController {
                 wishes.stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
                 specification(file, units), Drawing.of(file.specification()),
                 StepViews.steps(file, units), StepViews.numbers(file, wishes, units), windows(file),
-                notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.heats().count(), siblings(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
+                notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework().heats(), siblings(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
     }
 
     /** Where the shop loses work and blades, most often first. */
@@ -143,7 +144,7 @@ class PieceController {
     /** Windows that are open; none once the piece is handed over or scrapped. */
     static List<WindowView> windows(PieceFile file) {
         return file.windows().stream().map(window -> new WindowView(window.step().operation().key(), window.step().operation().title(),
-                window.rule().reason(), window.rule().consequence(), window.opened().toEpochMilli(), window.warnFrom().toEpochMilli(), window.closes().toEpochMilli())).toList();
+                window.rule().reason(), window.rule().consequence(), window.opened().toEpochMilli(), window.warnFrom().toEpochMilli(), window.closes().toEpochMilli(), window.rule().lost().map(Condition::words).orElse(""))).toList();
     }
 
     private List<MishapView> mishaps(PieceFile file) {

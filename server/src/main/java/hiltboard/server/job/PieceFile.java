@@ -7,7 +7,7 @@ import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
-import hiltboard.core.route.Heats;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Making;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Place;
@@ -40,10 +40,11 @@ import java.util.stream.Stream;
  *
  * @param steps the steps that have been started, by operation
  * @param firstPieceProved whether the first piece of its batch has been proved
+ * @param at the moment that it is looked at
  */
 public record PieceFile(
         JobRepository.Job job, JobRepository.Piece piece, Specification specification, Route route, Map<String, StepRow> steps,
-        List<Reading> readings, List<MadeTo> made, List<Override> overrides, boolean firstPieceProved) {
+        List<Reading> readings, List<MadeTo> made, List<Override> overrides, boolean firstPieceProved, Instant at) {
 
     /** The step that stands for the client's yes to the outline. */
     public static final String APPROVAL = "approve-outline";
@@ -88,7 +89,8 @@ public record PieceFile(
         Set<String> known = route.steps().stream().map(step -> step.operation().key()).collect(Collectors.toSet());
         List<StepRow> done = steps.values().stream().filter(row -> row.standing() == Standing.DONE && known.contains(row.operation())).toList();
         return new Progress(route, done.stream().collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.doneAtMillis()))),
-                done.stream().filter(row -> row.restUntilMillis() > 0).collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.restUntilMillis()))), piece.worn());
+                done.stream().filter(row -> row.restUntilMillis() > 0).collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.restUntilMillis()))), piece.worn(),
+                steps.values().stream().filter(StepRow::isUnderWay).map(StepRow::operation).collect(Collectors.toSet()), at);
     }
 
     /** Its place in every rack and load; empty where none was given. */
@@ -96,8 +98,8 @@ public record PieceFile(
         return piece.own().rackSlot();
     }
 
-    public Heats heats() {
-        return piece.heats();
+    public Rework rework() {
+        return piece.rework();
     }
 
     public Place place() {
@@ -106,7 +108,7 @@ public record PieceFile(
 
     /** The piece as the rules of the trade see it. */
     public Making making() {
-        return new Making(specification, place(), piece.heats(), progress());
+        return new Making(specification, place(), piece.rework(), progress());
     }
 
     public Gate gate(Step step) {
@@ -180,6 +182,11 @@ public record PieceFile(
     /** How to reach the client, as it was written down. */
     public String contact() {
         return job.clientContact();
+    }
+
+    /** What the client said that it is for. */
+    public String useWords() {
+        return job.useWords();
     }
 
     public LocalDate promisedOn() {

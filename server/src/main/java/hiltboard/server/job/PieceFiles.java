@@ -5,6 +5,7 @@ import hiltboard.core.route.Place;
 import hiltboard.core.route.Route;
 import hiltboard.core.route.Trait;
 import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
 import hiltboard.server.chain.ReadingRepository.MadeTo;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.chain.ReadingRepository;
@@ -32,9 +33,11 @@ public class PieceFiles {
     private final ReadingRepository readings;
     private final Routes routes;
     private final Specifications specifications;
+    private final ShopClock clock;
 
-    PieceFiles(JobRepository jobs, StepRepository steps, ReadingRepository readings, Routes routes, Specifications specifications) {
+    PieceFiles(JobRepository jobs, StepRepository steps, ReadingRepository readings, Routes routes, Specifications specifications, ShopClock clock) {
         this.specifications = specifications;
+        this.clock = clock;
         this.jobs = jobs;
         this.steps = steps;
         this.readings = readings;
@@ -111,12 +114,12 @@ public class PieceFiles {
             Map<String, StepRow> rows = stepsOf.getOrDefault(piece.id(), List.of()).stream().collect(Collectors.toMap(StepRow::operation, Function.identity()));
             return new PieceFile(jobById.get(piece.job()), piece, specification, route(piece, specification), rows,
                     readingsOf.getOrDefault(piece.id(), List.of()), madeOf.getOrDefault(piece.id(), List.of()),
-                    overridesOf.getOrDefault(piece.id(), List.of()), provedOf.getOrDefault(piece.job(), false));
+                    overridesOf.getOrDefault(piece.id(), List.of()), provedOf.getOrDefault(piece.job(), false), clock.now());
         }).toList();
     }
 
     private Route route(Piece piece, Specification specification) {
-        return routes.of(specification, Place.of(piece.position(), piece.pieces()), piece.heats());
+        return routes.of(specification, Place.of(piece.position(), piece.pieces()), piece.rework());
     }
 
     private boolean isProved(Piece first, List<StepRow> rows) {

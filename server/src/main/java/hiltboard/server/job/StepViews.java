@@ -29,12 +29,16 @@ import org.jspecify.annotations.Nullable;
 public final class StepViews {
     private StepViews() {}
 
-    /** A rule with the work that is missing. @param number the number that nobody has answered for, where it is about one */
-    public record ObstacleView(String rule, String severity, String reason, String consequence, String remedy, List<String> missing, @Nullable String number) {
+    /** Finished work whose effect is gone. */
+    public record AgainView(String operation, String title) {}
+
+    /** A rule with the work that is missing. @param number the number that nobody has answered for, where it is about one @param again the work that sets it right when it is done again */
+    public record ObstacleView(String rule, String severity, String reason, String consequence, String remedy, List<String> missing, @Nullable String number, @Nullable AgainView again) {
         static ObstacleView of(Obstacle obstacle) {
             Rule rule = obstacle.rule();
             return new ObstacleView(rule.key(), rule.severity().words(), rule.reason(), rule.consequence(), rule.remedy(),
-                    obstacle.missing().stream().map(Operation::title).toList(), rule instanceof Unsettled unsettled ? unsettled.number() : null);
+                    obstacle.missing().stream().map(Operation::title).toList(), rule instanceof Unsettled unsettled ? unsettled.number() : null,
+                    obstacle.again().map(operation -> new AgainView(operation.key(), operation.title())).orElse(null));
         }
     }
 

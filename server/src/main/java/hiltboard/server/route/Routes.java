@@ -1,7 +1,7 @@
 package hiltboard.server.route;
 
 import hiltboard.core.design.Specification;
-import hiltboard.core.route.Heats;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.OrderRule;
@@ -24,7 +24,7 @@ import org.springframework.stereotype.Component;
 public class Routes {
     private static final int KEPT = 2_000;
 
-    private record Key(Specification specification, Place place, Heats heats) {}
+    private record Key(Specification specification, Place place, Rework rework) {}
 
     private final RoutePlanner planner = new RoutePlanner(OrderRules.all());
     private final Map<Key, Route> kept = Collections.synchronizedMap(new LinkedHashMap<>(16, 0.75f, true) {
@@ -35,8 +35,8 @@ public class Routes {
     });
 
     /** @throws Refusal if the choices contradict each other, with the rules that clash */
-    public Route of(Specification specification, Place place, Heats heats) {
-        return kept.computeIfAbsent(new Key(specification, place, heats), key -> ordered(planner.plan(specification, Operations.of(specification, place, heats))));
+    public Route of(Specification specification, Place place, Rework rework) {
+        return kept.computeIfAbsent(new Key(specification, place, rework), key -> ordered(planner.plan(specification, Operations.of(specification, place, rework))));
     }
 
     /** The planner itself, for questions about other routes than the one that stands. */
