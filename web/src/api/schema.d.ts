@@ -1604,6 +1604,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/steps/{operation}/not-started": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["notStarted_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/steps/{operation}/override": {
         parameters: {
             query?: never;
@@ -1614,6 +1630,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["override"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/steps/{operation}/pick-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pickUp_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/steps/{operation}/put-down": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putDown_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1678,6 +1726,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["rest_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{piece}/steps/{operation}/rest-not-begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restNotBegun_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1940,6 +2004,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/steps/{operation}/not-started": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["notStarted"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{operation}/pick-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["pickUp"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{operation}/put-down": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["putDown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/steps/{operation}/readings": {
         parameters: {
             query?: never;
@@ -1966,6 +2078,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["rest"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{operation}/rest-not-begun": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restNotBegun"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2639,6 +2767,7 @@ export interface components {
             attendedMinutes: number;
             /** Format: int32 */
             daysInHand: number;
+            isPutDown: boolean;
             jobTitle: string;
             operation: string;
             /** Format: int64 */
@@ -4191,6 +4320,8 @@ export interface components {
         StepView: {
             /** Format: int32 */
             attendedMinutes: number;
+            /** Format: int64 */
+            awayMillis: number;
             because: string[];
             canReopen: boolean;
             cares: components["schemas"]["ObstacleView"][];
@@ -4201,9 +4332,12 @@ export interface components {
             doneAtMillis: number;
             doneBy: string;
             isItsTurn: boolean;
+            isOwners: boolean;
             makes: string[];
             operation: string;
             overrides: components["schemas"]["OverrideView"][];
+            /** Format: int64 */
+            putDownAtMillis: number;
             readings: string[];
             /** Format: int64 */
             restMinutes: number;
@@ -4329,6 +4463,7 @@ export interface components {
             owner: string;
         };
         UnderWay: {
+            isPutDown: boolean;
             isResting: boolean;
             operation: string;
             restWords: string;
@@ -4405,7 +4540,7 @@ export interface components {
             kind: string;
             measured: string;
             /** @enum {string} */
-            wayBack: "REDO" | "REMAKE" | "HEAT_AGAIN" | "GRIND_OUT" | "WELD" | "GO_ON" | "SPARE" | "HOLD" | "SCRAP";
+            wayBack: "REDO" | "REMAKE" | "HEAT_AGAIN" | "GRIND_OUT" | "WELD" | "WARM" | "GO_ON" | "SPARE" | "HOLD" | "SCRAP";
             words: string;
         };
         WhyGivenUp: {
@@ -7225,6 +7360,29 @@ export interface operations {
             };
         };
     };
+    notStarted_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     override: {
         parameters: {
             query?: never;
@@ -7240,6 +7398,52 @@ export interface operations {
                 "application/json": components["schemas"]["Reason"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    pickUp_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    putDown_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -7330,6 +7534,29 @@ export interface operations {
         };
     };
     rest_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    restNotBegun_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7775,6 +8002,84 @@ export interface operations {
             };
         };
     };
+    notStarted: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    pickUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    putDown: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     read: {
         parameters: {
             query?: never;
@@ -7802,6 +8107,32 @@ export interface operations {
         };
     };
     rest: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    restNotBegun: {
         parameters: {
             query?: never;
             header?: never;

@@ -4,7 +4,7 @@ import type { PieceView, StepView } from '../api/schema';
 import { Holding } from '../job/Holding';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
-import { Trouble } from '../parts/Sheet';
+import { Quiet, Trouble } from '../parts/Sheet';
 import { clockTime, clockTimeUp, clockUp, minutes, moment } from '../parts/words';
 import { AskOut } from './AskOut';
 import { Shortcuts } from './Shortcuts';
@@ -20,10 +20,11 @@ interface ActionsProps {
   ticked: readonly string[];
   now: number;
   isMine: boolean;
+  isOwner: boolean;
 }
 
 /** Start, rest, done, went wrong, hold: at the top, where the thumb finds them, and by keyboard. */
-export function Actions({ piece, step, together, ticked, now, isMine }: ActionsProps) {
+export function Actions({ piece, step, together, ticked, now, isMine, isOwner }: ActionsProps) {
   const navigate = useNavigate();
   const { problem, isBusy, run, clear } = useCaught();
   const { happened, isWrong, wentWrong, close } = useWentWrong();
@@ -32,11 +33,18 @@ export function Actions({ piece, step, together, ticked, now, isMine }: ActionsP
     together.length > 0 && what !== 'reopen' ? change(`/api/steps/${step.operation}/${what}`, { ...body, pieces: [piece.id, ...together] }) : change(`${address}/${what}`, body);
   const tell = (what: string, body: object = {}) => void run(() => send(what, body));
   const isAlive = piece.standing === 'ALIVE';
+  const isMay = isAlive && (isOwner || !step.isOwners);
+  const isPutDown = step.standing === 'RUNNING' && step.putDownAtMillis > 0;
+  const isAtIt = isMay && step.standing === 'RUNNING' && !isPutDown;
   const can = {
-    start: isAlive && step.standing === 'READY',
-    rest: isAlive && step.standing === 'RUNNING' && step.restMinutes > 0,
-    done: isAlive && (step.restMinutes > 0 ? step.standing === 'RESTING' && step.restUntilMillis <= now : step.standing === 'RUNNING'),
-    reopen: isAlive && step.canReopen,
+    start: isMay && step.standing === 'READY',
+    rest: isAtIt && step.restMinutes > 0,
+    done: isMay && (step.restMinutes > 0 ? step.standing === 'RESTING' && step.restUntilMillis <= now : isAtIt),
+    reopen: isMay && step.canReopen,
+    putDown: isAtIt,
+    pickUp: isMay && isPutDown,
+    notStarted: isMay && step.standing === 'RUNNING',
+    restNotBegun: isMay && step.standing === 'RESTING',
   };
   const all = (words: string): string => (together.length > 0 ? `${words}, all ${together.length + 1}` : words);
   const start = () => tell('start');
@@ -59,6 +67,10 @@ export function Actions({ piece, step, together, ticked, now, isMine }: ActionsP
         {can.start ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={start}>{all('Start')}</Press> : null}
         {can.rest ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>{all(`Rest ${minutes(step.restMinutes)}`)}</Press> : null}
         {can.done ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={done}>{all('Done')}</Press> : null}
+        {can.pickUp ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={() => tell('pick-up')}>{all('Pick it up again')}</Press> : null}
+        {can.putDown ? <Press data-large isDisabled={isBusy} onPress={() => tell('put-down')}>Put down until later</Press> : null}
+        {can.notStarted ? <Press data-large isDisabled={isBusy} onPress={() => tell('not-started')}>Not started after all</Press> : null}
+        {can.restNotBegun ? <Press data-large isDisabled={isBusy} onPress={() => tell('rest-not-begun')}>Rest not begun</Press> : null}
         {can.reopen ? <Press data-large isDisabled={isBusy} onPress={() => tell('reopen')}>Not done after all</Press> : null}
         {isAlive ? <Press data-large data-kind="alarm" onPress={wentWrong}>Went wrong</Press> : null}
         {isAlive ? <Holding piece={piece} large /> : null}
@@ -73,6 +85,7 @@ export function Actions({ piece, step, together, ticked, now, isMine }: ActionsP
           ]}
         />
       </Bar>
+      {step.isOwners && !isOwner && step.standing !== 'DONE' ? <Quiet>The client’s yes is the client’s, on their page, or the owner writes it down.</Quiet> : null}
       {problem && out.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <AskOut isOpen={out.length > 0} isBusy={isBusy} problem={problem} onAgain={clear} onTake={takeAsItIs}>
         {out.map((each) => (
@@ -92,6 +105,9 @@ export function Actions({ piece, step, together, ticked, now, isMine }: ActionsP
 function standing(step: StepView, now: number, isMine: boolean): string {
   switch (step.standing) {
     case 'RUNNING':
+      if (step.putDownAtMillis > 0) {
+        return `Put down since ${clockTime(step.putDownAtMillis)}, begun by ${step.startedBy}`;
+      }
       return `${isMine ? 'You are' : `${step.startedBy} is`} at it since ${clockTime(step.startedAtMillis)}`;
     case 'RESTING':
       return step.restUntilMillis > now ? `${step.restWords}: ${clockUp(step.restUntilMillis - now)} left, up ${clockTimeUp(step.restUntilMillis)}` : 'The rest is up';

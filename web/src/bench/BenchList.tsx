@@ -50,7 +50,7 @@ function Time({ step, now }: { step: BenchStep; now: number }) {
     return left > 0 ? <>{clockUp(left)} left</> : <b>rest is up</b>;
   }
   if (step.standing === 'RUNNING') {
-    return <>{step.startedBy}</>;
+    return step.isPutDown ? <b>put down</b> : <>{step.startedBy}</>;
   }
   if (step.windowClosesAtMillis > 0) {
     const left = step.windowClosesAtMillis - now;

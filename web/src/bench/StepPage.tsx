@@ -63,7 +63,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
       {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
       <WrongHere value={wrong}>
         <UnsettledNumbers piece={piece} step={step} />
-        <Actions piece={piece} step={step} together={together.map((other) => other.piece)} ticked={ticked} now={now} isMine={step.starterId === person.id} />
+        <Actions piece={piece} step={step} together={together.map((other) => other.piece)} ticked={ticked} now={now} isMine={step.starterId === person.id} isOwner={person.role === 'OWNER'} />
         <GateView piece={piece} step={step} isOwner={person.role === 'OWNER'} />
         <Together step={step} alongside={alongside} chosen={chosen} onChoose={choose} />
         <div>

@@ -16,7 +16,7 @@ const DAYS_FROM_MS = 48 * 3_600_000;
 /** What a rest or a step under way says on the tag. */
 export function underWayWords(step: UnderWay, now: number): string {
   if (!step.isResting) {
-    return `${step.who}: ${step.title}`;
+    return step.isPutDown ? `${step.title}: put down by ${step.who}` : `${step.who}: ${step.title}`;
   }
   const left = step.untilMillis - now;
   if (left > DAYS_FROM_MS) {

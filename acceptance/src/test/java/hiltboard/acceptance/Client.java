@@ -12,6 +12,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.time.Duration;
+import java.util.Map;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,6 +31,13 @@ final class Client {
     static Client at(String address) {
         Client client = new Client(address);
         client.get("/api/session").isOk();
+        return client;
+    }
+
+    /** Somebody of the demo shop, where no password is asked. */
+    static Client atDemo(String address, long person) {
+        Client client = at(address);
+        client.post("/api/sign-in/demo", Map.of("personId", person)).isOk();
         return client;
     }
 

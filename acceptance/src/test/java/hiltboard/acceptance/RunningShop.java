@@ -103,6 +103,11 @@ final class RunningShop implements AutoCloseable {
         });
     }
 
+    /** Whoever owns the shop: of the demo, or the one with two makers. */
+    Client owner() {
+        return isDemo ? clients.computeIfAbsent("", whoever -> Client.atDemo(address(), 1)) : signedIn("olwen");
+    }
+
     /** Stops the application and starts it on the same data and port. */
     void restart() {
         application.close();

@@ -73,8 +73,8 @@ class ScreensTest {
     void a_change_at_one_bench_is_on_the_other_pages_without_a_reload_also_after_the_connection_was_lost() throws IOException {
         try (Cable cable = Cable.to(shop.address())) {
             Maker far = BROWSER.signedIn(cable.address(), "bram");
-            cato.openStep(piece, "approve-outline");
-            far.openStep(piece, "approve-outline");
+            cato.openStep(piece, "read-brief");
+            far.openStep(piece, "read-brief");
             far.page().evaluate("() => { window.notReloaded = true }");
             cato.start();
             assertThat(far.standing()).containsText("Cato Lind is at it");
@@ -152,7 +152,7 @@ class ScreensTest {
     @Test
     void a_step_is_done_with_the_keyboard_alone() {
         Page page = bram.page();
-        bram.openStep(piece, "approve-outline");
+        bram.openStep(piece, "read-brief");
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Went wrong");
         page.keyboard().press("Escape");
@@ -173,7 +173,7 @@ class ScreensTest {
 
     @Test
     void what_went_wrong_is_said_in_one_press_and_the_piece_is_held() {
-        bram.openStep(piece, "approve-outline");
+        bram.openStep(piece, "read-brief");
         bram.start();
         bram.press("Went wrong");
         bram.press("Client changes mind");

@@ -142,7 +142,7 @@ class SharedWorkTest {
     void of_many_who_start_the_same_step_at_once_one_does() throws Exception {
         long piece = Work.take(owner, 1, Map.of());
         var pool = Executors.newFixedThreadPool(8);
-        List<Future<Integer>> answers = IntStream.range(0, 16).mapToObj(i -> pool.submit(() -> Work.start(i % 2 == 0 ? bram : cato, piece, "approve-outline").status())).toList();
+        List<Future<Integer>> answers = IntStream.range(0, 16).mapToObj(i -> pool.submit(() -> Work.start(i % 2 == 0 ? bram : cato, piece, "choose-stock").status())).toList();
         int started = 0;
         for (Future<Integer> answer : answers) {
             assertThat(answer.get()).isIn(200, 409);
@@ -173,11 +173,11 @@ class SharedWorkTest {
     void a_held_piece_is_not_worked_on_and_a_scrapped_one_is_over() {
         long piece = Work.take(owner, 1, Map.of());
         cato.post("/api/pieces/" + piece + "/hold", Map.of("words", "waiting for the client")).isOk();
-        assertThat(Work.start(bram, piece, "approve-outline").isRefused(409, "out-of-turn").detail()).contains("waiting for the client");
+        assertThat(Work.start(bram, piece, "choose-stock").isRefused(409, "out-of-turn").detail()).contains("waiting for the client");
         cato.post("/api/pieces/" + piece + "/release", Map.of()).isOk();
-        Work.start(bram, piece, "approve-outline").isOk();
-        bram.post(Work.address(piece, "approve-outline") + "/went-wrong", Map.of("kind", "OTHER", "words", "", "measured", "", "wayBack", "SCRAP", "from", "")).isOk();
-        Work.done(bram, piece, "approve-outline").isRefused(409, "out-of-turn");
+        Work.start(bram, piece, "choose-stock").isOk();
+        bram.post(Work.address(piece, "choose-stock") + "/went-wrong", Map.of("kind", "OTHER", "words", "", "measured", "", "wayBack", "SCRAP", "from", "")).isOk();
+        Work.done(bram, piece, "choose-stock").isRefused(409, "out-of-turn");
     }
 
     @Test

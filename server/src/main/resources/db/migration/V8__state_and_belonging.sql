@@ -16,3 +16,28 @@ SELECT piece_id, 'sand-handle', 'DONE', started_at_ms, started_by, done_at_ms, d
 INSERT INTO step (piece_id, operation, standing, started_at_ms, started_by, done_at_ms, done_by)
 SELECT piece_id, 'forge-tang', 'DONE', started_at_ms, started_by, done_at_ms, done_by FROM step JOIN piece ON piece.id = step.piece_id
 WHERE operation = 'forge-shape' AND step.standing = 'DONE' AND json_extract(piece.specification, '$.construction') = 'INTEGRAL';
+
+-- Work that was put down until later: since when, and how long it was put down before.
+ALTER TABLE step ADD COLUMN put_down_at_ms INTEGER;
+ALTER TABLE step ADD COLUMN away_ms INTEGER NOT NULL DEFAULT 0 CHECK (away_ms >= 0);
+
+-- One more way back: a bedded handle that is stuck is warmed and pulled.
+CREATE TABLE mishap_3 (
+    id             INTEGER PRIMARY KEY,
+    piece_id       INTEGER NOT NULL REFERENCES piece (id),
+    operation      TEXT NOT NULL,
+    kind           TEXT NOT NULL,
+    words          TEXT NOT NULL,
+    measured       TEXT NOT NULL DEFAULT '',
+    way_back       TEXT NOT NULL CHECK (way_back IN ('REDO', 'REMAKE', 'HEAT_AGAIN', 'GRIND_OUT', 'WELD', 'WARM', 'GO_ON', 'SPARE', 'HOLD', 'SCRAP')),
+    redone_from    TEXT,
+    decision       TEXT NOT NULL DEFAULT '',
+    cost_minutes   INTEGER NOT NULL DEFAULT 0,
+    reported_by    INTEGER NOT NULL REFERENCES person (id),
+    reported_at_ms INTEGER NOT NULL
+) STRICT;
+INSERT INTO mishap_3 SELECT id, piece_id, operation, kind, words, measured, way_back, redone_from, decision, cost_minutes, reported_by, reported_at_ms FROM mishap;
+DROP TABLE mishap;
+ALTER TABLE mishap_3 RENAME TO mishap;
+CREATE INDEX mishap_piece ON mishap (piece_id);
+CREATE INDEX mishap_operation ON mishap (operation);

@@ -61,6 +61,7 @@ public final class WaysBack {
                 }
                 case WELD -> weld(at.operation()).ifPresent(ways::add);
                 case GRIND_OUT -> ways.add(still(way, way.words()));
+                case WARM -> ways.add(still(way, way.words(), List.of(Cautions.PARTING, "Wrapped edge, point away from everyone; leather or wood between the handle and whatever pulls it.")));
                 case GO_ON, SCRAP, HOLD -> ways.add(still(way, way == WayBack.GO_ON && mishap == Mishap.LAMINATE_FLAW ? "Go: leave the flaw" : way.words()));
             }
         }
@@ -73,7 +74,11 @@ public final class WaysBack {
     }
 
     private Way still(WayBack way, String words) {
-        return new Way(way, words, Optional.empty(), new TurnedBack(List.of(), List.of(), making.rework(), making.progress().conditions()), List.of(), List.of());
+        return still(way, words, List.of());
+    }
+
+    private Way still(WayBack way, String words, List<String> cautions) {
+        return new Way(way, words, Optional.empty(), new TurnedBack(List.of(), List.of(), making.rework(), making.progress().conditions()), List.of(), cautions);
     }
 
     /** From each finished step that can be done once more as the steel is now, the latest first, and from the step itself. */
@@ -84,12 +89,20 @@ public final class WaysBack {
         for (int i = here; i >= 0; i--) {
             Operation operation = steps.get(i).operation();
             boolean isFinished = making.progress().isDone(operation.key());
-            boolean belongs = operation.part() == at.operation().part() || mishap.part().filter(part -> part == operation.part()).isPresent();
+            boolean belongs = mishap.part().map(part -> part == operation.part()).orElse(false) || isOfThePart(operation, at.operation(), mishap);
             if ((isFinished || i == here) && belongs && canBeDoneAsTheSteelIs(operation)) {
                 redo(operation, mishap == Mishap.GLUE_FAILED ? turn().withFailedJoint() : turn()).ifPresent(ways::add);
             }
         }
         return ways;
+    }
+
+    /** What is found on the whole piece leads back to the part that it is on, or to any where nobody says which; never to who said yes, or what it is called. */
+    private static boolean isOfThePart(Operation operation, Operation at, Mishap mishap) {
+        if (at.part() != Part.KNIFE) {
+            return operation.part() == at.part();
+        }
+        return operation.key().equals(at.key()) || mishap.part().isEmpty() && operation.part() != Part.KNIFE;
     }
 
     private boolean canBeDoneAsTheSteelIs(Operation operation) {

@@ -29,9 +29,11 @@ class BatchController {
 
     private final BenchService service;
     private final ReadingService readings;
+    private final SecondThoughts second;
     private final PieceFiles files;
 
-    BatchController(BenchService service, ReadingService readings, PieceFiles files) {
+    BatchController(BenchService service, ReadingService readings, SecondThoughts second, PieceFiles files) {
+        this.second = second;
         this.service = service;
         this.readings = readings;
         this.files = files;
@@ -67,6 +69,26 @@ class BatchController {
     @PostMapping("/api/steps/{operation}/rest")
     Receipt rest(@PathVariable String operation, @RequestBody Together together, Command command) {
         return service.rest(several(together.pieces()), operation, command);
+    }
+
+    @PostMapping("/api/steps/{operation}/not-started")
+    Receipt notStarted(@PathVariable String operation, @RequestBody Together together, Command command) {
+        return second.notStarted(several(together.pieces()), operation, command);
+    }
+
+    @PostMapping("/api/steps/{operation}/rest-not-begun")
+    Receipt restNotBegun(@PathVariable String operation, @RequestBody Together together, Command command) {
+        return second.restNotBegun(several(together.pieces()), operation, command);
+    }
+
+    @PostMapping("/api/steps/{operation}/put-down")
+    Receipt putDown(@PathVariable String operation, @RequestBody Together together, Command command) {
+        return second.putDown(several(together.pieces()), operation, command);
+    }
+
+    @PostMapping("/api/steps/{operation}/pick-up")
+    Receipt pickUp(@PathVariable String operation, @RequestBody Together together, Person person, Command command) {
+        return second.pickUp(several(together.pieces()), operation, person, command);
     }
 
     @PostMapping("/api/steps/{operation}/done")

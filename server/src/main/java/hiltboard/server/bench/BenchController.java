@@ -6,6 +6,7 @@ import hiltboard.core.route.Operation;
 import hiltboard.core.route.Progress.Window;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Trait;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Gates;
@@ -42,7 +43,7 @@ class BenchController {
     /** A step that can be picked up. */
     record BenchStep(
             long pieceId, String pieceName, String jobTitle, String operation, String title, String station, int attendedMinutes, String standing,
-            String startedBy, long starterId, long restUntilMillis, String restWords, int daysInHand, String promisedOn, long windowClosesAtMillis) {}
+            String startedBy, long starterId, long restUntilMillis, String restWords, int daysInHand, String promisedOn, long windowClosesAtMillis, boolean isPutDown) {}
 
     /** What lies on the bench: mine, other people's, resting, and what I can start now, most urgent first. */
     record Bench(List<BenchStep> mine, List<BenchStep> resting, List<BenchStep> canStart, List<BenchStep> others, long nowMillis) {}
@@ -51,7 +52,7 @@ class BenchController {
     @Transactional(readOnly = true)
     Bench bench(Person person) {
         Function<PieceFile, DaysInHand> inHand = days.ofEach();
-        List<BenchStep> all = files.openAllOfLivingJobs().stream().filter(file -> file.isAlive() && file.heldReason().isEmpty()).flatMap(file -> steps(file, inHand.apply(file)))
+        List<BenchStep> all = files.openAllOfLivingJobs().stream().filter(file -> file.isAlive() && file.heldReason().isEmpty()).flatMap(file -> steps(file, inHand.apply(file), person))
                 .sorted(Comparator.comparingLong(BenchController::urgency).thenComparingInt(BenchStep::daysInHand).thenComparing(BenchStep::promisedOn).thenComparingLong(BenchStep::pieceId))
                 .toList();
         return new Bench(
@@ -66,7 +67,7 @@ class BenchController {
         return step.windowClosesAtMillis() == 0 ? Long.MAX_VALUE : step.windowClosesAtMillis();
     }
 
-    private static Stream<BenchStep> steps(PieceFile file, DaysInHand inHand) {
+    private static Stream<BenchStep> steps(PieceFile file, DaysInHand inHand, Person person) {
         Progress progress = file.progress();
         Gates gates = new Gates(file, progress, Units.INCH_FAHRENHEIT);
         List<Window> windows = file.windows(progress);
@@ -76,12 +77,17 @@ class BenchController {
             Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
             if (standing == Standing.RUNNING || standing == Standing.RESTING) {
                 picked.add(benchStep(file, step, standing.name(), inHand, windows));
-            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && gates.isItsTurn(step)) {
+            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && isFor(person, step) && gates.isItsTurn(step)) {
                 picked.add(benchStep(file, step, "READY", inHand, windows));
                 ready++;
             }
         }
         return picked.stream();
+    }
+
+    /** The client's yes lies on nobody's bench but the owner's. */
+    private static boolean isFor(Person person, Step step) {
+        return person.isOwner() || !step.operation().is(Trait.APPROVES);
     }
 
     private static BenchStep benchStep(PieceFile file, Step step, String standing, DaysInHand days, List<Window> windows) {
@@ -90,6 +96,6 @@ class BenchController {
         long closes = windows.stream().filter(window -> window.step().operation().key().equals(operation.key())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
         return new BenchStep(file.id(), file.name(), file.jobTitle(), operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), standing,
                 row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L), row.map(StepRow::restUntilMillis).orElse(0L), operation.restWords(),
-                days.inHand(), file.promisedOn().toString(), closes);
+                days.inHand(), file.promisedOn().toString(), closes, row.filter(StepRow::isPutDown).isPresent());
     }
 }

@@ -66,6 +66,7 @@ public class BenchService {
     public Entry begin(long piece, String operation, Person person) {
         PieceFile file = workable(piece);
         Step step = file.step(operation);
+        mustBeAllowed(step, person);
         file.row(step).ifPresent(row -> mustNotBeUnderWay(file, step, row));
         mustBeOpen(file, step, person.units());
         steps.start(piece, operation, person.id(), clock.nowMillis());
@@ -78,6 +79,7 @@ public class BenchService {
             PieceFile file = workable(piece);
             Step step = file.step(operation);
             mustStand(file, step, Standing.RUNNING);
+            mustBePickedUp(file, step);
             Duration rest = file.rest(step.operation());
             if (rest.isZero()) {
                 throw Refusal.outOfTurn("“" + step.operation().title() + "” has no rest; it is done when it is done.");
@@ -132,6 +134,7 @@ public class BenchService {
     public List<Entry> finish(long piece, String operation, Set<String> ticked, Person person) {
         PieceFile file = workable(piece);
         Step step = file.step(operation);
+        mustBeAllowed(step, person);
         mustBeFinishable(file, step);
         mustBeComplete(file, step.operation(), ticked);
         DimensionChain chain = file.chain(person.units());
@@ -161,6 +164,7 @@ public class BenchService {
         return changes.make(command, () -> {
             PieceFile file = workable(piece);
             Step step = file.step(operation);
+            mustBeAllowed(step, person);
             mustStand(file, step, Standing.DONE);
             List<Operation> redone = file.progress().redoneWith(operation);
             if (redone.size() > 1) {
@@ -208,6 +212,13 @@ public class BenchService {
         });
     }
 
+    /** The client's yes is the client's, or the owner writes it down. */
+    private static void mustBeAllowed(Step step, Person person) {
+        if (step.operation().is(Trait.APPROVES)) {
+            person.mustBeOwner("write down a client's yes");
+        }
+    }
+
     private PieceFile workable(long piece) {
         PieceFile file = files.openAlive(piece);
         file.heldReason().ifPresent(reason -> {
@@ -225,7 +236,7 @@ public class BenchService {
         }
     }
 
-    private static void mustStand(PieceFile file, Step step, Standing standing) {
+    static void mustStand(PieceFile file, Step step, Standing standing) {
         Standing is = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
         if (is != standing) {
             throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " is " + switch (is) {
@@ -246,7 +257,14 @@ public class BenchService {
         }
     }
 
+    private static void mustBePickedUp(PieceFile file, Step step) {
+        if (file.row(step).filter(StepRow::isPutDown).isPresent()) {
+            throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " is put down: pick it up first.");
+        }
+    }
+
     private void mustBeFinishable(PieceFile file, Step step) {
+        mustBePickedUp(file, step);
         if (!step.operation().rests()) {
             mustStand(file, step, Standing.RUNNING);
             return;

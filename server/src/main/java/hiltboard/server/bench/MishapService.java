@@ -211,7 +211,7 @@ public class MishapService {
     private void goBack(PieceFile file, Mishap mishap, Way way, WentWrong report, Person person) {
         switch (way.way()) {
             case REDO, REMAKE, HEAT_AGAIN, WELD -> turnBack(file, way.turned());
-            case GO_ON, GRIND_OUT -> decided(file);
+            case GO_ON, GRIND_OUT, WARM -> decided(file);
             case SPARE -> jobs.useSpare(files.spareFor(file).orElseThrow(), file);
             case SCRAP -> jobs.scrap(file.id());
             case HOLD -> {

@@ -21,8 +21,10 @@ class StepController {
     private final BenchService service;
     private final ReadingService readings;
     private final MishapService mishaps;
+    private final SecondThoughts second;
 
-    StepController(BenchService service, ReadingService readings, MishapService mishaps) {
+    StepController(BenchService service, ReadingService readings, MishapService mishaps, SecondThoughts second) {
+        this.second = second;
         this.service = service;
         this.readings = readings;
         this.mishaps = mishaps;
@@ -52,6 +54,26 @@ class StepController {
     @PostMapping("/reopen")
     Receipt reopen(@PathVariable long piece, @PathVariable String operation, Person person, Command command) {
         return service.reopen(piece, operation, person, command);
+    }
+
+    @PostMapping("/not-started")
+    Receipt notStarted(@PathVariable long piece, @PathVariable String operation, Command command) {
+        return second.notStarted(List.of(piece), operation, command);
+    }
+
+    @PostMapping("/rest-not-begun")
+    Receipt restNotBegun(@PathVariable long piece, @PathVariable String operation, Command command) {
+        return second.restNotBegun(List.of(piece), operation, command);
+    }
+
+    @PostMapping("/put-down")
+    Receipt putDown(@PathVariable long piece, @PathVariable String operation, Command command) {
+        return second.putDown(List.of(piece), operation, command);
+    }
+
+    @PostMapping("/pick-up")
+    Receipt pickUp(@PathVariable long piece, @PathVariable String operation, Person person, Command command) {
+        return second.pickUp(List.of(piece), operation, person, command);
     }
 
     @PostMapping("/again")

@@ -5,7 +5,9 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Trait;
 import hiltboard.server.ShopClock;
+import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchService;
 import hiltboard.server.bench.ReadingService.NewReading;
@@ -36,9 +38,11 @@ class Diary {
     private final BenchService bench;
     private final ReadingService readings;
     private final PieceFiles files;
+    private final AccessService access;
     private final ShopClock clock;
 
-    Diary(BenchService bench, ReadingService readings, PieceFiles files, ShopClock clock) {
+    Diary(BenchService bench, ReadingService readings, PieceFiles files, AccessService access, ShopClock clock) {
+        this.access = access;
         this.bench = bench;
         this.readings = readings;
         this.files = files;
@@ -82,7 +86,8 @@ class Diary {
         clock.at(then, () -> readings.read(List.of(new OfPiece(piece, new NewReading(dimension, entry, basedOn, true, ""))), operation, maker, command(maker)));
     }
 
-    private Instant doStep(long piece, Operation operation, Instant started, Person maker, Random chance) {
+    private Instant doStep(long piece, Operation operation, Instant started, Person whoever, Random chance) {
+        Person maker = operation.is(Trait.APPROVES) ? owner() : whoever;
         Optional<Operation> again = workDoneAgain(piece, operation, started, maker);
         if (again.isPresent()) {
             return doStep(piece, operation, doStep(piece, again.get(), started, maker, chance), maker, chance);
@@ -96,6 +101,10 @@ class Diary {
         }
         clock.at(ended, () -> bench.done(List.of(piece), operation.key(), operation.checks(), maker, command(maker)));
         return ended;
+    }
+
+    private Person owner() {
+        return access.people().stream().filter(Person::isOwner).findFirst().orElseThrow();
     }
 
     /** A night lay between: what was clean is done again before work goes on. */

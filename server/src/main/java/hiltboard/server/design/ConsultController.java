@@ -116,7 +116,7 @@ class ConsultController {
         List<Revision> all = service.revisions(job);
         return new ConsultView(id, job.number(), job.title(), job.clientName(), job.useWords(), job.promisedOn().toString(), job.pieces().stream().map(piece -> piece.id()).toList(),
                 job.waiting().isEmpty(), job.wishes().stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
-                views(all, person.units()), links(id, all), proposals(id, person.units()),
+                views(all, person.units()), person.isOwner() ? links(id, all) : List.of(), proposals(id, person.units()),
                 revisions.sketches(id).stream().map(sketch -> new SketchView(sketch.id(), sketch.fileName(), "/api/jobs/" + id + "/sketches/" + sketch.id())).toList());
     }
 

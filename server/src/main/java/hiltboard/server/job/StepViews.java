@@ -11,6 +11,7 @@ import hiltboard.core.route.Operation;
 import hiltboard.core.route.OrderRule;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Trait;
 import hiltboard.core.route.Route.Wait;
 import hiltboard.core.route.Rule;
 import hiltboard.core.route.Unsettled;
@@ -55,11 +56,14 @@ public final class StepViews {
      * @param isItsTurn whether nothing at all is open before it
      * @param because the answers of the specification that this work is done to; empty where every piece has it
      * @param waitedForBy what waits for this step, and why
+     * @param isOwners whether only the owner does it
+     * @param putDownAtMillis since when it is put down until later; zero if it is not
+     * @param awayMillis how long it was put down before, in all
      * @param canReopen whether “done” can be taken back, since nothing has been built on it
      */
     public record StepView(
-            String operation, String title, String station, int attendedMinutes, long restMinutes, String restWords, String standing, boolean isItsTurn, boolean canReopen,
-            long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy,
+            String operation, String title, String station, int attendedMinutes, long restMinutes, String restWords, String standing, boolean isItsTurn, boolean isOwners, boolean canReopen,
+            long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy, long putDownAtMillis, long awayMillis,
             List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
             List<String> because, List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
 
@@ -106,9 +110,9 @@ public final class StepViews {
         List<OverrideView> overrides = file.overrides().stream().filter(each -> each.operation().equals(operation.key()))
                 .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis())).toList();
         return new StepView(operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), file.rest(operation).toMinutes(),
-                operation.restWords(), standing(row, gate), gate.isItsTurn(), done.contains(operation.key()) && !builtOn.contains(operation.key()),
+                operation.restWords(), standing(row, gate), gate.isItsTurn(), operation.is(Trait.APPROVES), done.contains(operation.key()) && !builtOn.contains(operation.key()),
                 row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
-                row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""),
+                row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""), row.map(StepRow::putDownAtMillis).orElse(0L), row.map(StepRow::awayMillis).orElse(0L),
                 operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), because(file, operation, units), waits, waitedForBy(file, step, done),
                 open(gate.closedBy(), done.contains(operation.key())), open(gate.cares(), done.contains(operation.key())), overrides);
     }

@@ -34,7 +34,7 @@ class Wall {
     }
 
     /** A step that is under way or rests. */
-    record UnderWay(String operation, String title, String station, String who, boolean isResting, String restWords, long sinceMillis, long untilMillis) {}
+    record UnderWay(String operation, String title, String station, String who, boolean isResting, boolean isPutDown, String restWords, long sinceMillis, long untilMillis) {}
 
     /** A piece as it hangs on the wall. */
     record HangingPiece(
@@ -112,6 +112,6 @@ class Wall {
     private static Optional<UnderWay> underWay(PieceFile file, Step step) {
         return file.row(step).filter(row -> row.standing() == Standing.RUNNING || row.standing() == Standing.RESTING)
                 .map(row -> new UnderWay(row.operation(), step.operation().title(), step.operation().station().words(), row.startedBy(),
-                        row.standing() == Standing.RESTING, step.operation().restWords(), row.startedAtMillis(), row.restUntilMillis()));
+                        row.standing() == Standing.RESTING, row.isPutDown(), step.operation().restWords(), row.startedAtMillis(), row.restUntilMillis()));
     }
 }

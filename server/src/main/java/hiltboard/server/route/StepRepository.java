@@ -12,7 +12,7 @@ import org.springframework.stereotype.Repository;
 @Repository
 public class StepRepository {
     private static final String SELECT = """
-            SELECT piece_id, operation, standing, started_at_ms, starter.name AS started_by, started_by AS starter_id, rest_until_ms, done_at_ms, doer.name AS done_by
+            SELECT piece_id, operation, standing, started_at_ms, starter.name AS started_by, started_by AS starter_id, rest_until_ms, done_at_ms, doer.name AS done_by, put_down_at_ms, away_ms
             FROM step LEFT JOIN person starter ON starter.id = step.started_by LEFT JOIN person doer ON doer.id = step.done_by
             """;
     private final JdbcClient sql;
@@ -24,9 +24,18 @@ public class StepRepository {
     /** How a started step stands. OPEN is a step that was started or done once and has to be done again. */
     public enum Standing { OPEN, RUNNING, RESTING, DONE }
 
-    /** A step that has been started; times are zero and names empty where there are none. */
+    /**
+     * A step that has been started; times are zero and names empty where there are none.
+     *
+     * @param putDownAtMillis since when it is put down until later
+     * @param awayMillis how long it was put down before, in all
+     */
     public record StepRow(long piece, String operation, Standing standing, long startedAtMillis, String startedBy, long starterId,
-                          long restUntilMillis, long doneAtMillis, String doneBy) {
+                          long restUntilMillis, long doneAtMillis, String doneBy, long putDownAtMillis, long awayMillis) {
+        public boolean isPutDown() {
+            return putDownAtMillis > 0;
+        }
+
         public boolean isUnderWay() {
             return standing == Standing.RUNNING || standing == Standing.RESTING;
         }
@@ -61,7 +70,7 @@ public class StepRepository {
         sql.sql("""
                 INSERT INTO step (piece_id, operation, standing, started_at_ms, started_by) VALUES (:piece, :operation, 'RUNNING', :at, :person)
                 ON CONFLICT (piece_id, operation) DO UPDATE SET standing = 'RUNNING', started_at_ms = :at, started_by = :person,
-                    rest_until_ms = NULL, rest_announced = 0, done_at_ms = NULL, done_by = NULL
+                    rest_until_ms = NULL, rest_announced = 0, done_at_ms = NULL, done_by = NULL, put_down_at_ms = NULL, away_ms = 0
                 """)
                 .param("piece", piece).param("operation", operation).param("at", atMillis).param("person", person).update();
     }
@@ -69,6 +78,34 @@ public class StepRepository {
     public void rest(long piece, String operation, long untilMillis) {
         sql.sql("UPDATE step SET standing = 'RESTING', rest_until_ms = :until, rest_announced = 0 WHERE piece_id = :piece AND operation = :operation")
                 .param("until", untilMillis).param("piece", piece).param("operation", operation).update();
+    }
+
+    /** As if it had never been started. */
+    public void notStarted(long piece, String operation) {
+        sql.sql("UPDATE step SET standing = 'OPEN', started_at_ms = NULL, started_by = NULL, rest_until_ms = NULL, put_down_at_ms = NULL, away_ms = 0 WHERE piece_id = :piece AND operation = :operation")
+                .param("piece", piece).param("operation", operation).update();
+    }
+
+    /** Hands are on it again, as before its rest was begun. */
+    public void notResting(long piece, String operation) {
+        sql.sql("UPDATE step SET standing = 'RUNNING', rest_until_ms = NULL, rest_announced = 0 WHERE piece_id = :piece AND operation = :operation")
+                .param("piece", piece).param("operation", operation).update();
+    }
+
+    public void putDown(long piece, String operation, long atMillis) {
+        sql.sql("UPDATE step SET put_down_at_ms = :at WHERE piece_id = :piece AND operation = :operation").param("at", atMillis).param("piece", piece).param("operation", operation).update();
+    }
+
+    /** Whoever picks it up is at it from now on; the time in between was nobody's. */
+    public void pickUp(long piece, String operation, long person, long atMillis) {
+        sql.sql("UPDATE step SET away_ms = away_ms + max(0, :at - put_down_at_ms), put_down_at_ms = NULL, started_by = :person WHERE piece_id = :piece AND operation = :operation")
+                .param("at", atMillis).param("person", person).param("piece", piece).param("operation", operation).update();
+    }
+
+    /** Whether a piece lies in a kiln that is lit, and has not left it. */
+    public boolean isInTheFire(long piece) {
+        return sql.sql("SELECT count(*) FROM fire_piece JOIN fire_load ON fire_load.id = load_id WHERE piece_id = :piece AND standing = 'IN' AND left_at_ms IS NULL")
+                .param("piece", piece).query(Integer.class).single() > 0;
     }
 
     public void done(long piece, String operation, long person, long atMillis) {
@@ -136,6 +173,6 @@ public class StepRepository {
     private static StepRow step(ResultSet row) throws SQLException {
         return new StepRow(row.getLong("piece_id"), row.getString("operation"), Standing.valueOf(row.getString("standing")),
                 row.getLong("started_at_ms"), Optional.ofNullable(row.getString("started_by")).orElse(""), row.getLong("starter_id"),
-                row.getLong("rest_until_ms"), row.getLong("done_at_ms"), Optional.ofNullable(row.getString("done_by")).orElse(""));
+                row.getLong("rest_until_ms"), row.getLong("done_at_ms"), Optional.ofNullable(row.getString("done_by")).orElse(""), row.getLong("put_down_at_ms"), row.getLong("away_ms"));
     }
 }
