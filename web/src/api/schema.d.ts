@@ -1060,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{id}/brief": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["brief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs/{id}/consult": {
         parameters: {
             query?: never;
@@ -1102,6 +1118,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["add_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1310,6 +1342,22 @@ export interface paths {
         get: operations["piece"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pieces/{id}/belongs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["give"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2856,6 +2904,15 @@ export interface components {
             /** Format: double */
             toMillimetres: number;
         };
+        BriefBeforeView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            clientAgreed: boolean;
+            reason: string;
+            useWords: string;
+            wishes: components["schemas"]["WishView"][];
+        };
         Brought: {
             drawing: components["schemas"]["Drawing"];
             entries: {
@@ -3105,6 +3162,11 @@ export interface components {
             /** Format: int64 */
             personId: number;
         };
+        Described: {
+            art: string;
+            rackSlot: string;
+            setName: string;
+        };
         Details: {
             before: {
                 [key: string]: string;
@@ -3324,6 +3386,13 @@ export interface components {
             defer: string;
             waiting: components["schemas"]["BladeWaiting"][];
             works: components["schemas"]["WorkView"][];
+        };
+        Given: {
+            /** @enum {string} */
+            belongs: "PROMISED" | "STOCK" | "SPARE";
+            forWhom: string;
+            from: components["schemas"]["Seen"];
+            sure: boolean;
         };
         GripView: {
             fields: string[];
@@ -3602,6 +3671,13 @@ export interface components {
             supplier: string;
             words: string;
         };
+        More: {
+            asSpare: boolean;
+            /** Format: int32 */
+            count: number;
+            /** Format: int64 */
+            like: number;
+        };
         Moved: {
             amount: string;
             words: string;
@@ -3631,9 +3707,20 @@ export interface components {
             supplier: string;
             words: string;
         };
+        NewBrief: {
+            clientAgreed: boolean;
+            fromUseWords: string;
+            reason: string;
+            useWords: string;
+            wishes: components["schemas"]["Wish"][];
+        };
         NewJob: {
             clientContact: string;
             clientName: string;
+            /** @enum {string} */
+            kind: "COMMISSION" | "STOCK" | "TRIAL" | "GIFT";
+            /** Format: int32 */
+            ordered: number;
             /** Format: int32 */
             pieces: number;
             promisedOn: string;
@@ -3774,6 +3861,12 @@ export interface components {
             value: string;
             words: string;
         };
+        OrderedView: {
+            forWhom: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+        };
         Out: {
             /** Format: int64 */
             piece: number;
@@ -3793,9 +3886,11 @@ export interface components {
         };
         Own: {
             art: string;
+            /** @enum {string} */
+            belongs: "PROMISED" | "STOCK" | "SPARE";
             forWhom: string;
-            isSpare: boolean;
             rackSlot: string;
+            setName: string;
         };
         Pace: {
             /** Format: int32 */
@@ -3862,6 +3957,7 @@ export interface components {
         PieceView: {
             /** Format: int32 */
             attendedMinutesLeft: number;
+            briefBefore: components["schemas"]["BriefBeforeView"][];
             careCard: string[];
             cautionsDefer: string;
             clientContact: string;
@@ -3883,6 +3979,7 @@ export interface components {
             isUntempered: boolean;
             /** Format: int64 */
             jobId: number;
+            jobKind: string;
             jobTitle: string;
             journal: components["schemas"]["JournalEntry"][];
             mishaps: components["schemas"]["MishapView"][];
@@ -3891,6 +3988,7 @@ export interface components {
             /** Format: int64 */
             nowMillis: number;
             numbers: components["schemas"]["NumberView"][];
+            ordered: components["schemas"]["OrderedView"][];
             own: components["schemas"]["Own"];
             photos: components["schemas"]["PhotoView"][];
             /** Format: int32 */
@@ -3898,6 +3996,7 @@ export interface components {
             /** Format: int32 */
             position: number;
             promisedOn: string;
+            setWith: string[];
             siblings: components["schemas"]["SiblingView"][];
             specification: components["schemas"]["SpecificationLine"][];
             standing: string;
@@ -4150,6 +4249,11 @@ export interface components {
             path: string;
             /** Format: double */
             width: number;
+        };
+        Seen: {
+            /** @enum {string} */
+            belongs: "PROMISED" | "STOCK" | "SPARE";
+            forWhom: string;
         };
         SentView: {
             backAs: string;
@@ -4539,6 +4643,7 @@ export interface components {
             from: string;
             kind: string;
             measured: string;
+            sure: boolean;
             /** @enum {string} */
             wayBack: "REDO" | "REMAKE" | "HEAT_AGAIN" | "GRIND_OUT" | "WELD" | "WARM" | "GO_ON" | "SPARE" | "HOLD" | "SCRAP";
             words: string;
@@ -4641,6 +4746,7 @@ export type BilletReading = components['schemas']['BilletReading'];
 export type BladeView = components['schemas']['BladeView'];
 export type BladeWaiting = components['schemas']['BladeWaiting'];
 export type BlankView = components['schemas']['BlankView'];
+export type BriefBeforeView = components['schemas']['BriefBeforeView'];
 export type Brought = components['schemas']['Brought'];
 export type Buy = components['schemas']['Buy'];
 export type CalculatorView = components['schemas']['CalculatorView'];
@@ -4676,6 +4782,7 @@ export type DayView = components['schemas']['DayView'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
+export type Described = components['schemas']['Described'];
 export type Details = components['schemas']['Details'];
 export type Difference = components['schemas']['Difference'];
 export type Dimension = components['schemas']['Dimension'];
@@ -4703,6 +4810,7 @@ export type FlawView = components['schemas']['FlawView'];
 export type Forge = components['schemas']['Forge'];
 export type ForgeField = components['schemas']['ForgeField'];
 export type ForgeQuestions = components['schemas']['ForgeQuestions'];
+export type Given = components['schemas']['Given'];
 export type GripView = components['schemas']['GripView'];
 export type Hands = components['schemas']['Hands'];
 export type HangingPiece = components['schemas']['HangingPiece'];
@@ -4726,9 +4834,11 @@ export type MishapChoice = components['schemas']['MishapChoice'];
 export type MishapCountView = components['schemas']['MishapCountView'];
 export type MishapView = components['schemas']['MishapView'];
 export type MissingView = components['schemas']['MissingView'];
+export type More = components['schemas']['More'];
 export type Moved = components['schemas']['Moved'];
 export type MovementView = components['schemas']['MovementView'];
 export type NeedView = components['schemas']['NeedView'];
+export type NewBrief = components['schemas']['NewBrief'];
 export type NewJob = components['schemas']['NewJob'];
 export type NewLetter = components['schemas']['NewLetter'];
 export type NewLink = components['schemas']['NewLink'];
@@ -4747,6 +4857,7 @@ export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
 export type OperationView = components['schemas']['OperationView'];
 export type Option = components['schemas']['Option'];
+export type OrderedView = components['schemas']['OrderedView'];
 export type Out = components['schemas']['Out'];
 export type OutboxView = components['schemas']['OutboxView'];
 export type OverrideView = components['schemas']['OverrideView'];
@@ -4791,6 +4902,7 @@ export type RunView = components['schemas']['RunView'];
 export type Said = components['schemas']['Said'];
 export type SawnView = components['schemas']['SawnView'];
 export type SectionView = components['schemas']['SectionView'];
+export type Seen = components['schemas']['Seen'];
 export type SentView = components['schemas']['SentView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
@@ -6456,6 +6568,32 @@ export interface operations {
             };
         };
     };
+    brief: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewBrief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     consult: {
         parameters: {
             query?: never;
@@ -6515,6 +6653,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    add_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["More"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -6914,6 +7078,32 @@ export interface operations {
             };
         };
     };
+    give: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Given"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     drills: {
         parameters: {
             query?: never;
@@ -7092,7 +7282,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Own"];
+                "application/json": components["schemas"]["Described"];
             };
         };
         responses: {

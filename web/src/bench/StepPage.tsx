@@ -4,6 +4,7 @@ import { usePerson } from '../access/useSession';
 import type { PieceView, StepView } from '../api/schema';
 import { Notes } from '../job/Notes';
 import { usePiece } from '../job/usePiece';
+import { Wished } from '../job/Wished';
 import { useNow } from '../live/useNow';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { Materials } from '../stock/Materials';
@@ -28,6 +29,22 @@ export default function StepPage() {
     return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
   }
   return step ? <AtTheBench key={step.operation} piece={piece} step={step} /> : <Trouble role="alert">This step is no longer part of {piece.name}’s route.</Trouble>;
+}
+
+/** Where the brief is read again before something is done for good. */
+const WHOLE_BRIEF: readonly string[] = ['read-brief', 'sharpen', 'last-check', 'hand-over'];
+
+/** What it is for, in one line; whole where it decides what is done. */
+function BriefLine({ piece, isWhole }: { piece: PieceView; isWhole: boolean }) {
+  return (
+    <section aria-label="The brief">
+      <p>
+        For {piece.own.forWhom || piece.clientName}: <q>{piece.useWords}</q>
+        {isWhole && piece.setWith.length > 0 ? ` It goes out in the set “${piece.own.setName}” with ${piece.setWith.join(', ')}.` : ''}
+      </p>
+      {isWhole ? <Wished wishes={piece.wishes} /> : null}
+    </section>
+  );
 }
 
 /** Whether the station of this step has more to say than its page. */
@@ -59,6 +76,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
           ) : null}
         </p>
       </StepHead>
+      <BriefLine piece={piece} isWhole={WHOLE_BRIEF.includes(step.operation)} />
       {piece.heldReason ? <Trouble>Held: {piece.heldReason}</Trouble> : null}
       {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
       <WrongHere value={wrong}>

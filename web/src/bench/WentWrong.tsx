@@ -37,12 +37,13 @@ export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
     setKind(next);
     setWay(undefined);
   };
-  const tell = () =>
+  const tell = (sure: boolean) =>
     picked &&
     void run(async () => {
-      await change(`/api/pieces/${piece.id}/steps/${step.operation}/went-wrong`, { kind, words, measured, wayBack: picked.wayBack, from: picked.from });
+      await change(`/api/pieces/${piece.id}/steps/${step.operation}/went-wrong`, { kind, words, measured, wayBack: picked.wayBack, from: picked.from, sure });
       onClose();
     });
+  const isAsked = problem?.kind === 'question';
   return (
     <Ask title={`What went wrong with ${piece.name}?`} isOpen isWide onClose={onClose}>
       {chosen ? (
@@ -68,8 +69,8 @@ export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
       )}
       {problem && !finding ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
-        <Press data-large data-kind="alarm" isDisabled={isBusy || !picked} onPress={tell}>
-          Write it down
+        <Press data-large data-kind="alarm" isDisabled={isBusy || !picked} onPress={() => tell(isAsked)}>
+          {isAsked ? 'Yes, it is right' : 'Write it down'}
         </Press>
         <Press data-large onPress={onClose}>
           Leave it

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { change } from '../api/client';
 import { useCaught } from '../parts/Caught';
+import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
@@ -12,14 +13,23 @@ import { useQuestions, useReading } from './useDesign';
 import { type Wish, Wishes } from './Wishes';
 
 /** Outline and sections are drawn afterwards, with the client at the table. */
-const TALKED_GROUPS = ['Knife', 'Blade', 'Handle', 'Sheath'];
-const EMPTY_JOB = { clientName: '', clientContact: '', title: '', useWords: '', promisedOn: '', pieces: '1' };
+const TALKED_GROUPS = ['Knife', 'Blade', 'Edge', 'Handle', 'Sheath'];
+/** What is made without a client is made for stock, as a trial, or as a gift. */
+const KINDS = [
+  { value: 'COMMISSION', words: 'A client’s commission' },
+  { value: 'STOCK', words: 'For stock' },
+  { value: 'TRIAL', words: 'As a trial' },
+  { value: 'GIFT', words: 'As a gift' },
+];
+const EMPTY_JOB = { clientName: '', clientContact: '', title: '', useWords: '', promisedOn: '', pieces: '1', ordered: '' };
 
 /** The talk at the table: what it is for, what was asked and agreed, and the knife as it grows. */
 export default function NewCommission() {
   const navigate = useNavigate();
   const { data: questions } = useQuestions();
   const [job, setJob] = useState(EMPTY_JOB);
+  const [kind, setKind] = useState('COMMISSION');
+  const isForClient = kind === 'COMMISSION';
   const [wishes, setWishes] = useState<Wish[]>([]);
   const [typed, setTyped] = useState<Record<string, string>>({});
   const { reading } = useReading(typed);
@@ -30,7 +40,7 @@ export default function NewCommission() {
   const wrong = (field: string) => problem?.at(field);
   const take = () =>
     void run(async () => {
-      const receipt = await change('/api/jobs', { ...job, pieces: Number(job.pieces) || 0, wishes, specification: typed });
+      const receipt = await change('/api/jobs', { ...job, kind, clientName: isForClient ? job.clientName : '', pieces: Number(job.pieces) || 0, ordered: isForClient ? Number(job.ordered || job.pieces) || 0 : 0, wishes, specification: typed });
       await navigate(`/pieces/${receipt.about}`);
     });
 
@@ -42,14 +52,20 @@ export default function NewCommission() {
           <Panel aria-label="The talk">
             <h2>The talk</h2>
             <Row>
-              <Entry label="Client" name="clientName" value={job.clientName} onChange={put('clientName')} problem={wrong('clientName')} />
-              <Entry label="How to reach them" value={job.clientContact} onChange={put('clientContact')} />
+              <Choice label="It is made as" value={kind} options={KINDS} onChange={setKind} />
+              {isForClient ? (
+                <>
+                  <Entry label="Client" name="clientName" value={job.clientName} onChange={put('clientName')} problem={wrong('clientName')} />
+                  <Entry label="How to reach them" value={job.clientContact} onChange={put('clientContact')} />
+                </>
+              ) : null}
             </Row>
-            <Entry label="What is it for, in the client’s words?" name="useWords" value={job.useWords} onChange={put('useWords')} problem={wrong('useWords')} lines />
+            <Entry label={isForClient ? 'What is it for, in the client’s words?' : 'What is it for?'} name="useWords" value={job.useWords} onChange={put('useWords')} problem={wrong('useWords')} lines />
             <Row>
               <Entry label="Called in the shop" name="title" value={job.title} onChange={put('title')} problem={wrong('title')} />
               <Entry label="Promised for" name="promisedOn" type="date" value={job.promisedOn} onChange={put('promisedOn')} problem={wrong('promisedOn')} />
               <Entry label="Pieces" name="pieces" value={job.pieces} onChange={put('pieces')} problem={wrong('pieces')} />
+              {isForClient && job.pieces !== '1' ? <Entry label="Of these ordered" name="ordered" value={job.ordered} onChange={put('ordered')} problem={wrong('ordered')} echo={job.ordered ? 'the others are spares of the shop' : 'all of them'} /> : null}
             </Row>
             <Wishes wishes={wishes} strengths={questions?.strengths ?? []} onChange={setWishes} problem={wrong('wishes')} />
           </Panel>
@@ -60,7 +76,7 @@ export default function NewCommission() {
         <aside>
           <Preview reading={reading} finish={entries['finish'] ?? ''} useWords={job.useWords} />
           <Panel>
-            {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>Steel is cut only after the client has approved the outline.</Quiet>}
+            {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>{isForClient ? 'Steel is cut only after the client has approved the outline.' : 'There is no client to say yes: steel can be cut at once, and it can be sold to one later.'}</Quiet>}
             <Press data-kind="main" data-large isDisabled={isBusy || !reading} onPress={take}>
               Take the job
             </Press>

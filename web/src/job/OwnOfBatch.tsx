@@ -5,56 +5,76 @@ import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
-import { Tick } from '../parts/Tick';
+import { MorePieces } from './MorePieces';
+import { Whose, whoseWords } from './Whose';
 
-/** What is this piece's own within its batch: for whom, its art, its slot in every rack, whether it is the spare. */
-export function OwnOfBatch({ piece }: { piece: PieceView }) {
-  const [draft, setDraft] = useState<PieceView['own'] | undefined>();
-  const { problem, isBusy, run } = useCaught();
-  if (piece.pieces === 1) {
-    return null;
-  }
-  const own = draft ?? piece.own;
-  const keep = () =>
-    void run(async () => {
-      await change(`/api/pieces/${piece.id}/own`, own);
-      setDraft(undefined);
-    });
+/** What is this piece's own within its batch: whose it is, its art, its slot in every rack, the set that it goes out with. */
+export function OwnOfBatch({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
+  const isAlone = piece.pieces === 1;
   return (
     <Panel aria-label="This piece of the batch">
-      <h2>
-        Piece {piece.position} of {piece.pieces}
-      </h2>
-      {draft ? (
-        <>
-          <Row>
-            <Entry label={own.isSpare ? 'Whose spare it is' : 'For whom'} name="forWhom" value={own.forWhom} onChange={(forWhom) => setDraft({ ...own, forWhom })} problem={problem?.at('forWhom')} />
-            <Entry label="Slot in racks and loads" name="rackSlot" value={own.rackSlot} onChange={(rackSlot) => setDraft({ ...own, rackSlot })} problem={problem?.at('rackSlot')} />
-          </Row>
-          <Entry label="Art" name="art" value={own.art} onChange={(art) => setDraft({ ...own, art })} />
-          <Tick words="It is the spare" isTicked={own.isSpare} onChange={(isSpare) => setDraft({ ...own, isSpare })} />
-          {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
-          <Row>
-            <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
-              Keep it
-            </Press>
-            <Press onPress={() => setDraft(undefined)}>Leave it</Press>
-          </Row>
-        </>
-      ) : (
-        <>
-          <p>
-            {own.isSpare ? `The spare, of ${own.forWhom}` : `For ${own.forWhom || piece.clientName}`}
-            {own.rackSlot ? `, slot ${own.rackSlot}` : ', no slot yet'}.{own.art ? ` Art: ${own.art}.` : ''}
-          </p>
-          <Quiet>Handle, fittings and finish of this piece alone are changed under “Specification”.</Quiet>
-          {piece.standing === 'ALIVE' ? (
-            <div>
-              <Press onPress={() => setDraft(piece.own)}>Change it</Press>
-            </div>
-          ) : null}
-        </>
-      )}
+      <h2>{isAlone ? 'Whose it is' : `Piece ${piece.position} of ${piece.pieces}`}</h2>
+      <p>{whoseWords(piece)}</p>
+      {isOwner && piece.standing === 'ALIVE' ? <Whose piece={piece} /> : null}
+      {isAlone ? null : <Marks piece={piece} />}
+      <Ordered piece={piece} />
+      {isOwner ? <MorePieces piece={piece} /> : null}
     </Panel>
+  );
+}
+
+/** Its place, its art and its set: whoever works on it writes them down. */
+function Marks({ piece }: { piece: PieceView }) {
+  const [draft, setDraft] = useState<{ art: string; rackSlot: string; setName: string } | undefined>();
+  const { problem, isBusy, run } = useCaught();
+  const { art, rackSlot, setName } = piece.own;
+  const keep = () =>
+    void run(async () => {
+      await change(`/api/pieces/${piece.id}/own`, draft);
+      setDraft(undefined);
+    });
+  if (!draft) {
+    return (
+      <>
+        <p>
+          {rackSlot ? `Slot ${rackSlot}.` : 'No slot yet.'} {art ? `Art: ${art}.` : ''} {setName ? `Of the set “${setName}”.` : ''}
+        </p>
+        <Quiet>Handle, fittings and finish of this piece alone are changed under “Specification”.</Quiet>
+        {piece.standing === 'ALIVE' ? (
+          <div>
+            <Press onPress={() => setDraft({ art, rackSlot, setName })}>Change slot, art or set</Press>
+          </div>
+        ) : null}
+      </>
+    );
+  }
+  return (
+    <>
+      <Row>
+        <Entry label="Slot in racks and loads" name="rackSlot" value={draft.rackSlot} onChange={(slot) => setDraft({ ...draft, rackSlot: slot })} problem={problem?.at('rackSlot')} />
+        <Entry label="Goes out in the set" name="setName" value={draft.setName} onChange={(name) => setDraft({ ...draft, setName: name })} />
+      </Row>
+      <Entry label="Art" name="art" value={draft.art} onChange={(words) => setDraft({ ...draft, art: words })} />
+      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Row>
+        <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
+          Keep it
+        </Press>
+        <Press onPress={() => setDraft(undefined)}>Leave it</Press>
+      </Row>
+    </>
+  );
+}
+
+/** How many were ordered of how many that are made, and for whom. */
+function Ordered({ piece }: { piece: PieceView }) {
+  if (piece.pieces === 1 && piece.ordered.length <= 1) {
+    return null;
+  }
+  return (
+    <Quiet>
+      {piece.ordered.length} ordered, {piece.pieces} made:{' '}
+      {piece.ordered.map((each) => `${each.forWhom}${each.pieceName ? ` has ${each.pieceName}` : ' waits for one'}`).join('; ') || 'nobody waits'}.
+    </Quiet>
   );
 }

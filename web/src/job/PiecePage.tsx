@@ -1,24 +1,22 @@
-import { useState } from 'react';
 import { Link } from 'react-router';
 import type { MishapView, PieceView } from '../api/schema';
 import { usePerson } from '../access/useSession';
 import { useNow } from '../live/useNow';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { day, daysInHand, minutes, moment } from '../parts/words';
 import { Materials } from '../stock/Materials';
 import { windowWords } from '../wall/model';
+import { BriefPanel } from './BriefPanel';
 import { Drawn } from './Drawn';
 import { Holding } from './Holding';
 import { Journal } from './Journal';
 import { Notes } from './Notes';
 import { Numbers, staleWords } from './Numbers';
 import { OwnOfBatch } from './OwnOfBatch';
-import { PromiseDay } from './PromiseDay';
 import { RouteList } from './RouteList';
 import { SpecificationPanel } from './SpecificationPanel';
 import { Columns } from './PiecePage.styles';
 import { usePiece } from './usePiece';
-import { Wished } from './Wished';
 
 /** The traveller: everything that is known of one piece. */
 export default function PiecePage() {
@@ -41,8 +39,8 @@ function Traveller({ piece }: { piece: PieceView }) {
           <Journal piece={piece} />
         </div>
         <div>
-          <Brief piece={piece} isOwner={person.role === 'OWNER'} />
-          <OwnOfBatch piece={piece} />
+          <BriefPanel piece={piece} isOwner={person.role === 'OWNER'} />
+          <OwnOfBatch piece={piece} isOwner={person.role === 'OWNER'} />
           <SpecificationPanel piece={piece} isOwner={person.role === 'OWNER'} />
           <Materials piece={piece.id} />
           <Numbers piece={piece} />
@@ -83,7 +81,7 @@ function Top({ piece }: { piece: PieceView }) {
       ))}
       <Quiet>
         As it lies: {piece.conditions.join(', ')}
-        {piece.heats > 1 ? `, hardened ${piece.heats} times` : ''}.{piece.own.isSpare ? ' The spare of its batch.' : ''}
+        {piece.heats > 1 ? `, hardened ${piece.heats} times` : ''}.{piece.own.belongs === 'SPARE' ? ' The spare of its batch.' : ''}
       </Quiet>
       {piece.mishaps.map((mishap) => (
         <Quiet key={`mishap ${mishap.atMillis}`}>
@@ -106,21 +104,4 @@ function Top({ piece }: { piece: PieceView }) {
 function told(mishap: MishapView): string {
   const parts = [mishap.measured, mishap.words].filter(Boolean);
   return parts.length > 0 ? ` (${parts.join('; ')})` : '';
-}
-
-function Brief({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
-  const [isMoving, setMoving] = useState(false);
-  return (
-    <Panel aria-label="What the client asked for">
-      <h2>For {piece.clientName}</h2>
-      <p>
-        <q>{piece.useWords}</q>
-      </p>
-      <Wished wishes={piece.wishes} />
-      <Quiet>
-        {minutes(piece.attendedMinutesLeft)} of hands-on work left; could be done by {day(piece.earliestDay)}.
-      </Quiet>
-      {isOwner ? <PromiseDay piece={piece} isOpen={isMoving} onToggle={setMoving} /> : null}
-    </Panel>
-  );
 }

@@ -77,26 +77,32 @@ class BatchTest {
     }
 
     @Test
-    @DisplayName("[trade] look-alikes keep slots of their own, and a spare says whose it is")
+    @DisplayName("[trade] look-alikes keep slots of their own, and the shop's spare takes the place of a lost piece without a question")
     void slots_and_spares() {
-        own(first, "", "A1", false).isOk();
-        assertThat(own(first + 1, "", "a1", false).isRefused(422, "entries").detail()).contains("has this slot");
-        own(first + 4, "", "A5", true).isRefused(422, "entries");
-        own(first + 4, "the shop", "A5", true).isOk();
-        own(first + 1, "Petra Vale", "A2", false).isOk();
+        mark(first, "A1").isOk();
+        assertThat(mark(first + 1, "a1").isRefused(422, "entries").detail()).contains("has this slot");
+        mark(first + 4, "A5").isOk();
+        give(first + 4, "PROMISED", "", "SPARE", "", true).isRefused(422, "entries");
+        assertThat(give(first + 4, "PROMISED", "", "SPARE", "the shop", false).isRefused(422, "question").detail()).contains("promised to Greta Moss");
+        give(first + 4, "PROMISED", "", "SPARE", "the shop", true).isOk();
+        give(first + 1, "PROMISED", "", "PROMISED", "Petra Vale", false).isOk();
         Work.workUpTo(shop, bram, first + 1, "see-first-piece");
         JsonNode ways = bram.get(Work.address(first + 1, "number-piece") + "/ways-back?kind=CUTTER_BROKEN").isOk().json().path("ways");
         assertThat(ways.valueStream().map(way -> way.path("wayBack").asString())).contains("SPARE");
-        bram.post(Work.address(first + 1, "number-piece") + "/went-wrong", Map.of("kind", "CUTTER_BROKEN", "words", "", "measured", "", "wayBack", "SPARE", "from", "")).isOk();
+        bram.post(Work.address(first + 1, "number-piece") + "/went-wrong", Map.of("kind", "CUTTER_BROKEN", "words", "", "measured", "", "wayBack", "SPARE", "from", "", "sure", false)).isOk();
         assertThat(Work.piece(bram, first + 1).path("standing").asString()).isEqualTo("SCRAPPED");
         JsonNode spare = Work.piece(bram, first + 4).path("own");
         assertThat(spare.path("forWhom").asString()).isEqualTo("Petra Vale");
-        assertThat(spare.path("isSpare").asBoolean()).isFalse();
+        assertThat(spare.path("belongs").asString()).isEqualTo("PROMISED");
         assertThat(spare.path("rackSlot").asString()).isEqualTo("A5");
     }
 
-    private static Client.Answer own(long piece, String forWhom, String slot, boolean isSpare) {
-        return bram.post("/api/pieces/" + piece + "/own", Map.of("forWhom", forWhom, "art", "", "rackSlot", slot, "isSpare", isSpare));
+    private static Client.Answer mark(long piece, String slot) {
+        return bram.post("/api/pieces/" + piece + "/own", Map.of("art", "", "rackSlot", slot, "setName", ""));
+    }
+
+    private static Client.Answer give(long piece, String was, String of, String belongs, String forWhom, boolean sure) {
+        return owner.post("/api/pieces/" + piece + "/belongs", Map.of("from", Map.of("belongs", was, "forWhom", of), "belongs", belongs, "forWhom", forWhom, "sure", sure));
     }
 
     @Test
@@ -125,10 +131,11 @@ class BatchTest {
     }
 
     @Test
-    @DisplayName("[trade] two tones by grinding with bevels before hardening: the settings contradict, and the rules that clash are named")
+    @DisplayName("[trade] two tones by grinding go with rough bevels; clay does not go with bevels ground after hardening, and the answer to change is named")
     void contradicting_settings() {
-        String detail = owner.post("/api/pieces/" + first + "/specification/look", Work.decided("finish", "HAND_SATIN", "TWO_TONE_GROUND")).isRefused(409, "out-of-turn").detail();
-        assertThat(detail).contains("contradict each other").contains("bevels after").contains("bevels before hardening");
+        owner.post("/api/pieces/" + first + "/specification/look", Work.decided("finish", "HAND_SATIN", "TWO_TONE_GROUND")).isOk();
+        String detail = owner.post("/api/pieces/" + first + "/specification/look", Work.decided("steel", "1084", "1095", "hardening", "IN_KILN", "CLAY", "bevels", "ROUGH_THEN_FINISH", "AFTER_HARDENING")).isRefused(422, "entries").text();
+        assertThat(detail).contains("take the line of the clay away", "“Rough before, finish after”");
     }
 
     @Test

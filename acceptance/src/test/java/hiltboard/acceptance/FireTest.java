@@ -285,7 +285,7 @@ class FireTest {
         assertThat(Work.piece(maker, missing).path("heldReason").asString()).contains("Missing");
         JsonNode open = maker.get("/api/fire/treater/" + sent).json().path("pieces").valueStream().filter(piece -> piece.path("mark").asString().equals("B")).findFirst().orElseThrow();
         assertThat(open.path("isOpen").asBoolean()).as("a difference has to be answered").isTrue();
-        maker.post(Work.address(different, "harden") + "/went-wrong", Map.of("kind", "OTHER", "words", "Bent, and 52 HRC", "measured", "", "wayBack", "HOLD", "from", "")).isOk();
+        maker.post(Work.address(different, "harden") + "/went-wrong", Map.of("kind", "OTHER", "words", "Bent, and 52 HRC", "measured", "", "wayBack", "HOLD", "from", "", "sure", false)).isOk();
         maker.post("/api/fire/treater/" + sent + "/returned", Map.of("pieces", List.of())).isRefused(409, "out-of-turn");
     }
 

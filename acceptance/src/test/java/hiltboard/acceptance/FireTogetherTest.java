@@ -132,7 +132,7 @@ class FireTogetherTest {
         for (long piece : List.of(scrapped, byHand, held)) {
             fires.out(load, piece).isOk();
         }
-        bram.post(Work.address(scrapped, "harden") + "/went-wrong", Map.of("kind", "CRACKED", "words", "From the heel up", "measured", "", "wayBack", "SCRAP", "from", "")).isOk();
+        bram.post(Work.address(scrapped, "harden") + "/went-wrong", Map.of("kind", "CRACKED", "words", "From the heel up", "measured", "", "wayBack", "SCRAP", "from", "", "sure", false)).isOk();
         Work.done(bram, byHand, "harden").isOk();
         bram.post("/api/pieces/" + held + "/hold", Map.of("words", "A line on the flat, looked at tomorrow")).isOk();
         fires.tell(load, "file-test", Map.of("piece", scrapped, "skates", true)).isOk();

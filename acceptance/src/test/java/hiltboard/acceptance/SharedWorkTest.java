@@ -156,8 +156,8 @@ class SharedWorkTest {
     void what_went_wrong_is_done_again_with_new_readings() {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, bram, piece, "finish-grind");
-        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "CRACKED", "words", "", "measured", "", "wayBack", "REDO", "from", "harden")).isRefused(422, "entries");
-        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "NOT_HARD", "words", "52 HRC", "measured", "", "wayBack", "HEAT_AGAIN", "from", "harden")).isOk();
+        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "CRACKED", "words", "", "measured", "", "wayBack", "REDO", "from", "harden", "sure", false)).isRefused(422, "entries");
+        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "NOT_HARD", "words", "52 HRC", "measured", "", "wayBack", "HEAT_AGAIN", "from", "harden", "sure", false)).isOk();
         JsonNode again = Work.piece(bram, piece);
         assertThat(Work.step(again, "normalise").path("standing").asString()).isEqualTo("READY");
         assertThat(Work.step(again, "harden").path("standing").asString()).isEqualTo("WAITING");
@@ -176,7 +176,7 @@ class SharedWorkTest {
         assertThat(Work.start(bram, piece, "choose-stock").isRefused(409, "out-of-turn").detail()).contains("waiting for the client");
         cato.post("/api/pieces/" + piece + "/release", Map.of()).isOk();
         Work.start(bram, piece, "choose-stock").isOk();
-        bram.post(Work.address(piece, "choose-stock") + "/went-wrong", Map.of("kind", "OTHER", "words", "", "measured", "", "wayBack", "SCRAP", "from", "")).isOk();
+        bram.post(Work.address(piece, "choose-stock") + "/went-wrong", Map.of("kind", "OTHER", "words", "", "measured", "", "wayBack", "SCRAP", "from", "", "sure", false)).isOk();
         Work.done(bram, piece, "choose-stock").isRefused(409, "out-of-turn");
     }
 

@@ -136,11 +136,11 @@ class StockTest {
 
         Work.workUpTo(shop, bram, piece, "cure-handle");
         assertThat(Store.need(bram, piece, "adhesive").path("standing").asString()).isEqualTo("TAKEN");
-        bram.post(Work.address(piece, "glue-handle") + "/went-wrong", Map.of("kind", "GLUE_FAILED", "words", "too dry", "measured", "", "wayBack", "REDO", "from", "glue-handle")).isOk();
+        bram.post(Work.address(piece, "glue-handle") + "/went-wrong", Map.of("kind", "GLUE_FAILED", "words", "too dry", "measured", "", "wayBack", "REDO", "from", "glue-handle", "sure", false)).isOk();
         assertThat(Store.need(bram, piece, "adhesive").path("standing").asString()).isEqualTo("HERE");
         Store.promise(bram, piece, "adhesive", glue).isOk();
         assertThat(Store.lot(bram, glue).path("lot").path("free").asString()).isEqualTo("70 g");
-        bram.post(Work.address(piece, "glue-handle") + "/went-wrong", Map.of("kind", "OTHER", "words", "dropped", "measured", "", "wayBack", "SCRAP", "from", "")).isOk();
+        bram.post(Work.address(piece, "glue-handle") + "/went-wrong", Map.of("kind", "OTHER", "words", "dropped", "measured", "", "wayBack", "SCRAP", "from", "", "sure", false)).isOk();
         assertThat(Store.lot(bram, glue).path("lot").path("free").asString()).as("a scrapped piece keeps nothing back").isEqualTo("85 g");
         assertThat(Store.lot(bram, glue).path("lot").path("promises")).isEmpty();
     }

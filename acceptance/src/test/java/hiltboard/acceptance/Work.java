@@ -17,8 +17,8 @@ final class Work {
         Map<String, String> specification = new LinkedHashMap<>();
         owner.get("/api/design/questions").isOk().json().path("fields").forEach(field -> specification.put(field.path("key").asString(), field.path("usual").asString()));
         specification.putAll(changed);
-        return new LinkedHashMap<>(Map.of("clientName", "Greta Moss", "clientContact", "", "title", "Kitchen knife", "useWords", "Onions and herbs",
-                "promisedOn", LocalDate.now().plusDays(30).toString(), "pieces", pieces,
+        return new LinkedHashMap<>(Map.of("kind", "COMMISSION", "clientName", "Greta Moss", "clientContact", "", "title", "Kitchen knife", "useWords", "Onions and herbs",
+                "promisedOn", LocalDate.now().plusDays(30).toString(), "pieces", pieces, "ordered", pieces,
                 "wishes", List.of(Map.of("words", "Blade length", "strength", "MUST", "asked", "5 in", "agreed", "4 in")), "specification", specification));
     }
 

@@ -41,3 +41,40 @@ DROP TABLE mishap;
 ALTER TABLE mishap_3 RENAME TO mishap;
 CREATE INDEX mishap_piece ON mishap (piece_id);
 CREATE INDEX mishap_operation ON mishap (operation);
+
+-- What a job is for: a client's commission, or work that no client has asked for.
+ALTER TABLE job ADD COLUMN kind TEXT NOT NULL DEFAULT 'COMMISSION' CHECK (kind IN ('COMMISSION', 'STOCK', 'TRIAL', 'GIFT'));
+
+-- Each knife that somebody is to have, and the piece that is promised for it. One piece is never promised twice, and none that was scrapped.
+CREATE TABLE ordered (
+    id       INTEGER PRIMARY KEY,
+    job_id   INTEGER NOT NULL REFERENCES job (id),
+    for_whom TEXT NOT NULL,
+    piece_id INTEGER UNIQUE REFERENCES piece (id)
+) STRICT;
+CREATE INDEX ordered_job ON ordered (job_id);
+INSERT INTO ordered (job_id, for_whom, piece_id) SELECT job_id, for_whom, id FROM piece WHERE is_spare = 0 AND standing <> 'SCRAPPED' ORDER BY job_id, position;
+INSERT INTO ordered (job_id, for_whom) SELECT job_id, for_whom FROM piece WHERE is_spare = 0 AND standing = 'SCRAPPED' ORDER BY job_id, position;
+UPDATE piece SET for_whom = '' WHERE is_spare = 0;
+CREATE TRIGGER ordered_not_scrapped_new BEFORE INSERT ON ordered
+WHEN EXISTS (SELECT 1 FROM piece WHERE id = NEW.piece_id AND standing = 'SCRAPPED') BEGIN SELECT raise(ABORT, 'a scrapped piece is promised to nobody'); END;
+CREATE TRIGGER ordered_not_scrapped BEFORE UPDATE OF piece_id ON ordered
+WHEN EXISTS (SELECT 1 FROM piece WHERE id = NEW.piece_id AND standing = 'SCRAPPED') BEGIN SELECT raise(ABORT, 'a scrapped piece is promised to nobody'); END;
+CREATE TRIGGER scrapped_is_promised_no_more AFTER UPDATE OF standing ON piece
+WHEN NEW.standing = 'SCRAPPED' BEGIN UPDATE ordered SET piece_id = NULL WHERE piece_id = NEW.id; END;
+
+-- Pieces that go out together; empty for none.
+ALTER TABLE piece ADD COLUMN set_name TEXT NOT NULL DEFAULT '';
+
+-- What a job's brief said before it was changed, with the wishes of then.
+CREATE TABLE brief_before (
+    id            INTEGER PRIMARY KEY,
+    job_id        INTEGER NOT NULL REFERENCES job (id),
+    use_words     TEXT NOT NULL,
+    wishes        TEXT NOT NULL CHECK (json_valid(wishes)),
+    client_agreed INTEGER NOT NULL CHECK (client_agreed IN (0, 1)),
+    reason        TEXT NOT NULL,
+    changed_by    INTEGER NOT NULL REFERENCES person (id),
+    changed_at_ms INTEGER NOT NULL
+) STRICT;
+CREATE INDEX brief_before_job ON brief_before (job_id);

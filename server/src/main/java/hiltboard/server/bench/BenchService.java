@@ -15,6 +15,7 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.chain.ReadingRepository;
 import hiltboard.server.job.JobService;
+import hiltboard.server.job.BelongingService;
 import hiltboard.server.job.Gates;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
@@ -135,6 +136,9 @@ public class BenchService {
         PieceFile file = workable(piece);
         Step step = file.step(operation);
         mustBeAllowed(step, person);
+        if (step.operation().is(Trait.HANDS_OVER)) {
+            BelongingService.mustBePromised(file);
+        }
         mustBeFinishable(file, step);
         mustBeComplete(file, step.operation(), ticked);
         DimensionChain chain = file.chain(person.units());

@@ -27,6 +27,7 @@ import hiltboard.core.route.Worn;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
+import hiltboard.server.job.BelongingService;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
@@ -63,9 +64,11 @@ public class MishapService {
     private final Routes routes;
     private final Changes changes;
     private final ShopDays days;
+    private final BelongingService belonging;
     private final ShopClock clock;
 
-    MishapService(PieceFiles files, StepRepository steps, WorkAgain workAgain, JobService jobs, Routes routes, Changes changes, ShopDays days, ShopClock clock) {
+    MishapService(PieceFiles files, StepRepository steps, WorkAgain workAgain, JobService jobs, Routes routes, Changes changes, ShopDays days, ShopClock clock, BelongingService belonging) {
+        this.belonging = belonging;
         this.days = days;
         this.files = files;
         this.steps = steps;
@@ -80,9 +83,10 @@ public class MishapService {
      * What went wrong and how to go on.
      *
      * @param measured its size in shop notation; empty where it was not measured
+     * @param sure whether the owner has confirmed what the way takes from somebody
      * @param from the step that is begun again, as the chosen way names it; empty where it names none
      */
-    public record WentWrong(String kind, String words, String measured, WayBack wayBack, String from) {}
+    public record WentWrong(String kind, String words, String measured, WayBack wayBack, String from, boolean sure) {}
 
     /** One way back with what it costs; the day is the earliest on which the piece could be done. */
     public record WayView(
@@ -212,7 +216,7 @@ public class MishapService {
         switch (way.way()) {
             case REDO, REMAKE, HEAT_AGAIN, WELD -> turnBack(file, way.turned());
             case GO_ON, GRIND_OUT, WARM -> decided(file);
-            case SPARE -> jobs.useSpare(files.spareFor(file).orElseThrow(), file);
+            case SPARE -> belonging.useSpare(files.spareFor(file).orElseThrow(), file, report.sure(), person);
             case SCRAP -> jobs.scrap(file.id());
             case HOLD -> {
                 String why = mishap.words() + (report.words().isBlank() ? "" : ": " + report.words().strip());

@@ -8,7 +8,7 @@ import hiltboard.server.bench.MishapService.WentWrong;
 import hiltboard.server.job.Brief;
 import hiltboard.server.job.ChangeService.Decided;
 import hiltboard.server.job.ChangeService.FieldChange;
-import hiltboard.server.job.Own;
+import hiltboard.server.job.JobService.Described;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -65,7 +65,7 @@ final class DemoConstructions {
                 List.of(wish("Edge before sharpening", "as thin as you dare", "0.010 in")),
                 answers("steelForm", "LAMINATED", "steel", "W2", "bladeLength", "6-1/2", "heelWidth", "1-7/8", "stockThickness", "3/16", "edgeThickness", ".010", "finish", "PATTERN", "handleMaterial", "MAPLE", "notches", "NONE"));
         shop.work(piece, "rough-bevels", Duration.ofHours(30));
-        shop.wrong(piece, "clean-forging", new WentWrong(Mishap.LAMINATE_FLAW.name(), "an open weld near the heel", ".012", WayBack.GRIND_OUT, ""), Duration.ofHours(28), shop.maker(2));
+        shop.wrong(piece, "clean-forging", new WentWrong(Mishap.LAMINATE_FLAW.name(), "an open weld near the heel", ".012", WayBack.GRIND_OUT, "", false), Duration.ofHours(28), shop.maker(2));
         shop.begin(piece, "rough-bevels", Duration.ofMinutes(40), 2);
     }
 
@@ -78,11 +78,14 @@ final class DemoConstructions {
     }
 
     private void machined() {
-        long first = shop.take(24, 20, "Galley knives, machined", "Harbour Galley Supply", "Deck and galley, handed from one to the next.", 5,
+        long first = shop.take(24, 20, "Galley knives, machined", "Harbour Galley Supply", "Deck and galley, handed from one to the next.", 5, 4,
                 List.of(wish("Five, one a spare", "four and a spare", "five; the spare stays with us"), wish("Scales swap", "interchangeable", "to 0.003 in")),
                 answers("construction", "MACHINED", "steel", "440C", "bladeLength", "4-1/2", "stockThickness", ".140", "handleMaterial", "GLASS_EPOXY", "scaleThickness", "1/4", "handleHollow", ".050", "finish", "ETCHED_DARK_TUMBLED", "pinDiameter", "3/16"));
         for (int i = 0; i < 5; i++) {
-            shop.describe(first + i, new Own(i == 4 ? "the shop" : "Galley " + (i + 1), i == 1 ? "anchor on the left scale" : "", "B" + (i + 1), i == 4), Duration.ofDays(23));
+            shop.describe(first + i, new Described(i == 1 ? "anchor on the left scale" : "", "B" + (i + 1), ""), Duration.ofDays(23));
+        }
+        for (int i = 0; i < 4; i++) {
+            shop.give(first + i, "Galley " + (i + 1), Duration.ofDays(23));
         }
         shop.work(first, "wrap-foil", Duration.ofHours(8));
         shop.work(first + 1, "scribe-centre-line", Duration.ofHours(6));
@@ -114,7 +117,7 @@ final class DemoConstructions {
         long piece = shop.take(31, 47, "Yanagi with a line", "Fergus Ilmen", "Raw fish at the counter, in front of guests.", 1, List.of(wish("Line", "a lively one", "clay, water then oil")),
                 answers("steel", "1095", "hardening", "CLAY", "quench", "WATER_THEN_OIL", "finish", "HAMON", "handleTurn", "TEMPORARY_PINS", "bladeLength", "10-1/2", "heelWidth", "1-1/4", "notches", "NONE", "bevels", "ROUGH_THEN_FINISH"));
         shop.work(piece, "test-hardness", Duration.ofDays(4));
-        shop.wrong(piece, "straighten", new WentWrong(Mishap.WARPED.name(), "edge side, came in the water", "3/32", WayBack.HEAT_AGAIN, "harden"), Duration.ofDays(3), shop.maker(1));
+        shop.wrong(piece, "straighten", new WentWrong(Mishap.WARPED.name(), "edge side, came in the water", "3/32", WayBack.HEAT_AGAIN, "harden", false), Duration.ofDays(3), shop.maker(1));
         shop.work(piece, "remove-scale", Duration.ofHours(22));
         shop.change(piece, new Decided(List.of(new FieldChange("handleMaterial", "WALNUT", "DENSE_OILY_WOOD")), List.of(), "Walnut looked dull beside the line", true, List.of()), Duration.ofHours(20));
     }

@@ -16,12 +16,16 @@ import hiltboard.server.access.Role;
 import hiltboard.server.bench.MishapService.WentWrong;
 import hiltboard.server.bench.MishapService;
 import hiltboard.server.design.ConsultService;
+import hiltboard.server.job.BelongingService;
+import hiltboard.server.job.BelongingService.Given;
+import hiltboard.server.job.BelongingService.Seen;
 import hiltboard.server.job.Brief;
 import hiltboard.server.job.ChangeService;
 import hiltboard.server.job.JobService.NewJob;
 import hiltboard.server.job.JobService;
 import hiltboard.server.job.NoteService;
-import hiltboard.server.job.Own;
+import hiltboard.server.job.JobKind;
+import hiltboard.server.job.Own.Belongs;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
@@ -56,6 +60,7 @@ class DemoShop implements SmartInitializingSingleton {
     private final ChangeService changing;
     private final Prices prices;
     private final ConsultService consult;
+    private final BelongingService belonging;
     private final PieceFiles files;
     private final DemoStock stock;
     private final DemoForge forge;
@@ -64,7 +69,7 @@ class DemoShop implements SmartInitializingSingleton {
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, PieceFiles files, DemoStock stock, DemoForge forge, DemoFire fire, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, BelongingService belonging, PieceFiles files, DemoStock stock, DemoForge forge, DemoFire fire, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
@@ -73,6 +78,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.changing = changing;
         this.prices = prices;
         this.consult = consult;
+        this.belonging = belonging;
         this.files = files;
         this.stock = stock;
         this.forge = forge;
@@ -218,7 +224,7 @@ class DemoShop implements SmartInitializingSingleton {
                     List.of(wish("Light", Strength.MUST, "under 150 g", "thin stock, slim handle")), Map.of("bladeLength", "3-1/2", "heelWidth", "1", "stockThickness", "1/8", "handleMaterial", "DENSE_OILY_WOOD"));
             diary.work(piece, "finish-grind", ago(Duration.ofHours(50)), makers);
             diary.begin(piece, "finish-grind", ago(Duration.ofHours(27)), makers.get(2));
-            wrong(piece, "finish-grind", new WentWrong(Mishap.WARPED.name(), "towards the left, over the last three inches", "1/16", WayBack.HOLD, ""), Duration.ofHours(26), makers.get(2));
+            wrong(piece, "finish-grind", new WentWrong(Mishap.WARPED.name(), "towards the left, over the last three inches", "1/16", WayBack.HOLD, "", false), Duration.ofHours(26), makers.get(2));
         }
 
         private void newCommission() {
@@ -244,7 +250,7 @@ class DemoShop implements SmartInitializingSingleton {
         }
 
         private void harvestKnives() {
-            long first = take(55, 2, "Harvest knives", "Weir Farm", "Cabbages and leeks, from October to frost.", 4,
+            long first = take(55, 2, "Harvest knives", "Weir Farm", "Cabbages and leeks, from October to frost.", 4, 3,
                     List.of(wish("Four, one of them a spare", Strength.MUST, "three and a spare", "four, the spare stays in the shop")),
                     Map.of("bladeLength", "6", "heelWidth", "1-1/2", "stockThickness", "1/8", "finish", "BELT_SATIN", "mark", "NONE", "steel", "1075", "handleMaterial", "STABILISED_WOOD"));
             diary.work(first, "nothing comes after hand-over", ago(Duration.ofHours(24)), makers);
@@ -255,7 +261,7 @@ class DemoShop implements SmartInitializingSingleton {
 
         private void scrap(long piece) {
             diary.work(piece, "temper-first", ago(Duration.ofDays(20)), makers);
-            wrong(piece, "harden", new WentWrong(Mishap.CRACKED.name(), "from the plunge", "1", WayBack.SCRAP, ""), Duration.ofDays(19), makers.get(3));
+            wrong(piece, "harden", new WentWrong(Mishap.CRACKED.name(), "from the plunge", "1", WayBack.SCRAP, "", false), Duration.ofDays(19), makers.get(3));
         }
 
         void wrong(long piece, String operation, WentWrong report, Duration ago, Person maker) {
@@ -274,8 +280,12 @@ class DemoShop implements SmartInitializingSingleton {
             diary.read(piece, operation, dimension, entry, ago(ago), makers.get(0));
         }
 
-        void describe(long piece, Own own, Duration ago) {
+        void describe(long piece, JobService.Described own, Duration ago) {
             clock.at(ago(ago), () -> jobs.describe(piece, own, Diary.command(owner)));
+        }
+
+        void give(long piece, String forWhom, Duration ago) {
+            clock.at(ago(ago), () -> belonging.give(piece, new Given(new Seen(Belongs.PROMISED, ""), Belongs.PROMISED, forWhom, true), owner, Diary.command(owner)));
         }
 
         void change(long piece, ChangeService.Decided decided, Duration ago) {
@@ -287,13 +297,18 @@ class DemoShop implements SmartInitializingSingleton {
         }
 
         long take(int daysAgo, int promisedInDays, String title, String client, String use, int pieces, List<Brief.Wish> wishes, Map<String, String> answers) {
+            return take(daysAgo, promisedInDays, title, client, use, pieces, pieces, wishes, answers);
+        }
+
+        /** @param ordered how many of the pieces somebody asked for; the others are spares of the shop */
+        long take(int daysAgo, int promisedInDays, String title, String client, String use, int pieces, int ordered, List<Brief.Wish> wishes, Map<String, String> answers) {
             Map<String, String> entries = new LinkedHashMap<>();
             for (SpecificationField field : SpecificationField.values()) {
                 entries.put(field.key(), answers.getOrDefault(field.key(), field.usual()));
             }
             long[] first = new long[1];
-            clock.at(ago(Duration.ofDays(daysAgo)), () -> first[0] = jobs.take(new NewJob(client, "", title, use,
-                    clock.today().plusDays(daysAgo + promisedInDays).toString(), pieces, wishes, entries), owner, Diary.command(owner)).about());
+            clock.at(ago(Duration.ofDays(daysAgo)), () -> first[0] = jobs.take(new NewJob(JobKind.COMMISSION, client, "", title, use,
+                    clock.today().plusDays(daysAgo + promisedInDays).toString(), pieces, ordered, wishes, entries), owner, Diary.command(owner)).about());
             return first[0];
         }
 

@@ -24,14 +24,16 @@ class JobController {
     private final ShopDays days;
     private final JobService service;
     private final ChangeService changing;
+    private final BelongingService belonging;
     private final Changes changes;
     private final ShopClock clock;
 
-    JobController(Wall wall, ShopDays days, JobService service, ChangeService changing, Changes changes, ShopClock clock) {
+    JobController(Wall wall, ShopDays days, JobService service, ChangeService changing, BelongingService belonging, Changes changes, ShopClock clock) {
         this.wall = wall;
         this.days = days;
         this.service = service;
         this.changing = changing;
+        this.belonging = belonging;
         this.changes = changes;
         this.clock = clock;
     }
@@ -56,6 +58,17 @@ class JobController {
     @PostMapping("/api/jobs/{id}/promise")
     Receipt promise(@PathVariable long id, @RequestBody PromiseChange change, Person person, Command command) {
         return service.promise(id, change.from(), change.to(), person, command);
+    }
+
+    /** What the job is for, changed; what was said before stays. */
+    @PostMapping("/api/jobs/{id}/brief")
+    Receipt brief(@PathVariable long id, @RequestBody BelongingService.NewBrief brief, Person person, Command command) {
+        return belonging.change(id, brief, person, command);
+    }
+
+    @PostMapping("/api/jobs/{id}/pieces")
+    Receipt add(@PathVariable long id, @RequestBody BelongingService.More more, Person person, Command command) {
+        return belonging.add(id, more, person, command);
     }
 
     /** What a change of the specification would do, before it takes effect. */

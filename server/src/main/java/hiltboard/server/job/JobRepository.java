@@ -5,6 +5,7 @@ import hiltboard.core.route.Condition;
 import hiltboard.core.route.Rework;
 import hiltboard.core.route.Worn;
 import hiltboard.server.job.Brief.Wish;
+import hiltboard.server.job.Own.Belongs;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -25,13 +26,14 @@ import tools.jackson.databind.json.JsonMapper;
 class JobRepository {
     private static final TypeReference<Map<String, String>> ENTRIES = new TypeReference<>() {};
     private static final String SELECT_JOB = """
-            SELECT job.id, number, title, use_words, promised_on, client.name AS client_name, client.contact AS client_contact
+            SELECT job.id, number, title, use_words, promised_on, job.kind, client.name AS client_name, client.contact AS client_contact
             FROM job JOIN client ON client.id = job.client_id
             """;
     private static final String SELECT_PIECE = """
-            SELECT piece.id, job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name AS held_by, version,
-                heats, softened_again, taken_apart, worn_conditions, worn_since_ms, for_whom, art, rack_slot, is_spare
-            FROM piece LEFT JOIN person holder ON holder.id = piece.held_by
+            SELECT piece.id, piece.job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name AS held_by, version,
+                heats, softened_again, taken_apart, worn_conditions, worn_since_ms, art, rack_slot, set_name,
+                coalesce(ordered.for_whom, piece.for_whom) AS for_whom, CASE WHEN ordered.id IS NOT NULL THEN 'PROMISED' WHEN is_spare = 1 THEN 'SPARE' ELSE 'STOCK' END AS belongs
+            FROM piece LEFT JOIN person holder ON holder.id = piece.held_by LEFT JOIN ordered ON ordered.piece_id = piece.id
             """;
     private final JdbcClient sql;
     private final JsonMapper json;
@@ -42,7 +44,7 @@ class JobRepository {
     }
 
     /** A job with its client. */
-    record Job(long id, String number, String title, String useWords, LocalDate promisedOn, String clientName, String clientContact) {}
+    record Job(long id, String number, String title, String useWords, LocalDate promisedOn, JobKind kind, String clientName, String clientContact) {}
 
     /** How a piece stands. */
     enum Standing { ALIVE, HANDED_OVER, SCRAPPED }
@@ -64,12 +66,12 @@ class JobRepository {
         return sql.sql("SELECT id FROM client WHERE name = :name ORDER BY id LIMIT 1").param("name", name).query(Long.class).optional();
     }
 
-    long addJob(long client, String title, String useWords, LocalDate promisedOn, long atMillis) {
+    long addJob(long client, JobKind kind, String title, String useWords, LocalDate promisedOn, long atMillis) {
         return sql.sql("""
-                INSERT INTO job (number, client_id, title, use_words, promised_on, created_at_ms)
-                VALUES ((SELECT printf('%03d', count(*) + 1) FROM job), :client, :title, :use, :promised, :at) RETURNING id
+                INSERT INTO job (number, client_id, kind, title, use_words, promised_on, created_at_ms)
+                VALUES ((SELECT printf('%03d', count(*) + 1) FROM job), :client, :kind, :title, :use, :promised, :at) RETURNING id
                 """)
-                .param("client", client).param("title", title).param("use", useWords).param("promised", promisedOn.toString()).param("at", atMillis)
+                .param("client", client).param("kind", kind.name()).param("title", title).param("use", useWords).param("promised", promisedOn.toString()).param("at", atMillis)
                 .query(Long.class).single();
     }
 
@@ -118,7 +120,7 @@ class JobRepository {
 
     /** The pieces of jobs that are not finished, with those of the same job that are. */
     List<Piece> piecesOf(Collection<Long> jobs) {
-        return sql.sql(SELECT_PIECE + "WHERE job_id IN (:jobs) ORDER BY job_id, position").param("jobs", jobs).query((row, number) -> piece(row)).list();
+        return sql.sql(SELECT_PIECE + "WHERE piece.job_id IN (:jobs) ORDER BY piece.job_id, position").param("jobs", jobs).query((row, number) -> piece(row)).list();
     }
 
     void specify(long piece, Map<String, String> entries) {
@@ -133,9 +135,13 @@ class JobRepository {
                 .param("since", worn.since().toEpochMilli()).param("id", piece).update();
     }
 
-    void own(long piece, Own own) {
-        sql.sql("UPDATE piece SET for_whom = :whom, art = :art, rack_slot = :slot, is_spare = :spare WHERE id = :id")
-                .param("whom", own.forWhom()).param("art", own.art()).param("slot", own.rackSlot()).param("spare", own.isSpare()).param("id", piece).update();
+    void describe(long piece, String art, String rackSlot, String setName) {
+        sql.sql("UPDATE piece SET art = :art, rack_slot = :slot, set_name = :set WHERE id = :id").param("art", art).param("slot", rackSlot).param("set", setName).param("id", piece).update();
+    }
+
+    /** Another piece of the job; every piece says how many there are. */
+    void countPieces(long job) {
+        sql.sql("UPDATE piece SET pieces = (SELECT count(*) FROM piece counted WHERE counted.job_id = :job) WHERE job_id = :job").param("job", job).update();
     }
 
     void promise(long job, LocalDate day) {
@@ -157,7 +163,7 @@ class JobRepository {
 
     private static Job job(ResultSet row) throws SQLException {
         return new Job(row.getLong("id"), row.getString("number"), row.getString("title"), row.getString("use_words"),
-                LocalDate.parse(row.getString("promised_on")), row.getString("client_name"), row.getString("client_contact"));
+                LocalDate.parse(row.getString("promised_on")), JobKind.valueOf(row.getString("kind")), row.getString("client_name"), row.getString("client_contact"));
     }
 
     private Piece piece(ResultSet row) throws SQLException {
@@ -165,7 +171,7 @@ class JobRepository {
                 json.readValue(row.getString("specification"), ENTRIES), Standing.valueOf(row.getString("standing")),
                 Optional.ofNullable(row.getString("held_reason")), Optional.ofNullable(row.getString("held_by")).orElse(""),
                 row.getLong("held_at_ms"), row.getLong("version"), new Rework(row.getInt("heats"), row.getBoolean("softened_again"), row.getBoolean("taken_apart")), worn(row),
-                new Own(row.getString("for_whom"), row.getString("art"), row.getString("rack_slot"), row.getBoolean("is_spare")));
+                new Own(Belongs.valueOf(row.getString("belongs")), row.getString("for_whom"), row.getString("art"), row.getString("rack_slot"), row.getString("set_name")));
     }
 
     private static Worn worn(ResultSet row) throws SQLException {

@@ -3,6 +3,10 @@ package hiltboard.server.job;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
+import java.util.Set;
+import java.util.LinkedHashMap;
+import hiltboard.core.design.Use;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.route.Rework;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Worn;
@@ -31,6 +35,7 @@ public class JobService {
     private static final int MOST_PIECES = 24;
     private static final int LONGEST_TEXT = 2_000;
     private static final int LONGEST_OWN = 300;
+    private static final String NOBODY = "The shop";
     private static final int LONGEST_SLOT = 20;
 
     private final JobRepository jobs;
@@ -39,8 +44,10 @@ public class JobService {
     private final Changes changes;
     private final ShopClock clock;
     private final Specifications specifications;
+    private final BelongingService belonging;
 
-    JobService(JobRepository jobs, PieceFiles files, Routes routes, Changes changes, ShopClock clock, Specifications specifications) {
+    JobService(JobRepository jobs, PieceFiles files, Routes routes, Changes changes, ShopClock clock, Specifications specifications, BelongingService belonging) {
+        this.belonging = belonging;
         this.specifications = specifications;
         this.jobs = jobs;
         this.files = files;
@@ -49,14 +56,20 @@ public class JobService {
         this.clock = clock;
     }
 
-    /** A commission or a batch as it was talked through; entries in shop notation, those that were typed: what is not among them is as usual. */
-    public record NewJob(String clientName, String clientContact, String title, String useWords, String promisedOn, int pieces, List<Wish> wishes, Map<String, String> specification) {}
+    /**
+     * A commission or a batch as it was talked through, or work that no client has asked for, whose client is left empty; entries in shop notation, those that were typed: what is not among
+     * them is as usual.
+     *
+     * @param pieces how many are made
+     * @param ordered how many of them somebody has asked for; the others are spares of the shop. Nothing without a client
+     */
+    public record NewJob(JobKind kind, String clientName, String clientContact, String title, String useWords, String promisedOn, int pieces, int ordered, List<Wish> wishes, Map<String, String> specification) {}
 
     /** Takes a job: all findings are collected before anything is kept. The receipt is about the job's first piece. */
     public Receipt take(NewJob job, Person person, Command command) {
         person.mustBeOwner("take a job");
         List<Finding> findings = findings(job);
-        SpecificationReader.Answer answer = specifications.readCompleted(job.specification(), person.units());
+        SpecificationReader.Answer answer = specifications.readCompleted(forItsUse(job), person.units());
         findings.addAll(answer.findings());
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
@@ -64,20 +77,36 @@ public class JobService {
         Specification specification = answer.specification().orElseThrow();
         routes.of(specification, Place.ALONE, Rework.NONE);
         return changes.make(command, () -> {
-            long client = jobs.clientNamed(job.clientName().strip()).orElseGet(() -> jobs.addClient(job.clientName().strip(), job.clientContact().strip()));
-            long id = jobs.addJob(client, job.title().strip(), job.useWords().strip(), LocalDate.parse(job.promisedOn()), clock.nowMillis());
+            String clientName = job.kind().hasClient() || !job.clientName().isBlank() ? job.clientName().strip() : NOBODY;
+            long client = jobs.clientNamed(clientName).orElseGet(() -> jobs.addClient(clientName, job.clientContact().strip()));
+            long id = jobs.addJob(client, job.kind(), job.title().strip(), job.useWords().strip(), LocalDate.parse(job.promisedOn()), clock.nowMillis());
             for (int i = 0; i < job.wishes().size(); i++) {
                 jobs.addWish(id, i, job.wishes().get(i));
             }
             long first = 0;
             for (int position = 1; position <= job.pieces(); position++) {
                 long piece = jobs.addPiece(id, position, job.pieces(), specification.entries());
+                belonging.belongs(id, job.kind(), piece, job.kind().hasClient() && position > job.ordered());
+                if (!job.kind().hasClient()) {
+                    belonging.approve(piece, person);
+                }
                 first = position == 1 ? piece : first;
             }
             String number = jobs.job(id).orElseThrow().number();
-            Entry entry = Entry.ofJob(Entry.Kind.JOB_TAKEN, id, number + " " + job.title().strip() + " was taken for " + job.clientName().strip());
+            Entry entry = Entry.ofJob(Entry.Kind.JOB_TAKEN, id, number + " " + job.title().strip() + " was taken " + (job.kind().hasClient() ? "for " + clientName : job.kind().words() + ": there is no client to say yes to its outline"));
             return new Entry(entry.kind(), entry.job(), entry.piece(), entry.words(), first);
         });
+    }
+
+    /** Where nobody chose what it is used for and the client's words speak of one use, it is that one: the edge follows from it. */
+    private static Map<String, String> forItsUse(NewJob job) {
+        Set<Use> said = Use.saidIn(job.useWords());
+        if (said.size() != 1 || !job.specification().getOrDefault(SpecificationField.USE.key(), "").isBlank()) {
+            return job.specification();
+        }
+        Map<String, String> entries = new LinkedHashMap<>(job.specification());
+        entries.put(SpecificationField.USE.key(), said.iterator().next().name());
+        return entries;
     }
 
     /** Moves the promised day. */
@@ -118,14 +147,13 @@ public class JobService {
         });
     }
 
-    /** Says what is this piece's own within its batch: for whom, what art, where in the rack, whether it is the spare and whose. */
-    public Receipt describe(long piece, Own own, Command command) {
+    /** What is this piece's own within its batch: what art, where in the rack, with which others it goes out. */
+    public record Described(String art, String rackSlot, String setName) {}
+
+    public Receipt describe(long piece, Described own, Command command) {
         List<Finding> findings = new ArrayList<>();
-        if (own.forWhom().length() > LONGEST_OWN || own.art().length() > LONGEST_OWN || own.rackSlot().length() > LONGEST_SLOT) {
+        if (own.setName().length() > LONGEST_OWN || own.art().length() > LONGEST_OWN || own.rackSlot().length() > LONGEST_SLOT) {
             findings.add(new Finding("own", "", "This is too long", "up to " + LONGEST_OWN + " characters, a slot up to " + LONGEST_SLOT));
-        }
-        if (own.isSpare() && own.forWhom().isBlank()) {
-            findings.add(new Finding("forWhom", "", "A spare belongs to somebody", "whose it is: the shop's, or a client's name"));
         }
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
@@ -133,9 +161,9 @@ public class JobService {
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
             slotMustBeFree(file, own.rackSlot().strip());
-            jobs.own(piece, new Own(own.forWhom().strip(), own.art().strip(), own.rackSlot().strip(), own.isSpare()));
-            return Entry.ofPiece(Entry.Kind.PIECE_DESCRIBED, file.jobId(), piece, file.name() + ": " + (own.isSpare() ? "the spare, of " : "for ") + (own.forWhom().isBlank() ? "the job's client" : own.forWhom().strip())
-                    + (own.rackSlot().isBlank() ? "" : ", slot " + own.rackSlot().strip()) + (own.art().isBlank() ? "" : ", art: " + own.art().strip()));
+            jobs.describe(piece, own.art().strip(), own.rackSlot().strip(), own.setName().strip());
+            return Entry.ofPiece(Entry.Kind.PIECE_MARKED, file.jobId(), piece, file.name() + ": " + (own.rackSlot().isBlank() ? "no slot" : "slot " + own.rackSlot().strip())
+                    + (own.art().isBlank() ? "" : ", art: " + own.art().strip()) + (own.setName().isBlank() ? "" : ", of the set “" + own.setName().strip() + "”"));
         });
     }
 
@@ -156,13 +184,6 @@ public class JobService {
     /** Keeps how often a blade was hardened and what the piece is at a turn of its route, part of a change that says why. */
     public void turnBack(long piece, Rework rework, Worn worn) {
         jobs.turnBack(piece, rework, worn);
-    }
-
-    /** The spare takes the place of a piece that is scrapped, part of a change that says why. */
-    public void useSpare(PieceFile spare, PieceFile lost) {
-        Own own = lost.piece().own();
-        jobs.own(spare.id(), new Own(own.forWhom(), own.art(), spare.piece().own().rackSlot(), false));
-        jobs.stand(lost.id(), JobRepository.Standing.SCRAPPED);
     }
 
     /** Gives a piece the specification that its client approved, part of a change that says so. */
@@ -187,7 +208,9 @@ public class JobService {
 
     private static List<Finding> findings(NewJob job) {
         List<Finding> findings = new ArrayList<>();
-        needed(findings, "clientName", job.clientName(), "the client's name");
+        if (job.kind().hasClient()) {
+            needed(findings, "clientName", job.clientName(), "the client's name");
+        }
         needed(findings, "title", job.title(), "what the knife is called in the shop");
         needed(findings, "useWords", job.useWords(), "what it is for, in the client's words");
         if (!isDay(job.promisedOn())) {
@@ -195,6 +218,11 @@ public class JobService {
         }
         if (job.pieces() < 1 || job.pieces() > MOST_PIECES) {
             findings.add(new Finding("pieces", String.valueOf(job.pieces()), "So many are not made together", "1 to " + MOST_PIECES));
+        }
+        int mostOrdered = job.kind().hasClient() ? job.pieces() : 0;
+        int leastOrdered = job.kind().hasClient() ? 1 : 0;
+        if (job.pieces() >= 1 && (job.ordered() < leastOrdered || job.ordered() > mostOrdered)) {
+            findings.add(new Finding("ordered", String.valueOf(job.ordered()), job.kind().hasClient() ? "More are ordered than are made, or none" : "Nobody has ordered what is made " + job.kind().words(), leastOrdered + " to " + mostOrdered));
         }
         if (job.wishes().size() > 40 || job.wishes().stream().anyMatch(wish -> wish.words().isBlank() || wish.words().length() > LONGEST_TEXT)) {
             findings.add(new Finding("wishes", "", "A wish is empty or too long", "a few words each, up to 40 wishes"));

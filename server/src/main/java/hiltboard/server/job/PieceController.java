@@ -40,8 +40,12 @@ class PieceController {
     private final JobService service;
     private final ShopClock clock;
     private final ShopDays days;
+    private final BelongingService belonging;
+    private final BelongingRepository belongs;
 
-    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided, Changes changes, JobService service, ShopClock clock, ShopDays days) {
+    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided, Changes changes, JobService service, ShopClock clock, ShopDays days, BelongingService belonging, BelongingRepository belongs) {
+        this.belonging = belonging;
+        this.belongs = belongs;
         this.days = days;
         this.files = files;
         this.jobs = jobs;
@@ -78,11 +82,17 @@ class PieceController {
 
     /** A piece's file; times are epoch milliseconds, lengths in the reader's units. */
     record PieceView(
-            long id, long jobId, String name, String jobTitle, String clientName, String clientContact, String useWords, String promisedOn, int daysInHand,
+            long id, long jobId, String name, String jobTitle, String clientName, String clientContact, String jobKind, String useWords, List<BriefBeforeView> briefBefore, List<OrderedView> ordered, String promisedOn, int daysInHand,
             String earliestDay, int attendedMinutesLeft, int position, int pieces, String standing, String state, String stateWords, boolean isUntempered,
             @Nullable String heldReason, String heldBy, long heldAtMillis, long version, List<WishView> wishes, List<SpecificationLine> specification,
             Drawing drawing, List<StepView> steps, List<NumberView> numbers, List<WindowView> windows, List<NoteView> notes, List<PhotoView> photos,
-            List<MishapView> mishaps, List<DecisionView> decisions, List<String> conditions, int heats, List<SiblingView> siblings, Own own, List<JournalEntry> journal, List<String> careCard, String cautionsDefer, long nowMillis) {}
+            List<MishapView> mishaps, List<DecisionView> decisions, List<String> conditions, int heats, List<SiblingView> siblings, List<String> setWith, Own own, List<JournalEntry> journal, List<String> careCard, String cautionsDefer, long nowMillis) {}
+
+    /** What the brief said before, with the wishes of then. */
+    record BriefBeforeView(String useWords, List<WishView> wishes, boolean clientAgreed, String reason, String by, long atMillis) {}
+
+    /** A knife that somebody is to have, and the piece that is promised for it; zero and empty where none is. */
+    record OrderedView(String forWhom, long piece, String pieceName) {}
 
     record Words(String words) {}
 
@@ -96,13 +106,13 @@ class PieceController {
         JobRepository.Job job = file.job();
         JobRepository.Piece piece = file.piece();
         List<Brief.Wish> wishes = jobs.wishes(job.id());
-        return new PieceView(id, job.id(), file.name(), job.title(), job.clientName(), job.clientContact(), job.useWords(), job.promisedOn().toString(), inHand.inHand(),
+        return new PieceView(id, job.id(), file.name(), job.title(), job.clientName(), job.clientContact(), job.kind().name(), job.useWords(), briefBefore(job.id()), ordered(job.id()), job.promisedOn().toString(), inHand.inHand(),
                 inHand.earliest().toString(), progress.attendedMinutesLeft(), piece.position(), piece.pieces(), piece.standing().name(), progress.state().name(),
                 progress.state().words(), file.isAlive() && progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
-                wishes.stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
+                wishes.stream().map(PieceController::view).toList(),
                 specification(file, units), Drawing.of(file.specification()),
                 StepViews.steps(file, units), StepViews.numbers(file, wishes, units), windows(file),
-                notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework().heats(), siblings(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
+                notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework().heats(), siblings(file), setWith(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
     }
 
     /** Where the shop loses work and blades, most often first. */
@@ -124,8 +134,14 @@ class PieceController {
     }
 
     @PostMapping("/api/pieces/{id}/own")
-    Receipt describe(@PathVariable long id, @RequestBody Own own, Command command) {
+    Receipt describe(@PathVariable long id, @RequestBody JobService.Described own, Command command) {
         return service.describe(id, own, command);
+    }
+
+    /** Whose the piece is from now on. */
+    @PostMapping("/api/pieces/{id}/belongs")
+    Receipt give(@PathVariable long id, @RequestBody BelongingService.Given given, Person person, Command command) {
+        return belonging.give(id, given, person, command);
     }
 
     @PostMapping("/api/pieces/{id}/release")
@@ -158,6 +174,28 @@ class PieceController {
 
     private static List<String> conditions(Progress progress) {
         return progress.conditions().stream().sorted().map(Condition::words).toList();
+    }
+
+    private List<BriefBeforeView> briefBefore(long job) {
+        return belongs.briefsBefore(job).stream().map(each -> new BriefBeforeView(each.useWords(), each.wishes().stream().map(PieceController::view).toList(), each.clientAgreed(), each.reason(), each.by(), each.atMillis())).toList();
+    }
+
+    private List<OrderedView> ordered(long job) {
+        JobRepository.Job of = jobs.job(job).orElseThrow();
+        List<JobRepository.Piece> pieces = jobs.piecesOf(List.of(job));
+        return belongs.ordered(job).stream().map(each -> new OrderedView(each.forWhom().isBlank() ? of.clientName() : each.forWhom(), each.piece().orElse(0L),
+                pieces.stream().filter(piece -> each.piece().filter(id -> id == piece.id()).isPresent()).findFirst().map(piece -> PieceFile.name(of, piece)).orElse(""))).toList();
+    }
+
+    private static WishView view(Brief.Wish wish) {
+        return new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed());
+    }
+
+    /** The other living pieces of the same set. */
+    private List<String> setWith(PieceFile file) {
+        String set = file.piece().own().setName();
+        return set.isBlank() ? List.of() : jobs.piecesOf(List.of(file.jobId())).stream()
+                .filter(piece -> piece.id() != file.id() && piece.standing() != JobRepository.Standing.SCRAPPED && piece.own().setName().equalsIgnoreCase(set)).map(piece -> PieceFile.name(file.job(), piece)).toList();
     }
 
     private List<SiblingView> siblings(PieceFile file) {

@@ -59,6 +59,10 @@ public record PieceFile(
 
     /** The piece as it is called in the shop: its job's number, and its own within a batch. */
     public String name() {
+        return name(job, piece);
+    }
+
+    static String name(JobRepository.Job job, JobRepository.Piece piece) {
         return piece.pieces() == 1 ? job.number() : job.number() + "-" + piece.position();
     }
 

@@ -1,0 +1,100 @@
+import { useState } from 'react';
+import { change } from '../api/client';
+import type { PieceView } from '../api/schema';
+import { useQuestions } from '../design/useDesign';
+import { Wishes } from '../design/Wishes';
+import { BothChanged } from '../parts/BothChanged';
+import { useCaught } from '../parts/Caught';
+import { Entry } from '../parts/Entry';
+import { Press } from '../parts/Press';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Tick } from '../parts/Tick';
+import { day, minutes, moment } from '../parts/words';
+import { PromiseDay } from './PromiseDay';
+import { Wished } from './Wished';
+
+/** What it is for, in the client's words, with what was asked beside what was agreed, and what was said before. */
+export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
+  const [isMoving, setMoving] = useState(false);
+  const [isChanging, setChanging] = useState(false);
+  return (
+    <Panel aria-label="What the client asked for">
+      <h2>{piece.jobKind === 'COMMISSION' ? `For ${piece.clientName}` : KINDS[piece.jobKind]}</h2>
+      {isChanging ? (
+        <ChangeBrief piece={piece} onClose={() => setChanging(false)} />
+      ) : (
+        <>
+          <p>
+            <q>{piece.useWords}</q>
+          </p>
+          <Wished wishes={piece.wishes} />
+          {isOwner ? (
+            <div>
+              <Press onPress={() => setChanging(true)}>Change the brief</Press>
+            </div>
+          ) : null}
+        </>
+      )}
+      {piece.briefBefore.map((before) => (
+        <Quiet key={before.atMillis}>
+          Until {moment(before.atMillis)} it said <q>{before.useWords}</q>. Changed by {before.by}
+          {before.clientAgreed ? ', with the client’s word' : ''}
+          {before.reason ? `, because: ${before.reason}` : ''}.
+          {before.wishes.length > 0 ? ` Wished then: ${before.wishes.map((wish) => `${wish.words} ${wish.agreed || wish.asked}`.trim()).join('; ')}.` : ''}
+        </Quiet>
+      ))}
+      <Quiet>
+        {minutes(piece.attendedMinutesLeft)} of hands-on work left; could be done by {day(piece.earliestDay)}.
+      </Quiet>
+      {isOwner ? <PromiseDay piece={piece} isOpen={isMoving} onToggle={setMoving} /> : null}
+    </Panel>
+  );
+}
+
+const KINDS: Record<string, string> = { STOCK: 'For stock', TRIAL: 'A trial', GIFT: 'A gift' };
+
+function ChangeBrief({ piece, onClose }: { piece: PieceView; onClose: () => void }) {
+  const { data: questions } = useQuestions();
+  const strengths = questions?.strengths ?? [];
+  const [from, setFrom] = useState(piece.useWords);
+  const [useWords, setUseWords] = useState(piece.useWords);
+  const [wishes, setWishes] = useState(() => piece.wishes.map((wish) => ({ ...wish })));
+  const [reason, setReason] = useState('');
+  const [clientAgreed, setAgreed] = useState(false);
+  const { problem, isBusy, run, clear } = useCaught();
+  const both = problem?.both ?? [];
+  /** The page shows how firmly a wish is held in words; the server takes its name. */
+  const named = (words: string): string => strengths.find((each) => each.words === words || each.value === words)?.value ?? 'MAY';
+  const send = (basedOn: string) =>
+    void run(async () => {
+      await change(`/api/jobs/${piece.jobId}/brief`, { fromUseWords: basedOn, useWords, wishes: wishes.map((wish) => ({ ...wish, strength: named(wish.strength) })), clientAgreed, reason });
+      onClose();
+    });
+  return (
+    <>
+      <Entry label="What is it for, in the client’s words?" name="useWords" value={useWords} onChange={setUseWords} problem={problem?.at('useWords')} lines />
+      <Wishes wishes={wishes.map((wish) => ({ ...wish, strength: named(wish.strength) }))} strengths={strengths} onChange={setWishes} problem={problem?.at('wishes')} />
+      <Entry label="Why it changes" name="briefReason" value={reason} onChange={setReason} problem={problem?.at('reason')} />
+      <Tick words="The client has agreed to it" isTicked={clientAgreed} onChange={setAgreed} />
+      {problem?.at('clientAgreed') ? <Trouble role="alert">{problem.at('clientAgreed')}</Trouble> : null}
+      {problem && problem.findings.length === 0 && both.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Row>
+        <Press data-kind="main" isDisabled={isBusy} onPress={() => send(from)}>
+          Keep the brief
+        </Press>
+        <Press onPress={onClose}>Leave it</Press>
+      </Row>
+      <BothChanged
+        both={both}
+        onTheirs={() => {
+          clear();
+          onClose();
+        }}
+        onMine={() => {
+          setFrom(both[0]?.theirsIs ?? from);
+          send(both[0]?.theirsIs ?? from);
+        }}
+      />
+    </>
+  );
+}
