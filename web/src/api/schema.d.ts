@@ -237,7 +237,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["say"];
+        post: operations["say_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2580,6 +2580,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["say"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wall": {
         parameters: {
             query?: never;
@@ -3130,6 +3146,10 @@ export interface components {
         Day: {
             day: string;
         };
+        DayAnswerView: {
+            name: string;
+            words: string;
+        };
         DayView: {
             after: string;
             before: string;
@@ -3486,6 +3506,17 @@ export interface components {
             rack: string;
             words: string;
         };
+        LessonView: {
+            alike: string[];
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            operation: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            words: string;
+        };
         LetterView: {
             /** Format: int64 */
             atMillis: number;
@@ -3770,6 +3801,7 @@ export interface components {
             signInName: string;
         };
         NewNote: {
+            isLesson: boolean;
             operation: string;
             words: string;
         };
@@ -3813,6 +3845,7 @@ export interface components {
             by: string;
             /** Format: int64 */
             id: number;
+            isLesson: boolean;
             operation: string;
             words: string;
         };
@@ -3852,6 +3885,13 @@ export interface components {
             remedy: string;
             rule: string;
             severity: string;
+        };
+        OfTheDayView: {
+            answer: string;
+            answers: components["schemas"]["DayAnswerView"][];
+            effect: string;
+            what: string;
+            words: string;
         };
         OperationView: {
             operation: string;
@@ -3982,6 +4022,7 @@ export interface components {
             jobKind: string;
             jobTitle: string;
             journal: components["schemas"]["JournalEntry"][];
+            lessons: components["schemas"]["LessonView"][];
             mishaps: components["schemas"]["MishapView"][];
             name: string;
             notes: components["schemas"]["NoteView"][];
@@ -4227,11 +4268,8 @@ export interface components {
             settled: number;
         };
         Said: {
-            entries: {
-                [key: string]: string;
-            };
-            much: string;
-            word: string;
+            answer: string;
+            what: string;
         };
         SawnView: {
             /** Format: int32 */
@@ -4438,6 +4476,7 @@ export interface components {
             isItsTurn: boolean;
             isOwners: boolean;
             makes: string[];
+            ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
             overrides: components["schemas"]["OverrideView"][];
             /** Format: int64 */
@@ -4778,6 +4817,7 @@ export type CurveView = components['schemas']['CurveView'];
 export type Cutting = components['schemas']['Cutting'];
 export type DatumView = components['schemas']['DatumView'];
 export type Day = components['schemas']['Day'];
+export type DayAnswerView = components['schemas']['DayAnswerView'];
 export type DayView = components['schemas']['DayView'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
@@ -4819,6 +4859,7 @@ export type JournalEntry = components['schemas']['JournalEntry'];
 export type JudgementView = components['schemas']['JudgementView'];
 export type KilnView = components['schemas']['KilnView'];
 export type KindView = components['schemas']['KindView'];
+export type LessonView = components['schemas']['LessonView'];
 export type LetterView = components['schemas']['LetterView'];
 export type LinkView = components['schemas']['LinkView'];
 export type LoadLine = components['schemas']['LoadLine'];
@@ -4855,6 +4896,7 @@ export type NotPlacedView = components['schemas']['NotPlacedView'];
 export type NotServingView = components['schemas']['NotServingView'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
+export type OfTheDayView = components['schemas']['OfTheDayView'];
 export type OperationView = components['schemas']['OperationView'];
 export type Option = components['schemas']['Option'];
 export type OrderedView = components['schemas']['OrderedView'];
@@ -5304,7 +5346,7 @@ export interface operations {
             };
         };
     };
-    say: {
+    say_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -9007,6 +9049,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableLine"][];
+                };
+            };
+        };
+    };
+    say: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Said"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { usePerson } from '../access/useSession';
 import type { PieceView, StepView } from '../api/schema';
+import { Lessons } from '../job/Lessons';
 import { Notes } from '../job/Notes';
 import { usePiece } from '../job/usePiece';
 import { Wished } from '../job/Wished';
@@ -11,6 +12,7 @@ import { Materials } from '../stock/Materials';
 import { windowWords } from '../wall/model';
 import { Actions } from './Actions';
 import { GateView, UnsettledNumbers } from './GateView';
+import { OfTheDay } from './OfTheDay';
 import { Readings } from './Readings';
 import { ReadingsTogether } from './ReadingsTogether';
 import { Checks } from './Checks';
@@ -97,6 +99,8 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
             {together.length > 0 ? <ReadingsTogether piece={piece} step={step} others={together} /> : <Readings piece={piece} step={step} />}
           </Panel>
           <div>
+            <OfTheDay step={step} />
+            <Lessons piece={piece} operation={step.operation} />
             <Materials piece={piece.id} operation={step.operation} />
             <Checks step={step} ticked={ticked} onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })} />
             {step.cautions.length > 0 ? (

@@ -7,25 +7,37 @@ import { PICTURES, PickFile } from '../parts/PickFile';
 import { Picture, Pictures } from '../parts/Pictures';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Tick } from '../parts/Tick';
 import { moment } from '../parts/words';
 
 /** Notes and photographs; at the bench they belong to the step. */
 export function Notes({ piece, operation = '' }: { piece: PieceView; operation?: string }) {
   const [words, setWords] = useState('');
+  const [isLesson, setLesson] = useState(false);
+  const [arrived, setArrived] = useState<string[]>([]);
   const { problem, isBusy, run } = useCaught();
   const write = () =>
     void run(async () => {
-      await change(`/api/pieces/${piece.id}/notes`, { operation, words });
+      await change(`/api/pieces/${piece.id}/notes`, { operation, words, isLesson });
       setWords('');
+      setLesson(false);
     });
-  const photograph = (picture: File) => void run(() => upload(`/api/pieces/${piece.id}/photos`, picture, { operation }));
+  /** The server answers only once the picture lies whole in the data file, and says how large it is. */
+  const photograph = (picture: File) =>
+    void run(async () => {
+      await upload(`/api/pieces/${piece.id}/photos`, picture, { operation });
+      setArrived((before) => [...before, `${picture.name} (${Math.max(1, Math.round(picture.size / 1024))} kB)`]);
+    });
   const title = (key: string): string => piece.steps.find((step) => step.operation === key)?.title ?? '';
   return (
     <Panel aria-label="Notes and photographs">
       <h2>Notes and photographs</h2>
       {piece.notes.map((note) => (
         <div key={note.id}>
-          <p>{note.words}</p>
+          <p>
+            {note.isLesson ? <strong>Lesson: </strong> : null}
+            {note.words}
+          </p>
           <Row>
             <Quiet>
               {note.by}, {moment(note.atMillis)}
@@ -42,7 +54,13 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
           </Picture>
         ))}
       </Pictures>
+      {arrived.length > 0 ? (
+        <Quiet role="status">
+          Arrived whole: {arrived.join(', ')}. Look at {arrived.length === 1 ? 'it' : 'each'} here before the original is deleted from the phone.
+        </Quiet>
+      ) : null}
       <Entry label="New note" value={words} onChange={setWords} lines problem={problem?.at('words')} />
+      <Tick words="A lesson: offer it where the same design, steel or step comes up" isTicked={isLesson} onChange={setLesson} />
       <Row>
         <Press isDisabled={isBusy} onPress={write}>
           Write it down

@@ -10,6 +10,7 @@ import { BriefPanel } from './BriefPanel';
 import { Drawn } from './Drawn';
 import { Holding } from './Holding';
 import { Journal } from './Journal';
+import { Lessons } from './Lessons';
 import { Notes } from './Notes';
 import { Numbers, staleWords } from './Numbers';
 import { OwnOfBatch } from './OwnOfBatch';
@@ -44,6 +45,7 @@ function Traveller({ piece }: { piece: PieceView }) {
           <SpecificationPanel piece={piece} isOwner={person.role === 'OWNER'} />
           <Materials piece={piece.id} />
           <Numbers piece={piece} />
+          <Lessons piece={piece} />
           <Notes piece={piece} />
         </div>
       </Columns>

@@ -80,7 +80,7 @@ public final class BenchmarkShop implements AutoCloseable {
         double[] millis = new double[changes];
         for (int i = 0; i < changes; i++) {
             long begun = System.nanoTime();
-            client.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "change " + i)).isOk();
+            client.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "change " + i, "isLesson", false)).isOk();
             for (int page = 0; page < pages; page++) {
                 if (heard.poll(20, TimeUnit.SECONDS) == null) {
                     throw new IllegalStateException("A page heard nothing");

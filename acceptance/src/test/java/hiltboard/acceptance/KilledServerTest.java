@@ -73,7 +73,7 @@ class KilledServerTest {
                 try {
                     for (int i = 0; i < 10_000; i++) {
                         String words = name + i;
-                        if (owner.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", words)).status() == 200) {
+                        if (owner.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", words, "isLesson", false)).status() == 200) {
                             acknowledged.add(words);
                         }
                     }

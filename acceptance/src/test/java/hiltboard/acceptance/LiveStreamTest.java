@@ -79,7 +79,7 @@ class LiveStreamTest {
     }
 
     private static void note(String words) {
-        bram.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", words)).isOk();
+        bram.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", words, "isLesson", false)).isOk();
     }
 
     private static HttpResponse<InputStream> listen(String query, long lastEventId) throws IOException, InterruptedException {

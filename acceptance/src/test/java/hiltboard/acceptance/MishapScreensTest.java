@@ -64,7 +64,7 @@ class MishapScreensTest {
         Page page = olwen.page();
         wantASpacer(page, piece);
         Locator sheet = page.getByRole(AriaRole.DIALOG);
-        assertThat(sheet).containsText("Later parts cannot be lined up");
+        assertThat(sheet).containsText("cannot be lined up");
         assertThat(sheet).containsText("Comes in: Make the spacer");
         page.locator("input[name='reason']").fill("Too late for it");
         olwen.press("Drop it");

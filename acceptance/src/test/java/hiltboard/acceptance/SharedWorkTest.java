@@ -131,11 +131,11 @@ class SharedWorkTest {
     void the_same_command_sent_again_changes_nothing_twice() {
         long piece = Work.take(owner, 1, Map.of());
         String id = UUID.randomUUID().toString();
-        JsonNode first = bram.postAs(id, "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "once")).isOk().json();
-        JsonNode again = bram.postAs(id, "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "once")).isOk().json();
+        JsonNode first = bram.postAs(id, "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "once", "isLesson", false)).isOk().json();
+        JsonNode again = bram.postAs(id, "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "once", "isLesson", false)).isOk().json();
         assertThat(again).isEqualTo(first);
         assertThat(Work.piece(bram, piece).path("notes")).hasSize(1);
-        bram.postAs("x", "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "y")).isRefused(400, "malformed");
+        bram.postAs("x", "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "y", "isLesson", false)).isRefused(400, "malformed");
     }
 
     @Test

@@ -78,3 +78,17 @@ CREATE TABLE brief_before (
     changed_at_ms INTEGER NOT NULL
 ) STRICT;
 CREATE INDEX brief_before_job ON brief_before (job_id);
+
+-- How the day is where it matters to the work: light at the forge, air at the bench.
+CREATE TABLE day_condition (
+    day        TEXT NOT NULL CHECK (day GLOB '[0-9][0-9][0-9][0-9]-[0-9][0-9]-[0-9][0-9]'),
+    what       TEXT NOT NULL,
+    answer     TEXT NOT NULL,
+    said_by    INTEGER NOT NULL REFERENCES person (id),
+    said_at_ms INTEGER NOT NULL,
+    PRIMARY KEY (day, what)
+) STRICT;
+
+-- A note that is a lesson is offered again when the same design, steel or step comes up.
+ALTER TABLE note ADD COLUMN is_lesson INTEGER NOT NULL DEFAULT 0 CHECK (is_lesson IN (0, 1));
+CREATE INDEX note_lesson ON note (operation) WHERE is_lesson = 1;

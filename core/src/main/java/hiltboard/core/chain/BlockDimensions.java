@@ -12,17 +12,13 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.fit.GuardSlot;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.Span;
-import hiltboard.core.measure.Temperature;
-import hiltboard.core.measure.TemperatureDifference;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.measure.Working;
 import java.util.ArrayList;
 import java.util.List;
 
-/** Tang, guard, spacer, cavity and adhesive of a hidden tang. */
+/** Tang, guard, spacer and cavity of a hidden tang. */
 final class BlockDimensions {
     private static final Length SNUG = Length.ofInchFraction(1, 32);
     private static final Length BEHIND_THE_TANG = Length.ofInchFraction(1, 8);
@@ -45,9 +41,6 @@ final class BlockDimensions {
             block.spacer();
         }
         block.handle();
-        if (spec.isGlued()) {
-            block.adhesive();
-        }
     }
 
     private void tang() {
@@ -151,29 +144,5 @@ final class BlockDimensions {
         Length width = tang.plus(clearance);
         Working line = new Working(units);
         return Worked.of(width, line.of(tang) + " + " + line.of(clearance) + line.comesTo(width, tolerance));
-    }
-
-    private void adhesive() {
-        numbers.add(new Dimension(SHOP_TEMPERATURE, "Warmth at the gluing bench", List.of(),
-                (known, units) -> Worked.of(Temperature.ofCelsius(20), "Usual, until the thermometer is read"), TemperatureDifference.ofKelvin(2), BlockDimensions::warmth));
-        List<String> warmth = List.of(SHOP_TEMPERATURE);
-        Span minutes = Span.ofMinutes(5);
-        numbers.byRule(ADHESIVE_WORKING, "Adhesive can be worked for", warmth, minutes, (known, units) -> spec.adhesive().working(Numbers.temperature(known, SHOP_TEMPERATURE), units));
-        if (spec.isBedded()) {
-            numbers.byRule(ADHESIVE_GRIPS, "Adhesive grips after", warmth, minutes, (known, units) -> spec.adhesive().grips(Numbers.temperature(known, SHOP_TEMPERATURE), units));
-            numbers.byRule(ADHESIVE_SETS, "Adhesive has set after", warmth, minutes, (known, units) -> spec.adhesive().sets(Numbers.temperature(known, SHOP_TEMPERATURE), units));
-            numbers.byRule(PULL_WINDOW, "Time to pull, once it grips", List.of(ADHESIVE_GRIPS, ADHESIVE_SETS), minutes, (known, units) -> {
-                Span grips = Numbers.span(known, ADHESIVE_GRIPS);
-                Span sets = Numbers.span(known, ADHESIVE_SETS);
-                Span window = new Span(sets.duration().minus(grips.duration()));
-                Working line = new Working(units);
-                return Worked.of(window, line.of(sets) + " − " + line.of(grips) + line.comesTo(window));
-            });
-        }
-    }
-
-    private static Judgement warmth(Quantity reading, Quantity expected, Known known, Units units) {
-        return reading.magnitude() < 10 || reading.magnitude() > 40
-                ? Judgement.out("At " + reading.in(units) + " the adhesive's stated times no longer hold. Are the thermometer and the unit right?") : Judgement.in();
     }
 }

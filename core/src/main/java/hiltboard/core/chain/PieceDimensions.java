@@ -111,6 +111,9 @@ public final class PieceDimensions {
         } else if (spec.isFolder()) {
             FolderDimensions.write(spec, numbers);
         }
+        if (spec.isGlued()) {
+            AdhesiveDimensions.write(spec, numbers);
+        }
         if (spec.sheath() == SheathKind.LEATHER) {
             SheathDimensions.write(spec, numbers);
         }

@@ -79,7 +79,7 @@ final class FolderWork {
                     .toDo("Rub the inside faces flat on granite.").targets(PieceDimensions.SCALE_THICKNESS).readings(PieceDimensions.SCALE_THICKNESS).cautions(spec.handleMaterial().dustCaution()).checks("No light between cover and granite"));
             draft.add(HandleWork.cleanForGlue(spec, "Roughen liner and cover, solvent, do not touch again."));
             draft.add(Operation.at(GLUING, "glue-handle", "Glue the covers to the liners", 25).is(COVERS_LINERS).of(Part.SIDES).shapedBy(ADHESIVE).clears(Condition.CLEANED).sets(Condition.WET_GLUE)
-                    .toDo("Mix exactly as the maker says; thin and even; clamp flat; the pivot holes stay clean.").cautions(EPOXY).checks("Holes are clean"));
+                    .toDo("Mix exactly as the maker says; thin and even; clamp flat; the pivot holes stay clean.").targets(PieceDimensions.ADHESIVE_WORKING).readings(PieceDimensions.SHOP_TEMPERATURE).cautions(EPOXY).checks("Holes are clean"));
             draft.add(HandleWork.cure(spec));
         }
         draft.add(shapeSides());

@@ -83,6 +83,10 @@ final class HandleWork {
         Operation.Builder glue = Operation.at(GLUING, "glue-handle", "Glue the handle", 25).is(GLUES_HANDLE, GRIPS_BLADE).of(Part.HANDLE).shapedBy(ADHESIVE, FASTENING, HELD_BY)
                 .toDo("Mix exactly as the maker says; coat both faces; clamp without starving the joint.").cautions(EPOXY).checks("Clamps and rubber bands are sound: no band is cracked with age", "Squeeze-out all round")
                 .clears(Condition.CLEANED).sets(Condition.WET_GLUE, Condition.HANDLED).leaves(State.HANDLED);
+        glue.targets(PieceDimensions.ADHESIVE_WORKING);
+        if (!spec.isBedded()) {
+            glue.toDo("Read the thermometer at the bench and enter it: warmth shortens every time.").readings(PieceDimensions.SHOP_TEMPERATURE);
+        }
         draft.add(spec.hasScales() ? glue.targets(PieceDimensions.PIN_LENGTH).makes(PieceDimensions.PIN_LENGTH) : glue);
         if (spec.isPeened()) {
             draft.add(Operation.at(FITTING, "peen-tang", "Peen the tang over the cap", 20).is(PEENS, NEEDS_TEMPERED, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HELD_BY)

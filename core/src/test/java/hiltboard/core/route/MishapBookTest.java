@@ -313,6 +313,72 @@ class MishapBookTest {
         assertThat(change(knife, knife.before("finish-grind"), Specifications.fullTang()).turned().again()).as("hard already: it is not quenched again").isEmpty();
     }
 
+    @Test
+    @DisplayName("[trade] a guard hardened, not tempered, put on the knife and hammered: it snaps in two")
+    void an_untempered_guard() {
+        Knife knife = Knife.of(Construction.HIDDEN_TANG, "guardMaterial", "TOOL_STEEL", "guardState", "HARDENED");
+        assertRefused(knife, "fit-guard", "snaps in two", "temper-guard");
+        Progress hard = knife.before("fit-guard", "temper-guard");
+        assertThat(hard.conditions()).contains(Condition.FITTING_UNTEMPERED, Condition.TEMPERED);
+        Set<String> everyOrder = Set.copyOf(OrderRules.all().stream().map(OrderRule::key).toList());
+        assertThat(Gate.before(knife.step("fit-guard"), hard.doneAt().keySet(), hard.conditions(), everyOrder, true).closedBy()).extracting(obstacle -> obstacle.rule().key())
+                .as("even where every order was overridden").containsExactly("no-force-on-an-untempered-fitting");
+        assertThat(knife.before("fit-guard").conditions()).doesNotContain(Condition.FITTING_UNTEMPERED);
+    }
+
+    @Test
+    @DisplayName("[trade] an edge for another use than the brief's: asked back with what the client said")
+    void an_edge_for_another_use() {
+        Specification slicer = Specifications.fullTang("edgeAngle", "22", "edgeTooth", "COARSE");
+        Operation sharpen = Knife.of(slicer).step("sharpen").operation();
+        assertThat(EdgeForUse.before(sharpen, slicer, "Onions and herbs")).singleElement().satisfies(obstacle -> {
+            assertThat(obstacle.rule().reason()).contains("22° a side", "“Onions and herbs”");
+            assertThat(obstacle.rule().severity().closesGate()).isTrue();
+        });
+        assertThat(EdgeForUse.before(sharpen, slicer, "Briskets")).as("it is what a roast wants").isEmpty();
+        assertThat(EdgeForUse.before(sharpen, slicer, "She did not say")).isEmpty();
+        assertThat(EdgeForUse.before(Knife.of(slicer).step("hand-sand").operation(), slicer, "Onions and herbs")).isEmpty();
+    }
+
+    @Test
+    @DisplayName("[trade] handed over with the brief unread")
+    void brief_unread() {
+        assertRefused(Knife.of(Construction.FULL_TANG), "hand-over", "for another use", "read-brief");
+    }
+
+    @Test
+    @DisplayName("[trade] a bedded handle that stuck is warmed and pulled; a dip at the last check leads back to the handle")
+    void ways_back_that_were_missing() {
+        Knife knife = bedded();
+        Making stuck = new Making(knife.spec(), Place.ALONE, Rework.NONE, knife.before("pull-handle"));
+        assertThat(new WaysBack(stuck, PLANNER).of(Mishap.HANDLE_STUCK, knife.step("pull-handle"), false)).filteredOn(way -> way.way() == WayBack.WARM).singleElement()
+                .satisfies(way -> assertThat(String.join(" ", way.cautions())).contains("fumes", "point away"));
+        Knife plain = Knife.of(Construction.FULL_TANG);
+        Making checked = new Making(plain.spec(), Place.ALONE, Rework.NONE, plain.before("last-check"));
+        assertThat(new WaysBack(checked, PLANNER).of(Mishap.HANDLE_DIP, plain.step("last-check"), false)).filteredOn(way -> way.way() == WayBack.REDO).extracting(way -> way.from().orElseThrow())
+                .contains("sand-handle", "shape-handle").doesNotContain("approve-outline", "finish-grind");
+    }
+
+    @Test
+    @DisplayName("[trade] what makers do without a word is asked at its step: start check, set-up kept, both sides, dwell, test strike, coupon, residue, age")
+    void what_goes_unspoken() {
+        Knife knife = Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED", "sheath", "LEATHER");
+        assertChecked(knife, "drill-tang-holes", "spindle running before the feed");
+        assertChecked(Knife.of(Construction.SLIP_JOINT), "relieve-sides", "Stops and angles");
+        assertChecked(knife, "finish-grind", "Left and right were measured");
+        assertChecked(knife, "electro-mark", "No touch was longer than a minute");
+        assertChecked(Knife.of(Construction.FULL_TANG, "mark", "STAMPED"), "stamp-mark", "test strike");
+        assertChecked(knife, "etch", "coupon");
+        assertChecked(knife, "etch", "No residue");
+        assertChecked(knife, "glue-handle", "no band is cracked with age");
+        assertChecked(knife, "cement-sheath", "fresh by its date");
+        assertChecked(Knife.of(Construction.SLIP_JOINT), "cut-nail-nick", "flat on granite");
+    }
+
+    private static void assertChecked(Knife knife, String step, String check) {
+        assertThat(knife.step(step).operation().checks()).anyMatch(line -> line.contains(check));
+    }
+
     private static Knife bedded() {
         return Knife.of(Construction.HIDDEN_TANG, "bedding", "BEDDED", "alignmentPins", "TWO");
     }

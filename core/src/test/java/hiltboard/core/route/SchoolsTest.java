@@ -6,7 +6,9 @@ import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Construction;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.DisplayName;
@@ -169,5 +171,90 @@ class SchoolsTest {
     void axes() {
         assertThat(Knife.of(Construction.HATCHET).keys()).containsSubsequence("drift-eye", "forge-shape", "normalise", "anneal", "harden", "measure-eye", "shape-haft", "kerf-haft", "fit-haft", "wedge-haft", "finish-handle");
         assertThat(Knife.of(Construction.TOMAHAWK).keys()).containsSubsequence("measure-eye", "shape-haft", "fit-haft", "finish-handle").doesNotContain("kerf-haft", "wedge-haft");
+    }
+
+    @Test
+    @DisplayName("[trade] one long temper, two of two hours, three for some steels; the heat decides the hardness that is expected")
+    void tempers() {
+        assertThat(Knife.of(Construction.FULL_TANG, "tempers", "ONE").keys()).contains("temper-first").doesNotContain("temper-second");
+        assertThat(Knife.of(Construction.FULL_TANG, "tempers", "ONE").step("temper-first").operation().rest()).isEqualTo(Duration.ofHours(4));
+        assertThat(Knife.of(Construction.FULL_TANG).keys()).containsSubsequence("temper-first", "temper-second").doesNotContain("temper-third");
+        assertThat(Knife.of(Construction.FULL_TANG, "tempers", "THREE", "temperHours", "1").keys()).containsSubsequence("temper-first", "temper-second", "temper-third");
+        assertThat(Knife.of(Construction.FULL_TANG, "tempers", "THREE", "temperHours", "1").step("temper-third").operation().rest()).isEqualTo(Duration.ofHours(1));
+        assertThat(number(Knife.of(Construction.FULL_TANG, "temperHeat", "500 F"), PieceDimensions.TEMPERING_TEMPERATURE).in(Units.INCH_FAHRENHEIT)).isEqualTo("500 °F");
+        assertThat(number(Knife.of(Construction.FULL_TANG, "temperHeat", "500 F"), PieceDimensions.HARDNESS).magnitude()).isLessThan(number(Knife.of(Construction.FULL_TANG), PieceDimensions.HARDNESS).magnitude());
+    }
+
+    private static Quantity number(Knife knife, String key) {
+        return DimensionChain.of(PieceDimensions.of(knife.spec()), Map.of(), Map.of(), Units.INCH_FAHRENHEIT).value(key).orElseThrow();
+    }
+
+    @Test
+    @DisplayName("[trade] the cold is none, dry ice or nitrogen, before the tempers or between; nothing is forced on a stainless")
+    void cold() {
+        assertThat(Knife.of(Construction.FULL_TANG, "steel", "440C").keys()).containsSubsequence("harden", "cold-treat", "temper-first");
+        assertThat(Knife.of(Construction.FULL_TANG, "steel", "440C", "cold", "NONE").keys()).doesNotContain("cold-treat");
+        assertThat(Knife.of(Construction.FULL_TANG, "steel", "440C", "coldTurn", "BETWEEN_TEMPERS").keys()).containsSubsequence("harden", "temper-first", "cold-treat", "temper-second");
+        assertThat(Knife.of(Construction.FULL_TANG, "steel", "1084").keys()).doesNotContain("cold-treat");
+        assertThat(Knife.of(Construction.FULL_TANG, "steel", "1084", "cold", "NITROGEN").keys()).contains("cold-treat");
+    }
+
+    @Test
+    @DisplayName("[trade] holes while the stock is square, or after the profile in a fixture; hardness with the file before the temper, with the tester after, or both")
+    void drilling_and_hardness() {
+        assertThat(Knife.of(Construction.FULL_TANG).keys()).containsSubsequence("drill-tang-holes", "profile");
+        assertThat(Knife.of(Construction.FULL_TANG, "drilling", "AFTER_PROFILE").keys()).containsSubsequence("profile", "drill-tang-holes", "harden");
+        assertThat(Knife.of(Construction.FULL_TANG).keys()).contains("test-hardness").doesNotContain("file-test");
+        assertThat(Knife.of(Construction.FULL_TANG, "hardnessTried", "BEFORE_TEMPER").keys()).containsSubsequence("harden", "file-test", "temper-first").doesNotContain("test-hardness");
+        assertThat(Knife.of(Construction.FULL_TANG, "hardnessTried", "BOTH").keys()).containsSubsequence("file-test", "temper-first", "test-hardness");
+    }
+
+    @Test
+    @DisplayName("[trade] open wood drinks oil, cast resin is buffed, glass-epoxy stays as sanded; oil does not go into resin")
+    void handle_finish() {
+        assertThat(finish("handleMaterial", "WALNUT").title()).isEqualTo("Oil the handle");
+        assertThat(finish("handleMaterial", "CAST_RESIN").title()).isEqualTo("Buff the handle");
+        assertThat(finish("handleMaterial", "GLASS_EPOXY").title()).isEqualTo("Wipe the handle down");
+        assertThat(finish("handleMaterial", "MAPLE", "handleFinish", "CYANOACRYLATE").title()).contains("cyanoacrylate");
+        assertThat(Knife.of(Construction.FULL_TANG).keys()).containsSubsequence("shape-handle", "sand-handle", "finish-handle");
+    }
+
+    private static Operation finish(String... changes) {
+        return Knife.of(Construction.FULL_TANG, changes).step("finish-handle").operation();
+    }
+
+    @Test
+    @DisplayName("[trade] the handle first: glued, shaped and finished, taped off, and only the blade dipped")
+    void handle_first() {
+        Knife first = Knife.of(Construction.FULL_TANG, "finish", "ETCHED_GREY", "handleTurn", "HANDLE_FIRST");
+        assertThat(first.keys()).containsSubsequence("glue-handle", "cure-handle", "shape-handle", "finish-handle", "tape-handle", "degrease-for-etch", "etch", "neutralise", "polish-back");
+        assertThat(first.step("etch").operation().traits()).doesNotContain(Trait.BATHES_WHOLE);
+    }
+
+    @Test
+    @DisplayName("[trade] an integral is forged tang first; after neutralising it goes wet into a wet tumbler, and dry into a dry one")
+    void the_right_way_round() {
+        assertThat(Knife.of(Construction.INTEGRAL).keys()).containsSubsequence("forge-bolster", "forge-tang", "forge-shape");
+        assertThat(Knife.of(Construction.INTEGRAL).step("forge-shape").operation().toDo()).anyMatch(line -> line.contains("The tang is there to hold it by"));
+        assertThat(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED", "tumbling", "WET").step("neutralise").operation().checks()).anyMatch(check -> check.contains("still wet"));
+        assertThat(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED", "tumbling", "DRY").step("neutralise").operation().checks()).anyMatch(check -> check.startsWith("Dry"));
+        assertThat(Knife.of(Construction.SLIP_JOINT).keys()).containsSubsequence("cut-nail-nick", "rough-bevels");
+    }
+
+    @Test
+    @DisplayName("[trade] light at the forge and damp at the glue are asked where they matter, with what they do")
+    void conditions_of_the_day() {
+        assertThat(asked(Knife.of(Construction.FULL_TANG, "hardening", "BY_EYE"), "harden")).containsExactly(DayCondition.LIGHT);
+        assertThat(asked(Knife.of(Construction.FULL_TANG), "harden")).as("a kiln reads its own heat").isEmpty();
+        assertThat(asked(Knife.of(Construction.INTEGRAL), "forge-shape")).containsExactly(DayCondition.LIGHT);
+        assertThat(asked(Knife.of(Construction.FULL_TANG), "glue-handle")).containsExactly(DayCondition.AIR);
+        assertThat(asked(Knife.of(Construction.FULL_TANG), "profile")).isEmpty();
+        assertThat(DayCondition.LIGHT.answer("DAYLIGHT").orElseThrow().effect()).contains("overheated");
+        assertThat(DayCondition.AIR.answer("DAMP").orElseThrow().effect()).contains("epoxy");
+        assertThat(Knife.of(Construction.FULL_TANG).step("glue-handle").operation().readings()).as("warmth is read").contains(PieceDimensions.SHOP_TEMPERATURE);
+    }
+
+    private static List<DayCondition> asked(Knife knife, String step) {
+        return DayCondition.askedAt(knife.step(step).operation());
     }
 }

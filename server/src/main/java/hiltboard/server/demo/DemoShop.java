@@ -313,7 +313,7 @@ class DemoShop implements SmartInitializingSingleton {
         }
 
         void note(long piece, String operation, String words, Person maker, Duration ago) {
-            clock.at(ago(ago), () -> notes.write(piece, operation, words, maker, Diary.command(maker)));
+            clock.at(ago(ago), () -> notes.write(piece, operation, words, false, maker, Diary.command(maker)));
         }
 
         private void photograph(long piece, String operation, Person maker) {

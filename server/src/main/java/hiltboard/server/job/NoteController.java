@@ -33,11 +33,11 @@ class NoteController {
     }
 
     /** A note; the operation is empty when it is about the whole piece. */
-    record NewNote(String operation, String words) {}
+    record NewNote(String operation, String words, boolean isLesson) {}
 
     @PostMapping("/api/pieces/{id}/notes")
     Receipt write(@PathVariable long id, @RequestBody NewNote note, Person person, Command command) {
-        return service.write(id, note.operation(), note.words(), person, command);
+        return service.write(id, note.operation(), note.words(), note.isLesson(), person, command);
     }
 
     @PostMapping("/api/pieces/{id}/notes/{note}/strike")

@@ -19,9 +19,9 @@ public class NoteRepository {
     /** A picture as it is sent to a page. */
     public record Picture(String mediaType, byte[] bytes) {}
 
-    void write(long piece, String operation, String words, long person, long atMillis) {
-        sql.sql("INSERT INTO note (piece_id, operation, words, written_by, written_at_ms) VALUES (:piece, :operation, :words, :person, :at)")
-                .param("piece", piece).param("operation", operation).param("words", words).param("person", person).param("at", atMillis).update();
+    void write(long piece, String operation, String words, boolean isLesson, long person, long atMillis) {
+        sql.sql("INSERT INTO note (piece_id, operation, words, is_lesson, written_by, written_at_ms) VALUES (:piece, :operation, :words, :lesson, :person, :at)")
+                .param("piece", piece).param("operation", operation).param("words", words).param("lesson", isLesson).param("person", person).param("at", atMillis).update();
     }
 
     boolean strike(long piece, long note, long atMillis) {
@@ -31,11 +31,26 @@ public class NoteRepository {
 
     List<NoteView> notes(long piece) {
         return sql.sql("""
-                SELECT note.id, operation, words, person.name AS written_by, written_at_ms
+                SELECT note.id, operation, words, is_lesson, person.name AS written_by, written_at_ms
                 FROM note JOIN person ON person.id = written_by WHERE piece_id = :piece AND struck_at_ms IS NULL ORDER BY note.id DESC
                 """).param("piece", piece)
-                .query((row, number) -> new NoteView(row.getLong("id"), row.getString("operation"), row.getString("words"), row.getString("written_by"), row.getLong("written_at_ms")))
+                .query((row, number) -> new NoteView(row.getLong("id"), row.getString("operation"), row.getString("words"), row.getBoolean("is_lesson"), row.getString("written_by"), row.getLong("written_at_ms")))
                 .list();
+    }
+
+    /** A lesson that another piece taught. */
+    record Lesson(long piece, String pieceName, String operation, String words, String construction, String profile, String steel, String by, long atMillis) {}
+
+    /** The lessons of every other piece, the latest first. */
+    List<Lesson> lessons(long exceptOf) {
+        return sql.sql("""
+                SELECT piece.id, CASE piece.pieces WHEN 1 THEN job.number ELSE job.number || '-' || piece.position END AS name, operation, words, person.name AS written_name, written_at_ms,
+                    coalesce(specification ->> 'construction', '') AS construction, coalesce(specification ->> 'profile', '') AS profile, coalesce(specification ->> 'steel', '') AS steel
+                FROM note JOIN person ON person.id = written_by JOIN piece ON piece.id = piece_id JOIN job ON job.id = piece.job_id
+                WHERE is_lesson = 1 AND struck_at_ms IS NULL AND piece_id <> :piece ORDER BY note.id DESC
+                """).param("piece", exceptOf)
+                .query((row, number) -> new Lesson(row.getLong("id"), row.getString("name"), row.getString("operation"), row.getString("words"), row.getString("construction"), row.getString("profile"),
+                        row.getString("steel"), row.getString("written_name"), row.getLong("written_at_ms"))).list();
     }
 
     long keep(long piece, String operation, String fileName, Photograph photo, long person, long atMillis) {

@@ -26,16 +26,16 @@ public class NoteService {
         this.clock = clock;
     }
 
-    /** Writes a note; the operation is empty when it is about the whole piece. */
-    public Receipt write(long piece, String operation, String text, Person person, Command command) {
+    /** Writes a note; the operation is empty when it is about the whole piece. @param isLesson whether it is offered again where the same design, steel or step comes up */
+    public Receipt write(long piece, String operation, String text, boolean isLesson, Person person, Command command) {
         String words = text.strip();
         if (words.isEmpty() || words.length() > LONGEST_NOTE) {
             throw Refusal.entry("words", "", words.isEmpty() ? "Nothing was written" : "The note is too long", "1 to " + LONGEST_NOTE + " characters");
         }
         return changes.make(command, () -> {
             PieceFile file = files.open(piece);
-            notes.write(piece, operation, words, person.id(), clock.nowMillis());
-            return Entry.ofPiece(Entry.Kind.NOTE_WRITTEN, file.jobId(), piece, file.name() + ": note: " + words);
+            notes.write(piece, operation, words, isLesson, person.id(), clock.nowMillis());
+            return Entry.ofPiece(Entry.Kind.NOTE_WRITTEN, file.jobId(), piece, file.name() + (isLesson ? ": lesson: " : ": note: ") + words);
         });
     }
 

@@ -19,7 +19,10 @@ import hiltboard.server.live.JournalEntry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.route.StepRepository;
 import java.util.Arrays;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -42,8 +45,10 @@ class PieceController {
     private final ShopDays days;
     private final BelongingService belonging;
     private final BelongingRepository belongs;
+    private final DayConditions today;
 
-    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided, Changes changes, JobService service, ShopClock clock, ShopDays days, BelongingService belonging, BelongingRepository belongs) {
+    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided, Changes changes, JobService service, ShopClock clock, ShopDays days, BelongingService belonging, BelongingRepository belongs, DayConditions today) {
+        this.today = today;
         this.belonging = belonging;
         this.belongs = belongs;
         this.days = days;
@@ -62,7 +67,10 @@ class PieceController {
 
     record WishView(String words, String strength, String asked, String agreed) {}
 
-    record NoteView(long id, String operation, String words, String by, long atMillis) {}
+    record NoteView(long id, String operation, String words, boolean isLesson, String by, long atMillis) {}
+
+    /** What another piece taught, which this one may learn from. @param alike what the two have in common */
+    record LessonView(String operation, String words, String pieceName, long piece, List<String> alike, String by, long atMillis) {}
 
     record PhotoView(long id, String operation, String fileName, String by, long atMillis) {}
 
@@ -85,7 +93,7 @@ class PieceController {
             long id, long jobId, String name, String jobTitle, String clientName, String clientContact, String jobKind, String useWords, List<BriefBeforeView> briefBefore, List<OrderedView> ordered, String promisedOn, int daysInHand,
             String earliestDay, int attendedMinutesLeft, int position, int pieces, String standing, String state, String stateWords, boolean isUntempered,
             @Nullable String heldReason, String heldBy, long heldAtMillis, long version, List<WishView> wishes, List<SpecificationLine> specification,
-            Drawing drawing, List<StepView> steps, List<NumberView> numbers, List<WindowView> windows, List<NoteView> notes, List<PhotoView> photos,
+            Drawing drawing, List<StepView> steps, List<NumberView> numbers, List<WindowView> windows, List<NoteView> notes, List<LessonView> lessons, List<PhotoView> photos,
             List<MishapView> mishaps, List<DecisionView> decisions, List<String> conditions, int heats, List<SiblingView> siblings, List<String> setWith, Own own, List<JournalEntry> journal, List<String> careCard, String cautionsDefer, long nowMillis) {}
 
     /** What the brief said before, with the wishes of then. */
@@ -111,8 +119,8 @@ class PieceController {
                 progress.state().words(), file.isAlive() && progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
                 wishes.stream().map(PieceController::view).toList(),
                 specification(file, units), Drawing.of(file.specification()),
-                StepViews.steps(file, units), StepViews.numbers(file, wishes, units), windows(file),
-                notes.notes(id), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework().heats(), siblings(file), setWith(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
+                StepViews.steps(file, today.today(), units), StepViews.numbers(file, wishes, units), windows(file),
+                notes.notes(id), lessons(file), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework().heats(), siblings(file), setWith(file), piece.own(), changes.ofPiece(id, job.id()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
     }
 
     /** Where the shop loses work and blades, most often first. */
@@ -174,6 +182,27 @@ class PieceController {
 
     private static List<String> conditions(Progress progress) {
         return progress.conditions().stream().sorted().map(Condition::words).toList();
+    }
+
+    /** Lessons of other pieces where the same design, steel or step comes up, what has most in common first. */
+    private List<LessonView> lessons(PieceFile file) {
+        return notes.lessons(file.id()).stream().map(lesson -> view(file, lesson)).filter(lesson -> !lesson.alike().isEmpty())
+                .sorted(Comparator.comparing((LessonView lesson) -> -lesson.alike().size()).thenComparing(lesson -> -lesson.atMillis())).toList();
+    }
+
+    private static LessonView view(PieceFile file, NoteRepository.Lesson lesson) {
+        List<String> alike = new ArrayList<>();
+        Map<String, String> here = file.specification().entries();
+        if (here.get(SpecificationField.CONSTRUCTION.key()).equals(lesson.construction()) && here.getOrDefault(SpecificationField.PROFILE.key(), "").equals(lesson.profile())) {
+            alike.add("design");
+        }
+        if (here.get(SpecificationField.STEEL.key()).equals(lesson.steel())) {
+            alike.add("steel");
+        }
+        if (file.route().step(lesson.operation()).isPresent()) {
+            alike.add("step");
+        }
+        return new LessonView(lesson.operation(), lesson.words(), lesson.pieceName(), lesson.piece(), alike, lesson.by(), lesson.atMillis());
     }
 
     private List<BriefBeforeView> briefBefore(long job) {

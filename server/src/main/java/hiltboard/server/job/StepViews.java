@@ -18,6 +18,7 @@ import hiltboard.core.route.Unsettled;
 import hiltboard.server.chain.ReadingRepository.AsItIs;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.route.StepRepository.StepRow;
+import hiltboard.server.job.DayConditions.OfTheDayView;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -55,6 +56,7 @@ public final class StepViews {
      * @param standing WAITING, READY, RUNNING, RESTING or DONE
      * @param isItsTurn whether nothing at all is open before it
      * @param because the answers of the specification that this work is done to; empty where every piece has it
+     * @param ofTheDay what the day is asked for here
      * @param waitedForBy what waits for this step, and why
      * @param isOwners whether only the owner does it
      * @param putDownAtMillis since when it is put down until later; zero if it is not
@@ -65,7 +67,7 @@ public final class StepViews {
             String operation, String title, String station, int attendedMinutes, long restMinutes, String restWords, String standing, boolean isItsTurn, boolean isOwners, boolean canReopen,
             long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy, long putDownAtMillis, long awayMillis,
             List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
-            List<String> because, List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides) {}
+            List<String> because, List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides, List<OfTheDayView> ofTheDay) {}
 
     /** That somebody took a number as it is. */
     public record AsItIsView(String reason, String by, long atMillis) {
@@ -93,17 +95,17 @@ public final class StepViews {
             List<String> from, List<String> hangsOnIt, String tolerance, boolean isReadable, String unit,
             @Nullable String asked, @Nullable String madeTo, @Nullable StaleView stale, @Nullable ReadingView reading) {}
 
-    /** Every step of the route. */
-    public static List<StepView> steps(PieceFile file, Units units) {
+    /** Every step of the route. @param today what was said of the day */
+    public static List<StepView> steps(PieceFile file, Map<String, String> today, Units units) {
         Progress progress = file.progress();
         Set<String> done = progress.doneAt().keySet();
         Gates gates = new Gates(file, progress, units);
         Set<String> builtOn = file.route().steps().stream().filter(step -> done.contains(step.operation().key()))
                 .flatMap(step -> step.waits().stream()).filter(wait -> !wait.rule().isOnlyOrder()).map(wait -> wait.operation().key()).collect(Collectors.toSet());
-        return file.route().steps().stream().map(step -> step(file, step, gates.before(step), done, builtOn, units)).toList();
+        return file.route().steps().stream().map(step -> step(file, step, gates.before(step), done, builtOn, today, units)).toList();
     }
 
-    private static StepView step(PieceFile file, Step step, Gate gate, Set<String> done, Set<String> builtOn, Units units) {
+    private static StepView step(PieceFile file, Step step, Gate gate, Set<String> done, Set<String> builtOn, Map<String, String> today, Units units) {
         Operation operation = step.operation();
         Optional<StepRow> row = file.row(step);
         List<WaitView> waits = step.waits().stream().map(wait -> wait(wait, done)).toList();
@@ -114,7 +116,7 @@ public final class StepViews {
                 row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
                 row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""), row.map(StepRow::putDownAtMillis).orElse(0L), row.map(StepRow::awayMillis).orElse(0L),
                 operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), because(file, operation, units), waits, waitedForBy(file, step, done),
-                open(gate.closedBy(), done.contains(operation.key())), open(gate.cares(), done.contains(operation.key())), overrides);
+                open(gate.closedBy(), done.contains(operation.key())), open(gate.cares(), done.contains(operation.key())), overrides, DayConditions.at(operation, today));
     }
 
     /** What is open before a step; what the piece has become since matters no more to work that is done. */
