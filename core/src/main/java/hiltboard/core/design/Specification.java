@@ -17,6 +17,7 @@ import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -390,6 +391,13 @@ public final class Specification {
         Map<String, String> entries = new LinkedHashMap<>();
         values.forEach((field, value) -> entries.put(field.key(), exact(value)));
         return entries;
+    }
+
+    /** The same knife with one answer changed, where that is possible. */
+    public Optional<Specification> with(SpecificationField field, String answer) {
+        Map<String, String> entries = chosen();
+        entries.put(field.key(), answer);
+        return SpecificationReader.read(SpecificationReader.completed(entries, Units.MILLIMETRE_CELSIUS), Units.MILLIMETRE_CELSIUS, steels).specification();
     }
 
     /**

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
@@ -138,6 +139,10 @@ class LateChangeTest {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Answer answer = new LateChange(making(knife, knife.before("rough-bevels")), Specifications.fullTang("finish", "BELT_SATIN"), new RoutePlanner(rules)).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
         assertThat(answer).isInstanceOfSatisfying(Contradicts.class, clash -> assertThat(clash.contradiction().rules()).extracting(OrderRule::key).contains("satin-before-bevels"));
+        Optional<Mend> mend = Mend.of(Specifications.fullTang("finish", "BELT_SATIN"), Place.ALONE, Rework.NONE, new RoutePlanner(rules));
+        assertThat(mend.orElseThrow().words()).as("in one sentence").isEqualTo("Change “Finish” from “Belt satin” to “Hand satin”.");
+        rules.add(OrderRule.rule("sharp-first", Severity.COSTLY).first(Trait.SHARPENS).then(Trait.HARDENS));
+        assertThat(Mend.of(Specifications.fullTang("finish", "BELT_SATIN"), Place.ALONE, Rework.NONE, new RoutePlanner(rules))).as("no single answer mends both").isEmpty();
     }
 
     @Test

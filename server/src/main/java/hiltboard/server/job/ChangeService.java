@@ -224,7 +224,7 @@ public class ChangeService {
             try {
                 Answer answer = new LateChange(file.making(), changed, routes.planner()).effect(file.readingValues(), file.madeToValues(), units);
                 if (answer instanceof Contradicts contradicts) {
-                    throw Routes.contradiction(contradicts.contradiction());
+                    throw routes.contradiction(contradicts.contradiction(), changed, file.place(), file.rework());
                 }
                 return (Effect) answer;
             } catch (ImpossibleQuantity impossible) {

@@ -2,6 +2,7 @@ package hiltboard.server.route;
 
 import hiltboard.core.design.Specification;
 import hiltboard.core.route.Rework;
+import hiltboard.core.route.Mend;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.OrderRule;
@@ -36,7 +37,7 @@ public class Routes {
 
     /** @throws Refusal if the choices contradict each other, with the rules that clash */
     public Route of(Specification specification, Place place, Rework rework) {
-        return kept.computeIfAbsent(new Key(specification, place, rework), key -> ordered(planner.plan(specification, Operations.of(specification, place, rework))));
+        return kept.computeIfAbsent(new Key(specification, place, rework), key -> ordered(key, planner.plan(specification, Operations.of(specification, place, rework))));
     }
 
     /** The planner itself, for questions about other routes than the one that stands. */
@@ -44,16 +45,17 @@ public class Routes {
         return planner;
     }
 
-    /** What to say of settings that no order can serve. */
-    public static Refusal contradiction(Contradiction contradiction) {
+    /** What to say of settings that no order can serve, and which answer to change. */
+    public Refusal contradiction(Contradiction contradiction, Specification specification, Place place, Rework rework) {
         String rules = contradiction.rules().stream().map(OrderRule::reason).distinct().collect(Collectors.joining(" "));
         String steps = contradiction.circle().stream().map(Operation::title).collect(Collectors.joining(", "));
-        return Refusal.outOfTurn("These choices contradict each other. " + rules + " No order of these steps keeps all of that: " + steps + ".");
+        return Refusal.outOfTurn("These choices contradict each other. " + rules + " No order of these steps keeps all of that: " + steps + "."
+                + Mend.of(specification, place, rework, planner).map(mend -> " " + mend.words()).orElse(""));
     }
 
-    private static Route ordered(Planned planned) {
+    private Route ordered(Key key, Planned planned) {
         if (planned instanceof Contradiction contradiction) {
-            throw contradiction(contradiction);
+            throw contradiction(contradiction, key.specification(), key.place(), key.rework());
         }
         return ((Ordered) planned).route();
     }
