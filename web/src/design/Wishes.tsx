@@ -14,11 +14,10 @@ export interface Wish {
 
 const Line = styled.li`
   display: grid;
-  grid-template-columns: 1.2fr 10rem 1fr 1fr auto;
+  grid-template-columns: repeat(auto-fit, minmax(min(9.5rem, 100%), 1fr));
   gap: 0.6rem;
   align-items: end;
   padding-bottom: 0.6rem;
-  @media (max-width: 800px) { grid-template-columns: 1fr 1fr; }
 `;
 
 interface WishesProps {

@@ -71,10 +71,15 @@ function Ordered({ piece }: { piece: PieceView }) {
   if (piece.pieces === 1 && piece.ordered.length <= 1) {
     return null;
   }
+  const people = [...new Set(piece.ordered.map((each) => each.forWhom))];
+  const has = (person: string): string => {
+    const names = piece.ordered.filter((each) => each.forWhom === person && each.pieceName).map((each) => each.pieceName);
+    const waiting = piece.ordered.filter((each) => each.forWhom === person && !each.pieceName).length;
+    return [person, names.length > 0 ? `has ${names.join(', ')}` : '', waiting > 0 ? `waits for ${waiting}` : ''].filter(Boolean).join(' ');
+  };
   return (
     <Quiet>
-      {piece.ordered.length} ordered, {piece.pieces} made:{' '}
-      {piece.ordered.map((each) => `${each.forWhom}${each.pieceName ? ` has ${each.pieceName}` : ' waits for one'}`).join('; ') || 'nobody waits'}.
+      {piece.ordered.length} ordered, {piece.pieces} made: {people.map(has).join('; ') || 'nobody waits'}.
     </Quiet>
   );
 }

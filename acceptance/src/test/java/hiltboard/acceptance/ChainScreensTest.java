@@ -83,18 +83,17 @@ class ChainScreensTest {
     }
 
     @Test
-    void a_piece_of_a_batch_is_said_to_be_for_somebody_with_a_slot_of_its_own() {
+    void a_piece_of_a_batch_has_a_slot_and_art_of_its_own_and_whose_it_is_no_maker_says() {
         long first = Work.take(shop.signedIn("olwen"), 2, Map.of());
         Page page = bram.page();
         page.navigate("/pieces/" + (first + 1));
         Locator own = page.getByLabel("This piece of the batch", new Page.GetByLabelOptions().setExact(true));
-        own.getByText("Change it").click();
-        own.getByText("It is the spare").click();
+        assertThat(own.getByText("Say whose it is")).hasCount(0);
+        own.getByText("Change slot, art or set").click();
         page.locator("input[name='rackSlot']").fill("C2");
+        page.locator("input[name='art']").fill("A fern on the spine");
         bram.press("Keep it");
-        assertThat(own).containsText("A spare belongs to somebody");
-        page.locator("input[name='forWhom']").fill("the shop");
-        bram.press("Keep it");
-        assertThat(own).containsText("The spare, of the shop, slot C2.");
+        assertThat(own).containsText("Slot C2. Art: A fern on the spine.");
+        assertThat(own).containsText("Promised to Greta Moss.");
     }
 }

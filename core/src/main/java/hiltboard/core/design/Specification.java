@@ -15,6 +15,7 @@ import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -444,8 +445,23 @@ public final class Specification {
         if (field.accepts() instanceof Count) {
             return value.toString();
         }
-        return field.options(steels).stream()
-                .filter(option -> option.value().equals(value)).map(Option::words).findFirst().orElseThrow();
+        String chosen = field.options(steels).stream().filter(option -> option.value().equals(value)).map(Option::words).findFirst().orElseThrow();
+        return chosen + asUsual(field).map(usual -> ": " + usual.toLowerCase(Locale.ROOT)).orElse("");
+    }
+
+    /** What an answer that leaves it to something else comes to here; empty for an answer that says it itself. */
+    private Optional<String> asUsual(SpecificationField field) {
+        if (!values.get(field).toString().startsWith("BY_") || !answersAll(SpecificationField.STEEL, SpecificationField.HANDLE_MATERIAL, SpecificationField.USE)) {
+            return Optional.empty();
+        }
+        return switch (field) {
+            case QUENCH -> Optional.of(quench().words());
+            case TEMPERS -> Optional.of(Tempers.TWO.words());
+            case COLD -> Optional.of(cold().words());
+            case HANDLE_FINISH -> Optional.of(handleFinish().words());
+            case EDGE_TOOTH -> Optional.of(edgeTooth().words());
+            default -> Optional.empty();
+        };
     }
 
     public boolean answersAll(SpecificationField... fields) {

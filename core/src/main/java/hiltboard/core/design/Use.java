@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
  * words are those that clients use for it.
  */
 public enum Use {
-    GENERAL("General work", 17, 22, EdgeTooth.MEDIUM, EdgeTooth.MEDIUM, ""),
+    GENERAL("General work", 18, 22, EdgeTooth.MEDIUM, EdgeTooth.MEDIUM, ""),
     VEGETABLES("Vegetables, thin kitchen work", 12, 15, EdgeTooth.FINE, EdgeTooth.FINE, "vegetables?|onions?|herbs?|tomato(?:es)?|carrots?|fruits?|salads?|paring|garlic|mushrooms?"),
     MEAT("Meat, slicing, fish", 15, 18, EdgeTooth.COARSE, EdgeTooth.FINE, "meats?|roasts?|briskets?|slicing|carving (?:meat|roast)|fish|fillets?|ham|sausages?|steaks?|poultry|butcher\\w*"),
     OUTDOORS("Hunting, general outdoors", 18, 20, EdgeTooth.MEDIUM, EdgeTooth.MEDIUM, "hunt\\w*|game|skin(?:ning)?|deer|outdoors?|field dress\\w*"),

@@ -71,9 +71,14 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
         return new Gate(closed, cares, overridden);
     }
 
-    /** The same gate, where each condition that is lost says what work is done again for it: the last that stands before this step. */
+    /**
+     * The same gate, where each condition that is lost says what work is done again for it, the last that stands before this step; what work
+     * that is missing anyway will set right is not said twice.
+     */
     public Gate settingRight(Step before, Route route, Set<String> done, Set<Condition> conditions) {
-        return new Gate(settingRight(closedBy, before, route, done, conditions), settingRight(cares, before, route, done, conditions), overridden);
+        List<Operation> missing = closedBy.stream().flatMap(obstacle -> obstacle.missing().stream()).toList();
+        List<Obstacle> closed = closedBy.stream().filter(obstacle -> !(obstacle.rule() instanceof ConditionRule rule && missing.stream().anyMatch(work -> rule.isSetRightBy(work, conditions)))).toList();
+        return new Gate(settingRight(closed, before, route, done, conditions), settingRight(cares, before, route, done, conditions), overridden);
     }
 
     private static List<Obstacle> settingRight(List<Obstacle> obstacles, Step before, Route route, Set<String> done, Set<Condition> conditions) {

@@ -41,7 +41,7 @@ class UseTest {
     @Test
     @DisplayName("[trade] the edge follows from the use: about 20° a side for general work, thinner and finer for vegetables, more for an axe whatever it is for")
     void the_usual_edge() {
-        assertThat(Specifications.fullTang("use", "GENERAL").entries()).containsEntry("edgeAngle", "19");
+        assertThat(Specifications.fullTang("use", "GENERAL").entries()).containsEntry("edgeAngle", "20");
         assertThat(Specifications.fullTang("use", "VEGETABLES").entries()).containsEntry("edgeAngle", "13");
         assertThat(Specifications.fullTang("use", "VEGETABLES").edgeTooth()).isEqualTo(EdgeTooth.FINE);
         assertThat(Specifications.of(Construction.HATCHET, "use", "GENERAL").entries()).containsEntry("edgeAngle", "27");

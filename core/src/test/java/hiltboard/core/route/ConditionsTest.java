@@ -144,6 +144,19 @@ class ConditionsTest {
     }
 
     @Test
+    void what_missing_work_will_set_right_is_not_said_twice_unless_its_rule_was_overridden() {
+        Knife knife = knife("FULL_TANG");
+        Progress unclean = knife.before("glue-handle", "clean-for-glue");
+        assertThat(gate(knife, unclean, Set.of())).containsExactly("clean-before-glue");
+        assertThat(gate(knife, unclean, Set.of("clean-before-glue"))).containsExactly("clean-for-the-glue");
+    }
+
+    private static List<String> gate(Knife knife, Progress progress, Set<String> overridden) {
+        return Gate.before(knife.step("glue-handle"), progress.doneAt().keySet(), progress.conditions(), overridden, true)
+                .settingRight(knife.step("glue-handle"), knife.route(), progress.doneAt().keySet(), progress.conditions()).closedBy().stream().map(obstacle -> obstacle.rule().key()).toList();
+    }
+
+    @Test
     @DisplayName("[trade] a blade that lies in the oven has no window to temper in")
     void starting_the_temper_closes_its_window() {
         Knife knife = knife("FULL_TANG");

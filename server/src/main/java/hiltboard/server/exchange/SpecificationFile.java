@@ -5,6 +5,7 @@ import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
+import hiltboard.core.design.SpecificationField.TemperatureWithin;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.measure.Units;
@@ -27,6 +28,7 @@ class SpecificationFile {
     private static final String FORMAT = "hilt-board specification";
     private static final int VERSION = 1;
     private static final String LENGTH = "-?\\d{1,6}(\\.\\d{1,6})? mm";
+    private static final String TEMPERATURE = "-?\\d{1,4}(\\.\\d{1,2})? [CF]";
     private static final String ACCEPTED = "a file that was written here, or one that its schema at /api/specification.schema.json accepts";
 
     private final JsonMapper json;
@@ -101,7 +103,7 @@ class SpecificationFile {
             ArrayNode options = property.putArray("enum");
             specifications.options(field).stream().map(Option::value).forEach(options::add);
         } else {
-            property.put("pattern", field.accepts() instanceof Count ? "^\\d{1,3}$" : "^" + LENGTH + "$");
+            property.put("pattern", "^" + (field.accepts() instanceof Count ? "\\d{1,3}" : field.accepts() instanceof TemperatureWithin ? TEMPERATURE : LENGTH) + "$");
         }
     }
 }
