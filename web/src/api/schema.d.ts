@@ -3279,6 +3279,7 @@ export interface components {
             entries: {
                 [key: string]: string;
             };
+            useWords: string;
         };
         EntryOf: {
             /** Format: int64 */
@@ -4268,6 +4269,13 @@ export interface components {
             settled: number;
         };
         Said: {
+            entries: {
+                [key: string]: string;
+            };
+            much: string;
+            word: string;
+        };
+        SaidOfToday: {
             answer: string;
             what: string;
         };
@@ -4942,6 +4950,7 @@ export type RevisionView = components['schemas']['RevisionView'];
 export type RulesView = components['schemas']['RulesView'];
 export type RunView = components['schemas']['RunView'];
 export type Said = components['schemas']['Said'];
+export type SaidOfToday = components['schemas']['SaidOfToday'];
 export type SawnView = components['schemas']['SawnView'];
 export type SectionView = components['schemas']['SectionView'];
 export type Seen = components['schemas']['Seen'];
@@ -9062,7 +9071,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Said"];
+                "application/json": components["schemas"]["SaidOfToday"];
             };
         };
         responses: {

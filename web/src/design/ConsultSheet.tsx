@@ -53,7 +53,7 @@ export default function ConsultSheet() {
   const revision = talk?.revisions[talk.revisions.length - 1];
   const { data: reading } = useQuery({
     queryKey: ['consult', job, 'sheet', revision?.number],
-    queryFn: () => change<Reading>('/api/design/read', { entries: revision?.entries ?? {}, before: revision?.entries ?? {} }),
+    queryFn: () => change<Reading>('/api/design/read', { entries: revision?.entries ?? {}, before: revision?.entries ?? {}, useWords: '' }),
     enabled: Boolean(revision),
   });
   if (!talk || !reading?.drawing) {

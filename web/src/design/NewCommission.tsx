@@ -32,7 +32,7 @@ export default function NewCommission() {
   const isForClient = kind === 'COMMISSION';
   const [wishes, setWishes] = useState<Wish[]>([]);
   const [typed, setTyped] = useState<Record<string, string>>({});
-  const { reading } = useReading(typed);
+  const { reading } = useReading(typed, job.useWords);
   const entries = { ...reading?.entries, ...typed };
   const { problem, isBusy, run } = useCaught();
 

@@ -46,7 +46,7 @@ export function useKnife(job: number, revision: number, kept: Entries) {
 
   const before = earlier[earlier.length - 1];
   useEffect(() => {
-    const timer = window.setTimeout(() => void ask('read', { entries: chosen, before: before ?? chosen }).catch(() => undefined), PAUSE_MS);
+    const timer = window.setTimeout(() => void ask('read', { entries: chosen, before: before ?? chosen, useWords: '' }).catch(() => undefined), PAUSE_MS);
     return () => window.clearTimeout(timer);
   }, [chosen, before, ask]);
 

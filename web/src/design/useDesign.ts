@@ -11,12 +11,12 @@ export function useQuestions() {
 }
 
 /** What the entries mean so far: read by the server a moment after the last keystroke; an answer that comes late is dropped. */
-export function useReading(entries: Record<string, string>) {
+export function useReading(entries: Record<string, string>, useWords = '') {
   const [reading, setReading] = useState<Reading | undefined>();
   useEffect(() => {
     let isCurrent = true;
     const timer = window.setTimeout(() => {
-      change<Reading>('/api/design/read', { entries, before: entries }).then(
+      change<Reading>('/api/design/read', { entries, before: entries, useWords }).then(
         (answer) => isCurrent && setReading(answer),
         () => undefined,
       );
@@ -25,6 +25,6 @@ export function useReading(entries: Record<string, string>) {
       isCurrent = false;
       window.clearTimeout(timer);
     };
-  }, [entries]);
+  }, [entries, useWords]);
   return { reading };
 }

@@ -81,7 +81,7 @@ function Sheet({ piece }: { piece: PieceView }) {
           {piece.jobTitle}, piece {piece.name}
         </h1>
         <p>
-          Made for {piece.clientName}: <q>{piece.useWords}</q>{' '}
+          Made for {piece.own.forWhom || piece.clientName}: <q>{piece.useWords}</q>{' '}
           {handedOver && handedOver.doneAtMillis > 0 ? `Handed over ${dayWithYear(new Date(handedOver.doneAtMillis).toISOString().slice(0, 10))}.` : ''}
         </p>
       </header>

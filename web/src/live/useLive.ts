@@ -7,6 +7,9 @@ const RETRY_AFTER_MS = 2000;
 const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
 /** What is said aloud on the pages of everybody but the one who did it. */
+/** What is said of one piece and changes what its siblings' pages show. */
+const OF_THE_WHOLE_BATCH: ReadonlySet<string> = new Set(['PIECE_DESCRIBED', 'PIECE_MARKED', 'PIECE_ADDED', 'SCRAPPED']);
+
 const ANNOUNCED = new Set(['REST_UP', 'WENT_WRONG', 'SCRAPPED', 'HELD', 'GATE_OVERRIDDEN', 'HANDED_OVER', 'WINDOW_OPEN', 'WINDOW_CLOSING', 'APPROVED', 'CLIENT_WISHED']);
 
 /** Follows the shop's changes: what they touch is read anew, and what matters to all is announced. Resumes where it broke off. */
@@ -49,7 +52,7 @@ export function useLive(session: SessionView) {
       if (entry.kind === 'ALARM' || entry.kind === 'ALARM_ANSWERED') {
         void queries.invalidateQueries({ queryKey: ['alarms'] });
       }
-      void queries.invalidateQueries({ queryKey: entry.pieceId ? ['piece', entry.pieceId] : ['piece'] });
+      void queries.invalidateQueries({ queryKey: entry.pieceId && !OF_THE_WHOLE_BATCH.has(entry.kind) ? ['piece', entry.pieceId] : ['piece'] });
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
       }

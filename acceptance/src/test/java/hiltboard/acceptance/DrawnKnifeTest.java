@@ -58,7 +58,7 @@ class DrawnKnifeTest {
     @Test
     void every_grip_that_is_offered_can_be_pulled_a_little_and_every_word_can_be_said() {
         Map<String, String> entries = Map.of("bladeLength", "5", "bellyDepth", "1/8", "grooveDepth", "0");
-        JsonNode still = owner.post("/api/design/read", Map.of("entries", entries, "before", entries)).isOk().json();
+        JsonNode still = owner.post("/api/design/read", Map.of("entries", entries, "before", entries, "useWords", "")).isOk().json();
         assertThat(still.path("figures").path("since").asString()).isEmpty();
         still.path("grips").forEach(grip -> {
             JsonNode moved = owner.post("/api/design/pull", Map.of("entries", entries, "grip", grip.path("key").asString(),
@@ -120,6 +120,6 @@ class DrawnKnifeTest {
     }
 
     private static String earliest() {
-        return owner.post("/api/design/read", Map.of("entries", Map.of(), "before", Map.of())).isOk().json().path("earliestDay").asString();
+        return owner.post("/api/design/read", Map.of("entries", Map.of(), "before", Map.of(), "useWords", "")).isOk().json().path("earliestDay").asString();
     }
 }

@@ -165,7 +165,7 @@ class StockTest {
 
     @Test
     void what_a_design_misses_is_known_at_once_and_its_lead_time_is_in_the_day() {
-        Map<String, Object> wanted = Map.of("entries", KNIFE, "before", KNIFE);
+        Map<String, Object> wanted = Map.of("entries", KNIFE, "before", KNIFE, "useWords", "");
         Store.receive(olwen, "SCALES", "2", "1", "what", "MAPLE", "thickness", "3/8", "width", "1-3/4", "lengthEach", "5-1/2");
         long bar = Store.receive(olwen, "BAR", "40 in", "1", "what", "1084", "thickness", "5/32", "width", "2", "supplier", "Steelyard", "leadDays", "45");
         JsonNode there = olwen.post("/api/design/read", wanted).isOk().json();

@@ -2,7 +2,9 @@ package hiltboard.core.design;
 
 import java.util.Arrays;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -37,6 +39,17 @@ public enum Use {
         this.coarsest = coarsest;
         this.finest = finest;
         this.said = said.isEmpty() ? Pattern.compile("(?!)") : Pattern.compile("\\b(?:" + said + ")\\b");
+    }
+
+    /** These answers for a knife with this brief: where nobody chose what it is used for and the client's words name one use, it is that one, and the edge follows from it. */
+    public static Map<String, String> answered(Map<String, String> entries, String brief) {
+        Set<Use> said = saidIn(brief);
+        if (said.size() != 1 || !entries.getOrDefault(SpecificationField.USE.key(), "").isBlank()) {
+            return entries;
+        }
+        Map<String, String> answered = new LinkedHashMap<>(entries);
+        answered.put(SpecificationField.USE.key(), said.iterator().next().name());
+        return answered;
     }
 
     public String words() {

@@ -87,7 +87,7 @@ final class HandleWork {
         if (!spec.isBedded()) {
             glue.toDo("Read the thermometer at the bench and enter it: warmth shortens every time.").readings(PieceDimensions.SHOP_TEMPERATURE);
         }
-        draft.add(spec.hasScales() ? glue.targets(PieceDimensions.PIN_LENGTH).makes(PieceDimensions.PIN_LENGTH) : glue);
+        draft.add(spec.hasScales() ? glue.toDo("Mosaic pins: turn both ends to the same pattern before it grips.").targets(PieceDimensions.PIN_LENGTH).makes(PieceDimensions.PIN_LENGTH) : glue);
         if (spec.isPeened()) {
             draft.add(Operation.at(FITTING, "peen-tang", "Peen the tang over the cap", 20).is(PEENS, NEEDS_TEMPERED, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HELD_BY)
                     .toDo("Blade wrapped in a padded vice, light blows from the middle outwards while the adhesive is wet.").cautions("Eyes: peening throws chips.").checks("The head fills its countersink"));

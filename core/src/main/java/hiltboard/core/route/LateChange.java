@@ -25,6 +25,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What a change of the specification does to a piece in the making, before it takes effect. */
 public final class LateChange {
@@ -196,10 +197,23 @@ public final class LateChange {
     /** Holes that nothing asks for any more, in a blade that is still to be quenched. */
     private List<Conflict> emptyHoles(Route route) {
         boolean isQuenchedYet = making.isHard() || making.progress().isDone("harden");
-        return isQuenchedYet ? List.of() : noLongerAsked(route, true).stream().filter(operation -> operation.is(Trait.DRILLS_SOFT_STEEL))
-                .map(done -> new Conflict(done, "“" + done.title() + "” is done, and nothing asks for these holes any more: a hole cannot be undone.",
+        Stream<Operation> dropped = noLongerAsked(route, true).stream().filter(operation -> operation.is(Trait.DRILLS_SOFT_STEEL));
+        Stream<Operation> fewer = making.route().steps().stream().map(Step::operation).filter(operation -> making.progress().isDone(operation.key()) && hasHoleTooMany(operation) && route.step(operation.key()).isPresent());
+        return isQuenchedYet ? List.of() : Stream.concat(dropped, fewer)
+                .map(done -> new Conflict(done, "“" + done.title() + "” is done, and nothing asks for all of its holes any more: a hole cannot be undone.",
                         "A blade that is quenched with holes for nothing may crack at them, and they show or weaken it.",
                         "A new start for " + done.part().words() + ", or keep it as it is with a reason.", blade())).toList();
+    }
+
+    /** Fewer pins or lightening holes than are drilled, or no tube where its hole is. */
+    private boolean hasHoleTooMany(Operation drilled) {
+        boolean isFewerPins = drilled.is(Trait.MAKES_TANG_HOLES) && isFewer(PIN_COUNT);
+        boolean isTubeDropped = drilled.is(Trait.MAKES_TANG_HOLES) && making.spec().hasLanyardTube() && !changed.hasLanyardTube();
+        return isFewerPins || isTubeDropped || drilled.shapedBy().contains(HOLE_COUNT) && isFewer(HOLE_COUNT);
+    }
+
+    private boolean isFewer(SpecificationField field) {
+        return fields.contains(field) && isAnswered(field) && changed.count(field) < making.spec().count(field);
     }
 
     private List<Operation> blade() {

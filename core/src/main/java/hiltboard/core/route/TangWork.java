@@ -77,14 +77,14 @@ final class TangWork {
     private void block() {
         String dust = spec.handleMaterial().dustCaution();
         draft.add(Operation.at(DRILL, "open-cavity", "Open the handle's cavity", 45).is(OPENS_CAVITY).of(Part.HANDLE).shapedBy(HANDLE_MATERIAL, HANDLE_LENGTH)
-                .toDo("Square the block; two holes at the tang's angles, joined; snug, no gap at the front.", spec.handleMaterial().drilling())
+                .toDo("Line the grain up in the block before it is marked: later it cannot be moved.", "Square the block; two holes at the tang's angles, joined; snug, no gap at the front.", spec.handleMaterial().drilling())
                 .targets(PieceDimensions.BLOCK_LENGTH, PieceDimensions.CAVITY_WIDTH, PieceDimensions.CAVITY_DEPTH).makes(PieceDimensions.BLOCK_LENGTH, PieceDimensions.CAVITY_WIDTH)
                 .cautions(dust).checks("The tang goes home by hand"));
         if (spec.hasAlignmentPins()) {
             draft.add(Operation.at(FITTING, "list-stack", "List the stack", 10).is(LISTS_STACK).of(Part.HANDLE).shapedBy(SPACER)
                     .toDo("Guard, every spacer, front of the handle: write them down in order.").targets(PieceDimensions.STACK_LENGTH).checks("Nothing will be added to the stack later"));
             draft.add(Operation.at(DRILL, "drill-alignment-pins", "Drill the alignment pins", 35).is(DRILLS_ALIGNMENT).of(Part.HANDLE).shapedBy(ALIGNMENT_PINS)
-                    .toDo("Glue the stack lightly, drill as one, part it with heat.").checks("The stack was drilled as one", "Pins clear of the final outline and of the slot"));
+                    .toDo("Draw the final outline on the guard: pins stay inside it.", "Glue the stack lightly with cyanoacrylate, drill it as one, then part it with gentle heat.").cautions(Cautions.PARTING).checks("The stack was drilled as one", "Pins clear of the final outline and of the slot"));
         }
         if (spec.isPeened()) {
             draft.add(Operation.at(MILL, "make-end-cap", "Make the end cap", 35).is(MAKES_CAP).of(Part.HANDLE).shapedBy(HELD_BY)

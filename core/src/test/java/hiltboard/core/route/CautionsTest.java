@@ -50,6 +50,7 @@ class CautionsTest {
         "FULL_TANG, sharpenedWith=WHEEL, sharpen, wheel turns, clamp holds",
         "FULL_TANG, steel=440C, cold-treat, Dry ice, nitrogen",
         "FULL_TANG, steel=440C cold=NITROGEN, cold-treat, nitrogen, Dry ice",
+        "HIDDEN_TANG, alignmentPins=TWO, drill-alignment-pins, no open flame, Oily",
         "HIDDEN_TANG, guardMaterial=TOOL_STEEL guardState=HARDENED, temper-guard, brittle like glass, Oily"})
     void where_it_applies(Construction construction, String settings, String step, String has, String hasNot) {
         String cautions = String.join(" ", Knife.of(construction, settings.split("[ =]")).step(step).operation().cautions());

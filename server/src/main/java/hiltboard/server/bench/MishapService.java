@@ -124,19 +124,25 @@ public class MishapService {
         if (report.words().length() > LONGEST_TEXT) {
             throw Refusal.entry("words", "", "This is too long", "up to " + LONGEST_TEXT + " characters");
         }
-        return changes.make(command, () -> {
+        return changes.makeAll(command, () -> {
             PieceFile file = files.openAlive(piece);
             Step step = file.step(operation);
             List<Worked<Length>> numbers = numbers(file, mishap, report.measured(), person.units());
             Way way = chosen(open(file, mishap, step), report);
+            List<Entry> entries = new ArrayList<>();
+            if (way.way() == WayBack.SPARE) {
+                PieceFile spare = files.spareFor(file).orElseThrow();
+                entries.add(Entry.ofPiece(Entry.Kind.PIECE_DESCRIBED, spare.jobId(), spare.id(), spare.name() + " takes the place of " + file.name()));
+            }
             goBack(file, mishap, way, report, person);
             String size = size(mishap, report.measured(), person.units());
             String decision = Stream.concat(Stream.of(way.words()), numbers.stream().flatMap(each -> each.working().stream())).reduce((a, b) -> a + ". " + b).orElse("");
             steps.wentWrong(new NewMishap(piece, operation, mishap.name(), report.words().strip(), size, way.way().name(), way.from(), decision, way.minutes()), person.id(), clock.nowMillis());
             String told = Stream.of(size, report.words().strip()).filter(text -> !text.isEmpty()).reduce((a, b) -> a + "; " + b).map(text -> " (" + text + ")").orElse("");
             boolean isLost = way.way() == WayBack.SCRAP || way.way() == WayBack.SPARE;
-            return file.entry(isLost ? Entry.Kind.SCRAPPED : Entry.Kind.WENT_WRONG, step, "went wrong: " + mishap.words() + told + ". " + decision
-                    + (way.minutes() > 0 ? ". It costs " + Span.ofMinutes(way.minutes()).in(person.units()) : ""));
+            entries.add(0, file.entry(isLost ? Entry.Kind.SCRAPPED : Entry.Kind.WENT_WRONG, step, "went wrong: " + mishap.words() + told + ". " + decision
+                    + (way.minutes() > 0 ? ". It costs " + Span.ofMinutes(way.minutes()).in(person.units()) : "")));
+            return entries;
         });
     }
 

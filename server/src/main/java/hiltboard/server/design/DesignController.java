@@ -7,6 +7,7 @@ import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.design.Use;
 import hiltboard.core.design.Strength;
 import hiltboard.core.design.Weighed;
 import hiltboard.core.design.ZoneWord.Much;
@@ -77,8 +78,8 @@ class DesignController {
 
     record StepLine(String title, String station, int attendedMinutes, long restMinutes) {}
 
-    /** Entries to read, and those to compare weight and balance with. */
-    record Entries(Map<String, String> entries, Map<String, String> before) {}
+    /** Entries to read, and those to compare weight and balance with. @param useWords what it is for, in the client's words: the edge follows from it; empty where that is not talked over here */
+    record Entries(Map<String, String> entries, Map<String, String> before, String useWords) {}
 
     /** A grip of the drawing that is moved, in millimetres towards the point and away from the edge. */
     record Pulled(Map<String, String> entries, String grip, double along, double across) {}
@@ -115,7 +116,7 @@ class DesignController {
     @PostMapping("/api/design/read")
     @Transactional(readOnly = true)
     Reading read(@RequestBody Entries given, Person person) {
-        return read(given.entries(), Map.of(), given.before(), person.units(), Optional.empty());
+        return read(Use.answered(given.entries(), given.useWords()), Map.of(), given.before(), person.units(), Optional.empty());
     }
 
     /** The knife when a grip of it is moved; nothing moves while it cannot be drawn. */

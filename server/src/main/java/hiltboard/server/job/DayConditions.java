@@ -14,19 +14,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Service;
 
 /** How today is, as somebody of the shop said: it holds until midnight, for everybody. */
 @Service
 public class DayConditions {
-    private final JdbcClient sql;
+    private final DayRepository days;
     private final Changes changes;
     private final ShopClock clock;
 
-    DayConditions(JdbcClient sql, Changes changes, ShopClock clock) {
-        this.sql = sql;
+    DayConditions(DayRepository days, Changes changes, ShopClock clock) {
+        this.days = days;
         this.changes = changes;
         this.clock = clock;
     }
@@ -38,8 +36,7 @@ public class DayConditions {
 
     /** What was said of today. */
     public Map<String, String> today() {
-        return sql.sql("SELECT what, answer FROM day_condition WHERE day = :day").param("day", clock.today().toString())
-                .query((row, number) -> Map.entry(row.getString("what"), row.getString("answer"))).list().stream().collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+        return days.of(clock.today());
     }
 
     static List<OfTheDayView> at(Operation operation, Map<String, String> today) {
@@ -53,8 +50,7 @@ public class DayConditions {
         DayCondition condition = DayCondition.named(what).orElseThrow(() -> Refusal.entry("what", what, "Nobody asks for this of a day", "LIGHT or AIR"));
         Answer said = condition.answer(answer).orElseThrow(() -> Refusal.entry("answer", answer, "This is not one of the answers", String.join("; ", condition.answers().stream().map(Answer::name).toList())));
         return changes.make(command, () -> {
-            sql.sql("INSERT INTO day_condition (day, what, answer, said_by, said_at_ms) VALUES (:day, :what, :answer, :person, :at) ON CONFLICT (day, what) DO UPDATE SET answer = :answer, said_by = :person, said_at_ms = :at")
-                    .param("day", clock.today().toString()).param("what", what).param("answer", answer).param("person", person.id()).param("at", clock.nowMillis()).update();
+            days.say(clock.today(), what, answer, person.id(), clock.nowMillis());
             return Entry.ofShop(Entry.Kind.DAY_SAID, condition.words() + ": " + said.words().toLowerCase(Locale.ROOT), 0);
         });
     }

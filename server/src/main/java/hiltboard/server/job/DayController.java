@@ -16,10 +16,10 @@ class DayController {
         this.days = days;
     }
 
-    record Said(String what, String answer) {}
+    record SaidOfToday(String what, String answer) {}
 
     @PostMapping("/api/today")
-    Receipt say(@RequestBody Said said, Person person, Command command) {
+    Receipt say(@RequestBody SaidOfToday said, Person person, Command command) {
         return days.say(said.what(), said.answer(), person, command);
     }
 }

@@ -3,10 +3,7 @@ package hiltboard.server.job;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
-import java.util.Set;
-import java.util.LinkedHashMap;
 import hiltboard.core.design.Use;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.route.Rework;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Worn;
@@ -69,7 +66,7 @@ public class JobService {
     public Receipt take(NewJob job, Person person, Command command) {
         person.mustBeOwner("take a job");
         List<Finding> findings = findings(job);
-        SpecificationReader.Answer answer = specifications.readCompleted(forItsUse(job), person.units());
+        SpecificationReader.Answer answer = specifications.readCompleted(Use.answered(job.specification(), job.useWords()), person.units());
         findings.addAll(answer.findings());
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
@@ -96,17 +93,6 @@ public class JobService {
             Entry entry = Entry.ofJob(Entry.Kind.JOB_TAKEN, id, number + " " + job.title().strip() + " was taken " + (job.kind().hasClient() ? "for " + clientName : job.kind().words() + ": there is no client to say yes to its outline"));
             return new Entry(entry.kind(), entry.job(), entry.piece(), entry.words(), first);
         });
-    }
-
-    /** Where nobody chose what it is used for and the client's words speak of one use, it is that one: the edge follows from it. */
-    private static Map<String, String> forItsUse(NewJob job) {
-        Set<Use> said = Use.saidIn(job.useWords());
-        if (said.size() != 1 || !job.specification().getOrDefault(SpecificationField.USE.key(), "").isBlank()) {
-            return job.specification();
-        }
-        Map<String, String> entries = new LinkedHashMap<>(job.specification());
-        entries.put(SpecificationField.USE.key(), said.iterator().next().name());
-        return entries;
     }
 
     /** Moves the promised day. */

@@ -123,7 +123,7 @@ public class StepRepository {
     }
 
     public void reopen(long piece, Collection<String> operations) {
-        sql.sql("UPDATE step SET standing = 'OPEN', rest_until_ms = NULL, done_at_ms = NULL, done_by = NULL WHERE piece_id = :piece AND operation IN (:operations)")
+        sql.sql("UPDATE step SET standing = 'OPEN', rest_until_ms = NULL, done_at_ms = NULL, done_by = NULL, put_down_at_ms = NULL WHERE piece_id = :piece AND operation IN (:operations)")
                 .param("piece", piece).param("operations", operations).update();
     }
 
