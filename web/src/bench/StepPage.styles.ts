@@ -58,3 +58,11 @@ export const Blue = styled.div`
   dd small { font-size: 0.98rem; margin-left: 0.6rem; }
   dd code { display: block; font-family: ${({ theme }) => theme.label}; font-size: 1.02rem; font-variant-numeric: tabular-nums; }
 `;
+
+/** One line of the brief, cut off where it is longer; whole where it decides what is done. */
+export const Brief = styled.p`
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+  &[data-whole] { white-space: normal; }
+`;

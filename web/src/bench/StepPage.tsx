@@ -20,7 +20,7 @@ import { Drills } from './Drills';
 import { Targets } from './Targets';
 import { goesAlong, Together, useAlongside } from './Together';
 import { useWrongHere, WrongHere } from './useWentWrong';
-import { Cautions, Lines, StepHead, Station } from './StepPage.styles';
+import { Brief, Cautions, Lines, StepHead, Station } from './StepPage.styles';
 
 /** One step at the bench: what to do, the targets, the cautions, the checks, the readings, the clock. */
 export default function StepPage() {
@@ -40,10 +40,10 @@ const WHOLE_BRIEF: readonly string[] = ['read-brief', 'sharpen', 'last-check', '
 function BriefLine({ piece, isWhole }: { piece: PieceView; isWhole: boolean }) {
   return (
     <section aria-label="The brief">
-      <p>
+      <Brief data-whole={isWhole || undefined} title={isWhole ? undefined : piece.useWords}>
         For {piece.own.forWhom || piece.clientName}: <q>{piece.useWords}</q>
         {isWhole && piece.setWith.length > 0 ? ` It goes out in the set “${piece.own.setName}” with ${piece.setWith.join(', ')}.` : ''}
-      </p>
+      </Brief>
       {isWhole ? <Wished wishes={piece.wishes} /> : null}
     </section>
   );

@@ -48,7 +48,7 @@ final class Turn {
         this.planner = planner;
         this.kept = Set.copyOf(kept);
         this.rework = making.rework();
-        this.route = planned();
+        this.route = spec.equals(making.spec()) ? making.route() : planned();
         this.apart = TakingApart.of(making);
     }
 
