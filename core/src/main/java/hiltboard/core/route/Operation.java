@@ -173,7 +173,10 @@ public record Operation(
         /** Where a cutter is used, the start is checked: worn cutters snap, and a spindle that stands is fed into the work. */
         Builder checkedAtItsMachine() {
             boolean cuts = (station == Station.MILL || station == Station.DRILL) && !checks.isEmpty();
-            return cuts ? checks("Before the start: cutter sharp and tight, spindle running before the feed") : this;
+            if (cuts) {
+                checks.add(0, "Before the start: cutter sharp and tight, spindle running before the feed");
+            }
+            return this;
         }
 
         Operation done() {
