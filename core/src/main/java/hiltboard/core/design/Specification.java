@@ -34,6 +34,16 @@ public final class Specification {
         this.steels = steels;
     }
 
+    private Specification(SteelLibrary steels, Map<SpecificationField, Object> growing) {
+        this.values = growing;
+        this.steels = steels;
+    }
+
+    /** What has been answered so far, seen while it grows. */
+    static Specification soFar(Map<SpecificationField, Object> values, SteelLibrary steels) {
+        return new Specification(steels, values);
+    }
+
     public Construction construction() {
         return choice(SpecificationField.CONSTRUCTION, Construction.class);
     }

@@ -31,6 +31,7 @@ public final class SpecificationReader {
     private final Units units;
     private final SteelLibrary steels;
     private final Map<SpecificationField, Object> values = new EnumMap<>(SpecificationField.class);
+    private final Specification soFar;
     private final Map<String, String> understood = new LinkedHashMap<>();
     private final List<String> asked = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
@@ -46,6 +47,7 @@ public final class SpecificationReader {
         this.steels = steels;
         this.before = before;
         this.isKept = isKept;
+        this.soFar = Specification.soFar(values, steels);
     }
 
     /**
@@ -166,7 +168,7 @@ public final class SpecificationReader {
 
     private boolean isAsked(SpecificationField field) {
         try {
-            return field.isAsked(new Specification(values, steels));
+            return field.isAsked(soFar);
         } catch (IllegalStateException earlierAnswerMissing) {
             return false;
         }
@@ -228,7 +230,7 @@ public final class SpecificationReader {
 
     private Optional<Object> usual(SpecificationField field) {
         try {
-            return field.usualFor(new Specification(values, steels));
+            return field.usualFor(soFar);
         } catch (IllegalStateException | IllegalArgumentException earlierAnswerWrong) {
             return Optional.empty();
         }

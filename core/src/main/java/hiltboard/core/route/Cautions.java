@@ -1,7 +1,10 @@
 package hiltboard.core.route;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 
 /** The usual cautions, short, as they stand at a step: those of a machine at every step that is done at it, the others where the work asks. */
 public final class Cautions {
@@ -22,21 +25,23 @@ public final class Cautions {
     static final String TITANIUM = "Titanium fines burn: no steel sparks into them, sweep up, class D extinguisher.";
     static final String PARTING = "Parting glue with heat: fumes and burns; fresh air, no open flame, no solvent near; an oiled or waxed part smokes and catches fire. Below the tempering heat: new colour on the blade means that the temper is gone.";
 
+    private static final Set<Trait> HAMMERED = EnumSet.of(Trait.FITS_GUARD, Trait.STAMPS, Trait.PEENS, Trait.FITS_HAFT, Trait.WEDGES);
+
     private Cautions() {}
 
     /** What every step at this machine, or of this kind, asks. */
-    static List<String> of(Operation operation) {
+    static List<String> of(Station station, Set<Trait> traits) {
         List<String> cautions = new ArrayList<>();
-        switch (operation.station()) {
+        switch (station) {
             case MILL, DRILL -> cautions.add(DRILLING);
             case GRINDER -> cautions.add(EYES_LUNGS);
             case FORGE -> cautions.add(FORGE);
             default -> { }
         }
-        if (operation.is(Trait.FITS_GUARD) || operation.is(Trait.STAMPS) || operation.is(Trait.PEENS) || operation.is(Trait.FITS_HAFT) || operation.is(Trait.WEDGES)) {
+        if (!Collections.disjoint(traits, HAMMERED)) {
             cautions.add(HAMMER);
         }
-        if (operation.is(Trait.TUMBLES)) {
+        if (traits.contains(Trait.TUMBLES)) {
             cautions.add(TUMBLER);
         }
         return cautions;

@@ -18,8 +18,7 @@ final class Draft {
     }
 
     void add(Operation.Builder operation) {
-        Operation written = operation.checkedAtItsMachine().done();
-        operations.add(written.withCautions(Cautions.of(written)));
+        operations.add(operation.cautionedAtItsMachine().checkedAtItsMachine().done());
     }
 
     List<Operation> operations() {

@@ -5,7 +5,6 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -43,13 +42,6 @@ public record Operation(
         shapedBy = Set.copyOf(shapedBy);
         sets = Set.copyOf(sets);
         clears = Set.copyOf(clears);
-    }
-
-    /** With these cautions before its own, each said once. */
-    Operation withCautions(List<String> first) {
-        Set<String> all = new LinkedHashSet<>(first);
-        all.addAll(cautions);
-        return new Operation(key, title, station, attendedMinutes, rest, restWords, restNumber, toDo, List.copyOf(all), checks, targets, readings, makes, traits, leaves, part, shapedBy, sets, clears);
     }
 
     public boolean is(Trait trait) {
@@ -167,6 +159,14 @@ public record Operation(
 
         Builder leaves(State state) {
             leaves = Optional.of(state);
+            return this;
+        }
+
+        /** The cautions of its machine and its kind of work come before its own, each once. */
+        Builder cautionedAtItsMachine() {
+            List<String> first = Cautions.of(station, traits);
+            cautions.removeAll(first);
+            cautions.addAll(0, first);
             return this;
         }
 
