@@ -82,7 +82,7 @@ public final class LateChange {
      * @param turned the finished work that is spoiled and the work that comes in
      * @param dropsOut open work that is no longer asked for
      * @param lost finished work that is no longer asked for
-     * @param conflicts what is already irreversible
+     * @param conflicts what is already irreversible, or cannot be done as the piece lies
      * @param noLongerFit parts that were made to numbers which would move
      * @param asksClient the changed answers that the client has to agree to
      * @param minutesMore hands-on minutes more than without the change; negative when it saves some
@@ -111,8 +111,8 @@ public final class LateChange {
         }
     }
 
-    /** A finished step that stands in the way, and why. */
-    public record Conflict(Operation done, String reason, String consequence, String remedy, List<Operation> again) {
+    /** A step that stands in the way, and why: finished, or one that cannot be done any more. */
+    public record Conflict(Operation step, String reason, String consequence, String remedy, List<Operation> again) {
         public Conflict {
             again = List.copyOf(again);
         }
@@ -161,8 +161,9 @@ public final class LateChange {
         return turn.with(again);
     }
 
-    private List<Conflict> stillForbidden(Turned turned) {
-        return turned.open().stream().map(Gate.Obstacle::rule).map(rule -> new Conflict(making.route().steps().get(0).operation(), rule.reason(), rule.consequence(), rule.remedy(), List.of())).toList();
+    /** What nothing on the route sets right: it is said, and its gate stays shut. */
+    private static List<Conflict> stillForbidden(Turned turned) {
+        return turned.open().stream().map(each -> new Conflict(each.step(), "“" + each.step().title() + "” cannot be done as the piece lies. " + each.rule().reason(), each.rule().consequence(), each.rule().remedy(), List.of())).toList();
     }
 
     private Planned plan(Rework rework) {

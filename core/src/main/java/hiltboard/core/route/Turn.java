@@ -1,7 +1,6 @@
 package hiltboard.core.route;
 
 import hiltboard.core.design.Specification;
-import hiltboard.core.route.Gate.Obstacle;
 import hiltboard.core.route.Planned.Ordered;
 import hiltboard.core.route.Route.Step;
 import java.util.ArrayList;
@@ -32,7 +31,7 @@ final class Turn {
     private final Set<String> again = new LinkedHashSet<>();
     /** What stands before a step and is left so. */
     private final Set<String> given = new HashSet<>();
-    private final List<ConditionRule> open = new ArrayList<>();
+    private final List<Broken> open = new ArrayList<>();
     private TakingApart apart;
     private boolean isNewBlade;
     private Rework rework;
@@ -64,11 +63,14 @@ final class Turn {
      * @param isHandleLost whether the handle comes off and is destroyed by it
      * @param open what still forbids a step in its turn, since nothing on the route sets it right
      */
-    record Turned(Route route, TurnedBack back, List<Obstacle> open, boolean isHandleLost) {
+    record Turned(Route route, TurnedBack back, List<Forbidden> open, boolean isHandleLost) {
         boolean canBeWalked() {
             return open.isEmpty();
         }
     }
+
+    /** A step that a rule keeps shut when its turn comes. */
+    record Forbidden(Operation step, ConditionRule rule) {}
 
     /** The blade begins anew at the bar. */
     Turn withNewBlade() {
@@ -104,7 +106,7 @@ final class Turn {
         for (int round = 0; broken.isPresent() && round < MOST_ROUNDS; round++) {
             if (!setsRight(broken.get())) {
                 given.add(broken.get().name());
-                open.add(broken.get().rule());
+                open.add(broken.get());
             }
             broken = firstBroken();
         }
@@ -152,8 +154,8 @@ final class Turn {
         return Optional.empty();
     }
 
-    private List<Obstacle> open() {
-        return open.stream().filter(rule -> rule.severity().closesGate()).distinct().map(rule -> new Obstacle(rule, List.of())).toList();
+    private List<Forbidden> open() {
+        return open.stream().filter(broken -> broken.rule().severity().closesGate()).map(broken -> new Forbidden(broken.step().operation(), broken.rule())).toList();
     }
 
     /** Adds what the step needs. @return whether anything could be added */

@@ -144,6 +144,11 @@ class ConditionsTest {
     }
 
     @Test
+    void what_does_not_last_is_never_kept_at_a_turn() {
+        assertThat(new Worn(Set.of(TEMPERED, DEGREASED, CLEANED), Knife.MORNING).conditions()).containsExactly(TEMPERED);
+    }
+
+    @Test
     void what_missing_work_will_set_right_is_not_said_twice_unless_its_rule_was_overridden() {
         Knife knife = knife("FULL_TANG");
         Progress unclean = knife.before("glue-handle", "clean-for-glue");

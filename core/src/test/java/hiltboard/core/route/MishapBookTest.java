@@ -43,7 +43,7 @@ class MishapBookTest {
         Knife knife = Knife.of(Construction.HIDDEN_TANG, "spacer", "NONE", "alignmentPins", "TWO");
         Effect effect = change(knife, knife.before("dry-fit"), Specifications.hiddenTang("alignmentPins", "TWO"));
         assertThat(effect.conflicts()).anySatisfy(conflict -> {
-            assertThat(conflict.done().key()).isEqualTo("drill-alignment-pins");
+            assertThat(conflict.step().key()).isEqualTo("drill-alignment-pins");
             assertThat(conflict.consequence()).contains("cannot be lined up");
         });
         assertThat(effect.turned().comesIn()).extracting(Operation::key).containsExactly("make-spacer");
@@ -262,7 +262,7 @@ class MishapBookTest {
     void late_clay() {
         Knife knife = Knife.of(Construction.FULL_TANG, "steel", "1095");
         Effect effect = change(knife, knife.before("finish-grind"), Specifications.fullTang("steel", "1095", "hardening", "CLAY"));
-        assertThat(effect.conflicts()).anySatisfy(conflict -> assertThat(conflict.done().key()).isEqualTo("harden"));
+        assertThat(effect.conflicts()).anySatisfy(conflict -> assertThat(conflict.step().key()).isEqualTo("harden"));
         assertThat(effect.turned().rework().heats()).isEqualTo(2);
         assertThat(effect.turned().comesIn()).extracting(Operation::key).contains("normalise", "apply-clay");
         assertThat(effect.turned().again()).extracting(Operation::key).contains("harden", "temper-first", "temper-second").doesNotContain("drill-tang-holes", "profile");
@@ -306,12 +306,12 @@ class MishapBookTest {
         Knife knife = Knife.of(Construction.FULL_TANG, "lightening", "HOLES");
         Effect effect = change(knife, knife.before("harden"), Specifications.fullTang());
         assertThat(effect.conflicts()).anySatisfy(conflict -> {
-            assertThat(conflict.done().key()).isEqualTo("drill-lightening-holes");
+            assertThat(conflict.step().key()).isEqualTo("drill-lightening-holes");
             assertThat(conflict.consequence()).contains("crack");
         });
         assertThat(effect.turned().again()).extracting(Operation::key).contains("choose-stock");
         Knife pinned = Knife.of(Construction.FULL_TANG, "pinCount", "3");
-        assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "2")).conflicts()).as("one pin fewer than is drilled").anySatisfy(conflict -> assertThat(conflict.done().key()).isEqualTo("drill-tang-holes"));
+        assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "2")).conflicts()).as("one pin fewer than is drilled").anySatisfy(conflict -> assertThat(conflict.step().key()).isEqualTo("drill-tang-holes"));
         assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "4")).conflicts()).isEmpty();
         assertThat(change(knife, knife.before("finish-grind"), Specifications.fullTang()).turned().again()).as("hard already: it is not quenched again").isEmpty();
     }
