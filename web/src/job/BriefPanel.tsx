@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { change } from '../api/client';
-import type { PieceView } from '../api/schema';
+import type { Option, PieceView } from '../api/schema';
 import { useQuestions } from '../design/useDesign';
 import { Wishes } from '../design/Wishes';
 import { BothChanged } from '../parts/BothChanged';
@@ -17,11 +17,12 @@ import { Wished } from './Wished';
 export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
   const [isMoving, setMoving] = useState(false);
   const [isChanging, setChanging] = useState(false);
+  const { data: questions } = useQuestions();
   return (
     <Panel aria-label="What the client asked for">
       <h2>{piece.jobKind === 'COMMISSION' ? `For ${piece.clientName}` : KINDS[piece.jobKind]}</h2>
-      {isChanging ? (
-        <ChangeBrief piece={piece} onClose={() => setChanging(false)} />
+      {isChanging && questions ? (
+        <ChangeBrief piece={piece} strengths={questions.strengths} onClose={() => setChanging(false)} />
       ) : (
         <>
           <p>
@@ -53,27 +54,24 @@ export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: bool
 
 const KINDS: Record<string, string> = { STOCK: 'For stock', TRIAL: 'A trial', GIFT: 'A gift' };
 
-function ChangeBrief({ piece, onClose }: { piece: PieceView; onClose: () => void }) {
-  const { data: questions } = useQuestions();
-  const strengths = questions?.strengths ?? [];
+function ChangeBrief({ piece, strengths, onClose }: { piece: PieceView; strengths: readonly Option[]; onClose: () => void }) {
   const [from, setFrom] = useState(piece.useWords);
   const [useWords, setUseWords] = useState(piece.useWords);
-  const [wishes, setWishes] = useState(() => piece.wishes.map((wish) => ({ ...wish })));
+  // The page shows how firmly a wish is held in words; the server takes its name.
+  const [wishes, setWishes] = useState(() => piece.wishes.map((wish) => ({ ...wish, strength: strengths.find((each) => each.words === wish.strength)?.value ?? wish.strength })));
   const [reason, setReason] = useState('');
   const [clientAgreed, setAgreed] = useState(false);
   const { problem, isBusy, run, clear } = useCaught();
   const both = problem?.both ?? [];
-  /** The page shows how firmly a wish is held in words; the server takes its name. */
-  const named = (words: string): string => strengths.find((each) => each.words === words || each.value === words)?.value ?? 'MAY';
   const send = (basedOn: string) =>
     void run(async () => {
-      await change(`/api/jobs/${piece.jobId}/brief`, { fromUseWords: basedOn, useWords, wishes: wishes.map((wish) => ({ ...wish, strength: named(wish.strength) })), clientAgreed, reason });
+      await change(`/api/jobs/${piece.jobId}/brief`, { fromUseWords: basedOn, useWords, wishes, clientAgreed, reason });
       onClose();
     });
   return (
     <>
       <Entry label="What is it for, in the client’s words?" name="useWords" value={useWords} onChange={setUseWords} problem={problem?.at('useWords')} lines />
-      <Wishes wishes={wishes.map((wish) => ({ ...wish, strength: named(wish.strength) }))} strengths={strengths} onChange={setWishes} problem={problem?.at('wishes')} />
+      <Wishes wishes={wishes} strengths={strengths} onChange={setWishes} problem={problem?.at('wishes')} />
       <Entry label="Why it changes" name="briefReason" value={reason} onChange={setReason} problem={problem?.at('reason')} />
       <Tick words="The client has agreed to it" isTicked={clientAgreed} onChange={setAgreed} />
       {problem?.at('clientAgreed') ? <Trouble role="alert">{problem.at('clientAgreed')}</Trouble> : null}

@@ -1,7 +1,6 @@
 package hiltboard.core.route;
 
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Use;
 import hiltboard.core.route.Gate.Obstacle;
 import java.util.List;
@@ -22,9 +21,8 @@ public record EdgeForUse(String reason, String remedy) implements Rule {
         if (said.isEmpty() || said.stream().anyMatch(spec::serves)) {
             return List.of();
         }
-        String edge = spec.count(SpecificationField.EDGE_ANGLE) + "° a side, " + spec.edgeTooth().words().toLowerCase(Locale.ROOT);
         String wanted = said.stream().map(use -> use.words().toLowerCase(Locale.ROOT) + " want " + use.usual()).collect(Collectors.joining("; "));
-        return List.of(new Obstacle(new EdgeForUse("The edge is to be " + edge + ", and the client said: “" + brief.strip() + "”.",
+        return List.of(new Obstacle(new EdgeForUse("The edge is to be " + EdgeWork.angleAndTooth(spec) + ", and the client said: “" + brief.strip() + "”.",
                 "Usually " + wanted + ". Change the edge in the specification, or let the owner say why it is right."), List.of()));
     }
 

@@ -16,8 +16,12 @@ import java.util.Locale;
 final class EdgeWork {
     private EdgeWork() {}
 
+    static String angleAndTooth(Specification spec) {
+        return spec.count(EDGE_ANGLE) + "° a side, " + spec.edgeTooth().words().toLowerCase(Locale.ROOT);
+    }
+
     private static String edge(Specification spec) {
-        return spec.count(EDGE_ANGLE) + "° a side, " + spec.edgeTooth().words().toLowerCase(Locale.ROOT) + (spec.hasMicroBevel() ? ", with a honed micro bevel" : ", no micro bevel");
+        return angleAndTooth(spec) + (spec.hasMicroBevel() ? ", with a honed micro bevel" : ", no micro bevel");
     }
 
     private static Operation.Builder sharpen(Specification spec) {

@@ -56,17 +56,13 @@ class BelongingRepository {
         sql.sql("UPDATE piece SET is_spare = :spare, for_whom = :whom WHERE id = :id").param("spare", isSpare).param("whom", isSpare ? whose : "").param("id", piece).update();
     }
 
-    void changeBrief(long job, String useWords, List<Wish> wishes, BriefBefore before, long person) {
+    /** The brief in new words, what it said before kept; its wishes are gone, for the new ones to be added. */
+    void changeBrief(long job, String useWords, BriefBefore before, long person) {
         sql.sql("INSERT INTO brief_before (job_id, use_words, wishes, client_agreed, reason, changed_by, changed_at_ms) VALUES (:job, :use, :wishes, :agreed, :reason, :person, :at)")
                 .param("job", job).param("use", before.useWords()).param("wishes", json.writeValueAsString(before.wishes())).param("agreed", before.clientAgreed())
                 .param("reason", before.reason()).param("person", person).param("at", before.atMillis()).update();
         sql.sql("UPDATE job SET use_words = :use WHERE id = :job").param("use", useWords).param("job", job).update();
         sql.sql("DELETE FROM wish WHERE job_id = :job").param("job", job).update();
-        for (int i = 0; i < wishes.size(); i++) {
-            sql.sql("INSERT INTO wish (job_id, position, words, strength, asked, agreed) VALUES (:job, :position, :words, :strength, :asked, :agreed)")
-                    .param("job", job).param("position", i).param("words", wishes.get(i).words()).param("strength", wishes.get(i).strength().name())
-                    .param("asked", wishes.get(i).asked()).param("agreed", wishes.get(i).agreed()).update();
-        }
     }
 
     /** What the brief said before, the latest first. */

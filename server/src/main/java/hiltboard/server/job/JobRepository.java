@@ -75,10 +75,13 @@ class JobRepository {
                 .query(Long.class).single();
     }
 
-    void addWish(long job, int position, Wish wish) {
-        sql.sql("INSERT INTO wish (job_id, position, words, strength, asked, agreed) VALUES (:job, :position, :words, :strength, :asked, :agreed)")
-                .param("job", job).param("position", position).param("words", wish.words()).param("strength", wish.strength().name())
-                .param("asked", wish.asked()).param("agreed", wish.agreed()).update();
+    void addWishes(long job, List<Wish> wishes) {
+        for (int position = 0; position < wishes.size(); position++) {
+            Wish wish = wishes.get(position);
+            sql.sql("INSERT INTO wish (job_id, position, words, strength, asked, agreed) VALUES (:job, :position, :words, :strength, :asked, :agreed)")
+                    .param("job", job).param("position", position).param("words", wish.words()).param("strength", wish.strength().name())
+                    .param("asked", wish.asked()).param("agreed", wish.agreed()).update();
+        }
     }
 
     long addPiece(long job, int position, int pieces, Map<String, String> entries) {

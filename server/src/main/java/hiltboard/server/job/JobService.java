@@ -77,9 +77,7 @@ public class JobService {
             String clientName = job.kind().hasClient() || !job.clientName().isBlank() ? job.clientName().strip() : NOBODY;
             long client = jobs.clientNamed(clientName).orElseGet(() -> jobs.addClient(clientName, job.clientContact().strip()));
             long id = jobs.addJob(client, job.kind(), job.title().strip(), job.useWords().strip(), LocalDate.parse(job.promisedOn()), clock.nowMillis());
-            for (int i = 0; i < job.wishes().size(); i++) {
-                jobs.addWish(id, i, job.wishes().get(i));
-            }
+            jobs.addWishes(id, job.wishes());
             long first = 0;
             for (int position = 1; position <= job.pieces(); position++) {
                 long piece = jobs.addPiece(id, position, job.pieces(), specification.entries());
