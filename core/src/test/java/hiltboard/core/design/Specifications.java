@@ -48,7 +48,8 @@ public final class Specifications {
         for (int i = 0; i < keysAndValues.length; i += 2) {
             entries.put(keysAndValues[i], keysAndValues[i + 1]);
         }
-        return SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow();
+        SpecificationReader.Answer answer = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT);
+        return answer.specification().orElseThrow(() -> new AssertionError(answer.findings()));
     }
 
     /** Any choice in any combination; sizes in thousandths within each field's limits. */
