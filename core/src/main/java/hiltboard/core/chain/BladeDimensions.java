@@ -33,21 +33,25 @@ import java.util.List;
 /** Stock, edge by stage, heat and the ground blade. */
 final class BladeDimensions {
     /** What a heat may be off: 15 °F, as shop kilns are led; common practice. */
-    private static final TemperatureDifference HEAT_WITHIN = TemperatureDifference.ofFahrenheit(15);
+    static final TemperatureDifference HEAT_WITHIN = TemperatureDifference.ofFahrenheit(15);
     /** More at the edge does no harm in the fire, it is only ground off; common practice. */
     private static final Allowed EDGE_LEFT = new Allowed(FAIR, Length.ofInches("0.015"));
     private static final Allowed STOCK = new Allowed(BarThickness.MILL_TOLERANCE, BarThickness.USUALLY_THICKER);
-    private static final Allowed FORGED = new Allowed(LOOSE, Length.ofInchFraction(1, 16));
+    /** A forging is left thick until it is ground: 5/16 in for a blade of 5/32 is usual for a clad one. Common practice, from memory. */
+    private static final Allowed FORGED = new Allowed(LOOSE, Length.ofInchFraction(3, 16));
+    private static final Allowed GROUND_FROM_A_FORGING = Allowed.eitherWay(Length.ofInches("0.015"));
+    /** An axe's cheek is as hammer and belt leave it. Common practice, from memory. */
+    private static final Allowed CHEEK = Allowed.eitherWay(Length.ofInchFraction(1, 16));
 
     private final Specification spec;
     private final Numbers numbers;
-    /** What the bevel is ground from: the bar, or the head of an axe. */
+    /** What the bevel is ground from: the bar, or an axe's cheek where the bevel begins. */
     private final String body;
 
     private BladeDimensions(Specification spec, Numbers numbers) {
         this.spec = spec;
         this.numbers = numbers;
-        this.body = spec.isAxe() ? HEAD_THICKNESS : STOCK_THICKNESS;
+        this.body = spec.isAxe() ? CHEEK_THICKNESS : STOCK_THICKNESS;
     }
 
     static void write(Specification spec, Numbers numbers) {
@@ -78,13 +82,18 @@ final class BladeDimensions {
     private void soft() {
         if (spec.isAxe()) {
             numbers.designed(HEAD_THICKNESS, "Head thickness at the eye", spec.length(SpecificationField.HEAD_THICKNESS), FAIR);
+            numbers.followed(CHEEK_THICKNESS, "Cheek where the bevel begins", spec.length(SpecificationField.CHEEK_THICKNESS), FAIR, CHEEK);
         } else {
             numbers.followed(STOCK_THICKNESS, "Stock thickness", spec.length(SpecificationField.STOCK_THICKNESS), CLOSE, spec.isForged() ? FORGED : STOCK);
         }
         numbers.byRule(CENTRE_LINE, "Centre line above the plate", List.of(body), CLOSE, (known, units) -> new CentreLine(length(known, body)).height(units));
         numbers.byRule(EDGE_BEFORE_HARDENING, "Edge left before hardening", List.of(body), FAIR,
-                (known, units) -> new EdgeLeft(length(known, body), spec.bevels(), spec.quench()).beforeHardening(units), Dimension.within(EDGE_LEFT));
+                (known, units) -> edgeLeft(length(known, body)).beforeHardening(units), Dimension.within(EDGE_LEFT));
         numbers.byRule(LAND_LINE, "Lower line, where a land is left", List.of(body, EDGE_BEFORE_HARDENING), CLOSE, this::landLine);
+    }
+
+    private EdgeLeft edgeLeft(Length thickness) {
+        return new EdgeLeft(thickness, spec.length(SpecificationField.EDGE_THICKNESS), spec.bevels(), spec.quench(), spec.isClayCoated());
     }
 
     private Worked<Length> landLine(Known known, Units units) {
@@ -150,15 +159,32 @@ final class BladeDimensions {
     private void ground() {
         numbers.designed(EDGE_THICKNESS, "Edge before sharpening", spec.length(SpecificationField.EDGE_THICKNESS), FAIR);
         if (spec.isAxe()) {
-            bevelFrom(HEAD_THICKNESS);
+            bevelFrom(CHEEK_THICKNESS);
             return;
         }
-        numbers.byRule(BLADE_THICKNESS, "Blade thickness, finished", List.of(STOCK_THICKNESS), CLOSE,
-                (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "The stock as measured, until the last grinding pass is measured"), Numbers::ground);
+        if (spec.isForged()) {
+            numbers.byRule(BLADE_THICKNESS, "Blade thickness, finished", List.of(STOCK_THICKNESS), FAIR, this::groundFromForging, BladeDimensions::asAgreed);
+        } else {
+            numbers.byRule(BLADE_THICKNESS, "Blade thickness, finished", List.of(STOCK_THICKNESS), CLOSE,
+                    (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "The stock as measured, until the last grinding pass is measured"), Numbers::ground);
+        }
         if (spec.hasDistalTaper()) {
             numbers.designed(TIP_THICKNESS, "Thickness near the point", spec.length(SpecificationField.TIP_THICKNESS), FAIR);
         }
         bevelFrom(BLADE_THICKNESS);
+    }
+
+    /** A forging is left thick and ground to what was agreed; where it came out thinner, it stays so. */
+    private Worked<Length> groundFromForging(Known known, Units units) {
+        Length agreed = spec.length(SpecificationField.STOCK_THICKNESS);
+        Length forged = length(known, STOCK_THICKNESS);
+        return forged.compareTo(agreed) < 0 ? Worked.of(forged, "The forging as measured is thinner than the " + agreed.in(units) + " agreed: it stays, " + forged.in(units))
+                : Worked.of(agreed, "As agreed: ground from the forging of " + forged.in(units));
+    }
+
+    private static Judgement asAgreed(Quantity reading, Quantity expected, Known known, Units units) {
+        return reading.magnitude() > length(known, STOCK_THICKNESS).magnitude() + CLOSE.magnitude() ? Numbers.ground(reading, length(known, STOCK_THICKNESS), known, units)
+                : Judgement.of(reading, expected, GROUND_FROM_A_FORGING, units);
     }
 
     private void bevelFrom(String thickness) {

@@ -82,6 +82,12 @@ final class BlockDimensions {
         numbers.byRule(CAVITY_WIDTH, "Cavity width", List.of(TANG_THICKNESS), LOOSE, (known, units) -> over(length(known, TANG_THICKNESS), SNUG, LOOSE, units));
         List<String> stack = new ArrayList<>(parts);
         stack.add(TANG_LENGTH);
+        if (spec.isPeened()) {
+            numbers.designed(CAP_THICKNESS, "End cap, thick", spec.length(SpecificationField.CAP_THICKNESS), LOOSE);
+        }
+        if (spec.isTakeDown()) {
+            numbers.designed(NUT_THREAD, "Thread inside the nut", spec.length(SpecificationField.NUT_THREAD), LOOSE);
+        }
         numbers.designed(TANG_LENGTH, "Tang length", spec.length(SpecificationField.TANG_LENGTH), LOOSE);
         numbers.byRule(CAVITY_DEPTH, isThrough() ? "Hole through the block" : "Cavity depth", isThrough() ? List.of(BLOCK_LENGTH) : stack, LOOSE, isThrough() ? this::through : this::cavity);
     }

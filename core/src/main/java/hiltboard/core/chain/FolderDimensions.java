@@ -9,6 +9,7 @@ import static hiltboard.core.chain.PieceDimensions.*;
 
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
+import hiltboard.core.folder.BackSpring;
 import hiltboard.core.folder.BearingStack;
 import hiltboard.core.folder.NailNick;
 import hiltboard.core.folder.PivotRelief;
@@ -73,7 +74,16 @@ final class FolderDimensions {
         return new BearingStack(length(known, WASHER_THICKNESS), length(known, BALL_DIAMETER), length(known, ACTION_CLEARANCE));
     }
 
+    private void spring() {
+        BackSpring spring = new BackSpring(spec.springSteel());
+        String of = "Usual for a spring of " + spring.steel().designation() + "; its own data sheet comes first";
+        numbers.usual(SPRING_HARDENING, "Hardening heat of the spring", spring.steel().hardening(), BladeDimensions.HEAT_WITHIN, of);
+        numbers.usual(SPRING_TEMPERING, "Tempering heat of the spring", spring.tempering().orElse(spring.steel().tempering()), BladeDimensions.HEAT_WITHIN, of);
+        numbers.usual(SPRING_HARDNESS, "Hardness of the spring", BackSpring.HARDNESS, BackSpring.WITHIN, "46 to 52 HRC, so that it bends and comes back");
+    }
+
     private void slipJoint() {
+        spring();
         numbers.byRule(SPRING_THICKNESS, "Spring thickness", List.of(BLADE_THICKNESS), CLOSE,
                 (known, units) -> Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade: the relief gives the room"));
         List<String> ground = List.of(STOCK_THICKNESS, EDGE_THICKNESS, HEEL_WIDTH, BEVEL_HEIGHT);

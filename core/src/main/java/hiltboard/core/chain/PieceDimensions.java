@@ -44,6 +44,8 @@ public final class PieceDimensions {
 
     public static final String TANG_WIDTH = "tang.width";
     public static final String TANG_LENGTH = "tang.length";
+    public static final String NUT_THREAD = "nut.thread";
+    public static final String CAP_THICKNESS = "cap.thickness";
     public static final String TANG_THICKNESS = "tang.thickness";
     public static final String GUARD_THICKNESS = "guard.thickness";
     public static final String SLOT_WIDTH = "slot.width";
@@ -61,6 +63,7 @@ public final class PieceDimensions {
     public static final String ADHESIVE_WORKING = "adhesive.working";
     public static final String ADHESIVE_GRIPS = "adhesive.grips";
     public static final String ADHESIVE_SETS = "adhesive.sets";
+    public static final String ADHESIVE_CURES = "adhesive.cures";
     public static final String PULL_WINDOW = "adhesive.pull-window";
 
     public static final String PIVOT_DIAMETER = "pivot.diameter";
@@ -72,6 +75,9 @@ public final class PieceDimensions {
     public static final String BLADE_POCKET = "bearing.blade-pocket";
     public static final String PIVOT_ROOM = "pivot.room";
     public static final String BACK_SPACER = "back-spacer.thickness";
+    public static final String SPRING_HARDENING = "spring.hardening";
+    public static final String SPRING_TEMPERING = "spring.tempering";
+    public static final String SPRING_HARDNESS = "spring.hardness";
     public static final String SPRING_THICKNESS = "spring.thickness";
     public static final String NICK_DEPTH = "nick.depth";
     public static final String NICK_LEAST = "nick.least";
@@ -83,6 +89,7 @@ public final class PieceDimensions {
     public static final String HANDLE_STACK = "handle.thickness";
 
     public static final String HEAD_THICKNESS = "head.thickness";
+    public static final String CHEEK_THICKNESS = "head.cheek-thickness";
     public static final String EYE_LENGTH = "eye.length";
     public static final String EYE_WIDTH = "eye.width";
     public static final String EYE_DEPTH = "eye.depth";
@@ -90,6 +97,7 @@ public final class PieceDimensions {
     public static final String HAFT_TOP_WIDTH = "haft.top-width";
     public static final String KERF_DEPTH = "haft.kerf-depth";
 
+    public static final String SHEATH_THREAD = "sheath.thread";
     public static final String SHEATH_MARGIN = "sheath.margin";
 
     /** Hardness is held to this around what was wanted; common practice. */

@@ -10,7 +10,7 @@ import hiltboard.core.blade.Point;
 import hiltboard.core.design.Weighed.Part;
 import java.util.List;
 
-/** Weighs an axe: the head as a wedge from the eye to the edge less its eye, the haft as an oval along its outline. */
+/** Weighs an axe: the head as a wedge from the eye to the cheek and a steeper one from there to the edge, less its eye; the haft as an oval along its outline. */
 final class AxeWeight {
     private AxeWeight() {}
 
@@ -22,8 +22,10 @@ final class AxeWeight {
         double thick = mm(spec, HEAD_THICKNESS);
         double edge = mm(spec, EDGE_THICKNESS);
         double low = outline.blade().points().stream().mapToDouble(Point::y).min().orElseThrow();
+        double cheek = mm(spec, CHEEK_THICKNESS);
+        double bevelTop = Math.min(low + mm(spec, BEVEL_HEIGHT), eyeBottom - 1);
         Lump head = Area.of(outline.blade()).lump((x, border) -> new Area.Cut(new double[] {eyeBottom},
-                y -> y >= eyeBottom ? thick : edge + (thick - edge) * (y - low) / (eyeBottom - low)));
+                y -> y >= eyeBottom ? thick : y >= bevelTop ? cheek + (thick - cheek) * (y - bevelTop) / (eyeBottom - bevelTop) : edge + (cheek - edge) * (y - low) / (bevelTop - low)));
         double pollWidth = eye.get(1).x() - eye.get(0).x();
         Point eyeMiddle = new Point((eye.get(0).x() + eye.get(1).x()) / 2, (eyeTop + eyeBottom) / 2);
         Lump hole = new Lump(Math.PI / 4 * (eyeTop - eyeBottom) * mm(spec, EYE_WIDTH) * pollWidth, eyeMiddle);

@@ -24,7 +24,7 @@ public enum HandleFinish {
     /** What is usual for a material. Common practice: open wood drinks oil, what is closed or horn-like is buffed, laminates stay as sanded. */
     public static HandleFinish usualFor(HandleMaterial material) {
         return switch (material) {
-            case HICKORY, WALNUT, MAPLE, BURL -> OIL;
+            case HICKORY, ASH, WALNUT, MAPLE, BURL -> OIL;
             case DENSE_OILY_WOOD -> WAX;
             case STABILISED_WOOD, BONE, ANTLER, HORN, LAYERED_TUSK, CAST_RESIN -> BUFF;
             case GLASS_EPOXY, CANVAS_PHENOLIC, CARBON_FIBRE, TITANIUM -> AS_SANDED;

@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Stream;
 
 /**
@@ -26,6 +27,11 @@ import java.util.stream.Stream;
  * so that it is complete and its values agree with each other.
  */
 public final class Specification {
+    /** The middle of 52 to 57 HRC for an axe's edge, and of 56 to 58 for a chopper's; common practice, from memory. */
+    private static final int AXE_HRC = 55;
+    private static final int CHOPPER_HRC = 57;
+    private static final Length HANDLE_IN_THE_SHEATH = Length.ofInchFraction(1, 1);
+
     private final Map<SpecificationField, Object> values;
     private final SteelLibrary steels;
 
@@ -50,6 +56,31 @@ public final class Specification {
 
     public Steel steel() {
         return steels.named((String) value(SpecificationField.STEEL)).orElseThrow();
+    }
+
+    /** What the spring of a slip joint is made of. */
+    public Steel springSteel() {
+        return steels.named((String) value(SpecificationField.SPRING_STEEL)).orElseThrow();
+    }
+
+    public Hand hand() {
+        return choice(SpecificationField.HAND, Hand.class);
+    }
+
+    public Care care() {
+        return choice(SpecificationField.CARE, Care.class);
+    }
+
+    public Destination destination() {
+        return choice(SpecificationField.DESTINATION, Destination.class);
+    }
+
+    public Receiver receiver() {
+        return choice(SpecificationField.RECEIVER, Receiver.class);
+    }
+
+    public boolean isPosted() {
+        return destination() != Destination.HANDED_OVER;
     }
 
     public Grind grind() {
@@ -113,6 +144,13 @@ public final class Specification {
         return isSentOut() ? steel().tempering() : (Temperature) value(SpecificationField.TEMPER_HEAT);
     }
 
+    /** The heat that is usual for its steel and its use: what takes blows is tempered hotter, as far as the steel's curve goes. */
+    Temperature usualTemperHeat() {
+        OptionalInt wanted = isAxe() ? OptionalInt.of(AXE_HRC) : use() == Use.CHOPPING ? OptionalInt.of(CHOPPER_HRC) : OptionalInt.empty();
+        return wanted.stream().boxed().flatMap(hrc -> steel().curve().temperatureFor(hrc).stream()).findFirst().map(Temperature::toFiveFahrenheit)
+                .filter(heat -> heat.celsius() > steel().tempering().celsius()).orElse(steel().tempering());
+    }
+
     public Duration temperTime() {
         return Duration.ofHours(isSentOut() ? 2 : count(SpecificationField.TEMPER_HOURS));
     }
@@ -169,6 +207,11 @@ public final class Specification {
     /** The angle of one side of the edge that is usual for its use, in whole degrees; an axe wants more, whatever it is for. */
     int usualEdgeDegrees() {
         return isAxe() ? Use.FELLING.usualDegrees() : use().usualDegrees();
+    }
+
+    /** Whether it touches what is eaten, so that only food-safe oil comes on its blade. */
+    public boolean isForFood() {
+        return !isAxe() && (use() == Use.VEGETABLES || use() == Use.MEAT);
     }
 
     public EdgeTooth edgeTooth() {
@@ -269,6 +312,20 @@ public final class Specification {
         return is(SpecificationField.HARDENING, Hardening.CLAY);
     }
 
+    public boolean isCoatedAgainstScale() {
+        return is(SpecificationField.SCALE_GUARD, ScaleGuard.COATING);
+    }
+
+    /** Whether a steel that is quenched in a liquid goes into the heat in foil. */
+    public boolean isFoiledAgainstScale() {
+        return is(SpecificationField.SCALE_GUARD, ScaleGuard.FOIL);
+    }
+
+    /** Whether the job's school clamps a blade straight while it is still untempered. */
+    public boolean isClampedInFirstTemper() {
+        return is(SpecificationField.STRAIGHTENING, Straightening.IN_FIRST_TEMPER);
+    }
+
     public boolean hasDistalTaper() {
         return is(SpecificationField.DISTAL_TAPER, DistalTaper.TAPERED);
     }
@@ -317,6 +374,11 @@ public final class Specification {
 
     public boolean hasShoulderedFasteners() {
         return is(SpecificationField.FASTENING, Fastening.SHOULDERED_FASTENERS);
+    }
+
+    /** Scales on pins. */
+    public boolean isPinned() {
+        return is(SpecificationField.FASTENING, Fastening.PINS);
     }
 
     /** Fasteners or screws whose heads sit in counterbores. */
@@ -380,6 +442,13 @@ public final class Specification {
     /** Whether adhesive holds the handle or the covers. */
     public boolean isGlued() {
         return isFullTang() && !hasRemovableScales() || hasBlock() && heldBy() != HeldBy.TAKE_DOWN || hasLiners();
+    }
+
+    /** The seam of a leather sheath: beside the edge and round its end, and a little of the handle; round the head of an axe. Common practice. */
+    public Length sheathSeam() {
+        Length along = isAxe() ? length(SpecificationField.HEAD_LENGTH).plus(length(SpecificationField.EDGE_LENGTH)) : isFolder() ? length(SpecificationField.HANDLE_LENGTH).times(2)
+                : length(SpecificationField.BLADE_LENGTH).plus(length(SpecificationField.HEEL_WIDTH));
+        return along.plus(HANDLE_IN_THE_SHEATH);
     }
 
     /** How high the bevel reaches from the edge: the whole width for a full flat grind. */

@@ -1,11 +1,15 @@
 package hiltboard.core.design;
 
+import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Quench;
+import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Choices that are possible alone and impossible together, whatever the order of work. Common practice of the trade. */
 final class SpecificationClashes {
@@ -34,6 +38,9 @@ final class SpecificationClashes {
             if (spec.answersAll(SpecificationField.WASHER_THICKNESS, SpecificationField.BALL_DIAMETER, SpecificationField.ACTION_CLEARANCE, SpecificationField.PLATE_THICKNESS, SpecificationField.POCKETS)) {
                 found.bearings();
             }
+            if (spec.answers(SpecificationField.TANG_LENGTH)) {
+                found.tang();
+            }
             if (spec.answersAll(SpecificationField.GRIND, SpecificationField.EDGE_THICKNESS)) {
                 found.edge();
             }
@@ -42,6 +49,10 @@ final class SpecificationClashes {
             }
             if (spec.answers(SpecificationField.HANDLE_TURN)) {
                 found.handleTurn();
+            }
+            if (spec.isAxe() && spec.answers(SpecificationField.HANDLE_MATERIAL) && !spec.handleMaterial().bearsBlows()) {
+                found.clash(SpecificationField.HANDLE_MATERIAL, spec.handleMaterial().words() + " breaks as a haft", "straight-grained hardwood: "
+                        + Stream.of(HandleMaterial.values()).filter(HandleMaterial::bearsBlows).map(wood -> wood.words().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")));
             }
             if (spec.answersAll(SpecificationField.HANDLE_FINISH, SpecificationField.HANDLE_MATERIAL)) {
                 found.handleFinish();
@@ -70,8 +81,31 @@ final class SpecificationClashes {
         if (spec.answers(SpecificationField.TEMPER_HEAT) && spec.steel().curve().at(spec.temperHeat()).isEmpty()) {
             clash(SpecificationField.TEMPER_HEAT, "What " + spec.steel().designation() + " becomes at " + spec.temperHeat().in(units) + " is not known", spec.steel().curve().range().in(units));
         }
-        if (spec.answers(SpecificationField.QUENCH) && isAir != (spec.quench() == Quench.PLATES_AND_AIR)) {
-            clash(SpecificationField.QUENCH, isAir ? "A liquid cracks " + spec.steel().designation() : spec.steel().designation() + " stays soft between plates", "as usual for the steel");
+        if (spec.answers(SpecificationField.QUENCH) && !spec.steel().takes(spec.quench())) {
+            clash(SpecificationField.QUENCH, wrongQuench(spec.steel(), spec.quench()), "as usual for the steel; " + spec.steel().designation() + " takes "
+                    + Stream.of(Quench.values()).filter(spec.steel()::takes).map(Quench::words).collect(Collectors.joining(" or ")));
+        }
+    }
+
+    private static String wrongQuench(Steel steel, Quench quench) {
+        return switch (quench) {
+            case PLATES_AND_AIR -> steel.designation() + " stays soft between plates";
+            case WATER_THEN_OIL -> "Water cracks " + steel.designation();
+            case FAST_OIL -> (steel.isAirHardening() ? "A liquid" : "Fast oil") + " cracks " + steel.designation();
+            case MEDIUM_OIL -> steel.isAirHardening() ? "A liquid cracks " + steel.designation() : "Medium oil is too slow for " + steel.designation() + ", which stays soft in it";
+        };
+    }
+
+    /** A tang that is peened or screwed comes out behind the handle. */
+    private void tang() {
+        if (!spec.isPeened() && !spec.isTakeDown()) {
+            return;
+        }
+        Length behind = spec.length(spec.isPeened() ? SpecificationField.CAP_THICKNESS : SpecificationField.NUT_THREAD);
+        Length least = KnifeShape.fitting(spec).plus(spec.length(SpecificationField.HANDLE_LENGTH)).plus(behind);
+        if (spec.length(SpecificationField.TANG_LENGTH).compareTo(least) < 0) {
+            clash(SpecificationField.TANG_LENGTH, spec.isPeened() ? "The tang does not come out of its cap, and nothing is left to peen" : "The tang does not reach through the handle into its nut",
+                    least.upIn(units) + " or more");
         }
     }
 

@@ -1,5 +1,6 @@
 package hiltboard.core.design;
 
+import hiltboard.core.folder.BackSpring;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
@@ -22,6 +23,11 @@ import java.util.function.Predicate;
 /** One question of the specification: its label, what it accepts, when it is asked, and what is usually answered. */
 public enum SpecificationField {
     CONSTRUCTION("construction", "Construction", "Knife", choice(Construction.class, Construction::words), always(), "FULL_TANG"),
+    USE("use", "Used for", "Knife", choice(Use.class, Use::words), always(), "GENERAL"),
+    HAND("hand", "Hand", "Knife", choice(Hand.class, Hand::words), always(), "RIGHT"),
+    CARE("care", "What it meets", "Knife", choice(Care.class, Care::words), always(), "WIPED_DRY"),
+    DESTINATION("destination", "Reaches its owner", "Knife", choice(Destination.class, Destination::words), always(), "HANDED_OVER"),
+    RECEIVER("receiver", "Its owner is", "Knife", choice(Receiver.class, Receiver::words), always(), "ADULT"),
     STEEL_FORM("steelForm", "Begins as", "Blade", choice(SteelForm.class, SteelForm::words), made(kind -> kind != Construction.MACHINED), "BAR"),
     PATTERN("pattern", "Pattern", "Blade", choice(Pattern.class, Pattern::words), Specification::isPatternWelded, "STRAIGHT"),
     STEEL("steel", "Steel", "Blade", new Choice(steels(SteelLibrary.KNOWN)), always(), "1084"),
@@ -30,12 +36,13 @@ public enum SpecificationField {
     HEEL_WIDTH("heelWidth", "Width at the heel", "Blade", length("3/8", "4"), made(kind -> !kind.isAxe()), "1-1/8"),
     HEAD_LENGTH("headLength", "Head, poll to edge", "Blade", length("2", "10"), made(Construction::isAxe), "5-1/2"),
     HEAD_THICKNESS("headThickness", "Head thickness at the eye", "Blade", length("1/2", "2"), made(Construction::isAxe), "1"),
+    CHEEK_THICKNESS("cheekThickness", "Cheek where the bevel begins", "Blade", length("3/16", "3/4"), made(Construction::isAxe), "5/16"),
     EDGE_LENGTH("edgeLength", "Edge, heel to toe", "Blade", length("1", "7"), made(Construction::isAxe), "3"),
     EYE_LENGTH("eyeLength", "Eye, front to back", "Blade", length("1/2", "3"), made(Construction::isAxe), "1-3/4"),
     EYE_WIDTH("eyeWidth", "Eye width", "Blade", length("3/8", "1-1/2"), made(Construction::isAxe), "5/8"),
     GRIND("grind", "Grind", "Blade", choice(Grind.class, Grind::words), made(kind -> !kind.isAxe()), "FULL_FLAT"),
     BEVEL_HEIGHT("bevelHeight", "Bevel height", "Blade", length("1/8", "4"),
-            spec -> spec.isAxe() || spec.grind() != Grind.FULL_FLAT, "3/4"),
+            spec -> spec.isAxe() || spec.grind() != Grind.FULL_FLAT, UsualShape::bevelHeight),
     DISTAL_TAPER("distalTaper", "Distal taper", "Blade", choice(DistalTaper.class, DistalTaper::words), made(kind -> !kind.isAxe()), "NONE"),
     TIP_THICKNESS("tipThickness", "Thickness near the point", "Blade", length(".020", "3/8"), Specification::hasDistalTaper, "3/32"),
     EDGE_THICKNESS("edgeThickness", "Edge before sharpening", "Blade", length(".001", ".060"), always(), ".020"),
@@ -44,11 +51,14 @@ public enum SpecificationField {
     HARDENING("hardening", "Hardened", "Blade", choice(Hardening.class, Hardening::words), always(), "IN_KILN"),
     TEMPERS("tempers", "Tempered", "Blade", choice(Tempers.class, Tempers::words), spec -> !spec.isSentOut(), "BY_STEEL"),
     TEMPER_HOURS("temperHours", "Each temper, hours", "Blade", new Count(1, 8), spec -> !spec.isSentOut(), spec -> spec.tempers() == 1 ? 4 : 2),
-    TEMPER_HEAT("temperHeat", "Tempering heat", "Blade", new TemperatureWithin(Temperature.ofFahrenheit(300), Temperature.ofFahrenheit(1200)), spec -> !spec.isSentOut(), spec -> spec.steel().tempering()),
+    TEMPER_HEAT("temperHeat", "Tempering heat", "Blade", new TemperatureWithin(Temperature.ofFahrenheit(300), Temperature.ofFahrenheit(1200)), spec -> !spec.isSentOut(), Specification::usualTemperHeat),
     COLD("cold", "Cold treatment", "Blade", choice(ColdTreatment.class, ColdTreatment::words), spec -> !spec.isSentOut(), "BY_STEEL"),
     COLD_TURN("coldTurn", "The cold comes", "Blade", choice(ColdTurn.class, ColdTurn::words), spec -> spec.isTakenCold() && spec.tempers() > 1, "BEFORE_TEMPER"),
     HARDNESS_TRIED("hardnessTried", "Hardness is tried", "Blade", choice(HardnessTried.class, HardnessTried::words), spec -> !spec.isSentOut(), "AFTER_TEMPER"),
     QUENCH("quench", "Quench", "Blade", choice(QuenchChoice.class, QuenchChoice::words), spec -> !spec.isSentOut(), "BY_STEEL"),
+    SCALE_GUARD("scaleGuard", "Against scale", "Blade", choice(ScaleGuard.class, ScaleGuard::words),
+            spec -> !spec.isSentOut() && !spec.steel().isAirHardening() && !spec.isClayCoated(), "NONE"),
+    STRAIGHTENING("straightening", "A warped blade is", "Blade", choice(Straightening.class, Straightening::words), spec -> !spec.isSentOut(), "AFTER_TEMPER"),
     DRILLING("drilling", "Holes are drilled", "Blade", choice(Drilling.class, Drilling::words), made(kind -> kind == Construction.FULL_TANG || kind.isFolder()), "SQUARE_STOCK"),
     NOTCHES("notches", "Notches", "Blade", choice(Notches.class, Notches::words), made(kind -> !kind.isAxe() && !kind.isFolder()), "CHOIL"),
     NICK_DEPTH("nickDepth", "Depth of the nail nick", "Blade", length(".015", ".060"), made(kind -> kind == Construction.SLIP_JOINT), ".030"),
@@ -57,7 +67,6 @@ public enum SpecificationField {
     TUMBLING("tumbling", "Tumbled", "Blade", choice(Tumbling.class, Tumbling::words), spec -> spec.finish().isTumbled(), "DRY"),
     MARK("mark", "Mark", "Blade", choice(Mark.class, Mark::words), always(), "ELECTRO_ETCHED"),
     MARK_TIMING("markTiming", "The mark goes on", "Blade", choice(MarkTiming.class, MarkTiming::words), spec -> spec.mark() == Mark.ELECTRO_ETCHED, "BEFORE_ACID"),
-    USE("use", "Used for", "Edge", choice(Use.class, Use::words), always(), "GENERAL"),
     EDGE_ANGLE("edgeAngle", "Edge, degrees a side", "Edge", new Count(8, 40), always(), spec -> spec.usualEdgeDegrees()),
     EDGE_TOOTH("edgeTooth", "Left as", "Edge", choice(EdgeTooth.class, EdgeTooth::words), always(), "BY_USE"),
     MICRO_BEVEL("microBevel", "Micro bevel", "Edge", choice(MicroBevel.class, MicroBevel::words), always(), "NONE"),
@@ -86,9 +95,12 @@ public enum SpecificationField {
     SPACER_THICKNESS("spacerThickness", "Spacer thickness", "Handle", length("1/32", "1/2"), Specification::hasSpacer, "1/8"),
     ALIGNMENT_PINS("alignmentPins", "Alignment pins", "Handle", choice(AlignmentPins.class, AlignmentPins::words), made(kind -> kind == Construction.HIDDEN_TANG), "NONE"),
     HELD_BY("heldBy", "Handle is held by", "Handle", choice(HeldBy.class, HeldBy::words), made(Construction::hasBlock), "GLUE"),
+    CAP_THICKNESS("capThickness", "End cap, thick", "Handle", length("1/16", "1/2"), Specification::isPeened, "1/8"),
+    NUT_THREAD("nutThread", "Thread inside the nut", "Handle", length("3/16", "1"), Specification::isTakeDown, "3/8"),
     BEDDING("bedding", "Tang is", "Handle", choice(Bedding.class, Bedding::words), spec -> spec.hasBlock() && spec.heldBy() == HeldBy.GLUE, "GLUED_AT_ONCE"),
     RELEASE_AGENT("releaseAgent", "Release agent", "Handle", choice(ReleaseAgent.class, ReleaseAgent::words), Specification::isBedded, "PASTE_WAX"),
     SIDES("sides", "Sides", "Handle", choice(Sides.class, Sides::words), made(kind -> kind == Construction.SLIP_JOINT), "LINERS"),
+    SPRING_STEEL("springSteel", "Steel of the spring", "Handle", new Choice(springSteels(SteelLibrary.KNOWN)), made(kind -> kind == Construction.SLIP_JOINT), "1075"),
     LINER_THICKNESS("linerThickness", "Liner thickness", "Handle", length("1/64", "1/8"), Specification::hasLiners, ".050"),
     PIVOT_DIAMETER("pivotDiameter", "Pivot diameter", "Handle", hole("1/16", "3/8"), made(Construction::isFolder), "1/8"),
     PLATE_THICKNESS("plateThickness", "Plate thickness", "Handle", length("3/32", "1/4"), made(kind -> kind == Construction.FRAME_LOCK), "5/32"),
@@ -232,18 +244,22 @@ public enum SpecificationField {
 
     /** What can be chosen in a shop with these steels; nothing where the answer is a size or a count. */
     public List<Option> options(SteelLibrary steels) {
-        return this == STEEL ? steels(steels) : accepts instanceof Choice choice ? choice.options() : List.of();
+        return this == STEEL ? steels(steels) : this == SPRING_STEEL ? springSteels(steels) : accepts instanceof Choice choice ? choice.options() : List.of();
     }
 
     private static List<Option> steels(SteelLibrary steels) {
         return steels.all().stream().map(steel -> new Option(steel.designation(), steel.words())).toList();
     }
 
+    private static List<Option> springSteels(SteelLibrary steels) {
+        return steels.all().stream().filter(steel -> new BackSpring(steel).tempering().isPresent()).map(steel -> new Option(steel.designation(), steel.words())).toList();
+    }
+
     /** Whether a change of the answer changes the outline, the use, the look or the price that the client agreed to. */
     public boolean concernsClient() {
         return switch (this) {
             case CHOIL_RADIUS, CORE_THICKNESS, CLAD_LAYERS, TANG_LENGTH, TANG_END_WIDTH, HOLE_COUNT, HOLE_DIAMETER, BAR_WIDTH -> false;
-            case CONSTRUCTION, STEEL_FORM, PATTERN, STEEL, BLADE_LENGTH, HEEL_WIDTH, HEAD_LENGTH, EDGE_LENGTH, GRIND, EDGE_THICKNESS, NOTCHES, FINISH, MARK,
+            case CONSTRUCTION, HAND, STEEL_FORM, PATTERN, STEEL, BLADE_LENGTH, HEEL_WIDTH, HEAD_LENGTH, EDGE_LENGTH, GRIND, EDGE_THICKNESS, NOTCHES, FINISH, MARK,
                     HANDLE_LENGTH, HAFT_LENGTH, HANDLE_MATERIAL, HANDLE_FINISH, USE, FASTENING, PIN_COUNT, PIN_DIAMETER, GUARD_MATERIAL, SPACER, SPACER_MATERIAL, HELD_BY, SIDES, SHEATH -> true;
             default -> compareTo(SHEATH) > 0;
         };

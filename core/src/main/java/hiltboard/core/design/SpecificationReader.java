@@ -15,6 +15,7 @@ import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -88,6 +89,7 @@ public final class SpecificationReader {
         String construction = entries.getOrDefault(SpecificationField.CONSTRUCTION.key(), SpecificationField.CONSTRUCTION.usual());
         Arrays.stream(Construction.values()).filter(kind -> kind.name().equals(construction)).forEach(kind -> {
             complete.putIfAbsent(SpecificationField.STEEL_FORM.key(), (kind.isForged() ? SteelForm.FORGED : SteelForm.BAR).name());
+            complete.putIfAbsent(SpecificationField.FINISH.key(), kind.isAxe() ? Finish.BELT_SATIN.name() : SpecificationField.FINISH.usual());
             complete.putIfAbsent(SpecificationField.HANDLE_MATERIAL.key(), kind.isAxe() ? HandleMaterial.HICKORY.name() : SpecificationField.HANDLE_MATERIAL.usual());
         });
         for (SpecificationField field : SpecificationField.values()) {
@@ -162,6 +164,13 @@ public final class SpecificationReader {
         }
         if (read.answers(SpecificationField.SHARPENED_WITH) && read.sharpenedWith() == SharpenedWith.WHEEL && !read.isAxe() && !read.hasChoil()) {
             doubts.put(SpecificationField.SHARPENED_WITH.key(), "A wheel’s edge runs into the plunge where no choil ends the edge: is another way of sharpening, or a choil, better?");
+        }
+        if (read.answersAll(SpecificationField.STEEL, SpecificationField.HARDENING) && read.hardening() == Hardening.BY_EYE && read.steel().wantsSoak()) {
+            doubts.put(SpecificationField.HARDENING.key(), read.steel().designation() + " has to stay at heat for " + Span.words(read.steel().soak())
+                    + ": colour and hand cannot hold it there. A kiln, an outside treater, or a steel that needs no soak is better.");
+        }
+        if (read.answersAll(SpecificationField.CONSTRUCTION, SpecificationField.HANDLE_MATERIAL) && read.isAxe() && read.handleMaterial() == HandleMaterial.WALNUT) {
+            doubts.put(SpecificationField.HANDLE_MATERIAL.key(), "Walnut is light and splits sooner under blows than hickory or ash: is it for show, or for light work?");
         }
         return doubts;
     }
@@ -264,10 +273,14 @@ public final class SpecificationReader {
         mustBeLess(read, entries, SpecificationField.BUTT_THICKNESS, SpecificationField.STOCK_THICKNESS);
         mustBeLess(read, entries, SpecificationField.NICK_DEPTH, SpecificationField.STOCK_THICKNESS);
         mustBeLess(read, entries, SpecificationField.EYE_WIDTH, SpecificationField.HEAD_THICKNESS);
+        mustBeLess(read, entries, SpecificationField.EDGE_THICKNESS, SpecificationField.CHEEK_THICKNESS);
+        if (!isKept) {
+            mustBeLess(read, entries, SpecificationField.CHEEK_THICKNESS, SpecificationField.HEAD_THICKNESS);
+        }
         mustBeLess(read, entries, SpecificationField.EYE_LENGTH, SpecificationField.HEAD_LENGTH);
         mustBeLess(read, entries, SpecificationField.HANDLE_HOLLOW, SpecificationField.SCALE_THICKNESS);
         mustBeLess(read, entries, SpecificationField.WASHER_THICKNESS, SpecificationField.PLATE_THICKNESS);
-        SpecificationClashes.of(read, units).forEach((field, clash) -> find(field, entries.getOrDefault(field.key(), ""), clash.problem(), clash.accepted()));
+        clashes(read, entries);
         if (read.answers(SpecificationField.BEVEL_HEIGHT) && read.answers(SpecificationField.HEEL_WIDTH)
                 && read.length(SpecificationField.BEVEL_HEIGHT).compareTo(read.length(SpecificationField.HEEL_WIDTH)) > 0) {
             tooLarge(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEEL_WIDTH, "at most ");
@@ -281,6 +294,19 @@ public final class SpecificationReader {
         if (findings.isEmpty()) {
             unfollowed.forEach(field -> find(field, "", field.label() + " does not follow from the other sizes", field.acceptedWords(units)));
         }
+    }
+
+    /** A knife that is there already keeps what it was made to before anybody knew better; what is new is refused. */
+    private void clashes(Specification read, Map<String, String> entries) {
+        if (isKept) {
+            return;
+        }
+        Map<SpecificationField, Clash> known = before.map(spec -> SpecificationClashes.of(spec, units)).orElse(Map.of());
+        SpecificationClashes.of(read, units).forEach((field, clash) -> {
+            if (!clash.equals(known.get(field))) {
+                find(field, entries.getOrDefault(field.key(), ""), clash.problem(), clash.accepted());
+            }
+        });
     }
 
     private void mustBeLess(Specification read, Map<String, String> entries, SpecificationField small, SpecificationField large) {

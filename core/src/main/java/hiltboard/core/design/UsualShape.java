@@ -17,10 +17,18 @@ final class UsualShape {
     private static final double SHORTEST_RICASSO = 3;
     /** Five thousandths of an inch: what a drawing is usually rounded to. */
     private static final double STEP = 0.127;
+    /** An eighth of an inch stands proud of the cap to be peened into its countersink; common practice, from memory. */
+    private static final double HEAD_TO_PEEN = 3.175;
     private static final double QUARTER_INCH = 6.35;
     private static final int[] WHEELS_IN_INCHES = {8, 10, 12, 14, 20, 24, 36, 48, 72};
 
     private UsualShape() {}
+
+    /** Three quarters of an inch on a knife; on an axe as high as makes the usual angle out of its cheek. Common practice, from memory. */
+    static Length bevelHeight(Specification spec) {
+        double cheek = spec.isAxe() ? mm(spec, CHEEK_THICKNESS) / 2 / Math.tan(Math.toRadians(Use.FELLING.usualDegrees())) : 3 * QUARTER_INCH;
+        return down(cheek);
+    }
 
     static Length ricasso(Specification spec) {
         double choil = spec.hasChoil() ? 2 * 2.4 : 0;
@@ -122,10 +130,11 @@ final class UsualShape {
         return down(Math.min(QUARTER_INCH, deepest * 0.75));
     }
 
+    /** To the end of the handle and through what holds it there: cap and a head to peen, or the thread in its nut; three quarters of the handle where glue holds. */
     static Length tangLength(Specification spec) {
-        boolean isThrough = spec.isPeened() || spec.isTakeDown();
-        double fitting = KnifeShape.fitting(spec).millimetres();
-        return down(fitting + mm(spec, HANDLE_LENGTH) * (isThrough ? 1 : 0.75));
+        double handle = mm(spec, HANDLE_LENGTH);
+        double behind = spec.isPeened() ? handle + mm(spec, CAP_THICKNESS) + HEAD_TO_PEEN : spec.isTakeDown() ? handle + mm(spec, NUT_THREAD) : handle * 0.75;
+        return up(KnifeShape.fitting(spec).millimetres() + behind);
     }
 
     static Length tangEndWidth(Specification spec) {
@@ -151,6 +160,10 @@ final class UsualShape {
 
     private static Length down(double millimetres) {
         return Length.ofMillimetres(Math.floor(millimetres / STEP + 1e-9) * STEP);
+    }
+
+    private static Length up(double millimetres) {
+        return Length.ofMillimetres(Math.ceil(millimetres / STEP - 1e-9) * STEP);
     }
 
     private static double mm(Specification spec, SpecificationField field) {

@@ -26,7 +26,6 @@ public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench
         this(steel, hardening, soak, quench, tempering, isClayed, 2, Programme.TWO_HOURS, steel.cold());
     }
 
-
     /** What the piece's own numbers ask; the usual of its steel where it has none. */
     public static HeatNeed of(Specification spec, DimensionChain chain) {
         Steel steel = spec.steel();
@@ -44,7 +43,7 @@ public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench
         return switch (treatment) {
             case STRESS_RELIEF -> Programme.STRESS_RELIEF;
             case NORMALISE -> steel.grade().normalising().isEmpty() ? hardening : steel.grade().normalising().get(0);
-            case ANNEAL -> Programme.ANNEALING;
+            case ANNEAL -> steel.isAirHardening() ? Programme.ANNEALING_AIR : Programme.ANNEALING;
             case HARDEN -> hardening;
             case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> tempering;
         };

@@ -32,6 +32,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 
 /**
@@ -40,7 +41,6 @@ import java.util.function.Function;
  */
 public final class MillSheet {
     private static final String STAINLESS = "stainless steel";
-    private static final List<String> FAMILIES = List.of("carbon steel", "air-hardening tool steel", STAINLESS);
     private static final double LEAST_CARBON = 0.3;
     private static final double MOST_CARBON = 4;
     private static final double MOST_ALLOY = 60;
@@ -77,7 +77,7 @@ public final class MillSheet {
         Map<Element, Share> shares = new EnumMap<>(Element.class);
         MillSheetField.all().forEach(field -> field.element().ifPresent(element -> share(field).ifPresent(share -> shares.put(element, share))));
         Optional<String> designation = words(DESIGNATION, 30);
-        Optional<String> family = choice(FAMILY, FAMILIES);
+        Optional<String> family = choice(FAMILY, Grade.families());
         Optional<String> source = words(SOURCE, 120);
         Optional<Double> density = number(DENSITY, 7, 9);
         Optional<Temperature> forgingLow = temperature(FORGING_LOW);
@@ -107,7 +107,7 @@ public final class MillSheet {
         Arrays.stream(Datum.values()).forEach(datum -> sources.put(datum, from));
         Grade grade = new Grade(designation.orElseThrow(), "", family.orElseThrow(), composition, new Density(density.orElseThrow()),
                 forgingLow.map(low -> new HeatRange(low, forgingHigh.orElseThrow())), normalising, sources);
-        Steel steel = new Steel(grade, hardening.orElseThrow(), soak.orElseThrow(), quench.orElseThrow(), cold, asQuenched.orElseThrow(), tempering.orElseThrow(),
+        Steel steel = new Steel(grade, hardening.orElseThrow(), soak.orElseThrow(), quench.orElseThrow(), Set.of(quench.orElseThrow()), cold, asQuenched.orElseThrow(), tempering.orElseThrow(),
                 new TemperingCurve(points, band.orElseThrow()), family.get().equals(STAINLESS), hamon.orElseThrow().equals("yes"));
         Map<String, String> written = new HashMap<>();
         kept.forEach((field, value) -> written.put(field.key(), value));

@@ -2,6 +2,7 @@ package hiltboard.core.fire;
 
 import hiltboard.core.material.Datum;
 import hiltboard.core.material.Element;
+import hiltboard.core.material.Grade;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +20,7 @@ public record MillSheetField(String key, String label, Datum about, Type type, b
     public enum Type { WORDS, FAMILY, SHARE, NUMBER, TEMPERATURE, TEMPERATURES, TIME, QUENCH, HARDNESS, CURVE, YES_NO }
 
     static final MillSheetField DESIGNATION = words("designation", "Designation", true, "a name of up to 30 letters that no other steel has");
-    static final MillSheetField FAMILY = of("family", "Family", Datum.COMPOSITION, Type.FAMILY, true, "carbon steel, air-hardening tool steel or stainless steel");
+    static final MillSheetField FAMILY = of("family", "Family", Datum.COMPOSITION, Type.FAMILY, true, String.join(", ", Grade.families()));
     static final MillSheetField DENSITY = of("density", "Density, g/cm³", Datum.DENSITY, Type.NUMBER, true, "7 to 9 g/cm³");
     static final MillSheetField FORGING_LOW = temperature("forgingLow", "Forged down to", Datum.FORGING, false);
     static final MillSheetField FORGING_HIGH = temperature("forgingHigh", "Forged up to", Datum.FORGING, false);

@@ -24,15 +24,21 @@ import java.util.stream.Stream;
 public record Programme(Treatment treatment, Temperature heat, Duration soak, List<Segment> kiln, List<String> steps, List<String> ready) {
     static final Temperature STRESS_RELIEF = Temperature.ofFahrenheit(1200);
     static final Temperature ANNEALING = Temperature.ofFahrenheit(1400);
+    /** For steel that hardens in air; common practice, from memory: A2, D2 and 440C are annealed at about 1550 to 1650 °F. */
+    static final Temperature ANNEALING_AIR = Temperature.ofFahrenheit(1600);
     static final Duration NORMALISING_SOAK = Duration.ofMinutes(5);
     static final Duration ANNEALING_SOAK = Duration.ofMinutes(30);
     static final Duration TWO_HOURS = Duration.ofHours(2);
     private static final String COUNTED = ", counted from recovery, or from when the blade is at heat";
     private static final Temperature PREHEAT = Temperature.ofFahrenheit(1200);
     private static final Duration PREHEAT_STAYS = Duration.ofMinutes(10);
+    /** Iron loses its magnetism at 1414 °F (768 °C, its Curie point; from memory), whatever it is alloyed with in a blade. */
+    private static final Temperature CURIE = Temperature.ofFahrenheit(1414);
     private static final Temperature BLACK = Temperature.ofFahrenheit(900);
     /** Slow enough for steel to come out soft: 50 °F an hour. */
     private static final double ANNEALING_FALL = 28;
+    /** Slower where it hardens in air: 40 °F an hour. */
+    private static final double ANNEALING_FALL_AIR = 22;
     /** Above this a blade goes through a preheat, so that it does not warp on the way up. */
     private static final Temperature HIGH_HEAT = Temperature.ofFahrenheit(1750);
     /** What one heat of a whole load may differ from the next: 15 °F. */
@@ -63,12 +69,17 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         return switch (treatment) {
             case HARDEN -> harden(heat, soak, first, units);
             case NORMALISE -> normalise(heat, soak, needs, units);
-            case ANNEAL -> new Programme(treatment, heat, soak, List.of(Segment.until(heat), new Segment(BLACK, ANNEALING_FALL, Optional.of(Duration.ZERO))),
-                    List.of("In cold or warm, up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln, no faster than 50 °F (28 °C) an hour, to black heat", "Overnight to cold"), treatment.ready());
+            case ANNEAL -> anneal(heat, soak, needs.stream().anyMatch(need -> need.steel().isAirHardening()), units);
             case STRESS_RELIEF -> new Programme(treatment, heat, soak, List.of(Segment.until(heat)),
                     List.of("After rough grinding or machining, before hardening", "Up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln to hand warmth"), treatment.ready());
             case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> temper(treatment, heat, soak, first.tempers(), units);
         };
+    }
+
+    private static Programme anneal(Temperature heat, Duration soak, boolean isAir, Units units) {
+        List<Segment> told = List.of(Segment.until(heat), new Segment(BLACK, isAir ? ANNEALING_FALL_AIR : ANNEALING_FALL, Optional.of(Duration.ZERO)));
+        return new Programme(Treatment.ANNEAL, heat, soak, told, List.of("In cold or warm" + (isAir ? ", in foil" : "") + ", up to " + heat.in(units) + ", " + Span.words(soak),
+                "Down in the shut kiln, no faster than " + (isAir ? "40 °F (22 °C)" : "50 °F (28 °C)") + " an hour, to black heat" + (isAir ? ": taken out hot, it hardens again" : ""), "Overnight to cold"), Treatment.ANNEAL.ready());
     }
 
     private static Programme temper(Treatment treatment, Temperature heat, Duration soak, int tempers, Units units) {
@@ -111,7 +122,7 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         steps.add("In through the door; the kiln drops: wait until it has recovered");
         steps.add("Soak " + Span.words(soak) + COUNTED + "; never from the door");
         steps.addAll(quench(first, units));
-        steps.add("File test on the edge, then sight for warp while there is warmth in it");
+        steps.add("File test on the edge: it skates; then sight for warp while there is warmth in it");
         first.cold().ifPresent(cold -> steps.add("Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper" + (first.steel().stainless() ? "" : "; this steel gains by it")));
         steps.add("Temper at " + first.tempering().in(units) + " within two hours: it is brittle like glass until then");
         return new Programme(Treatment.HARDEN, heat, soak, told, steps, Stream.of(ready(first.quench(), units), Treatment.HARDEN.ready()).flatMap(List::stream).toList());
@@ -146,14 +157,14 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         public static List<ByHand> of(Specification spec, Units units) {
             List<ByHand> all = new ArrayList<>();
             if (spec.isClayCoated()) {
-                all.add(new ByHand("Clay on the spine", List.of("Degreased; clay like batter, about 1/8 in (3 mm) thick over the spine, the edge bare", "Dried overnight: pale all over, cold-dry to the cheek",
+                all.add(new ByHand("Clay on the spine", List.of("Degreased; the clay is mixed as thick as batter and laid about 1/8 in (3 mm) thick over the spine, the edge bare", "Dried overnight, until it is pale all over and no longer cold against the cheek",
                         "After the quench a quick test grind shows the line while a second quench is still possible; the blade is brittle meanwhile")));
             }
             if (spec.hardening() == Hardening.BY_EYE) {
-                all.add(new ByHand("Harden in the forge", List.of("In the shade: bright daylight makes colours unreadable; a square tube muffles the flame", "Evenly, to where the magnet lets go and a little over",
-                        "A test piece first", "Into " + spec.quench().words() + " of " + spec.quench().medium().in(units) + ", point first, straight, wholly under")));
+                all.add(new ByHand("Harden in the forge", List.of("In the shade: bright daylight makes colours unreadable; a square tube muffles the flame", "Evenly, to where the magnet lets go, at about " + CURIE.in(units) + " in every steel, and 50 to 100 °F (30 to 55 °C) further",
+                        "A coupon of the same steel first, quenched and broken: fine grey grain is right", "Into " + spec.quench().words() + " of " + spec.quench().medium().in(units) + ", point first, straight, wholly under")));
             }
-            spec.steel().cold().ifPresent(cold -> all.add(new ByHand("Cold treatment", List.of("From the quench to hand warmth, then at once to " + cold.in(units) + " or below, an hour at least",
+            spec.cold().temperature().ifPresent(cold -> all.add(new ByHand("Cold treatment", List.of("From the quench to hand warmth, then at once to " + cold.in(units) + " or below, an hour at least",
                     "Dry ice in spirit, or liquid nitrogen: gloves, goggles, moving air, never in a sealed vessel", "Warm up in still air, then the first temper the same day"))));
             if (spec.hardening() == Hardening.TORCHED_SPINE) {
                 all.add(new ByHand("Soften the spine by torch", List.of("Tempered, bright steel; edge in wet sand or water", "Colours run from the spine: stop at blue, about " + Temperature.ofFahrenheit(560).in(units) + ", well above the edge",

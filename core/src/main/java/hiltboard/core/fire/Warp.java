@@ -16,6 +16,7 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
     private static final int PASSES_PER_LENGTH = 1000;
     /** Up to four thousandths a clamp and a temper usually bring back; from memory. */
     private static final int CLAMPS_PER_LENGTH = 250;
+    private static final int NEW_BLADE_FROM = 3;
     private static final Length LEAST = Length.ofMillimetres("0.1");
 
     /** Where it is off. */
@@ -74,8 +75,14 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
         return amount.compareTo(limit()) <= 0;
     }
 
-    /** What is usual for this much, the mildest first. @param heats how often it has been hardened @param isTempered whether it is no longer brittle */
-    public List<Remedy> remedies(int heats, boolean isTempered) {
+    /**
+     * What is usual for this much, the mildest first.
+     *
+     * @param heats how often it has been hardened
+     * @param isTempered whether it is no longer brittle
+     * @param isClampedUntempered whether the job's school clamps a blade in its first temper; otherwise none is clamped before it
+     */
+    public List<Remedy> remedies(int heats, boolean isTempered, boolean isClampedUntempered) {
         if (passes()) {
             return List.of();
         }
@@ -83,16 +90,34 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
         if (!isTempered) {
             remedies.add(Remedy.WHILE_WARM);
         }
-        if (amount.compareTo(new Length(blade.nanometres() / CLAMPS_PER_LENGTH)) <= 0 && direction != Direction.UP && direction != Direction.DOWN) {
+        if ((isTempered || isClampedUntempered) && amount.compareTo(new Length(blade.nanometres() / CLAMPS_PER_LENGTH)) <= 0 && direction != Direction.UP && direction != Direction.DOWN) {
             remedies.add(Remedy.CLAMPED_TEMPER);
         }
         if (direction == Direction.UP || direction == Direction.DOWN) {
             remedies.add(Remedy.GROUND_OUT);
         }
-        if (heats < 3) {
+        if (heats < NEW_BLADE_FROM) {
             remedies.add(Remedy.HEATED_AGAIN);
         }
         return List.copyOf(remedies);
+    }
+
+    /**
+     * What to look at before the next quench; nothing the first time. Common practice.
+     *
+     * @param times how often it was found off straight after a fire
+     * @param heats how often it has been hardened
+     */
+    public static List<String> lookAtFirst(int times, int heats) {
+        List<String> words = new ArrayList<>();
+        if (times > 1) {
+            words.add("It has warped " + times + " times. Before the next quench look at the bevels (uneven?), at the heat (one side nearer the element, a slanting blade?), at the quench (slanting, moved sideways, oil too cold?) "
+                    + "and at stress (forged cold, ground hard, not normalised?). What is not changed bends it again.");
+        }
+        if (heats >= NEW_BLADE_FROM - 1 && times > 0) {
+            words.add("The next heat would be heat " + (heats + 1) + ": from the third on a new blade is the better way.");
+        }
+        return List.copyOf(words);
     }
 
     public List<String> working(Units units) {

@@ -20,6 +20,8 @@ public enum Adhesive {
     /** The stated times hold for a warm shop. */
     private static final double STATED_AT_CELSIUS = 24;
     private static final double HALVES_EVERY_CELSIUS = 10;
+    /** A shop that nobody has measured. */
+    public static final Temperature USUAL_SHOP = Temperature.ofCelsius(20);
 
     private final String words;
     private final int workingMinutes;
@@ -54,9 +56,15 @@ public enum Adhesive {
         return at(shop, setMinutes, Span::down, "sets after", units);
     }
 
-    /** How long it rests before it is loaded, ground or drilled; overnight, never shortened by warmth. */
-    public Duration cure() {
-        return Duration.ofHours(loadHours);
+    /** How long it rests before it is loaded, ground or drilled: longer in a cold shop, and in a warm one never shorter than stated, since it gains strength overnight. */
+    public Worked<Span> cures(Temperature shop, Units units) {
+        Temperature counted = shop.celsius() > STATED_AT_CELSIUS ? Temperature.ofCelsius(STATED_AT_CELSIUS) : shop;
+        return at(counted, loadHours * 60, Span::up, "bears load after", units);
+    }
+
+    /** As {@link #cures}, where nobody has read the thermometer. */
+    public Duration usualCure() {
+        return cures(USUAL_SHOP, Units.MILLIMETRE_CELSIUS).value().duration();
     }
 
     /** A rule of thumb is not known to the minute: by fives from three hours on. */

@@ -22,6 +22,11 @@ public record Grade(String designation, String number, String family, Compositio
         sources = Map.copyOf(sources);
     }
 
+    /** The families that a steel can be of, as the trade calls them. */
+    public static List<String> families() {
+        return KnownSteels.FAMILIES;
+    }
+
     public Source source(Datum datum) {
         return sources.getOrDefault(datum, MEMORY);
     }

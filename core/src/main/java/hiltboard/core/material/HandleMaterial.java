@@ -3,6 +3,7 @@ package hiltboard.core.material;
 /** What a handle is made of, with what drilling, gluing and dust ask of the maker. Common practice of the trade. */
 public enum HandleMaterial {
     HICKORY("Shagbark hickory", "Back it with a board under the drill.", "", Dust.WOOD, Density.ofWood(0.72)),
+    ASH("White ash", "Back it with a board under the drill.", "", Dust.WOOD, Density.ofWood(0.60)),
     WALNUT("Black walnut", "Back it with a board under the drill.", "", Dust.WOOD, Density.ofWood(0.55)),
     MAPLE("Sugar maple", "Back it with a board under the drill.", "", Dust.WOOD, Density.ofWood(0.63)),
     DENSE_OILY_WOOD("Dense oily hardwood", "Clear the flutes at every peck; back it with a board.",
@@ -54,6 +55,16 @@ public enum HandleMaterial {
         return drilling;
     }
 
+    /** What sawing it asks beyond the usual; empty where nothing. Common practice. */
+    public String sawing() {
+        return switch (this) {
+            case CARBON_FIBRE -> "Carbon fibre cuts slowly and wears teeth: allow about twice the time.";
+            case LAYERED_TUSK -> "It chips: a fine blade, slowly, the layers held together.";
+            case DENSE_OILY_WOOD -> "Dense wood burns and blows out at the exit: a sharp blade, a board behind it.";
+            default -> "";
+        };
+    }
+
     /** What gluing it asks beyond the usual; empty where nothing. */
     public String gluing() {
         return gluing;
@@ -66,7 +77,7 @@ public enum HandleMaterial {
             case CAST_RESIN -> "at least 1000, better 2000";
             case STABILISED_WOOD, BONE, ANTLER, HORN, LAYERED_TUSK -> "1000";
             case TITANIUM, GLASS_EPOXY, CANVAS_PHENOLIC -> "600";
-            case HICKORY, WALNUT, MAPLE, DENSE_OILY_WOOD, BURL -> "400";
+            case HICKORY, ASH, WALNUT, MAPLE, DENSE_OILY_WOOD, BURL -> "400";
         };
     }
 
@@ -80,12 +91,17 @@ public enum HandleMaterial {
         return dust == Dust.WOOD || dust == Dust.BONE;
     }
 
+    /** Whether it makes a haft: straight-grained hardwood that bends under blows instead of breaking. Common practice. */
+    public boolean bearsBlows() {
+        return this == HICKORY || this == ASH || this == MAPLE || this == WALNUT;
+    }
+
     public String dustCaution() {
         return dust.caution;
     }
 
     /**
-     * Hickory, walnut and maple from the Wood Handbook (USDA Forest Products Laboratory, table of mechanical properties), from memory;
+     * Hickory, ash, walnut and maple from the Wood Handbook (USDA Forest Products Laboratory, table of mechanical properties), from memory;
      * the others usual values of the trade, from memory: weigh a block to know your own.
      */
     public Density density() {

@@ -4,25 +4,32 @@ import hiltboard.core.measure.Temperature;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * A steel that can be hardened, with usual starting values for its heat treatment.
  *
  * @param hardening temperature to quench from
  * @param soak time at that temperature, counted from recovery of the kiln
+ * @param quench what it is usually quenched in
+ * @param media all that it takes without cracking or staying soft, as a rule
  * @param cold temperature of the cold treatment that it gains by; empty where it keeps little austenite
  * @param asQuenchedHrc usual hardness straight out of the quench
  * @param tempering temperature of both tempers
  * @param stainless air-hardening stainless: foil, plates, cold treatment before the first temper
  * @param takesHamon whether it hardens so shallowly that a line shows between edge and spine
  */
-public record Steel(Grade grade, Temperature hardening, Duration soak, Quench quench, Optional<Temperature> cold, double asQuenchedHrc,
-        Temperature tempering, TemperingCurve curve, boolean stainless, boolean takesHamon) {
+public record Steel(Grade grade, Temperature hardening, Duration soak, Quench quench, Set<Quench> media,
+        Optional<Temperature> cold, double asQuenchedHrc, Temperature tempering, TemperingCurve curve, boolean stainless, boolean takesHamon) {
 
-    /** @throws IllegalArgumentException if the curve does not know the temper, or the soak is none */
+    /** What a forge and an eye can hold; common practice, from memory. */
+    private static final Duration LONGEST_SOAK_BY_EYE = Duration.ofMinutes(5);
+
+    /** @throws IllegalArgumentException if the curve does not know the temper, or the soak is none, or it does not take its own quench */
     public Steel {
-        if (curve.at(tempering).isEmpty() || soak.isZero() || soak.isNegative()) {
-            throw new IllegalArgumentException(grade.designation() + " is tempered outside its own curve, or not soaked");
+        media = Set.copyOf(media);
+        if (curve.at(tempering).isEmpty() || soak.isZero() || soak.isNegative() || !media.contains(quench)) {
+            throw new IllegalArgumentException(grade.designation() + " is tempered outside its own curve, not soaked, or does not take its own quench");
         }
     }
 
@@ -51,6 +58,21 @@ public record Steel(Grade grade, Temperature hardening, Duration soak, Quench qu
     /** Whether it hardens in foil between plates instead of in a liquid. */
     public boolean isAirHardening() {
         return quench == Quench.PLATES_AND_AIR;
+    }
+
+    /** Whether it can be quenched in this: common practice, from memory; a steel's own data sheet comes first. */
+    public boolean takes(Quench other) {
+        return media.contains(other);
+    }
+
+    /** Whether hard carbides wear abrasives away: much chromium and much carbon. Common practice, from memory. */
+    public boolean isWearResistant() {
+        return grade.composition().percent(Element.CR) >= 10 && grade.composition().percent(Element.C) >= 0.9;
+    }
+
+    /** Whether it has to stay at heat so long that colour and hand cannot hold it there. */
+    public boolean wantsSoak() {
+        return soak.compareTo(LONGEST_SOAK_BY_EYE) > 0;
     }
 
     public Density density() {

@@ -51,6 +51,11 @@ public record Temperature(double celsius) implements Quantity {
         return BigDecimal.valueOf(degrees).setScale(2, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString() + (isCelsius ? " C" : " F");
     }
 
+    /** To whole steps of 5 °F, as kilns are set. */
+    public Temperature toFiveFahrenheit() {
+        return ofFahrenheit(Math.round(fahrenheit() / 5) * 5);
+    }
+
     @Override
     public String symbol(Units units) {
         return units.temperature().symbol();

@@ -10,7 +10,7 @@ import java.util.List;
 /** Head, eye and haft. Common practice. */
 final class AxeRules {
     static final List<OrderRule> ALL = List.of(
-            rule("heat-before-eye", COSTLY).first(LAST_TEMPER).then(MEASURES_EYE)
+            rule("heat-before-eye", COSTLY).first(LAST_TEMPER, SOFTENS).then(MEASURES_EYE)
                     .because("The eye is measured after the heat.").otherwise("Heat and scale change the eye, and a haft cut before no longer fits.").remedy("Harden and temper first."),
             rule("eye-before-haft", COSTLY).first(MEASURES_EYE).then(SHAPES_HAFT)
                     .because("The haft is cut to the eye as it was measured.").otherwise("The haft does not fill the eye, and a loose head flies off.").remedy("Clean and measure the eye."),

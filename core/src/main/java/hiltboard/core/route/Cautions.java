@@ -25,6 +25,12 @@ public final class Cautions {
     static final String TITANIUM = "Titanium fines burn: no steel sparks into them, sweep up, class D extinguisher.";
     static final String PARTING = "Parting glue with heat: fumes and burns; fresh air, no open flame, no solvent near; an oiled or waxed part smokes and catches fire. Below the tempering heat: new colour on the blade means that the temper is gone.";
 
+    static final String CLIMB = "Climb cutting grabs the work: conventional for the depth, clamp checked, hands away.";
+    static final String FLUTES = "Flutes are cleaned with the drill standing, with a brush or a pick; never with a razor blade.";
+    static final String ANVIL = "An anvil that is not fast tips: chained or spiked to its block, feet clear.";
+    static final String TORCH = "Torch: flame, hot steel, nothing that burns near.";
+    static final String NO_RED_HEAT = "Never red: this steel hardens again in the air from red heat.";
+
     private static final Set<Trait> HAMMERED = EnumSet.of(Trait.FITS_GUARD, Trait.STAMPS, Trait.PEENS, Trait.FITS_HAFT, Trait.WEDGES);
 
     private Cautions() {}

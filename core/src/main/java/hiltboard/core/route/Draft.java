@@ -18,7 +18,7 @@ final class Draft {
     }
 
     void add(Operation.Builder operation) {
-        operations.add(operation.cautionedAtItsMachine().checkedAtItsMachine().done());
+        operations.add(operation.cautionedAtItsMachine().checkedAtItsMachine().done(spec));
     }
 
     List<Operation> operations() {

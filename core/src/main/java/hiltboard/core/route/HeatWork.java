@@ -10,11 +10,15 @@ import hiltboard.core.design.Hardening;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
 import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Units;
 import java.time.Duration;
 import java.util.Locale;
 
 /** Hardening in every style of the trade, and what follows it before anything else may happen. */
 final class HeatWork {
+    /** Two to four weeks are usual; common practice, from memory. */
+    private static final Duration AT_THE_TREATER = Duration.ofDays(21);
+
     private final Draft draft;
     private final Specification spec;
 
@@ -36,70 +40,130 @@ final class HeatWork {
         work.afterwards();
     }
 
+    private boolean isByEye() {
+        return spec.hardening() == Hardening.BY_EYE;
+    }
+
+    private int expectedHrc() {
+        return (int) Math.round(spec.steel().curve().at(spec.temperHeat()).orElse((double) spec.steel().temperedHrc()));
+    }
+
     private void outside() {
-        draft.add(Operation.at(TABLE, "send-out", "Send to the treater with its sheet", 20).is(SENDS_OUT).shapedBy(STEEL, HARDENING).sets(Condition.AWAY)
-                .toDo("Sheet: steel, count, marks, hardness wanted, edge left. Sent thick.", "Write down the date out and the date it is promised back.")
-                .targets(PieceDimensions.HARDNESS, PieceDimensions.EDGE_BEFORE_HARDENING).checks("The sheet lies with the blade, a copy stays here"));
-        draft.add(Operation.at(TABLE, "harden", "Hardened and tempered outside", 15).is(HARDENS, FIRST_TEMPER, LAST_TEMPER).shapedBy(STEEL, HARDENING)
-                .rest(Duration.ofDays(10), "at the treater's").clears(Condition.AWAY, Condition.ANNEALED).sets(Condition.TEMPERED)
-                .toDo("On its return: count, marks, scale and warp against the sheet.").checks("Count and marks agree with the sheet", "Warp and scale are written down").leaves(State.HARDENED));
+        draft.add(Operation.at(TABLE, "send-out", "Send to the treater with its sheet", Effort.SEND_OUT).is(SENDS_OUT).shapedBy(STEEL, HARDENING).sets(Condition.AWAY)
+                .toDo("On the sheet: steel, count, marks, hardness wanted, edge left, cold treatment wanted or not. It is sent thick.", "Write down the date out and the date it is promised back.")
+                .targets(PieceDimensions.HARDNESS, PieceDimensions.EDGE_BEFORE_HARDENING).checks("The sheet lies with the blade, and a copy stays here."));
+        draft.add(Operation.at(TABLE, "harden", "Hardened and tempered outside", Effort.BACK_FROM_TREATER).is(HARDENS, FIRST_TEMPER, LAST_TEMPER).shapedBy(STEEL, HARDENING)
+                .rest(AT_THE_TREATER, "at the treater's").clears(Condition.AWAY, Condition.ANNEALED).sets(Condition.TEMPERED)
+                .toDo("On its return compare count, marks, scale and warp with the sheet.").checks("Count and marks agree with the sheet.", "Warp and scale are written down.").leaves(State.HARDENED));
     }
 
     private void coat() {
-        if (spec.steel().isAirHardening()) {
-            draft.add(Operation.at(KILN, "degrease-for-foil", "Degrease for the foil", 5).is(DEGREASES_FOR_FOIL).shapedBy(STEEL, HARDENING)
-                    .toDo("Wipe with solvent, handle with clean gloves.").cautions(SOLVENT).checks("A white rag stays clean"));
-            draft.add(Operation.at(KILN, "wrap-foil", "Wrap in foil", 10).is(WRAPS_FOIL).shapedBy(STEEL, HARDENING)
-                    .toDo("Double-fold every seam; pad the tip.").cautions("Foil edges cut like a blade.").checks("No hole in the foil"));
+        if (spec.steel().isAirHardening() || spec.isFoiledAgainstScale()) {
+            foil();
+        }
+        if (spec.isCoatedAgainstScale()) {
+            draft.add(Operation.at(KILN, "coat-against-scale", "Coat it against scale", Effort.COAT_AGAINST_SCALE).is(COATS_AGAINST_SCALE).shapedBy(SCALE_GUARD, STEEL)
+                    .toDo("Degrease, warm the blade to the hand, and brush or dip a thin, even coat on.", "Let it dry through before the fire; the coat comes off in the quench, or with a brush after it.")
+                    .cautions(SOLVENT, "Wash and dust may hold silica: mix it wet, wipe it wet.").checks("No bare spot shows, and it is dry all over."));
         }
         if (spec.isClayCoated()) {
-            draft.add(Operation.at(KILN, "degrease-for-clay", "Degrease for the clay", 5).is(DEGREASES_FOR_CLAY).shapedBy(HARDENING)
-                    .toDo("Solvent, then clean hands only.").cautions(SOLVENT).checks("A white rag stays clean"));
-            draft.add(Operation.at(KILN, "apply-clay", "Lay the clay on and let it dry", 35).is(COATS_WITH_CLAY).shapedBy(HARDENING).sets(Condition.CLAYED).rest(Duration.ofHours(12), "clay drying")
-                    .toDo("Like batter, about 1/8 in thick over the spine; the edge bare.", "Overnight, until it is pale and cold-dry to the cheek.")
-                    .cautions("Clay dust is silica: mix it wet, wipe it wet.").checks("Dry through: pale all over"));
+            draft.add(Operation.at(KILN, "degrease-for-clay", "Degrease for the clay", Effort.DEGREASE_FOR_CLAY).is(DEGREASES_FOR_CLAY).shapedBy(HARDENING)
+                    .toDo("Wipe with solvent; from then on only clean hands touch it.").cautions(SOLVENT).checks("A white rag stays clean."));
+            draft.add(Operation.at(KILN, "apply-clay", "Lay the clay on and let it dry", Effort.APPLY_CLAY).is(COATS_WITH_CLAY).shapedBy(HARDENING).sets(Condition.CLAYED).rest(Duration.ofHours(12), "clay drying")
+                    .toDo("Mix the clay as thick as batter, and write the mixture down: too thin it runs, too thick it cracks.", "Lay it about 1/8 in (3 mm) thick over the spine, and leave the edge bare.",
+                            "Let it dry overnight, until it is pale all over and no longer cold against the cheek.")
+                    .cautions("Clay dust is silica: mix it wet, wipe it wet.").checks("It is dry through: pale all over.", "No crack runs through the clay; where one does, it is laid on again."));
         }
+    }
+
+    private void foil() {
+        draft.add(Operation.at(KILN, "degrease-for-foil", "Degrease for the foil", Effort.DEGREASE_FOR_FOIL).is(DEGREASES_FOR_FOIL).shapedBy(STEEL, HARDENING)
+                .toDo("Wipe with solvent, handle with clean gloves.").cautions(SOLVENT).checks("A white rag stays clean."));
+        Operation.Builder wrap = Operation.at(KILN, "wrap-foil", "Wrap in foil", Effort.WRAP_FOIL).is(WRAPS_FOIL).shapedBy(STEEL, HARDENING, SCALE_GUARD)
+                .toDo("Fold every seam twice, and pad the tip.").cautions("Foil edges cut like a blade.").checks("There is no hole in the foil.");
+        draft.add(spec.steel().isAirHardening() ? wrap : wrap.toDo("Leave one end so that it can be cut open at the quench: through foil a liquid quench comes too late."));
     }
 
     private void harden() {
-        boolean byEye = spec.hardening() == Hardening.BY_EYE;
         Quench quench = spec.quench();
-        Operation.Builder harden = Operation.at(byEye ? Station.FORGE : KILN, "harden", draft.rework.heats() > 1 ? "Harden once more (heat " + draft.rework.heats() + ")" : "Harden", 40).is(HARDENS)
-                .shapedBy(STEEL, QUENCH).clears(Condition.ANNEALED, Condition.TEMPERED, Condition.CLAYED).sets(Condition.UNTEMPERED)
-                .toDo("Quench in " + quench.words() + (quench.isLiquid() ? ", point first, straight, wholly under." : "; air on the plates, 1½ to 2 minutes."),
-                        "Straighten only while it is still warm and soft, in plates or jig.")
-                .targets(PieceDimensions.HARDENING_TEMPERATURE, PieceDimensions.SOAK).checks("A file skates on the edge").leaves(State.HARDENED);
-        if (byEye) {
-            harden.toDo("Colour in the shade and the magnet; a square tube muffles the flame. Bright daylight makes colours unreadable.").checks("The magnet no longer held");
+        Operation.Builder harden = Operation.at(isByEye() ? Station.FORGE : KILN, "harden", draft.rework.heats() > 1 ? "Harden once more (heat " + draft.rework.heats() + ")" : "Harden", Effort.HARDEN)
+                .is(HARDENS).shapedBy(STEEL, QUENCH).clears(Condition.ANNEALED, Condition.TEMPERED, Condition.CLAYED).sets(Condition.UNTEMPERED)
+                .targets(PieceDimensions.HARDENING_TEMPERATURE, PieceDimensions.SOAK).leaves(State.HARDENED);
+        ready(harden);
+        if (isByEye()) {
+            harden.toDo("Work in the shade: bright daylight makes colours unreadable; a square tube muffles the flame.",
+                    "The magnet lets go at about 1414 °F (768 °C) in every steel: go 50 to 100 °F (30 to 55 °C) further, by colour, evenly.",
+                    "Quench a coupon of the same steel first and break it: fine grey grain is right, coarse and sparkling was too hot.",
+                    spec.steel().wantsSoak() ? spec.steel().designation() + " should stay at heat for " + Span.words(spec.steel().soak()) + ": by eye it does not get that, and never comes to its full hardness." : "")
+                    .checks("The coupon broke fine and grey.", "The magnet no longer held, and it was taken a little further.");
         } else {
             harden.toDo("Let the kiln recover after the door: enter what it shows when the soak's clock is started.").readings(PieceDimensions.KILN_AT_SOAK)
-                    .checks("The kiln had recovered before the soak was counted");
+                    .checks("The kiln had recovered before the soak was counted.");
+        }
+        harden.toDo(quenched(quench), spec.isAxe() && quench.isLiquid() ? "Only the bit: the first 1 to 1½ in (25 to 40 mm), moved up and down so that no sharp line forms; eye and poll stay soft." : "",
+                "Straighten only in the few moments while it is still warm and soft, in plates or jig; then no more until it is tempered.");
+        if (draft.rework.heats() > 1) {
+            harden.toDo("Before a further heat look at what bent it the last time: uneven bevels, uneven heat, a slanting quench, stress from forging or grinding. What is not changed bends it again.");
         }
         if (spec.isClayCoated()) {
-            harden.toDo("A quick test grind shows the line while a second quench is still possible; the blade is brittle meanwhile.");
+            harden.toDo("A quick grind at 120 grit shows the ghost of the line, up to its turn at the tip, while a second quench is still possible; the blade is brittle meanwhile. Where there is no line, clay it again.");
         }
-        switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> harden.cautions(Cautions.QUENCH_OIL);
-            case WATER_THEN_OIL -> harden.cautions("Water cracks blades; a wet blade into hot oil spits: face shield, lid.", Cautions.QUENCH_OIL);
-            case PLATES_AND_AIR -> harden.cautions("Hot plates and foil: gloves and face shield.");
-        }
-        draft.add(harden.cautions(Cautions.UNTEMPERED));
+        cautions(harden, quench);
+        draft.add(harden.checks(spec.isFileTestedUntempered() ? "It came out of the quench whole: no crack, no ping." : FileTest.AFTER_THE_QUENCH));
         if (spec.isFileTestedUntempered()) {
-            draft.add(Operation.at(Station.KILN, "file-test", "Try it with the file, untempered", 5).is(FILE_TESTS).shapedBy(HARDNESS_TRIED)
-                    .toDo("A file across the edge beside a soft piece: light strokes, nothing bent or dropped.").cautions(Cautions.UNTEMPERED).checks("The file skates and sings on the edge"));
+            draft.add(Operation.at(KILN, "file-test", "Try it with the file, untempered", Effort.FILE_TEST).is(FILE_TESTS).shapedBy(HARDNESS_TRIED)
+                    .toDo("Draw a file across the edge with light strokes, beside a soft piece; bend and drop nothing.").cautions(Cautions.UNTEMPERED).checks(FileTest.AFTER_THE_QUENCH));
         }
         if (spec.isTakenCold()) {
-            draft.add(Operation.at(KILN, "cold-treat", "Cold treatment: " + spec.cold().words().toLowerCase(Locale.ROOT), 10).is(COLD_TREATS).shapedBy(STEEL, HARDENING, COLD, COLD_TURN)
-                    .rest(Duration.ofHours(1), "in the cold")
-                    .toDo(spec.isTakenColdBetweenTempers() ? "After the first temper, from room temperature slowly down; the next temper the same day." : "Into the cold as soon as it is at hand warmth.")
-                    .cautions(spec.cold().caution(), spec.isTakenColdBetweenTempers() ? "" : Cautions.UNTEMPERED)
-                    .checks(spec.isTakenColdBetweenTempers() ? "It went in from room temperature" : "It went in the same hour as the quench"));
+            cold();
         }
     }
 
+    private void ready(Operation.Builder harden) {
+        Quench quench = spec.quench();
+        String warm = quench.medium().in(Units.INCH_FAHRENHEIT) + " (" + quench.medium().in(Units.MILLIMETRE_CELSIUS) + ")";
+        harden.toDo(switch (quench) {
+            case FAST_OIL, MEDIUM_OIL -> "Before the fire: oil at " + warm + ", deep enough to go wholly under, lid and extinguisher beside it.";
+            case WATER_THEN_OIL -> "Before the fire: water at " + warm + " and oil beside it, lid and extinguisher at hand; a spare blank lies ready.";
+            case PLATES_AND_AIR -> "Before the fire: plates cold and clean, the air line tried.";
+        });
+    }
+
+    private String quenched(Quench quench) {
+        String open = spec.isFoiledAgainstScale() && quench.isLiquid() ? "Cut the foil open at the mouth of the tank and let the blade slide out. " : "";
+        return switch (quench) {
+            case FAST_OIL, MEDIUM_OIL -> open + "Quench in " + quench.words() + ", point first, straight" + (spec.isAxe() ? "." : ", wholly under.");
+            case WATER_THEN_OIL -> open + "Quench in water, count two or three, then over into the oil, point first, straight.";
+            case PLATES_AND_AIR -> "Quench between cold plates, in its foil, with air blown along it for 1½ to 2 minutes.";
+        };
+    }
+
+    private static void cautions(Operation.Builder harden, Quench quench) {
+        switch (quench) {
+            case FAST_OIL, MEDIUM_OIL -> harden.cautions(Cautions.QUENCH_OIL);
+            case WATER_THEN_OIL -> harden.cautions("Water cracks blades, one in so many whatever the maker does: write down how it went, and plan a spare. A wet blade into hot oil spits: face shield, lid.", Cautions.QUENCH_OIL);
+            case PLATES_AND_AIR -> harden.cautions("Hot plates and foil: gloves and face shield; the air line blows hot foil and dust about.");
+        }
+        harden.cautions("A blade that cracks in the quench throws pieces and oil: face covered, nobody in line.", Cautions.UNTEMPERED);
+    }
+
+    private void cold() {
+        draft.add(Operation.at(KILN, "cold-treat", "Cold treatment: " + spec.cold().words().toLowerCase(Locale.ROOT), Effort.COLD_TREAT).is(COLD_TREATS).shapedBy(STEEL, HARDENING, COLD, COLD_TURN)
+                .rest(Duration.ofHours(1), "in the cold")
+                .toDo(spec.isTakenColdBetweenTempers() ? "After the first temper, from room temperature slowly down; the next temper the same day." : "Into the cold as soon as the hand can hold it.")
+                .cautions(spec.cold().caution(), spec.isTakenColdBetweenTempers() ? "" : Cautions.UNTEMPERED)
+                .checks(spec.isTakenColdBetweenTempers() ? "It went in from room temperature." : "It went in the same hour as the quench."));
+    }
+
     private void temper() {
-        Operation.Builder first = temper("temper-first", spec.tempers() == 1 ? "Temper" : "First temper").is(FIRST_TEMPER).cautions(Cautions.UNTEMPERED).clears(Condition.UNTEMPERED).sets(Condition.TEMPERED)
-                .toDo("The kiln has to come down from hardening heat first, which takes hours: enter what it shows when the blade goes in.").readings(PieceDimensions.KILN_AT_TEMPER);
+        Operation.Builder first = temper("temper-first", spec.tempers() == 1 ? "Temper" : "First temper").is(FIRST_TEMPER).clears(Condition.UNTEMPERED).sets(Condition.TEMPERED)
+                .toDo(isByEye() ? "A steady oven, settled at heat before the blade goes in: enter what it shows; a thermometer of its own beside the blade tells the truth."
+                        : "The kiln has to come down from hardening heat first, which takes hours: enter what it shows when the blade goes in.")
+                .readings(PieceDimensions.KILN_AT_TEMPER).cautions(Cautions.UNTEMPERED).shapedBy(STRAIGHTENING);
+        if (spec.isClampedInFirstTemper()) {
+            first.toDo("Where it is off: clamp it lightly, wrapped, shimmed the other way, and let the heat do the rest; never force it cold.")
+                    .cautions("An untempered blade can burst in the clamp: face shield, glove, a shield between blade and face, hand-tight only.");
+        }
         draft.add(spec.tempers() == 1 ? first.is(LAST_TEMPER) : first);
         if (spec.tempers() == 2) {
             draft.add(temper("temper-second", "Second temper").is(LAST_TEMPER));
@@ -110,29 +174,60 @@ final class HeatWork {
     }
 
     private Operation.Builder temper(String key, String title) {
-        return Operation.at(KILN, key, title, 10).shapedBy(STEEL, TEMPER_HOURS, TEMPER_HEAT).rest(spec.temperTime(), "tempering")
-                .toDo("Clean a spot to see the colour.", Span.words(spec.temperTime()) + " at heat, then cool to the hand.")
-                .targets(PieceDimensions.TEMPERING_TEMPERATURE).checks("Cooled to room temperature");
+        return Operation.at(KILN, key, title, Effort.TEMPER).shapedBy(STEEL, TEMPER_HOURS, TEMPER_HEAT).rest(spec.temperTime(), "tempering")
+                .toDo(colour(), Span.words(spec.temperTime()) + " at heat, then let it cool until the hand can hold it.")
+                .targets(PieceDimensions.TEMPERING_TEMPERATURE).checks("It has cooled to room temperature.");
+    }
+
+    /** Colours are read on clean carbon steel; chromium shows them late and paler. */
+    private String colour() {
+        return spec.steel().isAirHardening() ? "Go by the thermometer: steel with much chromium shows its colours late, and they mislead."
+                : "Clean a spot to bright steel first: straw to gold is right for about 400 to 450 °F (205 to 230 °C), blue is too soft for a blade.";
     }
 
     private void afterwards() {
-        draft.add(Operation.at(GRINDER, "remove-scale", "Take the scale off", 15).is(REMOVES_SCALE, NEEDS_TEMPERED)
-                .toDo("Worn belt, flats first.").checks("Clean steel on both flats"));
-        if (spec.hardening() == Hardening.TORCHED_SPINE) {
-            draft.add(Operation.at(Station.FORGE, "soften-spine", "Soften spine and tang by torch", 25).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HARDENING)
-                    .toDo("Edge in wet sand or water, colours run from the spine on bright steel; stop at blue, well above the edge.").cautions("Torch: flame, hot steel, nothing that burns near.").checks("No colour within the edge's third"));
-        }
-        if (spec.hasBlock() && spec.isPeened()) {
-            draft.add(Operation.at(Station.FORGE, "soften-tang-end", "Soften the tang's end fully", 15).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HELD_BY)
-                    .toDo("Wet rag around the ricasso; red heat on the last inch, then slowly to cold.").cautions("Torch: flame, hot steel, nothing that burns near.").checks("A file bites on the tang's end"));
-        }
+        draft.add(Operation.at(GRINDER, "remove-scale", "Take the scale off", Effort.REMOVE_SCALE).is(REMOVES_SCALE, NEEDS_TEMPERED)
+                .toDo("Worn belt, flats first.", "Count the passes until a flat is clean all over: more than a few say how far it moved; measure what thickness is left.")
+                .checks("Both flats are clean steel: a dark low spot at the edge wants more, or the blade is thinner there."));
+        soften();
         if (spec.isHardnessTestedTempered()) {
-            draft.add(Operation.at(FINISHING, "test-hardness", "Test the hardness", 10).is(TESTS_HARDNESS, NEEDS_TEMPERED).shapedBy(STEEL, TEMPER_HEAT)
-                .toDo("File beside a soft piece, then the tester: three readings on a flat, enter the middle one.")
-                .targets(PieceDimensions.HARDNESS).readings(PieceDimensions.HARDNESS).checks("The file skates along the whole edge"));
+            draft.add(Operation.at(FINISHING, "test-hardness", "Test the hardness", Effort.TEST_HARDNESS).is(TESTS_HARDNESS, NEEDS_TEMPERED).shapedBy(STEEL, TEMPER_HEAT)
+                    .toDo("A file beside a soft piece, then the tester: three readings on a flat" + (spec.isAxe() ? " near the edge" : "") + ", enter the middle one.")
+                    .targets(PieceDimensions.HARDNESS).readings(PieceDimensions.HARDNESS).checks(FileTest.tempered(expectedHrc())));
         }
-        draft.add(Operation.at(FITTING, "straighten", "Sight it and straighten", 15).is(STRAIGHTENS, NEEDS_TEMPERED)
-                .toDo("Sight along spine and edge.", "Clamp it shimmed the other way and temper again if it is off.")
-                .cautions("Eyes: a blade that breaks in the clamp flies.").checks("Spine and edge are straight"));
+        draft.add(Operation.at(FITTING, "straighten", "Sight it and straighten", Effort.STRAIGHTEN).is(STRAIGHTENS, NEEDS_TEMPERED)
+                .toDo("Sight along spine and edge, and write down how far it is off and where.", "Where it is off: clamp it shimmed the other way and temper it once more, two hours; or count on a heat more.",
+                        "Where it is off a second time: look at bevels, heat and quench before a third; a new blade is the better way then.")
+                .cautions("Eyes: a blade that breaks in the clamp flies.").checks("Spine and edge are straight, or what is left is written down and the grinder can take it."));
+        if (spec.hasScales()) {
+            draft.add(Operation.at(GRINDER, "true-tang", "True the tang's flats", Effort.TRUE_TANG).is(TRUES_TANG, NEEDS_TEMPERED, USES_FRESH_BELTS)
+                    .toDo("Heat and scale have moved the flats that the scales will lie on: true both on the flat platen or the plate.", "Clean magnet, chuck and blade first: palm over the still wheel's chuck, no grit felt.")
+                    .cautions("Check that the magnet holds before the wheel turns: a loose part flies. Stand aside, guard on; oil mist burns, and makes the floor slippery.")
+                    .checks("On granite no light shows under the tang, both sides.", "The grinding pattern is even all over: a low spot shows as its own pattern."));
+        }
+    }
+
+    private void soften() {
+        if (spec.hardening() == Hardening.TORCHED_SPINE) {
+            draft.add(Operation.at(Station.FORGE, "soften-spine", "Soften spine and tang by torch", Effort.SOFTEN_SPINE).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HARDENING)
+                    .toDo("Edge in wet sand or water; on bright steel the colours run from the spine: stop at blue, well above the edge.", "Two or three times, cooled between.").cautions(Cautions.TORCH)
+                    .checks("No colour lies within the edge's third."));
+        }
+        if (spec.isAxe()) {
+            draft.add(Operation.at(Station.FORGE, "draw-back-eye", "Draw eye and poll back with a hot drift", Effort.DRAW_BACK_EYE).is(SOFTENS, NEEDS_TEMPERED).shapedBy(CONSTRUCTION, STEEL)
+                    .toDo("Bit in water or wet rags; a drift at dull red into the eye, until eye and poll run blue and grey.", spec.steel().isAirHardening() ? Cautions.NO_RED_HEAT : "Again, where a file still skates on the poll.")
+                    .cautions(Cautions.TORCH).checks("A file bites on eye and poll.", "No colour has run into the bit."));
+        }
+        if (spec.isPeened()) {
+            draft.add(Operation.at(Station.FORGE, "soften-tang-end", "Soften the tang's end fully", Effort.SOFTEN_TANG_END).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HELD_BY, STEEL)
+                    .toDo("Wet rag around the ricasso.", spec.steel().isAirHardening() ? "The last inch just short of glowing, below about 1300 °F (700 °C), no shine even in the dark; let it cool, and twice more. " + Cautions.NO_RED_HEAT
+                            : "Red heat on the last inch, then slowly to cold.")
+                    .cautions(Cautions.TORCH).checks("A file bites on the tang's end."));
+        }
+        if (spec.isTakeDown()) {
+            draft.add(Operation.at(Station.FORGE, "draw-thread", "Draw the threaded end", Effort.DRAW_THREAD).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HELD_BY, STEEL)
+                    .toDo("Wet rag around the ricasso; run the threaded end to blue and beyond: a hard thread snaps under its nut.", spec.steel().isAirHardening() ? Cautions.NO_RED_HEAT : "")
+                    .cautions(Cautions.TORCH).checks("A file bites on the thread's end."));
+        }
     }
 }

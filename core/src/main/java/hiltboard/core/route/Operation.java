@@ -1,5 +1,6 @@
 package hiltboard.core.route;
 
+import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -13,7 +14,8 @@ import java.util.Set;
  * One kind of work on one piece.
  *
  * @param key stays the same for ever; finished work is kept under it
- * @param attendedMinutes usual hands-on time
+ * @param effort what its hands-on time follows from
+ * @param attendedMinutes usual hands-on time for this piece
  * @param rest unattended time that follows the hands-on work; zero if none
  * @param targets keys of the numbers that are worked to
  * @param readings keys of the numbers that are measured here; all are asked for before the step is done
@@ -26,7 +28,7 @@ import java.util.Set;
  * @param leaves the state that the piece is in afterwards, where it changes
  */
 public record Operation(
-        String key, String title, Station station, int attendedMinutes, Duration rest, String restWords, String restNumber,
+        String key, String title, Station station, Effort effort, int attendedMinutes, Duration rest, String restWords, String restNumber,
         List<String> toDo, List<String> cautions, List<String> checks,
         List<String> targets, List<String> readings, List<String> makes, Set<Trait> traits, Optional<State> leaves,
         Part part, Set<SpecificationField> shapedBy, Set<Condition> sets, Set<Condition> clears) {
@@ -52,8 +54,8 @@ public record Operation(
         return !rest.isZero();
     }
 
-    static Builder at(Station station, String key, String title, int attendedMinutes) {
-        return new Builder(station, key, title, attendedMinutes);
+    static Builder at(Station station, String key, String title, Effort effort) {
+        return new Builder(station, key, title, effort);
     }
 
     /** Writes an operation down as it would be said. */
@@ -61,7 +63,7 @@ public record Operation(
         private final Station station;
         private final String key;
         private final String title;
-        private final int attendedMinutes;
+        private final Effort effort;
         private Duration rest = Duration.ZERO;
         private String restWords = "";
         private String restNumber = "";
@@ -78,11 +80,11 @@ public record Operation(
         private final Set<Condition> sets = EnumSet.noneOf(Condition.class);
         private final Set<Condition> clears = EnumSet.noneOf(Condition.class);
 
-        private Builder(Station station, String key, String title, int attendedMinutes) {
+        private Builder(Station station, String key, String title, Effort effort) {
             this.station = station;
             this.key = key;
             this.title = title;
-            this.attendedMinutes = attendedMinutes;
+            this.effort = effort;
         }
 
         Builder is(Trait first, Trait... more) {
@@ -91,8 +93,9 @@ public record Operation(
             return this;
         }
 
+        /** @param lines said in this order; an empty one is not said */
         Builder toDo(String... lines) {
-            toDo.addAll(List.of(lines));
+            List.of(lines).stream().filter(line -> !line.isEmpty()).forEach(toDo::add);
             return this;
         }
 
@@ -172,15 +175,14 @@ public record Operation(
 
         /** Where a cutter is used, the start is checked: worn cutters snap, and a spindle that stands is fed into the work. */
         Builder checkedAtItsMachine() {
-            boolean cuts = (station == Station.MILL || station == Station.DRILL) && !checks.isEmpty();
-            if (cuts) {
-                checks.add(0, "Before the start: cutter sharp and tight, spindle running before the feed");
+            if (station == Station.MILL || station == Station.DRILL) {
+                checks.add(0, "Before the start: the cutter is sharp and tight, a spare lies ready, the key is out, and the spindle runs before the feed.");
             }
             return this;
         }
 
-        Operation done() {
-            return new Operation(key, title, station, attendedMinutes, rest, restWords, restNumber, toDo, cautions, checks, targets, readings, makes,
+        Operation done(Specification spec) {
+            return new Operation(key, title, station, effort, effort.minutes(spec), rest, restWords, restNumber, toDo, cautions, checks, targets, readings, makes,
                     traits, leaves, part, shapedBy, sets, clears);
         }
     }

@@ -10,7 +10,7 @@ package hiltboard.core.route;
 public record Rework(int heats, boolean isSoftenedAgain, boolean isTakenApart) {
     public static final Rework NONE = new Rework(1, false, false);
     /** From here on the grain suffers so much that a new blade is the better way. */
-    private static final int TOO_MANY = 3;
+    private static final int NEW_BLADE_FROM = 3;
 
     public Rework {
         if (heats < 1) {
@@ -31,6 +31,6 @@ public record Rework(int heats, boolean isSoftenedAgain, boolean isTakenApart) {
     }
 
     public boolean isHeatedTooOften() {
-        return heats > TOO_MANY;
+        return heats >= NEW_BLADE_FROM;
     }
 }

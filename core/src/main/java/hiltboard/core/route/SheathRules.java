@@ -21,8 +21,10 @@ final class SheathRules {
                     .because("Contact cement is closed while it is tacky.").otherwise("Wet it slides, dry it no longer holds.").remedy("Close it now."),
             rule("close-before-stitching", COSTLY).first(CLOSES_SHEATH).then(STITCHES)
                     .because("It is stitched when the layers no longer move.").otherwise("The layers move under the awl, and the holes do not meet.").remedy("Close it first."),
-            rule("stitch-before-sheath-finish", COSTLY).first(STITCHES).then(FINISHES_SHEATH)
-                    .because("The edge is finished on the stitched sheath.").otherwise("An edge that is finished before the seam is uneven after it.").remedy("Stitch it first."));
+            rule("stitch-before-forming", COSTLY).first(STITCHES).then(WET_FORMS)
+                    .because("It is formed when the seam holds it.").otherwise("Wet leather pulls an open seam apart.").remedy("Stitch it first."),
+            rule("form-before-sheath-finish", COSTLY).first(STITCHES, WET_FORMS).then(FINISHES_SHEATH)
+                    .because("Edge, dye and seal go on the stitched, formed and dry sheath.").otherwise("Water takes the dye along, and an edge that is finished before is uneven after.").remedy("Form it and let it dry."));
 
     private SheathRules() {}
 }

@@ -20,7 +20,7 @@ import java.util.stream.Stream;
  */
 final class Turn {
     private static final Set<Trait> AROUND_THE_QUENCH = EnumSet.of(Trait.DEGREASES_FOR_FOIL, Trait.WRAPS_FOIL, Trait.DEGREASES_FOR_CLAY, Trait.COATS_WITH_CLAY,
-            Trait.SENDS_OUT, Trait.NORMALISES);
+            Trait.COATS_AGAINST_SCALE, Trait.SENDS_OUT, Trait.NORMALISES);
     /** Every round adds work, and a route has about sixty steps. */
     private static final int MOST_ROUNDS = 100;
 
@@ -80,11 +80,11 @@ final class Turn {
         return this;
     }
 
-    /** The blade is normalised and hardened once more. */
+    /** The blade is normalised, or annealed where it hardens in air, and hardened once more. */
     Turn heatedAgain() {
         rework = rework.heatedAgain();
         making.progress().redoneWith("harden").stream().filter(operation -> operation.part() == Part.BLADE).forEach(this::doAgain);
-        doneOperations().filter(operation -> operation.traits().stream().anyMatch(AROUND_THE_QUENCH::contains)).forEach(this::doAgain);
+        doneOperations().filter(operation -> operation.traits().stream().anyMatch(AROUND_THE_QUENCH::contains) || operation.is(Trait.ANNEALS) && spec.steel().isAirHardening()).forEach(this::doAgain);
         route = planned();
         return this;
     }

@@ -17,6 +17,14 @@ public record SheathTemplate(Length thickness, int leatherOunces) {
     /** As near as leather is cut. */
     private static final Length CUT_WITHIN = Length.ofInches("0.030");
 
+    private static final int FOLDER_OUNCES = 5;
+    private static final int BELT_OUNCES = 8;
+
+    /** The weight of leather that is usual: 4 to 6 oz for a folder's slip, 7 to 9 oz for a sheath on the belt; common practice, from memory. */
+    public static int usualOunces(boolean isForFolder) {
+        return isForFolder ? FOLDER_OUNCES : BELT_OUNCES;
+    }
+
     /** @throws ImpossibleQuantity if there is no thickness or no leather of that weight */
     public SheathTemplate {
         if (!thickness.isPositive()) {
@@ -25,6 +33,11 @@ public record SheathTemplate(Length thickness, int leatherOunces) {
         if (leatherOunces < 2 || leatherOunces > 16) {
             throw new ImpossibleQuantity("leather", leatherOunces + " oz", "2 to 16 oz");
         }
+    }
+
+    /** Front, welt and back of the same leather. */
+    public static Length layers(int ounces) {
+        return Length.ofInchFraction(3 * ounces, 64);
     }
 
     public Length leather() {

@@ -46,14 +46,19 @@ class GrindingTest {
         assertThat(new HollowDepth(inches("8"), inches("8")).depth(INCH_FAHRENHEIT).value()).isEqualTo(inches("4"));
     }
 
+    @ParameterizedTest(name = "[trade] agreed {0} in, {1}, clay {2}: {3} in goes into the quench")
+    @CsvSource({"0.010, FAST_OIL, false, 0.025", "0.020, FAST_OIL, false, 0.030", "0.040, FAST_OIL, false, 0.050", "0.020, FAST_OIL, true, 0.050", "0.020, WATER_THEN_OIL, false, 0.050",
+        "0.045, WATER_THEN_OIL, true, 0.055", "0.020, PLATES_AND_AIR, false, 0.03937"})
+    void edge_left_for_the_quench(String agreed, Quench quench, boolean isClayed, String left) {
+        Length edge = new EdgeLeft(inches("0.156"), inches(agreed), BevelTiming.ROUGH_THEN_FINISH, quench, isClayed).beforeHardening(INCH_FAHRENHEIT).value();
+        assertThat(edge.inches()).isCloseTo(inches(left).inches(), within(0.00001));
+        assertThat(edge).as("never less than what is wanted at the end").isGreaterThan(inches(agreed));
+    }
+
     @Test
-    @DisplayName("[trade] 0.020–0.025 in for oil, about 1 mm between plates, everything where bevels come after")
-    void edge_left_for_the_quench() {
-        Length stock = inches("0.156");
-        assertThat(edge(stock, BevelTiming.ROUGH_THEN_FINISH, Quench.FAST_OIL)).isBetween(inches("0.020"), inches("0.025"));
-        assertThat(edge(stock, BevelTiming.BEFORE_HARDENING, Quench.PLATES_AND_AIR)).isEqualTo(Length.ofMillimetres("1"));
-        assertThat(edge(stock, BevelTiming.AFTER_HARDENING, Quench.FAST_OIL)).isEqualTo(stock);
-        assertThat(edge(inches("0.020"), BevelTiming.ROUGH_THEN_FINISH, Quench.FAST_OIL)).isEqualTo(inches("0.020"));
+    void the_full_thickness_stays_where_bevels_come_after_or_the_stock_is_thin() {
+        assertThat(edge(inches("0.156"), BevelTiming.AFTER_HARDENING)).isEqualTo(inches("0.156"));
+        assertThat(edge(inches("0.020"), BevelTiming.ROUGH_THEN_FINISH)).isEqualTo(inches("0.020"));
     }
 
     @Test
@@ -64,8 +69,8 @@ class GrindingTest {
         assertThatThrownBy(() -> new HollowDepth(inches("2"), inches("3"))).isInstanceOf(ImpossibleQuantity.class);
     }
 
-    private static Length edge(Length stock, BevelTiming bevels, Quench quench) {
-        return new EdgeLeft(stock, bevels, quench).beforeHardening(INCH_FAHRENHEIT).value();
+    private static Length edge(Length stock, BevelTiming bevels) {
+        return new EdgeLeft(stock, inches("0.015"), bevels, Quench.FAST_OIL, false).beforeHardening(INCH_FAHRENHEIT).value();
     }
 
     private static Length inches(String decimal) {

@@ -115,7 +115,7 @@ class LateChangeTest {
         assertThat(effect(knife, ground, Specifications.fullTang("edgeThickness", ".030")).conflicts()).anySatisfy(conflict -> assertThat(conflict.remedy()).contains("new start for the blade"));
         Effect thinner = effect(knife, ground, Specifications.fullTang("edgeThickness", ".010"));
         assertThat(thinner.conflicts()).isEmpty();
-        assertThat(thinner.turned().again()).extracting(Operation::key).containsExactly("finish-grind");
+        assertThat(thinner.turned().again()).extracting(Operation::key).containsExactly("finish-grind", "ease-corners");
     }
 
     @Test

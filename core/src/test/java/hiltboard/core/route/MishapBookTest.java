@@ -247,7 +247,7 @@ class MishapBookTest {
     void stack_drilled_singly() {
         Knife knife = Knife.of(Construction.HIDDEN_TANG, "alignmentPins", "TWO");
         assertRefused(knife, "drill-alignment-pins", "cannot be lined up", "make-spacer");
-        assertThat(knife.step("drill-alignment-pins").operation().checks()).contains("The stack was drilled as one");
+        assertThat(knife.step("drill-alignment-pins").operation().checks()).contains("The stack was drilled as one.");
     }
 
     @Test
@@ -366,13 +366,13 @@ class MishapBookTest {
     @DisplayName("[trade] what makers do without a word is asked at its step: start check, set-up kept, both sides, dwell, test strike, coupon, residue, age")
     void what_goes_unspoken() {
         Knife knife = Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED", "sheath", "LEATHER");
-        assertChecked(knife, "drill-tang-holes", "spindle running before the feed");
+        assertChecked(knife, "drill-tang-holes", "the spindle runs before the feed");
         assertChecked(Knife.of(Construction.SLIP_JOINT), "relieve-sides", "Stops and angles");
         assertChecked(knife, "finish-grind", "Left and right were measured");
         assertChecked(knife, "electro-mark", "No touch was longer than a minute");
         assertChecked(Knife.of(Construction.FULL_TANG, "mark", "STAMPED"), "stamp-mark", "test strike");
         assertChecked(knife, "etch", "coupon");
-        assertChecked(knife, "etch", "No residue");
+        assertChecked(knife, "etch", "The tissue comes away without black");
         assertChecked(knife, "glue-handle", "no band is cracked with age");
         assertChecked(knife, "cement-sheath", "fresh by its date");
         assertChecked(Knife.of(Construction.SLIP_JOINT), "cut-nail-nick", "flat on granite");

@@ -41,7 +41,8 @@ class WaysBackTest {
         Way way = way(ways(knife, knife.before("finish-fronts"), Mishap.NOT_HARD, "test-hardness", false), WayBack.HEAT_AGAIN);
         assertThat(way.turned().again()).extracting(Operation::key).contains("harden", "temper-first", "test-hardness").doesNotContain("drill-scales", "drill-tang-holes", "profile");
         assertThat(way.turned().comesIn()).extracting(Operation::key).containsExactly("normalise");
-        assertThat(way.cautions()).containsExactly("This is heat 2: each one costs carbon and grain.");
+        assertThat(way.cautions()).first().isEqualTo("This is heat 2: each one costs carbon and grain.");
+        assertThat(way.cautions()).anyMatch(line -> line.contains("Look first at what went wrong"));
         assertThat(way.turned().rework()).isEqualTo(new Rework(2, false, false));
     }
 

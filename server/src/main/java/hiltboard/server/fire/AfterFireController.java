@@ -60,8 +60,9 @@ class AfterFireController {
     /** @param remedies what is usual for it, while nothing was done */
     record WarpView(long id, String amount, String words, boolean passes, List<String> working, List<Option> remedies, String remedy, String left, boolean leftPasses, int heats, String by, long atMillis) {}
 
+    /** @param lookAtFirst what to look at before it is hardened once more, where it has warped before */
     record PieceFire(long id, String name, String job, String steel, int heats, boolean isTempered, String wanted, List<ProgrammeView> programmes, List<FireOfPiece> fires, List<TestView> tests, List<WarpView> warps,
-            List<Option> places, List<Option> directions) {}
+            List<String> lookAtFirst, List<Option> places, List<Option> directions) {}
 
     /** Readings as they were typed. */
     record TestTaken(List<String> readings, boolean skates) {}
@@ -74,8 +75,10 @@ class AfterFireController {
         PieceFile file = files.open(id);
         Units units = person.units();
         boolean isTempered = file.progress().conditions().contains(Condition.TEMPERED);
+        List<WarpRow> warps = after.warps(id);
         return new PieceFire(id, file.name(), file.jobTitle(), file.specification().steel().designation(), file.rework().heats(), isTempered, AfterFireService.wanted(file).in(units), programmes(file, units), fires(id, units),
-                after.tests(id).stream().map(test -> view(test, units)).toList(), after.warps(id).stream().map(warp -> view(warp, file.rework().heats(), isTempered, units)).toList(),
+                after.tests(id).stream().map(test -> view(test, units)).toList(), warps.stream().map(warp -> view(warp, file, isTempered, units)).toList(),
+                Warp.lookAtFirst((int) warps.stream().filter(warp -> !warp.warp().passes()).count(), file.rework().heats()),
                 Arrays.stream(Warp.Place.values()).map(each -> new Option(each.name(), each.words())).toList(), Arrays.stream(Warp.Direction.values()).map(each -> new Option(each.name(), each.words())).toList());
     }
 
@@ -107,9 +110,9 @@ class AfterFireController {
                 test.working(), test.advice(), row.heats(), row.by(), row.atMillis());
     }
 
-    private static WarpView view(WarpRow row, int heats, boolean isTempered, Units units) {
+    private static WarpView view(WarpRow row, PieceFile file, boolean isTempered, Units units) {
         Warp warp = row.warp();
-        List<Option> remedies = row.remedy().isPresent() ? List.of() : warp.remedies(heats, isTempered).stream().map(each -> new Option(each.name(), each.words())).toList();
+        List<Option> remedies = row.remedy().isPresent() ? List.of() : warp.remedies(file.rework().heats(), isTempered, file.specification().isClampedInFirstTemper()).stream().map(each -> new Option(each.name(), each.words())).toList();
         Optional<Length> left = row.left();
         return new WarpView(row.id(), warp.amount().in(units), warp.direction().words() + " " + warp.place().words(), warp.passes(), warp.working(units), remedies, row.remedy().map(Warp.Remedy::words).orElse(""),
                 left.map(length -> length.in(units)).orElse(""), left.filter(length -> length.compareTo(warp.limit()) <= 0).isPresent(), row.heats(), row.by(), row.atMillis());
