@@ -301,7 +301,23 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_2"];
+        post: operations["keep_3"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/kilns/{id}/checks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["checks"];
+        put?: never;
+        post: operations["check"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1070,6 +1086,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["brief"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}/client-word": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["keep_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2616,6 +2648,15 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AdviceView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            field: string;
+            matter: string;
+            said: string;
+            words: string;
+        };
         AgainView: {
             operation: string;
             title: string;
@@ -2703,6 +2744,11 @@ export interface components {
             steps: components["schemas"]["StepEntries"][];
             thickness: string;
             width: string;
+        };
+        AskedCheck: {
+            grain: string;
+            second: string;
+            shown: string;
         };
         AskedFlaw: {
             depth: string;
@@ -2967,6 +3013,21 @@ export interface components {
             basedOn: number;
             billet: components["schemas"]["AskedBillet"];
         };
+        ChecksView: {
+            grains: components["schemas"]["Option"][];
+            isDone: boolean;
+            made: components["schemas"]["CheckView"][];
+            words: string;
+        };
+        CheckView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            grain: string;
+            means: string;
+            second: string;
+            shown: string;
+        };
         Choice: {
             reason: string;
         };
@@ -3083,6 +3144,7 @@ export interface components {
             words: string;
         };
         ConsultView: {
+            advice: components["schemas"]["AdviceView"][];
             clientName: string;
             isApproved: boolean;
             /** Format: int64 */
@@ -3481,12 +3543,15 @@ export interface components {
         KilnView: {
             /** Format: int64 */
             burning: number;
+            check: string;
             /** Format: int64 */
             clockMillis: number;
+            displays: string;
             fault: string;
             faultToDo: string[];
             /** Format: int64 */
             id: number;
+            isChecked: boolean;
             isDoorOpen: boolean;
             isHeating: boolean;
             isLit: boolean;
@@ -3983,6 +4048,7 @@ export interface components {
             id: number;
             isTempered: boolean;
             job: string;
+            lookAtFirst: string[];
             name: string;
             places: components["schemas"]["Option"][];
             programmes: components["schemas"]["ProgrammeView"][];
@@ -3996,6 +4062,7 @@ export interface components {
             piece: number;
         };
         PieceView: {
+            advice: components["schemas"]["AdviceView"][];
             /** Format: int32 */
             attendedMinutesLeft: number;
             briefBefore: components["schemas"]["BriefBeforeView"][];
@@ -4160,6 +4227,7 @@ export interface components {
             useWords: string;
         };
         Reading: {
+            advice: components["schemas"]["AdviceView"][];
             asked: string[];
             /** Format: int32 */
             attendedMinutes: number;
@@ -4724,6 +4792,10 @@ export interface components {
             strength: string;
             words: string;
         };
+        Word: {
+            matter: string;
+            words: string;
+        };
         Words: {
             words: string;
         };
@@ -4757,6 +4829,7 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type AdviceView = components['schemas']['AdviceView'];
 export type AgainView = components['schemas']['AgainView'];
 export type AheadView = components['schemas']['AheadView'];
 export type AlarmAnswer = components['schemas']['AlarmAnswer'];
@@ -4770,6 +4843,7 @@ export type AsItIs = components['schemas']['AsItIs'];
 export type AsItIsView = components['schemas']['AsItIsView'];
 export type Asked = components['schemas']['Asked'];
 export type AskedBillet = components['schemas']['AskedBillet'];
+export type AskedCheck = components['schemas']['AskedCheck'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
 export type AskedKiln = components['schemas']['AskedKiln'];
 export type AskedMachine = components['schemas']['AskedMachine'];
@@ -4800,6 +4874,8 @@ export type CalculatorView = components['schemas']['CalculatorView'];
 export type CandidateView = components['schemas']['CandidateView'];
 export type CarryView = components['schemas']['CarryView'];
 export type ChangedBillet = components['schemas']['ChangedBillet'];
+export type ChecksView = components['schemas']['ChecksView'];
+export type CheckView = components['schemas']['CheckView'];
 export type Choice = components['schemas']['Choice'];
 export type ChoiceView = components['schemas']['ChoiceView'];
 export type Chosen = components['schemas']['Chosen'];
@@ -5004,6 +5080,7 @@ export type WhyGivenUp = components['schemas']['WhyGivenUp'];
 export type WindowView = components['schemas']['WindowView'];
 export type Wish = components['schemas']['Wish'];
 export type WishView = components['schemas']['WishView'];
+export type Word = components['schemas']['Word'];
 export type Words = components['schemas']['Words'];
 export type WordView = components['schemas']['WordView'];
 export type WorkView = components['schemas']['WorkView'];
@@ -5447,7 +5524,7 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    keep_3: {
         parameters: {
             query?: never;
             header?: never;
@@ -5457,6 +5534,54 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AskedKiln"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    checks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChecksView"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedCheck"];
             };
         };
         responses: {
@@ -6631,6 +6756,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewBrief"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    keep_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Word"];
             };
         };
         responses: {

@@ -4,8 +4,10 @@ import type { ConsultView } from '../api/schema';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { day, minutes } from '../parts/words';
+import { Advices } from './Advices';
 import { Book, FigureStrip, Last, Leaf, Leaves, Page } from './Consult.styles';
 import { LiveDrawing } from './LiveDrawing';
+import { advised } from './model';
 import { Proposals } from './Proposals';
 import { Revisions } from './Revisions';
 import { DRAWN_GROUPS, SpecificationFields } from './SpecificationFields';
@@ -74,6 +76,7 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
         </FigureStrip>
       ) : null}
       {shown && shown.missing.length > 0 ? <Quiet>Not on the racks: {shown.missing.map(missingWords).join('; ')}. The day counts on it.</Quiet> : null}
+      <Advices advice={advised(talk.advice, shown?.advice)} job={talk.jobId} />
       <Book selectedKey={leaf} onSelectionChange={(key) => onLeaf(String(key))}>
         <Row style={{ justifyContent: 'space-between' }}>
           <Leaves aria-label="Ways to change the knife">
@@ -100,7 +103,7 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
           <SpecificationFields groups={[...DRAWN_GROUPS]} entries={knife.chosen} reading={reading} onChange={knife.put} />
         </Page>
         <Page id="questions">
-          <SpecificationFields groups={['Knife', 'Blade', 'Handle', 'Sheath']} entries={entries} reading={reading} onChange={knife.put} />
+          <SpecificationFields groups={['Knife', 'Blade', 'Edge', 'Handle', 'Sheath']} entries={entries} reading={reading} onChange={knife.put} />
         </Page>
         <Page id="weight">{shown?.figures ? <WeightAndCost figures={shown.figures} work={shown.attendedMinutes} missing={shown.missing} /> : null}</Page>
         <Page id="proposals">

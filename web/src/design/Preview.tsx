@@ -1,5 +1,6 @@
 import { styled } from 'styled-components';
 import type { Reading } from '../api/schema';
+import { Advices } from './Advices';
 import { Silhouette } from '../job/Silhouette';
 import { Panel, Quiet } from '../parts/Sheet';
 import { day, minutes } from '../parts/words';
@@ -37,6 +38,7 @@ export function Preview({ reading, finish, useWords }: { reading?: Reading; fini
           For: <q>{useWords}</q>
         </Quiet>
       ) : null}
+      {reading ? <Advices advice={reading.advice} /> : null}
       {reading && drawing ? (
         <Panel aria-label="Route">
           <p>

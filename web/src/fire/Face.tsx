@@ -18,6 +18,12 @@ export function Face({ kiln, isHere }: { kiln: KilnView; isHere?: boolean }) {
           {kiln.shows || '– –'}
           <small>{kiln.isLit ? `told ${kiln.setPoint}` : 'out'}</small>
         </output>
+        {kiln.displays ? <p>Its own display shows {kiln.displays}.</p> : null}
+        {kiln.isChecked ? null : (
+          <p>
+            <Link to={`/fire/kilns/${kiln.id}`}>Not checked at three heats yet</Link>
+          </p>
+        )}
         {kiln.fault ? <p data-wrong>{kiln.fault}</p> : null}
         <p>
           {kiln.isHeating ? 'Elements on. ' : kiln.isLit ? 'Elements off. ' : ''}

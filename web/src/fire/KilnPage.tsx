@@ -9,6 +9,7 @@ import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { dayWithYear } from '../parts/words';
 import { Drawn } from './Curve';
+import { KilnChecks } from './KilnChecks';
 
 /** What a kiln showed on any day: its log goes back as far as the kiln does. */
 export default function KilnPage() {
@@ -44,6 +45,7 @@ export default function KilnPage() {
         <Press onPress={() => setDay(data.after)}>The day after</Press>
       </Row>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <KilnChecks kiln={id} />
       {data.curve.points.length === 0 ? <Quiet>It showed nothing that day: cold, or not yet here.</Quiet> : <Drawn curve={data.curve} from={data.fromMillis} to={data.toMillis} caption="The line is what it showed, the dashes what it was told." byClock />}
     </>
   );

@@ -27,6 +27,9 @@ export function Warps({ piece }: { piece: PieceFire }) {
       {piece.warps.map((each) => (
         <One key={each.id} warp={each} piece={piece} />
       ))}
+      {piece.lookAtFirst.map((line) => (
+        <Trouble key={line}>{line}</Trouble>
+      ))}
       <Row>
         <Choice label="Off" value={warp.place} options={options(piece.places)} onChange={(place) => setWarp({ ...warp, place })} />
         <Choice label="Side" value={warp.direction} options={options(piece.directions)} onChange={(direction) => setWarp({ ...warp, direction })} />

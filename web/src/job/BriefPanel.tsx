@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { change } from '../api/client';
 import type { Option, PieceView } from '../api/schema';
+import { Advices } from '../design/Advices';
 import { useQuestions } from '../design/useDesign';
 import { Wishes } from '../design/Wishes';
 import { BothChanged } from '../parts/BothChanged';
@@ -36,6 +37,7 @@ export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: bool
           ) : null}
         </>
       )}
+      <Advices advice={piece.advice} job={isOwner ? piece.jobId : undefined} />
       {piece.briefBefore.map((before) => (
         <Quiet key={before.atMillis}>
           Until {moment(before.atMillis)} it said <q>{before.useWords}</q>. Changed by {before.by}

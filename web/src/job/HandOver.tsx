@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import { Link } from 'react-router';
 import type { NumberView, PieceView } from '../api/schema';
+import { saidMatters } from '../design/model';
 import { DRAWN_GROUPS } from '../design/SpecificationFields';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
@@ -148,6 +149,11 @@ function Record({ piece }: { piece: PieceView }) {
       <FireRecord id={piece.id} />
       {piece.numbers.flatMap(asItIs).map((line) => (
         <p key={line}>{line}</p>
+      ))}
+      {saidMatters(piece.advice).map((advice) => (
+        <p key={advice.matter}>
+          Pointed out: {advice.words} The client said: <q>{advice.said}</q>
+        </p>
       ))}
       {overrides.map((override) => (
         <p key={override.rule + override.title}>

@@ -1,5 +1,6 @@
 package hiltboard.core.job;
 
+import hiltboard.core.design.Advice;
 import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
@@ -32,6 +33,7 @@ public final class CareCard {
         if (spec.isFolder()) {
             lines.add("A drop of light oil at the pivot; keep grit out; close it with the palm, not over the edge.");
         }
+        Advice.of(spec).stream().map(Advice::card).filter(line -> !line.isEmpty()).forEach(lines::add);
         lines.add("It cuts; it is no pry bar, screwdriver or chisel.");
         return List.copyOf(lines);
     }

@@ -96,6 +96,16 @@ public enum HandleMaterial {
         return this == HICKORY || this == ASH || this == MAPLE || this == WALNUT;
     }
 
+    /** Whether water gets into it: what grew, and was not closed with resin. Common practice. */
+    public boolean swells() {
+        return splitsAtHoles() && this != STABILISED_WOOD;
+    }
+
+    /** Whether some of what goes by this name is protected: tusk and what is like it, horn, bone, dense tropical wood. Common practice; the law where you are decides. */
+    public boolean mayBeProtected() {
+        return this == LAYERED_TUSK || this == HORN || this == BONE || this == DENSE_OILY_WOOD;
+    }
+
     public String dustCaution() {
         return dust.caution;
     }

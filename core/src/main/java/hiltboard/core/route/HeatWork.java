@@ -123,7 +123,7 @@ final class HeatWork {
         Quench quench = spec.quench();
         String warm = quench.medium().in(Units.INCH_FAHRENHEIT) + " (" + quench.medium().in(Units.MILLIMETRE_CELSIUS) + ")";
         harden.toDo(switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> "Before the fire: oil at " + warm + ", deep enough to go wholly under, lid and extinguisher beside it.";
+            case FAST_OIL, MEDIUM_OIL -> "Before the fire: oil at " + warm + (spec.isAxe() ? "" : ", deep enough to go wholly under") + ", lid and extinguisher beside it.";
             case WATER_THEN_OIL -> "Before the fire: water at " + warm + " and oil beside it, lid and extinguisher at hand; a spare blank lies ready.";
             case PLATES_AND_AIR -> "Before the fire: plates cold and clean, the air line tried.";
         });
@@ -138,9 +138,9 @@ final class HeatWork {
         };
     }
 
-    private static void cautions(Operation.Builder harden, Quench quench) {
+    private void cautions(Operation.Builder harden, Quench quench) {
         switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> harden.cautions(Cautions.QUENCH_OIL);
+            case FAST_OIL, MEDIUM_OIL -> harden.cautions(spec.isAxe() ? Cautions.QUENCH_OIL_HALF : Cautions.QUENCH_OIL);
             case WATER_THEN_OIL -> harden.cautions("Water cracks blades, one in so many whatever the maker does: write down how it went, and plan a spare. A wet blade into hot oil spits: face shield, lid.", Cautions.QUENCH_OIL);
             case PLATES_AND_AIR -> harden.cautions("Hot plates and foil: gloves and face shield; the air line blows hot foil and dust about.");
         }

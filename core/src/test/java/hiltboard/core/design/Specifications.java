@@ -36,12 +36,7 @@ public final class Specifications {
 
     /** What a form starts with for such a construction; forged where it has to be. */
     public static Specification of(Construction construction, String... changes) {
-        Map<String, String> entries = usual();
-        entries.put("construction", construction.name());
-        if (construction.isForged()) {
-            entries.put("steelForm", "FORGED");
-        }
-        return changed(entries, changes);
+        return changed(new LinkedHashMap<>(SpecificationReader.completed(Map.of(SpecificationField.CONSTRUCTION.key(), construction.name()), Units.INCH_FAHRENHEIT)), changes);
     }
 
     private static Specification changed(Map<String, String> entries, String... keysAndValues) {

@@ -25,6 +25,7 @@ import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicReference;
 import org.springframework.stereotype.Component;
@@ -32,6 +33,9 @@ import org.springframework.stereotype.Component;
 /** Plays the past of the demo shop through the same services that the benches use. */
 @Component
 class Diary {
+    /** What a drill makes is as large as the drill. */
+    private static final Set<String> DRILLED = Set.of(PieceDimensions.PIN_DIAMETER, PieceDimensions.TANG_HOLE, PieceDimensions.SCALE_HOLE);
+
     private static final LocalTime OPENS = LocalTime.of(8, 0);
     private static final LocalTime CLOSES = LocalTime.of(17, 0);
 
@@ -121,7 +125,7 @@ class Diary {
     private String nearly(long piece, String dimension, Person maker, Random chance) {
         PieceFile file = files.open(piece);
         Quantity expected = file.chain(maker.units()).link(dimension).orElseThrow().expected().value();
-        if (!dimension.equals(PieceDimensions.PIN_DIAMETER) && expected instanceof Length length && length.compareTo(Length.ofInches("0.050")) > 0) {
+        if (!DRILLED.contains(dimension) && expected instanceof Length length && length.compareTo(Length.ofInches("0.050")) > 0) {
             return length.minus(Length.ofInches("0.001").times(chance.nextInt(3))).in(maker.units());
         }
         return expected.in(maker.units());

@@ -21,6 +21,8 @@ import hiltboard.core.route.Route;
 import hiltboard.core.route.Stretch;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
+import hiltboard.server.job.ClientWordRepository.AdviceView;
+import hiltboard.server.job.ClientWordRepository;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.ShopDays;
 import hiltboard.server.material.Specifications;
@@ -101,7 +103,7 @@ class DesignController {
      */
     record Reading(
             List<String> asked, Map<String, String> changed, Map<String, String> entries, Map<String, String> understood, Map<String, String> doubts, List<Finding> findings, @Nullable Drawing drawing,
-            List<GripView> grips, @Nullable Figures figures, List<StepLine> route, int attendedMinutes, String earliestDay, List<MissingView> missing) {}
+            List<GripView> grips, @Nullable Figures figures, List<StepLine> route, int attendedMinutes, String earliestDay, List<MissingView> missing, List<AdviceView> advice) {}
 
     @GetMapping("/api/design/questions")
     Questions questions(Person person) {
@@ -168,7 +170,7 @@ class DesignController {
         Map<String, String> complete = SpecificationReader.completed(entries, units);
         SpecificationReader.Answer answer = specifications.read(complete, units);
         if (answer.specification().isEmpty()) {
-            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), null, List.of(), null, List.of(), 0, "", List.of());
+            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), null, List.of(), null, List.of(), 0, "", List.of(), List.of());
         }
         Specification specification = answer.specification().get();
         Route route = known.orElseGet(() -> routes.of(specification, Place.ALONE, Rework.NONE));
@@ -179,7 +181,7 @@ class DesignController {
         return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), Drawing.of(specification), grips(specification),
                 Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
                 route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), earliest,
-                missing.stream().map(each -> new MissingView(each.words(), each.supplier(), each.leadDays().map(String::valueOf).orElse(""))).toList());
+                missing.stream().map(each -> new MissingView(each.words(), each.supplier(), each.leadDays().map(String::valueOf).orElse(""))).toList(), ClientWordRepository.of(specification));
     }
 
     private static List<GripView> grips(Specification specification) {

@@ -1,5 +1,8 @@
 package hiltboard.server.fire;
 
+import hiltboard.core.design.Option;
+import hiltboard.core.fire.KilnCheck.Grain;
+import hiltboard.core.fire.KilnCheck;
 import hiltboard.core.fire.KilnFault;
 import hiltboard.core.fire.Soak;
 import hiltboard.core.measure.Temperature;
@@ -9,6 +12,7 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.device.KilnController.Shown;
 import hiltboard.server.fire.FireRepository.KilnRow;
+import hiltboard.server.fire.Kilns.AskedCheck;
 import hiltboard.server.fire.Kilns.AskedKiln;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
@@ -37,13 +41,15 @@ class FireController {
     private static final long LONGEST_MILLIS = 400L * 24 * 3600 * 1000;
 
     private final Kilns kilns;
+    private final KilnCheckRepository checks;
     private final FireViews views;
     private final FireRepository fire;
     private final Changes changes;
     private final KilnLog log;
     private final ShopClock clock;
 
-    FireController(Kilns kilns, FireViews views, FireRepository fire, KilnLog log, ShopClock clock, Changes changes) {
+    FireController(Kilns kilns, FireViews views, FireRepository fire, KilnLog log, ShopClock clock, Changes changes, KilnCheckRepository checks) {
+        this.checks = checks;
         this.changes = changes;
         this.kilns = kilns;
         this.views = views;
@@ -136,6 +142,26 @@ class FireController {
     @PostMapping("/api/fire/kilns")
     Receipt keep(@RequestBody AskedKiln asked, Person person, Command command) {
         return kilns.keep(asked, person, command);
+    }
+
+    /** A heat at which a kiln was checked. @param means what such a grain says */
+    record CheckView(String shown, String second, String grain, String means, String by, long atMillis) {}
+
+    /** The checks of a kiln, the latest last. @param words what they say of it */
+    record ChecksView(String words, boolean isDone, List<CheckView> made, List<Option> grains) {}
+
+    @GetMapping("/api/fire/kilns/{id}/checks")
+    @Transactional(readOnly = true)
+    ChecksView checks(@PathVariable long id, Person person) {
+        KilnRow kiln = fire.kiln(id);
+        KilnCheck check = checks.of(kiln.id());
+        return new ChecksView(check.words(person.units()), check.isDone(), checks.made(kiln.id()).stream().map(made -> new CheckView(made.once().shown().in(person.units()), made.once().second().in(person.units()),
+                made.once().grain().words(), made.once().grain().means(), made.by(), made.atMillis())).toList(), Arrays.stream(Grain.values()).map(grain -> new Option(grain.name(), grain.words())).toList());
+    }
+
+    @PostMapping("/api/fire/kilns/{id}/checks")
+    Receipt check(@PathVariable long id, @RequestBody AskedCheck asked, Person person, Command command) {
+        return kilns.check(id, asked, person, command);
     }
 
     @PostMapping("/api/fire/kilns/{id}/drop")

@@ -3,6 +3,7 @@ package hiltboard.server.fire;
 import hiltboard.core.design.Option;
 import hiltboard.core.fire.Ahead;
 import hiltboard.core.fire.Kiln;
+import hiltboard.core.fire.KilnCheck;
 import hiltboard.core.fire.Load;
 import hiltboard.core.fire.LoadPiece;
 import hiltboard.core.fire.Programme;
@@ -38,10 +39,12 @@ class FireViews {
 
     private final FireRepository fire;
     private final Kilns kilns;
+    private final KilnCheckRepository checks;
     private final LoadFiles loads;
     private final PieceFiles files;
 
-    FireViews(FireRepository fire, Kilns kilns, LoadFiles loads, PieceFiles files) {
+    FireViews(FireRepository fire, Kilns kilns, LoadFiles loads, PieceFiles files, KilnCheckRepository checks) {
+        this.checks = checks;
         this.fire = fire;
         this.kilns = kilns;
         this.loads = loads;
@@ -58,8 +61,10 @@ class FireViews {
      * @param clockMillis of its own clock
      * @param fault in words; empty for none
      * @param burning number of the load that burns in it; zero for none
+     * @param check what the checks of it say, in words
+     * @param displays what its own display shows, where that is known to be off; otherwise empty
      */
-    record KilnView(long id, String name, String space, String most, String shows, String setPoint, boolean isLit, boolean isHeating, boolean isDoorOpen, String fault, List<String> faultToDo, int pace, long clockMillis, long burning) {}
+    record KilnView(long id, String name, String space, String most, String shows, String setPoint, boolean isLit, boolean isHeating, boolean isDoorOpen, String fault, List<String> faultToDo, int pace, long clockMillis, long burning, boolean isChecked, String check, String displays) {}
 
     record LoadLine(long id, String treatment, String kiln, String standing, List<String> pieces, String words) {}
 
@@ -112,10 +117,12 @@ class FireViews {
 
     KilnView kiln(KilnRow kiln, List<LoadRow> open, Units units) {
         Status status = kilns.controller(kiln).status();
+        KilnCheck check = checks.of(kiln.id());
         return new KilnView(kiln.id(), kiln.name(), kiln.kiln().space().words(units), kiln.kiln().most().in(units), status.shown().celsius().map(shown -> Temperature.ofCelsius(shown).in(units)).orElse(""),
                 status.isLit() ? Temperature.ofCelsius(status.shown().setPoint()).in(units) : "", status.isLit(), status.isHeating(), status.isDoorOpen(), status.fault().map(fault -> fault.words()).orElse(""),
                 status.fault().map(fault -> fault.toDo()).orElse(List.of()), kilns.standIn(kiln).pace(), status.shown().atMillis(),
-                open.stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst().orElse(0L));
+                open.stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst().orElse(0L),
+                check.isDone(), check.words(units), check.offsetKelvin() == 0 ? "" : kilns.standIn(kiln).status().shown().celsius().map(shown -> Temperature.ofCelsius(shown).in(units)).orElse(""));
     }
 
     private static List<LoadLine> lines(List<LoadRow> rows, Map<Long, List<String>> names, Map<Long, String> kilns) {

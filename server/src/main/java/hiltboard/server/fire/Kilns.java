@@ -1,6 +1,8 @@
 package hiltboard.server.fire;
 
 import hiltboard.core.fire.Kiln;
+import hiltboard.core.fire.KilnCheck.Grain;
+import hiltboard.core.fire.KilnCheck.Once;
 import hiltboard.core.fire.KilnFault;
 import hiltboard.core.fire.Segment;
 import hiltboard.core.fire.Treatment;
@@ -8,6 +10,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.TemperatureDifference;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -23,10 +26,13 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import java.time.Duration;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** The shop's kilns, each with its controller. No kiln is wired to the program yet, so each is led by a stand-in. */
@@ -35,6 +41,8 @@ public class Kilns {
     private static final int LONGEST_NAME = 60;
     private static final int MOST_SLOTS = 40;
     private static final LengthRange CHAMBERS = LengthRange.of("1", "120");
+    /** Further off than this no kiln is led. */
+    private static final double MOST_OFF_KELVIN = 55;
     private static final Temperature COLDEST = Temperature.ofFahrenheit(120);
     private static final Temperature HOTTEST = Temperature.ofFahrenheit(2500);
 
@@ -43,8 +51,11 @@ public class Kilns {
     private final Changes changes;
     private final ShopClock clock;
     private final Map<Long, SimulatedKiln> standIns = new ConcurrentHashMap<>();
+    private final KilnCheckRepository checks;
+    private final Map<Long, Double> offsets = new ConcurrentHashMap<>();
 
-    Kilns(FireRepository fire, LoadFiles loads, Changes changes, ShopClock clock) {
+    Kilns(FireRepository fire, LoadFiles loads, Changes changes, ShopClock clock, KilnCheckRepository checks) {
+        this.checks = checks;
         this.fire = fire;
         this.loads = loads;
         this.changes = changes;
@@ -54,8 +65,13 @@ public class Kilns {
     /** A kiln as it was typed: how long it takes, empty and shut, up to one temperature, and back down to another. */
     public record AskedKiln(String name, String watts, String heatsTo, String heatsIn, String coolsTo, String coolsIn, String most, String width, String height, String depth, String slots) {}
 
+    /** Its controller, put right by what the checks of this kiln have shown: every heat that goes through it is the true one. */
     KilnController controller(KilnRow kiln) {
-        return standIn(kiln);
+        return new TrueHeat(standIn(kiln), offsetKelvin(kiln.id()));
+    }
+
+    private double offsetKelvin(long kiln) {
+        return offsets.computeIfAbsent(kiln, id -> checks.of(id).offsetKelvin());
     }
 
     SimulatedKiln standIn(KilnRow kiln) {
@@ -72,7 +88,7 @@ public class Kilns {
         List<Segment> told = opened.load().programme(Units.INCH_FAHRENHEIT).kiln();
         boolean isFromTheFirst = load.standing() == FireRepository.Standing.LIT || load.treatment().isCooledInTheKiln();
         int part = isFromTheFirst ? 0 : load.treatment() == Treatment.NORMALISE ? load.part() : told.size() - 1;
-        standIn.light(told.subList(part, told.size()));
+        new TrueHeat(standIn, offsetKelvin(load.kiln())).light(told.subList(part, told.size()));
         if (load.standing() == FireRepository.Standing.IN) {
             standIn.holds(loads.whatIsLeft(opened));
         }
@@ -99,6 +115,32 @@ public class Kilns {
         } catch (ImpossibleQuantity impossible) {
             throw Refusal.impossible("heatsIn", asked.heatsIn(), impossible, person.units());
         }
+    }
+
+    /** A check as it was typed: what the kiln's display showed, what the second thermocouple read, how the coupon broke. */
+    public record AskedCheck(String shown, String second, String grain) {}
+
+    /** Writes down a check; from then on the kiln is told, and read, by what it is off. */
+    public Receipt check(long id, AskedCheck asked, Person person, Command command) {
+        Typed typed = new Typed(person.units());
+        Temperature shown = typed.temperature("shown", asked.shown(), COLDEST, HOTTEST);
+        Temperature second = typed.temperature("second", asked.second(), COLDEST, HOTTEST);
+        typed.mustBeUnderstood();
+        Grain grain = Arrays.stream(Grain.values()).filter(each -> each.name().equals(asked.grain())).findFirst()
+                .orElseThrow(() -> Refusal.entry("grain", asked.grain(), "No coupon breaks so", Arrays.stream(Grain.values()).map(Grain::words).collect(Collectors.joining("; "))));
+        if (Math.abs(shown.celsius() - second.celsius()) > MOST_OFF_KELVIN) {
+            throw Refusal.entry("second", asked.second(), "So far apart one of the two thermocouples is broken or sits elsewhere", "within " + TemperatureDifference.ofKelvin(MOST_OFF_KELVIN).in(person.units()) + " of what the kiln shows");
+        }
+        Receipt receipt = changes.make(command, () -> {
+            KilnRow kiln = fire.kiln(id);
+            if (fire.burningIn(id).isPresent()) {
+                throw Refusal.outOfTurn("A load burns in " + kiln.name() + ", led by what is known of it now. Write the check down when it is over.");
+            }
+            checks.keep(id, new Once(shown, second, grain), person.id(), clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.KILN_CHECKED, kiln.name() + " was checked: it showed " + shown.in(person.units()) + ", the second thermocouple " + second.in(person.units()) + ", grain " + grain.words().toLowerCase(Locale.ROOT), id);
+        });
+        offsets.remove(id);
+        return receipt;
     }
 
     public Receipt drop(long id, Person person, Command command) {
