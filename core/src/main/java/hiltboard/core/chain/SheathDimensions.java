@@ -2,6 +2,7 @@ package hiltboard.core.chain;
 
 import static hiltboard.core.chain.Numbers.LOOSE;
 import static hiltboard.core.chain.Numbers.length;
+import static hiltboard.core.chain.PieceDimensions.BLADE_LENGTH;
 import static hiltboard.core.chain.PieceDimensions.SHEATH_MARGIN;
 import static hiltboard.core.chain.PieceDimensions.SHEATH_THREAD;
 
@@ -22,6 +23,6 @@ final class SheathDimensions {
         int ounces = SheathTemplate.usualOunces(spec.isFolder());
         numbers.byRule(SHEATH_MARGIN, "Added to the outline all round", List.of(inside), LOOSE,
                 (known, units) -> new SheathTemplate(length(known, inside), ounces).margin(units));
-        numbers.byRule(SHEATH_THREAD, "Thread for the seam", List.of(), THREAD_CUT, (known, units) -> new SaddleStitch(spec.sheathSeam(), SheathTemplate.layers(ounces)).thread(units));
+        numbers.byRule(SHEATH_THREAD, "Thread for the seam", List.of(BLADE_LENGTH), THREAD_CUT, (known, units) -> new SaddleStitch(spec.sheathSeam(), SheathTemplate.layers(ounces)).thread(units));
     }
 }

@@ -4,6 +4,7 @@ import static hiltboard.core.forge.StepField.*;
 
 import hiltboard.core.forge.Outcome.Cannot;
 import hiltboard.core.forge.Outcome.Done;
+import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Working;
@@ -172,6 +173,8 @@ final class AtTheForge {
     private Outcome weld(Billet billet) {
         Billet pressed = scaled(billet, billet.section().thickness().times(1 - step.decimal(LOSS) / 100));
         working.add(loss(billet, pressed));
+        billet.layers().stream().map(layer -> layer.steel().key()).distinct().flatMap(key -> Steel.named(key).stream()).filter(Steel::isAirHardening).forEach(steel -> cautions.add(steel.designation()
+                + " crumbles above about " + steel.welding().in(units) + ", and its scale does not weld: shut in a can, at no more than that heat, and longer."));
         return done(pressed.welded());
     }
 

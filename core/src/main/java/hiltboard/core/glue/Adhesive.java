@@ -62,6 +62,11 @@ public enum Adhesive {
         return at(counted, loadHours * 60, Span::up, "bears load after", units);
     }
 
+    /** As {@link #grips}, where nobody has read the thermometer. */
+    public Duration usualGrip() {
+        return grips(USUAL_SHOP, Units.MILLIMETRE_CELSIUS).value().duration();
+    }
+
     /** As {@link #cures}, where nobody has read the thermometer. */
     public Duration usualCure() {
         return cures(USUAL_SHOP, Units.MILLIMETRE_CELSIUS).value().duration();

@@ -22,6 +22,8 @@ import java.util.Set;
 public record Steel(Grade grade, Temperature hardening, Duration soak, Quench quench, Set<Quench> media,
         Optional<Temperature> cold, double asQuenchedHrc, Temperature tempering, TemperingCurve curve, boolean stainless, boolean takesHamon) {
 
+    /** Welding heat of carbon steel, under flux or with its edges welded shut; common practice, from memory. */
+    public static final Temperature WELDING = Temperature.ofFahrenheit(2200);
     /** What a forge and an eye can hold; common practice, from memory. */
     private static final Duration LONGEST_SOAK_BY_EYE = Duration.ofMinutes(5);
 
@@ -63,6 +65,14 @@ public record Steel(Grade grade, Temperature hardening, Duration soak, Quench qu
     /** Whether it can be quenched in this: common practice, from memory; a steel's own data sheet comes first. */
     public boolean takes(Quench other) {
         return media.contains(other);
+    }
+
+    /**
+     * What it is welded at: carbon steel far above its forging heats, steel with much chromium at the top of them, since it crumbles above, and
+     * in a can, since its scale does not weld. Common practice, from memory.
+     */
+    public Temperature welding() {
+        return isAirHardening() ? grade.forging().map(HeatRange::high).orElse(WELDING) : WELDING;
     }
 
     /** Whether hard carbides wear abrasives away: much chromium and much carbon. Common practice, from memory. */

@@ -87,7 +87,7 @@ final class BladeWork {
     private void easeCorners() {
         draft.add(Operation.at(FINISHING, "ease-corners", spec.isAxe() ? "Ease the corners of poll and beard" : "Ease spine and butt", Effort.EASE_CORNERS).is(EASES_CORNERS, NEEDS_TEMPERED)
                 .toDo(spec.isAxe() ? "Break every corner of poll, cheeks and beard that a hand or a sheath meets." : "Break the corners of the spine, of the choil and of whatever steel stands out at the butt; round the spine where a finger lies.")
-                .checks("A finger runs along the spine without feeling a corner."));
+                .checks(spec.isAxe() ? "A hand runs over poll and beard without feeling a corner." : "A finger runs along the spine without feeling a corner."));
     }
 
     private void bright() {
@@ -187,7 +187,7 @@ final class BladeWork {
             Operation.Builder tumble = Operation.at(FINISHING, "tumble", "Tumble", Effort.TUMBLE).is(TUMBLES).shapedBy(TUMBLING, FINISH)
                     .rest(Duration.ofMinutes(spec.isTumbledWet() ? 7 : 15), "tumbling")
                     .toDo(spec.isTumbledWet() ? "Wet, five to seven minutes in mixed media; dry it and oil it at once." : "Dry, fifteen minutes; oil it when it comes out.")
-                    .checks("It is even all over, both sides; a darker spot along the edge is a low place, and shows on the picture of the other side.");
+                    .checks("It is even all over, both sides; a darker spot along the edge is a low place. Compare both sides, and the picture of the last one.");
             draft.add(spec.finish() == Finish.TWO_TONE_GROUND ? tumble : tumble.is(FINISHES_BLADE).sets(Condition.FINISHED).leaves(State.FINISHED));
         } else {
             draft.add(Operation.at(FINISHING, "polish-back", "Polish back after the bath", Effort.POLISH_BACK).is(SANDS_PEAKS, FINISHES_BLADE).shapedBy(FINISH)

@@ -67,7 +67,7 @@ final class EdgeWork {
         draft.add(Operation.at(TABLE, "last-check", "Last check", Effort.LAST_CHECK).is(CHECKS_LAST).of(Part.KNIFE)
                 .toDo(spec.isForFood() ? "A thin film of food-safe oil on the blade, wiped away from the edge; print care card and record." : "Wax the blade, rubbing away from the edge; print care card and record.",
                         "See that photographs and readings have all arrived before anything is deleted elsewhere.").cautions(SHARP)
-                .checks("It is straight and clean, and the edge is whole.", "The blade is waxed or oiled.", "Every must of the brief is met.", "Care card and record are printed."));
+                .checks(spec.isAxe() ? "The head is fast on its haft: it does not move under a tap." : "It is straight and clean, and the edge is whole.", "The blade is waxed or oiled.", "Every must of the brief is met.", "Care card and record are printed."));
         if (spec.isPosted()) {
             draft.add(pack(spec));
         }

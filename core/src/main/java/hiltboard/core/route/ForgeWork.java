@@ -12,17 +12,13 @@ import static hiltboard.core.route.Trait.*;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Construction;
 import hiltboard.core.design.Specification;
-import hiltboard.core.material.HeatRange;
+import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import java.time.Duration;
-import java.util.Optional;
 
 /** Billets, forging to shape, and the heats that make a forging workable again. */
 final class ForgeWork {
-    /** Welding heat of carbon steel under flux or with its edges welded shut; common practice, from memory. */
-    private static final Temperature WELDING = Temperature.ofFahrenheit(2200);
-
     private final Draft draft;
     private final Specification spec;
 
@@ -79,12 +75,11 @@ final class ForgeWork {
     }
 
     private Operation.Builder weld() {
-        Optional<Temperature> most = isCanned() ? spec.steel().grade().forging().map(HeatRange::high) : Optional.empty();
         Operation.Builder weld = Operation.at(FORGE, "weld-billet", "Weld the billet", Effort.WELD_BILLET).is(WELDS, FORGES_ON).shapedBy(STEEL).clears(ANNEALED)
-                .toDo("Soak it through at welding heat, about " + both(most.orElse(WELDING)) + (isCanned() ? ", in its can, and longer for that." : "."),
+                .toDo("Soak it through at welding heat, about " + both(spec.steel().welding()) + (isCanned() ? ", in its can, and longer for that." : "."),
                         "Press lightly and evenly first, then firmly, all along.")
                 .cautions(PRESS).checks("It rings as one piece: a dull sound is an open weld.");
-        return most.map(heat -> weld.cautions(spec.steel().designation() + " crumbles above about " + both(heat) + ": carbon steel's welding heat of " + both(WELDING) + " ruins it.")).orElse(weld);
+        return isCanned() ? weld.cautions(spec.steel().designation() + " crumbles above about " + both(spec.steel().welding()) + ": carbon steel's welding heat of " + both(Steel.WELDING) + " ruins it.") : weld;
     }
 
     private static String both(Temperature heat) {
@@ -125,7 +120,7 @@ final class ForgeWork {
                 .is(FORGES_SHAPE, FORGES_ON).clears(ANNEALED)
                 .shapedBy(CONSTRUCTION, BLADE_LENGTH, HEEL_WIDTH, STOCK_THICKNESS, HEAD_LENGTH, HEAD_THICKNESS, CHEEK_THICKNESS, EDGE_LENGTH)
                 .toDo(order(), forgingHeat(), "Straighten it hot; nothing is straightened cold.")
-                .cautions(PRESS, Cautions.ANVIL).checks("It is straight in all directions.", "Enough is left all round to clean up.", "No crack and no open weld is seen.");
+                .cautions(PRESS, Cautions.ANVIL).checks("It is straight in all directions.", "Enough is left all round to clean up.", spec.isFromBillet() ? "No crack and no open weld is seen." : "No crack is seen.");
         draft.add(spec.isAxe() ? forge.targets(PieceDimensions.CHEEK_THICKNESS).readings(PieceDimensions.CHEEK_THICKNESS) : forge);
     }
 
@@ -178,7 +173,7 @@ final class ForgeWork {
 
     private void clean() {
         Operation.Builder clean = Operation.at(GRINDER, "clean-forging", "Grind the flats clean, look for flaws", Effort.CLEAN_FORGING).is(CLEANS_FORGING)
-                .toDo("Take the scale off with a worn belt, flats parallel; about 60 grit shows cracks that rough marks hide.").checks("No crack and no open weld is seen at 60 grit; what is found is written down with its place.");
+                .toDo("Take the scale off with a worn belt, flats parallel; about 60 grit shows cracks that rough marks hide.").checks((spec.isFromBillet() ? "No crack and no open weld" : "No crack") + " is seen at 60 grit; what is found is written down with its place.");
         if (!spec.isAxe()) {
             clean.toDo("Measure the thickness at the ricasso and enter it; a forging is thicker than the blade will be.").shapedBy(STOCK_THICKNESS)
                     .targets(PieceDimensions.STOCK_THICKNESS).readings(PieceDimensions.STOCK_THICKNESS);

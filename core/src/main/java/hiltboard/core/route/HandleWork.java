@@ -80,14 +80,14 @@ final class HandleWork {
 
     private Operation.Builder flatten() {
         return Operation.at(GRINDER, "flatten-scales", "Flatten the scales' insides", Effort.FLATTEN_SCALES).is(FLATTENS_SCALES).of(Part.HANDLE).shapedBy(HANDLE_MATERIAL, SCALE_THICKNESS)
-                .toDo("Trace the tang, and saw both scales a little over the line, off the knife: room for a slip, and no saw near the blade.", "Rub the inside faces flat on granite.", spec.handleMaterial().sawing())
+                .toDo(spec.isMachined() ? "Saw the blanks a little over the outline." : "Trace the tang, and saw both scales a little over the line, off the knife: room for a slip, and no saw near the blade.", "Rub the inside faces flat on granite.", spec.handleMaterial().sawing())
                 .targets(PieceDimensions.SCALE_THICKNESS).readings(PieceDimensions.SCALE_THICKNESS)
                 .cautions(dust).checks("No light shows between scale and granite.", "Scale and tang touch all over: 0.002 to 0.003 in (0.05 to 0.08 mm) is felt, and goes to the belt again.");
     }
 
     private Operation.Builder drill() {
         return Operation.at(DRILL, "drill-scales", "Drill the scales through the tang", Effort.DRILL_SCALES).is(DRILLS_SCALES, NEEDS_TEMPERED).of(Part.HANDLE).shapedBy(PIN_COUNT, PIN_DIAMETER, FASTENING)
-                .toDo("The tang is the guide: one scale, pins in, then the other.", "A flat back-up board under it, clamped: without it the exit breaks out.", spec.handleMaterial().drilling(), "Measure a hole and enter it: the pin must not meet two sizes.")
+                .toDo("The tang is the guide: one scale, pins in, then the other.", spec.handleMaterial().drilling(), "Measure a hole and enter it: the pin must not meet two sizes.")
                 .targets(PieceDimensions.SCALE_DRILL).readings(PieceDimensions.SCALE_HOLE).makes(PieceDimensions.SCALE_DRILL)
                 .cautions(dust, Cautions.FLUTES).checks("The pins go through scale, tang and scale by hand.");
     }
@@ -130,7 +130,7 @@ final class HandleWork {
         if (spec.hasShoulderedFasteners()) {
             glue.toDo("Adhesive on the threads and one nut pressed in; coat the first scale, then the second and its counterbores, then the tang; screw them together gently by hand: a driver squeezes the joint dry.");
         } else if (spec.hasScales()) {
-            glue.toDo("Mosaic pins: turn both ends to the same pattern, and compare two pins, before it grips.");
+            glue.toDo("Where pins are mosaic: turn both ends to the same pattern, and compare two pins, before it grips.");
         }
         draft.add(glue);
         if (spec.isPeened()) {
@@ -158,7 +158,7 @@ final class HandleWork {
             boolean isNearlyDone = spec.isShapedOnTemporaryPins() || spec.isMachined();
             draft.add(Operation.at(GRINDER, "shape-handle", isNearlyDone ? "Touch up the handle" : "Shape the handle", isNearlyDone ? Effort.TOUCH_UP_HANDLE : Effort.SHAPE_HANDLE).is(SHAPES_HANDLE_ON_KNIFE, GRIPS_BLADE).of(Part.HANDLE)
                     .shapedBy(HANDLE_MATERIAL, HANDLE_TURN, HAND).shapedBy(HANDLE_OUTLINE).shapedBy(HANDLE_SECTION)
-                    .toDo(spec.isMachined() ? "Only the edges of scale and tang, flush and even." : shaping(spec), "Change to 220 before the belt touches tang or guard: coarser belts leave scratches along the steel.")
+                    .toDo(spec.isMachined() ? "Only the edges of scale and tang, flush and even." : isNearlyDone ? "Only the last two per cent: pins level, scale and tang flush." : shaping(spec), "Change to 220 before the belt touches tang or guard: coarser belts leave scratches along the steel.")
                     .cautions(dust).checks("It lies even in the hand, both sides.", "No deep scratch runs along the tang."));
         }
         finish(draft);

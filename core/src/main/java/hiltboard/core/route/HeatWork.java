@@ -17,6 +17,8 @@ import java.util.Locale;
 /** Hardening in every style of the trade, and what follows it before anything else may happen. */
 final class HeatWork {
     /** Two to four weeks are usual; common practice, from memory. */
+    /** What hardens in air is softened only near its critical heat, and hardens again above it. Common practice, from memory. */
+    private static final String JUST_SHORT_OF_GLOWING = "The end just short of glowing, below about 1300 °F (700 °C), no shine even in the dark; let it cool, and twice more. ";
     private static final Duration AT_THE_TREATER = Duration.ofDays(21);
 
     private final Draft draft;
@@ -109,6 +111,9 @@ final class HeatWork {
             harden.toDo("A quick grind at 120 grit shows the ghost of the line, up to its turn at the tip, while a second quench is still possible; the blade is brittle meanwhile. Where there is no line, clay it again.");
         }
         cautions(harden, quench);
+        if (spec.isClayCoated()) {
+            harden.toDo("Brush the clay off, wet, before the file and the temper.");
+        }
         draft.add(harden.checks(spec.isFileTestedUntempered() ? "It came out of the quench whole: no crack, no ping." : FileTest.AFTER_THE_QUENCH));
         if (spec.isFileTestedUntempered()) {
             draft.add(Operation.at(KILN, "file-test", "Try it with the file, untempered", Effort.FILE_TEST).is(FILE_TESTS).shapedBy(HARDNESS_TRIED)
@@ -156,9 +161,9 @@ final class HeatWork {
     }
 
     private void temper() {
-        Operation.Builder first = temper("temper-first", spec.tempers() == 1 ? "Temper" : "First temper").is(FIRST_TEMPER).clears(Condition.UNTEMPERED).sets(Condition.TEMPERED)
-                .toDo(isByEye() ? "A steady oven, settled at heat before the blade goes in: enter what it shows; a thermometer of its own beside the blade tells the truth."
-                        : "The kiln has to come down from hardening heat first, which takes hours: enter what it shows when the blade goes in.")
+        String oven = isByEye() ? "A steady oven, settled at heat before the blade goes in: enter what it shows; a thermometer of its own beside the blade tells the truth."
+                : "The kiln has to come down from hardening heat first, which takes hours: enter what it shows when the blade goes in.";
+        Operation.Builder first = temper("temper-first", spec.tempers() == 1 ? "Temper" : "First temper", oven).is(FIRST_TEMPER).clears(Condition.UNTEMPERED).sets(Condition.TEMPERED)
                 .readings(PieceDimensions.KILN_AT_TEMPER).cautions(Cautions.UNTEMPERED).shapedBy(STRAIGHTENING);
         if (spec.isClampedInFirstTemper()) {
             first.toDo("Where it is off: clamp it lightly, wrapped, shimmed the other way, and let the heat do the rest; never force it cold.")
@@ -166,23 +171,23 @@ final class HeatWork {
         }
         draft.add(spec.tempers() == 1 ? first.is(LAST_TEMPER) : first);
         if (spec.tempers() == 2) {
-            draft.add(temper("temper-second", "Second temper").is(LAST_TEMPER));
+            draft.add(temper("temper-second", "Second temper", "").is(LAST_TEMPER));
         } else if (spec.tempers() == 3) {
-            draft.add(temper("temper-second", "Second temper").is(TEMPERS_BETWEEN));
-            draft.add(temper("temper-third", "Third temper").is(LAST_TEMPER));
+            draft.add(temper("temper-second", "Second temper", "").is(TEMPERS_BETWEEN));
+            draft.add(temper("temper-third", "Third temper", "").is(LAST_TEMPER));
         }
     }
 
-    private Operation.Builder temper(String key, String title) {
+    private Operation.Builder temper(String key, String title, String first) {
         return Operation.at(KILN, key, title, Effort.TEMPER).shapedBy(STEEL, TEMPER_HOURS, TEMPER_HEAT).rest(spec.temperTime(), "tempering")
-                .toDo(colour(), Span.words(spec.temperTime()) + " at heat, then let it cool until the hand can hold it.")
+                .toDo(first, colour(), Span.words(spec.temperTime()) + " at heat, then let it cool until the hand can hold it.")
                 .targets(PieceDimensions.TEMPERING_TEMPERATURE).checks("It has cooled to room temperature.");
     }
 
     /** Colours are read on clean carbon steel; chromium shows them late and paler. */
     private String colour() {
         return spec.steel().isAirHardening() ? "Go by the thermometer: steel with much chromium shows its colours late, and they mislead."
-                : "Clean a spot to bright steel first: straw to gold is right for about 400 to 450 °F (205 to 230 °C), blue is too soft for a blade.";
+                : "Clean a spot to bright steel first: " + TemperColour.at(spec.temperHeat()) + " is right for this heat; " + TemperColour.tooSoft(spec.temperHeat()) + " is too soft.";
     }
 
     private void afterwards() {
@@ -196,9 +201,9 @@ final class HeatWork {
                     .targets(PieceDimensions.HARDNESS).readings(PieceDimensions.HARDNESS).checks(FileTest.tempered(expectedHrc())));
         }
         draft.add(Operation.at(FITTING, "straighten", "Sight it and straighten", Effort.STRAIGHTEN).is(STRAIGHTENS, NEEDS_TEMPERED)
-                .toDo("Sight along spine and edge, and write down how far it is off and where.", "Where it is off: clamp it shimmed the other way and temper it once more, two hours; or count on a heat more.",
+                .toDo(spec.isAxe() ? "Sight from the edge through the eye, and write down how far it is off and where." : "Sight along spine and edge, and write down how far it is off and where.", "Where it is off: clamp it shimmed the other way and temper it once more, two hours; or count on a heat more.",
                         "Where it is off a second time: look at bevels, heat and quench before a third; a new blade is the better way then.")
-                .cautions("Eyes: a blade that breaks in the clamp flies.").checks("Spine and edge are straight, or what is left is written down and the grinder can take it."));
+                .cautions("Eyes: a blade that breaks in the clamp flies.").checks((spec.isAxe() ? "Edge and eye lie in one line" : "Spine and edge are straight") + ", or what is left is written down and the grinder can take it."));
         if (spec.hasScales()) {
             draft.add(Operation.at(GRINDER, "true-tang", "True the tang's flats", Effort.TRUE_TANG).is(TRUES_TANG, NEEDS_TEMPERED, USES_FRESH_BELTS)
                     .toDo("Heat and scale have moved the flats that the scales will lie on: true both on the flat platen or the plate.", "Clean magnet, chuck and blade first: palm over the still wheel's chuck, no grit felt.")
@@ -215,18 +220,18 @@ final class HeatWork {
         }
         if (spec.isAxe()) {
             draft.add(Operation.at(Station.FORGE, "draw-back-eye", "Draw eye and poll back with a hot drift", Effort.DRAW_BACK_EYE).is(SOFTENS, NEEDS_TEMPERED).shapedBy(CONSTRUCTION, STEEL)
-                    .toDo("Bit in water or wet rags; a drift at dull red into the eye, until eye and poll run blue and grey.", spec.steel().isAirHardening() ? Cautions.NO_RED_HEAT : "Again, where a file still skates on the poll.")
+                    .toDo("Bit in water or wet rags; a drift at dull red into the eye, until eye and poll run blue and grey.", spec.steel().isAirHardening() ? Cautions.NO_RED_HEAT : "Once more with a fresh drift, where a file still skates on the poll.")
                     .cautions(Cautions.TORCH).checks("A file bites on eye and poll.", "No colour has run into the bit."));
         }
         if (spec.isPeened()) {
             draft.add(Operation.at(Station.FORGE, "soften-tang-end", "Soften the tang's end fully", Effort.SOFTEN_TANG_END).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HELD_BY, STEEL)
-                    .toDo("Wet rag around the ricasso.", spec.steel().isAirHardening() ? "The last inch just short of glowing, below about 1300 °F (700 °C), no shine even in the dark; let it cool, and twice more. " + Cautions.NO_RED_HEAT
+                    .toDo("Wet rag around the ricasso.", spec.steel().isAirHardening() ? JUST_SHORT_OF_GLOWING + Cautions.NO_RED_HEAT
                             : "Red heat on the last inch, then slowly to cold.")
                     .cautions(Cautions.TORCH).checks("A file bites on the tang's end."));
         }
         if (spec.isTakeDown()) {
             draft.add(Operation.at(Station.FORGE, "draw-thread", "Draw the threaded end", Effort.DRAW_THREAD).is(SOFTENS, NEEDS_TEMPERED).shapedBy(HELD_BY, STEEL)
-                    .toDo("Wet rag around the ricasso; run the threaded end to blue and beyond: a hard thread snaps under its nut.", spec.steel().isAirHardening() ? Cautions.NO_RED_HEAT : "")
+                    .toDo("Wet rag around the ricasso: a hard thread snaps under its nut.", spec.steel().isAirHardening() ? JUST_SHORT_OF_GLOWING + Cautions.NO_RED_HEAT : "Run the threaded end to blue and beyond, to grey.")
                     .cautions(Cautions.TORCH).checks("A file bites on the thread's end."));
         }
     }

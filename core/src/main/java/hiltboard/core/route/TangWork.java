@@ -121,12 +121,12 @@ final class TangWork {
         draft.add(Operation.at(GLUING, "release-agent", "Release agent on tang and guard", Effort.RELEASE_AGENT).is(RELEASES).of(Part.HANDLE).shapedBy(BEDDING, RELEASE_AGENT).sets(Condition.GREASED)
                 .toDo(isWax ? "Paste wax on every face that must come off; buff it thin." : "Petroleum jelly, thin, on every face that must come off.").checks("Every face is covered."));
         draft.add(Operation.at(GLUING, "bed-handle", "Bed the handle", Effort.BED_HANDLE).is(BEDS, GRIPS_BLADE).of(Part.HANDLE).shapedBy(BEDDING, ADHESIVE).sets(Condition.BEDDED)
-                .rest(PieceDimensions.ADHESIVE_GRIPS, Duration.ofMinutes(225), "until it grips")
+                .rest(PieceDimensions.ADHESIVE_GRIPS, spec.adhesive().usualGrip(), "until it grips")
                 .toDo("Read the thermometer at the bench and enter it: warmth shortens every time.", "Slow adhesive in the cavity; press home; wipe.")
                 .targets(PieceDimensions.ADHESIVE_WORKING, PieceDimensions.ADHESIVE_GRIPS, PieceDimensions.PULL_WINDOW).readings(PieceDimensions.SHOP_TEMPERATURE)
                 .cautions(EPOXY).checks("A nail dents the squeeze-out, and it no longer draws strings: now it can be pulled."));
         draft.add(Operation.at(GLUING, "pull-handle", "Pull the bedded handle", Effort.PULL_HANDLE).is(PULLS_BEDDED, GRIPS_BLADE).of(Part.HANDLE)
-                .toDo("Pull it, clean tang and guard, put it back.").targets(PieceDimensions.PULL_WINDOW).cautions("Wrapped edge, point away from everyone.").checks("It came off and went back."));
+                .toDo("Pull it, wipe what has smeared off tang and guard, put release agent on again where it was wiped, put the handle back.").targets(PieceDimensions.PULL_WINDOW).cautions("Wrapped edge, point away from everyone.").checks("It came off and went back."));
         draft.add(Operation.at(GLUING, "cure-bed", "Let the bed cure", Effort.CURE_BED).is(CURES_BEDDED).of(Part.HANDLE).rest(PieceDimensions.ADHESIVE_CURES, spec.adhesive().usualCure(), "curing")
                 .toDo("Leave it alone: in a cold shop it takes longer.").targets(PieceDimensions.ADHESIVE_CURES).checks("The rest in the cup is hard to the fingernail."));
         draft.add(Operation.at(GRINDER, "shape-off-knife", "Shape the handle off the knife", Effort.SHAPE_OFF_KNIFE).is(SHAPES_OFF_KNIFE).of(Part.HANDLE).shapedBy(BEDDING).shapedBy(HANDLE_OUTLINE).shapedBy(HANDLE_SECTION)

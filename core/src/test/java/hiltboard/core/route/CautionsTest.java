@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CautionsTest {
 
     @Test
-    @DisplayName("[trade] eyes at every mill, drill, belt and forge; ears at every belt, hammer and tumbler, on any piece")
+    @DisplayName("[trade] eyes at every mill, drill, belt and fire; ears at every belt, hammer and tumbler, on any piece")
     void at_every_machine() {
         Random random = new Random(61);
         for (int i = 0; i < 400; i++) {
@@ -25,7 +25,10 @@ class CautionsTest {
                 switch (operation.station()) {
                     case MILL, DRILL -> assertThat(cautions).as(operation.key()).contains("Eyes").contains("Clamp the work");
                     case GRINDER -> assertThat(cautions).as(operation.key()).contains("Eyes, ears and lungs");
-                    case FORGE -> assertThat(cautions).as(operation.key()).contains("eyes and ears");
+                    case FORGE -> {
+                        boolean isHot = operation.is(Trait.FORGES_ON) || operation.is(Trait.HARDENS) || operation.is(Trait.SOFTENS);
+                        assertThat(cautions.contains("eyes and ears")).as(operation.key()).isEqualTo(isHot);
+                    }
                     default -> assertThat(cautions).as(operation.key()).doesNotContain("key out of the chuck");
                 }
                 if (operation.is(Trait.TUMBLES) || operation.is(Trait.FITS_GUARD) || operation.is(Trait.STAMPS) || operation.is(Trait.PEENS)) {
