@@ -4549,6 +4549,7 @@ export interface components {
             /** Format: int64 */
             doneAtMillis: number;
             doneBy: string;
+            effort: string;
             isItsTurn: boolean;
             isOwners: boolean;
             makes: string[];

@@ -8,6 +8,7 @@ import { usePiece } from '../job/usePiece';
 import { Wished } from '../job/Wished';
 import { useNow } from '../live/useNow';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
+import { minutes } from '../parts/words';
 import { Materials } from '../stock/Materials';
 import { windowWords } from '../wall/model';
 import { Actions } from './Actions';
@@ -94,6 +95,11 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
                 <li key={line}>{line}</li>
               ))}
             </Lines>
+            {step.effort ? (
+              <Quiet>
+                Usually about {minutes(step.attendedMinutes)}: {step.effort}.
+              </Quiet>
+            ) : null}
             <Targets piece={piece} step={step} />
             <Drills piece={piece} step={step} />
             {together.length > 0 ? <ReadingsTogether piece={piece} step={step} others={together} /> : <Readings piece={piece} step={step} />}

@@ -113,7 +113,7 @@ final class BladeDimensions {
         Steel steel = spec.steel();
         String why = "Usual for " + steel.designation() + "; the steel's own data sheet comes first";
         numbers.usual(HARDENING_TEMPERATURE, "Hardening heat", steel.hardening(), HEAT_WITHIN, why);
-        numbers.usual(SOAK, "Soak, from the kiln's recovery", new Span(steel.soak()), Span.ofMinutes(1), why);
+        numbers.usual(SOAK, isByEye() ? "Soak, once it is at heat" : "Soak, from the kiln's recovery", new Span(steel.soak()), Span.ofMinutes(1), why);
         boolean isUsualTemper = spec.temperHeat().equals(steel.tempering());
         numbers.usual(TEMPERING_TEMPERATURE, "Tempering heat", spec.temperHeat(), HEAT_WITHIN, isUsualTemper ? why : "As specified; usual for " + steel.designation() + " is another heat");
         if (!spec.isSentOut()) {
@@ -124,12 +124,17 @@ final class BladeDimensions {
     }
 
     private void kiln() {
-        if (spec.hardening() != Hardening.BY_EYE) {
+        if (!isByEye()) {
             numbers.byRule(KILN_AT_SOAK, "Kiln shows when the soak is started", List.of(HARDENING_TEMPERATURE), HEAT_WITHIN,
                     (known, units) -> as(known, HARDENING_TEMPERATURE, "Back at hardening heat"), BladeDimensions::recovered);
         }
-        numbers.byRule(KILN_AT_TEMPER, "Kiln shows when the blade goes in to temper", List.of(TEMPERING_TEMPERATURE), HEAT_WITHIN,
-                (known, units) -> as(known, TEMPERING_TEMPERATURE, "Come down to tempering heat"), BladeDimensions::comeDown);
+        numbers.byRule(KILN_AT_TEMPER, isByEye() ? "Oven shows when the blade goes in to temper" : "Kiln shows when the blade goes in to temper", List.of(TEMPERING_TEMPERATURE), HEAT_WITHIN,
+                (known, units) -> as(known, TEMPERING_TEMPERATURE, isByEye() ? "Settled at tempering heat" : "Come down to tempering heat"), this::comeDown);
+    }
+
+    /** Whether no kiln is used: colour and magnet at the forge, and an oven for the temper. */
+    private boolean isByEye() {
+        return spec.hardening() == Hardening.BY_EYE;
     }
 
     private static Worked<Temperature> as(Known known, String key, String why) {
@@ -146,11 +151,11 @@ final class BladeDimensions {
                 : Judgement.of(reading, expected, Allowed.eitherWay(HEAT_WITHIN), units);
     }
 
-    private static Judgement comeDown(Quantity reading, Quantity expected, Known known, Units units) {
+    private Judgement comeDown(Quantity reading, Quantity expected, Known known, Units units) {
         double off = reading.magnitude() - expected.magnitude();
         if (off > HEAT_WITHIN.kelvin()) {
-            return Judgement.out("At " + reading.in(units) + " the kiln has not come down to " + expected.in(units)
-                    + " from hardening heat: the temper, or the hardness itself, is gone.");
+            String still = isByEye() ? " the oven is hotter than " + expected.in(units) : " the kiln has not come down to " + expected.in(units) + " from hardening heat";
+            return Judgement.out("At " + reading.in(units) + still + ": the temper, or the hardness itself, is gone.");
         }
         return off < -HEAT_WITHIN.kelvin() ? Judgement.out(reading.in(units) + " is colder than " + expected.in(units) + ": the blade stays brittle.")
                 : Judgement.of(reading, expected, Allowed.eitherWay(HEAT_WITHIN), units);

@@ -141,9 +141,14 @@ public enum Effort {
         return (1 + MORE_FOR_A_POINT * Math.max(0, hrc - EASY_HRC)) * (spec.steel().isWearResistant() ? WEAR_RESISTANT : 1);
     }
 
+    /** Whether it grows with the piece. */
+    public boolean isBySize() {
+        return measure != Measure.NOTHING;
+    }
+
     /** How the minutes come about, in words. */
     public String words() {
-        String size = measure == Measure.NOTHING ? "" : " + " + plain(each) + " min for each " + measure.words;
+        String size = !isBySize() ? "" : " + " + plain(each) + " min for each " + measure.words;
         return always + " min" + size + (isOnHardSteel ? "; more on hard and wear-resistant steel" : "");
     }
 

@@ -13,6 +13,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -78,6 +79,7 @@ final class RouteBook {
         Map<String, String> pages = new LinkedHashMap<>();
         pages.put("README.md", contents());
         JOBS.forEach(job -> pages.put(job.file() + ".md", page(job)));
+        pages.put("hours.md", hours());
         pages.put("rules.md", rules());
         return pages;
     }
@@ -90,6 +92,7 @@ final class RouteBook {
             text.append("- [").append(job.title()).append("](").append(job.file()).append(".md): ").append(route.steps().size()).append(" steps, ")
                     .append(Span.words(Duration.ofMinutes(route.attendedMinutes()))).append(" of hands-on work\n");
         }
+        text.append("- [What work takes](hours.md)\n");
         return text.append("- [The rules behind the order](rules.md)\n").toString();
     }
 
@@ -139,6 +142,12 @@ final class RouteBook {
         return dimension.label() + " " + chain.link(dimension.key()).orElseThrow().currentIn(UNITS);
     }
 
+    private static String hours() {
+        StringBuilder text = new StringBuilder("# What work takes\n\nHands-on minutes of somebody who has done it often: common practice of small shops, from memory, until the shop's own records take their place.\n\n");
+        Stream.of(Effort.values()).forEach(effort -> text.append("- ").append(effort.name().charAt(0)).append(effort.name().substring(1).toLowerCase(Locale.ROOT).replace('_', ' ')).append(": ").append(effort.words()).append("\n"));
+        return text.toString();
+    }
+
     private static String rules() {
         StringBuilder text = new StringBuilder("# The rules behind the order\n\nCommon practice of the trade. Stop: cannot be undone, or dangerous. Costly: means doing it again. Care: is said, and shuts nothing.\n\n## What comes before what\n\n");
         OrderRules.all().forEach(rule -> text.append(line(rule)));
@@ -148,7 +157,7 @@ final class RouteBook {
     }
 
     private static String line(Rule rule) {
-        return "- **" + rule.severity().name().charAt(0) + rule.severity().name().substring(1).toLowerCase(java.util.Locale.ROOT) + ".** " + rule.reason() + " Otherwise: " + rule.consequence() + " What to do: "
+        return "- **" + rule.severity().name().charAt(0) + rule.severity().name().substring(1).toLowerCase(Locale.ROOT) + ".** " + rule.reason() + " Otherwise: " + rule.consequence() + " What to do: "
                 + rule.remedy() + "\n";
     }
 }
