@@ -58,7 +58,7 @@ class StockScreensTest {
     void a_delivery_is_looked_at_claimed_with_a_photograph_and_lies_on_the_rack() {
         Page page = bram.page();
         page.navigate("/stock/receive");
-        choose(page, "What it is", "52100, carbon steel");
+        choose(page, "What it is", "52100, bearing steel");
         fill(page, "thickness", ".118");
         fill(page, "width", "2");
         fill(page, "amount", "3 ft");
@@ -109,7 +109,7 @@ class StockScreensTest {
         assertThat(page.locator("input[name='thickness']")).hasCount(0);
         choose(page, "Section", "Flat");
         assertThat(page.locator("input[name='diameter']")).hasCount(0);
-        choose(page, "What it is", "O1, carbon steel");
+        choose(page, "What it is", "O1, oil-hardening tool steel");
         fill(page, "thickness", "1/8");
         fill(page, "width", "2");
         fill(page, "amount", "3 ft");

@@ -1,48 +1,25 @@
 package hiltboard.server.job;
 
-import hiltboard.core.design.Advice.Matter;
-import hiltboard.server.Refusal;
-import hiltboard.server.ShopClock;
-import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
-import hiltboard.server.live.Changes;
+import hiltboard.server.job.ClientWords.Word;
 import hiltboard.server.live.Command;
-import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Writes down what the client said when something was pointed out: it is on the record, and is not pointed out again. */
+/** The client's word on what was pointed out in the talk. */
 @RestController
 class ClientWordController {
-    private final ClientWordRepository words;
-    private final PieceFiles files;
-    private final Changes changes;
-    private final ShopClock clock;
+    private final ClientWords words;
 
-    ClientWordController(ClientWordRepository words, PieceFiles files, Changes changes, ShopClock clock) {
+    ClientWordController(ClientWords words) {
         this.words = words;
-        this.files = files;
-        this.changes = changes;
-        this.clock = clock;
     }
-
-    /** @param matter the name of what was pointed out @param words what the client said to it */
-    record Word(String matter, String words) {}
 
     @PostMapping("/api/jobs/{id}/client-word")
     Receipt keep(@PathVariable long id, @RequestBody Word word, Person person, Command command) {
-        person.mustBeOwner("write down the client's word");
-        Typed typed = new Typed(person.units());
-        String said = typed.name("words", word.words(), Typed.LONGEST_WORDS);
-        typed.mustBeUnderstood();
-        Matter matter = Matter.named(word.matter()).orElseThrow(() -> Refusal.entry("matter", word.matter(), "Nothing of this kind is ever pointed out", "one of the points that the program makes"));
-        return changes.make(command, () -> {
-            JobFile job = files.openJob(id);
-            words.keep(id, matter.name(), said, person.id(), clock.nowMillis());
-            return Entry.ofJob(Entry.Kind.CLIENT_SAID, id, job.number() + ": " + job.clientName() + " on " + matter.words() + ": " + said);
-        });
+        return words.keep(id, word, person, command);
     }
 }
