@@ -62,7 +62,7 @@ function Point({ advice, job }: { advice: AdviceView; job?: number }) {
           {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
           <Row>
             <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
-              Write it down
+              Keep the client’s word
             </Press>
             <Press onPress={() => setOpen(false)}>Not now</Press>
           </Row>

@@ -7,7 +7,7 @@ import { day, minutes } from '../parts/words';
 import { Advices } from './Advices';
 import { Book, FigureStrip, Last, Leaf, Leaves, Page } from './Consult.styles';
 import { LiveDrawing } from './LiveDrawing';
-import { advised } from './model';
+import { advised, openMatters } from './model';
 import { Proposals } from './Proposals';
 import { Revisions } from './Revisions';
 import { DRAWN_GROUPS, SpecificationFields } from './SpecificationFields';
@@ -41,6 +41,8 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
   const knife = useKnife(talk.jobId, revision, kept);
   const { shown, reading } = knife;
   const entries = { ...reading?.entries, ...knife.chosen };
+  const advice = advised(talk.advice, shown?.advice);
+  const open = openMatters(advice).length;
   return (
     <>
       <header>
@@ -76,13 +78,13 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
         </FigureStrip>
       ) : null}
       {shown && shown.missing.length > 0 ? <Quiet>Not on the racks: {shown.missing.map(missingWords).join('; ')}. The day counts on it.</Quiet> : null}
-      <Advices advice={advised(talk.advice, shown?.advice)} job={talk.jobId} />
       <Book selectedKey={leaf} onSelectionChange={(key) => onLeaf(String(key))}>
         <Row style={{ justifyContent: 'space-between' }}>
           <Leaves aria-label="Ways to change the knife">
             <Leaf id="said">What is said</Leaf>
             <Leaf id="sizes">Sizes</Leaf>
             <Leaf id="questions">Make</Leaf>
+            {advice.length > 0 ? <Leaf id="advice">Worth saying{open > 0 ? ` (${open})` : ''}</Leaf> : null}
             <Leaf id="weight">Weight and cost</Leaf>
             <Leaf id="proposals">Proposals</Leaf>
             <Leaf id="talk">The talk</Leaf>
@@ -105,6 +107,11 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
         <Page id="questions">
           <SpecificationFields groups={['Knife', 'Blade', 'Edge', 'Handle', 'Sheath']} entries={entries} reading={reading} onChange={knife.put} />
         </Page>
+        {advice.length > 0 ? (
+          <Page id="advice">
+            <Advices advice={advice} job={talk.jobId} />
+          </Page>
+        ) : null}
         <Page id="weight">{shown?.figures ? <WeightAndCost figures={shown.figures} work={shown.attendedMinutes} missing={shown.missing} /> : null}</Page>
         <Page id="proposals">
           <Proposals talk={talk} chosen={knife.chosen} onEntries={knife.take} />

@@ -45,8 +45,8 @@ export default function KilnPage() {
         <Press onPress={() => setDay(data.after)}>The day after</Press>
       </Row>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-      <KilnChecks kiln={id} />
       {data.curve.points.length === 0 ? <Quiet>It showed nothing that day: cold, or not yet here.</Quiet> : <Drawn curve={data.curve} from={data.fromMillis} to={data.toMillis} caption="The line is what it showed, the dashes what it was told." byClock />}
+      <KilnChecks kiln={id} />
     </>
   );
 }

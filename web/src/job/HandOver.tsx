@@ -48,7 +48,7 @@ const Two = styled.div`
 `;
 
 /** How the shop went about it, which leaves nothing on the knife that the record has to tell. */
-const WAYS_OF_WORKING: readonly string[] = ['abrasiveStart', 'drilling', 'hardnessTried', 'coldTurn', 'handleTurn', 'sharpening', 'sharpenedWith', 'releaseAgent', 'neutraliser', 'temperHours', 'bevels'];
+const WAYS_OF_WORKING: readonly string[] = ['abrasiveStart', 'drilling', 'hardnessTried', 'coldTurn', 'handleTurn', 'sharpening', 'sharpenedWith', 'releaseAgent', 'neutraliser', 'temperHours', 'bevels', 'scaleGuard', 'straightening', 'destination', 'receiver'];
 
 /** The piece's record and care card, on one sheet. */
 export default function HandOver() {
@@ -102,7 +102,7 @@ function Sheet({ piece }: { piece: PieceView }) {
           <h2>Specification</h2>
           <Facts>
             <tbody>
-              {piece.specification.filter((line) => !DRAWN_GROUPS.includes(line.group) && !WAYS_OF_WORKING.includes(line.field)).map((line) => (
+              {piece.specification.filter((line) => !DRAWN_GROUPS.includes(line.group) && !WAYS_OF_WORKING.includes(line.field) && line.kept !== 'NONE').map((line) => (
                 <tr key={line.field}>
                   <td>{line.label}</td>
                   <td>{line.words}</td>

@@ -187,7 +187,7 @@ class BelongingTest {
     void an_unread_brief() {
         long piece = take(1, 1);
         Work.workUpTo(shop, bram, piece, "read-brief");
-        for (String step : List.of("sharpen", "last-check")) {
+        for (String step : List.of("sharpen", "strop", "cutting-test", "last-check")) {
             Work.doStep(shop, bram, piece, step);
         }
         assertThat(Work.start(bram, piece, "hand-over").isRefused(409, "out-of-turn").detail()).contains("read again what it is for");

@@ -244,7 +244,7 @@ class FireScreensTest {
         page.locator("input[name='backOn']").fill(LocalDate.ofInstant(shop.clock().instant(), shop.clock().getZone()).plusDays(10).toString());
         bram.press("Write the sheet and send");
         assertThat(page.getByText("Send-out sheet")).isVisible();
-        assertThat(page.getByLabel("Sheet", new Page.GetByLabelOptions().setExact(true))).containsText("55 HRC");
+        assertThat(page.getByLabel("Sheet", new Page.GetByLabelOptions().setExact(true))).containsText("54 HRC");
         choose(page, "Not looked at yet", name, "Different");
         page.getByLabel("What is different").fill("Bent at the point");
         bram.press("They are back");

@@ -75,7 +75,7 @@ class StockScreensTest {
         assertThat(page.getByText("only the photograph was not kept")).isVisible();
         page.locator("input[type='file']").setInputFiles(new FilePayload("rust.png", "image/png", Pictures.png()));
         bram.press("Send the photograph");
-        assertThat(page.locator("main h1")).hasText("52100, carbon steel, flat, 0.118 in × 2 in");
+        assertThat(page.locator("main h1")).hasText("52100, bearing steel, flat, 0.118 in × 2 in");
         assertThat(part(page, "Claims")).containsText("rusted through the paper");
         assertThat(page.getByAltText("rust.png")).isVisible();
         cato.page().navigate("/stock");
@@ -114,7 +114,7 @@ class StockScreensTest {
         fill(page, "width", "2");
         fill(page, "amount", "3 ft");
         bram.press("Put it on the rack");
-        assertThat(page.locator("main h1")).hasText("O1, carbon steel, flat, 0.125 in × 2 in");
+        assertThat(page.locator("main h1")).hasText("O1, oil-hardening tool steel, flat, 0.125 in × 2 in");
         long lot = Long.parseLong(page.url().replaceAll(".*/", ""));
         assertThat(Store.lot(owner, lot).path("entries").path("diameter").asString()).isEmpty();
     }

@@ -37,7 +37,7 @@ CREATE TABLE kiln_check (
     kiln_id    INTEGER NOT NULL REFERENCES kiln (id),
     shown_c    REAL NOT NULL,
     second_c   REAL NOT NULL,
-    grain      TEXT NOT NULL CHECK (grain IN ('FINE', 'COARSE', 'UNHARDENED')),
+    grain      TEXT NOT NULL CHECK (grain IN ('FINE', 'COARSE', 'UNHARDENED', 'NONE')),
     done_at_ms INTEGER NOT NULL,
     done_by    INTEGER NOT NULL REFERENCES person (id)
 ) STRICT;

@@ -3,9 +3,9 @@ package hiltboard.core.design;
 /** What it meets, and how it is kept. */
 public enum Care {
     WIPED_DRY("Wiped and dried after use"),
-    WET("Wet work"),
-    SALT("Salt water or acid food"),
-    DISHWASHER("Goes through a dishwasher");
+    WET("In wet work"),
+    SALT("In salt water or acid food"),
+    DISHWASHER("In a dishwasher");
 
     private final String words;
 

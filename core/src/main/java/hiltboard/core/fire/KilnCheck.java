@@ -22,7 +22,8 @@ public record KilnCheck(List<Once> checks) {
 
     /** What the broken coupon looked like. */
     public enum Grain {
-        FINE("Fine and grey", "right for this steel"), COARSE("Coarse, it sparkles", "too hot, or too long"), UNHARDENED("It bent before it broke", "not hot enough, or too slow a quench");
+        FINE("Fine and grey", "right for this steel"), COARSE("Coarse, it sparkles", "too hot, or too long"), UNHARDENED("It bent before it broke", "not hot enough, or too slow a quench"),
+        NONE("No coupon, it only tempers", "the second thermocouple is enough for an oven");
 
         private final String words;
         private final String means;

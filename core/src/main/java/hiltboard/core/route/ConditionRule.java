@@ -19,7 +19,11 @@ public record ConditionRule(
     private static final Set<Condition> OF_THE_BODY = EnumSet.of(Condition.ANNEALED, Condition.UNTEMPERED, Condition.TEMPERED, Condition.FITTING_UNTEMPERED, Condition.HANDLED, Condition.AWAY);
 
     static ConditionRule before(String key, Severity severity, Trait work, Trait... more) {
-        return new ConditionRule(key, severity, EnumSet.of(work, more), Set.of(), Set.of(), Set.of(), "", "", "");
+        return before(key, severity, EnumSet.of(work, more));
+    }
+
+    static ConditionRule before(String key, Severity severity, Set<Trait> work) {
+        return new ConditionRule(key, severity, work, Set.of(), Set.of(), Set.of(), "", "", "");
     }
 
     ConditionRule when(Condition condition) {

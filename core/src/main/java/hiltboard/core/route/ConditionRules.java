@@ -38,11 +38,11 @@ public final class ConditionRules {
                     .says("No release agent is left in the cavity or on the tang.", "No bond: the adhesive finds grease or a smooth face, and the handle comes loose.", "Solvent on tang, guard and cavity walls."),
             before("glue-set", STOP, SHAPES_HANDLE_ON_KNIFE, FINISHES_HANDLE, TRIAL_FITS_SHEATH).forbids(WET_GLUE)
                     .says("The adhesive has set.", "The joint shifts under the load and never comes back into line.", "Leave it in the clamps."),
-            before("no-fire-on-a-handle", STOP, NORMALISES, ANNEALS, SENDS_OUT, COATS_WITH_CLAY, WRAPS_FOIL, HARDENS, COLD_TREATS, FIRST_TEMPER, LAST_TEMPER, SOFTENS, FORGES_ON).forbids(HANDLED)
+            before("no-fire-on-a-handle", STOP, HandleOff.FIRE).forbids(HANDLED)
                     .says("Nothing goes into the fire with its handle on.", "Wood and adhesive burn, and the smoke is poisonous.", "Say that it went wrong: the handle is taken off first, and made anew where that destroys it."),
-            before("no-bath-on-a-handle", STOP, TEST_ETCHES_EDGE, BATHES_WHOLE, TUMBLES).forbids(HANDLED)
+            before("no-bath-on-a-handle", STOP, HandleOff.BATHS).forbids(HANDLED)
                     .says("Nothing goes whole into a bath or a tumbler with its handle on.", "Acid runs under the handle and eats on, and the handle is stained or battered.", "Say that it went wrong: the handle is taken off first, and made anew where that destroys it."),
-            before("handle-off-for-what-it-hides", STOP, DRILLS_SOFT_STEEL, MEASURES_FOR_GUARD, MEASURES_EYE, FITS_GUARD, DRILLS_ALIGNMENT, DRILLS_SCALES, PINS_FOR_A_WHILE, SHAPES_ON_TEMPORARY_PINS, OPENS_CAVITY, RELEASES, BEDS, SHAPES_OFF_KNIFE, DRY_FITS, CLEANS_FOR_GLUE, GLUES_HANDLE, ASSEMBLES, FITS_HAFT).forbids(HANDLED)
+            before("handle-off-for-what-it-hides", STOP, HandleOff.HIDDEN).forbids(HANDLED)
                     .says("The handle is on, and this work is done with it off.", "What lies under the handle cannot be reached, and the handle is ruined in the attempt.", "Say that it went wrong: the handle is taken off first, and made anew where that destroys it."),
             before("sharp-and-wrapped", CARE, GRIPS_BLADE).when(SHARP).needs(WRAPPED)
                     .says("A sharp blade is wrapped before anybody grips it.", "Whoever grips the blade cuts a hand on it.", "Wrap the edge."));

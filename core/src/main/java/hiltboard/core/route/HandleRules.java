@@ -42,8 +42,7 @@ final class HandleRules {
                     .because("Everything is put together once by hand.").otherwise("Screws and nut pull a bad fit out of true.").remedy("Dry fit first."),
             rule("clean-before-glue", COSTLY).first(CLEANS_FOR_GLUE).then(GLUES_HANDLE, COVERS_LINERS).whileIt(Condition.CLEANED)
                     .because("Faces are roughened and degreased before glue.").otherwise("No bond: the adhesive finds grease or a smooth face, and the handle comes loose.").remedy("Roughen, solvent, do not touch again."),
-            rule("handle-off-first", STOP).first(TAKES_HANDLE_OFF).then(NORMALISES, ANNEALS, SENDS_OUT, COATS_WITH_CLAY, WRAPS_FOIL, HARDENS, COLD_TREATS, FIRST_TEMPER, LAST_TEMPER, SOFTENS, FORGES_ON, DEGREASES_FOR_ETCH, ETCHES, TUMBLES, TEST_ETCHES_EDGE,
-                            DRILLS_SOFT_STEEL, MEASURES_FOR_GUARD, MEASURES_EYE, FITS_GUARD, DRILLS_ALIGNMENT, DRILLS_SCALES, PINS_FOR_A_WHILE, SHAPES_ON_TEMPORARY_PINS, OPENS_CAVITY, RELEASES, BEDS, SHAPES_OFF_KNIFE, DRY_FITS, CLEANS_FOR_GLUE, GLUES_HANDLE, ASSEMBLES, FITS_HAFT).onlyOrder()
+            rule("handle-off-first", STOP).first(TAKES_HANDLE_OFF).then(HandleOff.ALL).onlyOrder()
                     .because("The handle comes off before any work that no handle bears.").otherwise("Fire and acid ruin the handle, and what it hides cannot be reached.").remedy("Take the handle off."),
             rule("fire-before-handle", STOP).first(LAST_TEMPER, SOFTENS).then(GLUES_HANDLE, ASSEMBLES, FITS_HAFT).onlyOrder()
                     .because("Every heat is over before the handle goes on.").otherwise("Wood and adhesive burn in the next heat, or the blade stays as it is.").remedy("Temper and soften first."),

@@ -164,7 +164,7 @@ final class HeatWork {
         String oven = isByEye() ? "A steady oven, settled at heat before the blade goes in: enter what it shows; a thermometer of its own beside the blade tells the truth."
                 : "The kiln has to come down from hardening heat first, which takes hours: enter what it shows when the blade goes in.";
         Operation.Builder first = temper("temper-first", spec.tempers() == 1 ? "Temper" : "First temper", oven).is(FIRST_TEMPER).clears(Condition.UNTEMPERED).sets(Condition.TEMPERED)
-                .readings(PieceDimensions.KILN_AT_TEMPER).cautions(Cautions.UNTEMPERED).shapedBy(STRAIGHTENING);
+                .readings(PieceDimensions.KILN_AT_TEMPER).cautions(Cautions.UNTEMPERED);
         if (spec.isClampedInFirstTemper()) {
             first.toDo("Where it is off: clamp it lightly, wrapped, shimmed the other way, and let the heat do the rest; never force it cold.")
                     .cautions("An untempered blade can burst in the clamp: face shield, glove, a shield between blade and face, hand-tight only.");

@@ -36,7 +36,11 @@ public record OrderRule(
     }
 
     OrderRule then(Trait trait, Trait... more) {
-        return new OrderRule(key, severity, appliesTo, before, EnumSet.of(trait, more), reason, consequence, remedy, isOnlyOrder, window, lost);
+        return then(EnumSet.of(trait, more));
+    }
+
+    OrderRule then(Set<Trait> kinds) {
+        return new OrderRule(key, severity, appliesTo, before, kinds, reason, consequence, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule because(String words) {
