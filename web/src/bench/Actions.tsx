@@ -5,7 +5,7 @@ import { Holding } from '../job/Holding';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Quiet, Trouble } from '../parts/Sheet';
-import { clockTime, clockTimeUp, clockUp, minutes, moment } from '../parts/words';
+import { clockTime, clockTimeUp, clockUp, minutes, moment, resting } from '../parts/words';
 import { AskOut } from './AskOut';
 import { Shortcuts } from './Shortcuts';
 import { Bar } from './StepPage.styles';
@@ -65,7 +65,7 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
       <Bar data-bar>
         <strong role="timer">{standing(step, now, isMine)}</strong>
         {can.start ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={start}>{all('Start')}</Press> : null}
-        {can.rest ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>{all(`Rest ${minutes(step.restMinutes)}`)}</Press> : null}
+        {can.rest ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>{all(`Rest ${resting(step.restMinutes)}`)}</Press> : null}
         {can.done ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={done}>{all('Done')}</Press> : null}
         {can.pickUp ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={() => tell('pick-up')}>{all('Pick it up again')}</Press> : null}
         {can.putDown ? <Press data-large isDisabled={isBusy} onPress={() => tell('put-down')}>Put down until later</Press> : null}

@@ -3,7 +3,7 @@ import type { Reading } from '../api/schema';
 import { Advices } from './Advices';
 import { Silhouette } from '../job/Silhouette';
 import { Panel, Quiet } from '../parts/Sheet';
-import { day, minutes } from '../parts/words';
+import { day, minutes, resting } from '../parts/words';
 
 const Blue = styled.div`
   background: ${({ theme }) => theme.blue};
@@ -50,7 +50,7 @@ export function Preview({ reading, finish, useWords }: { reading?: Reading; fini
                 <span>{step.title}</span>
                 <span>
                   {minutes(step.attendedMinutes)}
-                  {step.restMinutes > 0 ? ` + ${minutes(step.restMinutes)} rest` : ''}
+                  {step.restMinutes > 0 ? ` + ${resting(step.restMinutes)} rest` : ''}
                 </span>
               </li>
             ))}

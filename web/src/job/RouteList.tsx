@@ -5,7 +5,7 @@ import { styled } from 'styled-components';
 import type { PieceView, StepView } from '../api/schema';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row } from '../parts/Sheet';
-import { minutes, moment } from '../parts/words';
+import { minutes, moment, resting } from '../parts/words';
 import { standingWords } from './model';
 
 const Step = styled(Disclosure)`
@@ -42,7 +42,7 @@ export function RouteList({ piece }: { piece: PieceView }) {
 }
 
 function StepLine({ step, index, pieceId }: { step: StepView; index: number; pieceId: number }) {
-  const time = minutes(step.attendedMinutes) + (step.restMinutes > 0 ? ` + ${minutes(step.restMinutes)} ${step.restWords}` : '');
+  const time = minutes(step.attendedMinutes) + (step.restMinutes > 0 ? ` + ${resting(step.restMinutes)} ${step.restWords}` : '');
   return (
     <Step data-standing={step.standing} data-turn={(step.standing === 'READY' && step.isItsTurn) || undefined}>
       <Heading level={3}>

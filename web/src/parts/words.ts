@@ -22,6 +22,15 @@ export function minutes(count: number): string {
   return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
 }
 
+/** How long something lies by itself: in days from two days on. */
+export function resting(count: number): string {
+  const hours = Math.ceil(count / 60);
+  if (hours < 48) {
+    return minutes(count);
+  }
+  return hours % 24 === 0 ? `${hours / 24} days` : `${Math.floor(hours / 24)} days ${hours % 24} h`;
+}
+
 /** What was understood, behind its sign: what is rounded brings its own. Nothing of nothing. */
 export const equals = (understood: string): string => (understood === '' || understood.startsWith('≈') ? understood : `= ${understood}`);
 

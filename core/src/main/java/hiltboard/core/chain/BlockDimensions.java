@@ -44,8 +44,9 @@ final class BlockDimensions {
     }
 
     private void tang() {
-        numbers.followed(TANG_WIDTH, "Tang width at the guard", spec.length(SpecificationField.TANG_WIDTH), CLOSE, AS_IT_CAME);
-        numbers.byRule(TANG_THICKNESS, "Tang thickness at the guard", List.of(BLADE_THICKNESS), CLOSE,
+        String where = spec.isHiddenTang() ? " at the guard" : " behind the bolster";
+        numbers.followed(TANG_WIDTH, "Tang width" + where, spec.length(SpecificationField.TANG_WIDTH), CLOSE, AS_IT_CAME);
+        numbers.byRule(TANG_THICKNESS, "Tang thickness" + where, List.of(BLADE_THICKNESS), CLOSE,
                 (known, units) -> Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade, until it is measured"), Numbers::ground);
     }
 

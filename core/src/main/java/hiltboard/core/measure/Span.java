@@ -4,6 +4,9 @@ import java.time.Duration;
 
 /** A stretch of time on the shop's clock, not negative. */
 public record Span(Duration duration) implements Quantity {
+    /** From two days on nobody counts hours. */
+    private static final int DAYS_FROM_HOURS = 48;
+
     /** @throws ImpossibleQuantity if negative */
     public Span {
         if (duration.isNegative()) {
@@ -33,6 +36,12 @@ public record Span(Duration duration) implements Quantity {
     /** To the nearest second or minute: {@code 45 s}, {@code 20 min}, {@code 2 h}, {@code 3 h 30 min}. */
     public static String words(Duration time) {
         return said(time.plusMillis(time.toSeconds() < 60 ? 500 : 30_000));
+    }
+
+    /** Of what lies by itself, which is said in days from two days on: {@code 2 days 16 h}. */
+    public static String wordsOfRest(Duration time) {
+        long hours = time.plusMinutes(59).toHours();
+        return hours < DAYS_FROM_HOURS ? wordsUp(time) : hours / 24 + " days" + (hours % 24 == 0 ? "" : " " + hours % 24 + " h");
     }
 
     /** Of what keeps somebody waiting: never less than it is. */

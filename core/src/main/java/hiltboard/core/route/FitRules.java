@@ -25,7 +25,7 @@ final class FitRules {
             rule("fitting-soft-first", STOP).first(CUTS_GUARD).then(HARDENS_FITTING)
                     .because("The guard is slotted while it is soft.").otherwise("A hard guard breaks the cutter, and only carbide cuts it.").remedy("Mill the slot first."),
             rule("fitting-temper-at-once", STOP).first(HARDENS_FITTING).then(TEMPERS_FITTING).within(Duration.ofHours(2))
-                    .because("A hardened fitting is tempered at once, like a blade.").otherwise("A hardened guard that waits untempered cracks by itself.").remedy("Into the tempering kiln within two hours."),
+                    .because("A hardened fitting is tempered at once, like a blade.").otherwise("A hardened guard that waits untempered cracks by itself.").remedy("Into the temper within two hours."),
             rule("fitting-tempered-before-fit", STOP).first(HARDENS_FITTING, TEMPERS_FITTING).then(FITS_GUARD)
                     .because("A hardened guard is tempered before it is fitted, driven or pulled.").otherwise("It snaps in two on the tang.").remedy("Temper the guard first."),
             rule("fit-before-outline", COSTLY).first(FITS_GUARD).then(SHAPES_GUARD, DRILLS_ALIGNMENT)

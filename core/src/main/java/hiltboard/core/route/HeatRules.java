@@ -26,7 +26,7 @@ final class HeatRules {
             rule("sheet-before-treater", COSTLY).first(SENDS_OUT).then(HARDENS)
                     .because("The blade goes out with its sheet: steel, count, marks, hardness, edge left.").otherwise("It comes back at a hardness nobody asked for.").remedy("Write the sheet, send it with the blade."),
             rule("temper-at-once", STOP).first(HARDENS).then(FIRST_TEMPER).within(Duration.ofHours(2))
-                    .because("Temper at once after hardening.").otherwise("Steel that waits untempered cracks by itself, sometimes on the bench.").remedy("Into the tempering kiln within two hours."),
+                    .because("Temper at once after hardening.").otherwise("Steel that waits untempered cracks by itself, sometimes on the bench.").remedy("Into the temper within two hours."),
             rule("harden-before-cold", STOP).first(HARDENS).then(COLD_TREATS)
                     .because("Cold treatment follows the quench.").otherwise("Soft steel gains nothing in the cold: there is nothing to transform yet.").remedy("Harden first."),
             rule("cold-before-temper", COSTLY).where(spec -> !spec.isTakenColdBetweenTempers()).first(COLD_TREATS).then(FIRST_TEMPER)
@@ -68,7 +68,7 @@ final class HeatRules {
             rule("spring-soft-first", STOP).first(MAKES_SPRING).then(HARDENS_SPRING)
                     .because("The spring is profiled and drilled soft.").otherwise("A hard spring cannot be drilled any more, and a new one has to be made.").remedy("Make the spring first."),
             rule("spring-temper-at-once", STOP).first(HARDENS_SPRING).then(TEMPERS_SPRING).within(Duration.ofHours(2))
-                    .because("A spring is tempered at once.").otherwise("An untempered spring is brittle and breaks at the first bend.").remedy("Into the tempering kiln within two hours."),
+                    .because("A spring is tempered at once.").otherwise("An untempered spring is brittle and breaks at the first bend.").remedy("Into the temper within two hours."),
             rule("spring-hardened-before-fit", STOP).first(HARDENS_SPRING, TEMPERS_SPRING).then(FITS_SPRING)
                     .because("The spring is fitted after hardening and tempering.").otherwise("Hardening moves it out of its fit, and a soft spring takes a set.").remedy("Harden and temper the spring, then fit it."));
 

@@ -6,6 +6,7 @@ import static hiltboard.core.route.Station.*;
 import static hiltboard.core.route.Trait.*;
 
 import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.ColdTreatment;
 import hiltboard.core.design.Hardening;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
@@ -155,7 +156,7 @@ final class HeatWork {
     private void cold() {
         draft.add(Operation.at(KILN, "cold-treat", "Cold treatment: " + spec.cold().words().toLowerCase(Locale.ROOT), Effort.COLD_TREAT).is(COLD_TREATS).shapedBy(STEEL, HARDENING, COLD, COLD_TURN)
                 .rest(Duration.ofHours(1), "in the cold")
-                .toDo(spec.isTakenColdBetweenTempers() ? "After the first temper, from room temperature slowly down; the next temper the same day." : "Into the cold as soon as the hand can hold it.")
+                .toDo(spec.isTakenColdBetweenTempers() ? "After the first temper, from room temperature slowly down; the next temper the same day." : "Into the cold as soon as the hand can hold it.", spec.cold() == ColdTreatment.NITROGEN ? "Lower it slowly through the vapour first: plunged, it may crack." : "")
                 .cautions(spec.cold().caution(), spec.isTakenColdBetweenTempers() ? "" : Cautions.UNTEMPERED)
                 .checks(spec.isTakenColdBetweenTempers() ? "It went in from room temperature." : "It went in the same hour as the quench."));
     }

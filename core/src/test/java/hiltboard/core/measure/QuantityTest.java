@@ -10,6 +10,8 @@ import java.time.Duration;
 import java.util.Random;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class QuantityTest {
 
@@ -144,5 +146,11 @@ class QuantityTest {
         assertThat(Mass.ofGrams(-6.66).in(Units.MILLIMETRE_CELSIUS)).isEqualTo("-6.7 g");
         assertThat(Mass.ofGrams(100).minus(Mass.ofGrams(40)).grams()).isEqualTo(60);
         assertThatThrownBy(() -> Mass.ofGrams(Double.NaN)).isInstanceOf(ImpossibleQuantity.class);
+    }
+
+    @ParameterizedTest(name = "[worked] {0} of rest are {1}")
+    @CsvSource({"PT15M, 15 min", "PT21H10M, 21 h 10 min", "PT47H, 47 h", "PT48H, 2 days", "PT64H, 2 days 16 h", "PT504H, 21 days", "PT63H10M, 2 days 16 h"})
+    void a_long_rest_is_said_in_days_and_never_shorter_than_it_is(Duration rest, String words) {
+        assertThat(Span.wordsOfRest(rest)).isEqualTo(words);
     }
 }

@@ -118,7 +118,7 @@ final class RouteBook {
         StringBuilder text = new StringBuilder("\n## ").append(number).append(". ").append(operation.title()).append("\n\n");
         text.append(operation.station().words()).append(", ").append(operation.attendedMinutes()).append(" min");
         if (operation.rests()) {
-            text.append(", then ").append(Span.words(operation.rest())).append(" ").append(operation.restWords());
+            text.append(", then ").append(Span.wordsOfRest(operation.rest())).append(" ").append(operation.restWords());
         }
         text.append(".\n\n");
         operation.toDo().forEach(line -> text.append("- ").append(line).append("\n"));
