@@ -18,6 +18,13 @@ const Matters = styled.section`
   max-width: 75ch;
 `;
 
+const Said = styled.div`
+  display: grid;
+  gap: 0.4rem;
+  justify-items: start;
+  margin-bottom: 0.4rem;
+`;
+
 interface AdvicesProps {
   advice: readonly AdviceView[];
   /** The job that the client's word is written down for; none while there is no job yet, or for a reader who may not write it. */
@@ -54,7 +61,7 @@ function Point({ advice, job }: { advice: AdviceView; job?: number }) {
       setOpen(false);
     });
   return (
-    <div>
+    <Said>
       <p>{advice.words}</p>
       {job === undefined ? null : isOpen ? (
         <>
@@ -70,6 +77,6 @@ function Point({ advice, job }: { advice: AdviceView; job?: number }) {
       ) : (
         <Press onPress={() => setOpen(true)}>The client has been told</Press>
       )}
-    </div>
+    </Said>
   );
 }

@@ -56,8 +56,8 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
     }
 
     private static void place(Specification spec, List<Advice> all) {
-        if (spec.hand() == Hand.LEFT) {
-            say(all, Matter.LEFT_HAND, SpecificationField.HAND, "A left hand: nick, clip, lock, thumb grip and sheath are all made for it. Let the client hold a cut-out before anything is cut.", "");
+        if (spec.hand() == Hand.LEFT && !spec.isAxe()) {
+            say(all, Matter.LEFT_HAND, SpecificationField.HAND, "A left hand: " + (spec.isFolder() ? "nick, clip, lock and slip" : "handle, thumb grip and sheath") + " are made for it. Let the client hold a cut-out before anything is cut.", "");
         }
         if (spec.destination() == Destination.ABROAD) {
             say(all, Matter.ABROAD, SpecificationField.DESTINATION, "Across a border lengths, locks, carry and age differ, and customs wants to know knife, material and value: ask the law of both countries and the carrier before it is promised. "
