@@ -2,6 +2,9 @@ package hiltboard.core.design;
 
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Steel;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
+import hiltboard.core.measure.Units;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -20,7 +23,7 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
     /** What is spoken of. The names stay the same for ever: the client's word is kept under them. */
     public enum Matter {
         LEFT_HAND("the left hand"), POSTED("the post"), ABROAD("a border"), MINOR("somebody under age"), RUST("rust"), BRITTLE("brittle steel under blows"), TOO_HARD("hardness under blows"),
-        TOO_SOFT("hardness of a thin edge"), COLD("cold treatment"), MIRROR("a mirror on a knife that works"), DISHWASHER("the dishwasher"), WET_HANDLE("a wet handle"), PROTECTED("papers of the material"),
+        TOO_SOFT("hardness of a thin edge"), THICK_EDGE("a thick edge"), THIN_EDGE("a thin edge"), COLD("cold treatment"), MIRROR("a mirror on a knife that works"), DISHWASHER("the dishwasher"), WET_HANDLE("a wet handle"), PROTECTED("papers of the material"),
         PROTECTED_ABROAD("the material at a border");
 
         private final String words;
@@ -39,6 +42,8 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
     }
 
     private static final int HARDEST_FOR_BLOWS = 58;
+    /** What a maker's hand and calliper may be off before it is pointed out. */
+    private static final Length A_HAND = Length.ofInches("0.003");
     private static final int SOFTEST_FOR_A_THIN_EDGE = 60;
 
     /** Everything that is to be said of such a knife, in the order of its questions. */
@@ -46,6 +51,7 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
         List<Advice> all = new ArrayList<>();
         place(spec, all);
         steel(spec, all);
+        edge(spec, all);
         look(spec, all);
         handle(spec, all);
         return List.copyOf(all);
@@ -90,6 +96,25 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
         if (!spec.isSentOut() && steel.cold().isPresent() && !spec.isTakenCold()) {
             say(all, Matter.COLD, SpecificationField.COLD, steel.designation() + " keeps some austenite: cold treatment gains about one point of hardness and some wear. It is the maker's choice.", "");
         }
+    }
+
+    /** How thick it is behind the edge decides how it cuts and what it bears. */
+    private static void edge(Specification spec, List<Advice> all) {
+        Optional<LengthRange> usual = spec.isAxe() || spec.grind() == Grind.ZERO_GROUND ? Optional.empty() : spec.use().behindTheEdge();
+        Length edge = spec.length(SpecificationField.EDGE_THICKNESS);
+        String use = spec.use().words().toLowerCase(Locale.ROOT);
+        usual.filter(range -> edge.compareTo(range.most().plus(A_HAND)) > 0).ifPresent(range -> say(all, Matter.THICK_EDGE, SpecificationField.EDGE_THICKNESS,
+                "For " + use + ", " + both(range) + " behind the edge is usual: " + both(edge) + " wedges instead of cutting. Makers differ.", ""));
+        usual.filter(range -> edge.plus(A_HAND).compareTo(range.least()) < 0).ifPresent(range -> say(all, Matter.THIN_EDGE, SpecificationField.EDGE_THICKNESS,
+                "For " + use + ", " + both(range) + " behind the edge is usual: " + both(edge) + " may chip or roll. Makers differ.", "Its edge is thin for hard work: no bone, no twisting."));
+    }
+
+    private static String both(LengthRange range) {
+        return range.words(Units.INCH_FAHRENHEIT) + " (" + range.words(Units.MILLIMETRE_CELSIUS) + ")";
+    }
+
+    private static String both(Length length) {
+        return length.brieflyIn(Units.INCH_FAHRENHEIT) + " (" + length.brieflyIn(Units.MILLIMETRE_CELSIUS) + ")";
     }
 
     private static void look(Specification spec, List<Advice> all) {

@@ -1,11 +1,13 @@
 package hiltboard.core.design;
 
+import hiltboard.core.measure.LengthRange;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -72,6 +74,18 @@ public enum Use {
     /** The tooth that is usually left: the finer where both are usual. */
     public EdgeTooth usualTooth() {
         return finest;
+    }
+
+    /** How thick it is usually left behind the edge, before sharpening; empty where that is no number of its own. Common practice, from memory. */
+    public Optional<LengthRange> behindTheEdge() {
+        return switch (this) {
+            case VEGETABLES -> Optional.of(LengthRange.of(".008", ".012"));
+            case MEAT -> Optional.of(LengthRange.of(".010", ".015"));
+            case OUTDOORS -> Optional.of(LengthRange.of(".015", ".020"));
+            case CAMP -> Optional.of(LengthRange.of(".018", ".025"));
+            case CHOPPING -> Optional.of(LengthRange.of(".025", ".040"));
+            case GENERAL, FELLING, SHOWING -> Optional.empty();
+        };
     }
 
     /** Whether such an edge serves it, allowing for a maker's hand: five degrees beyond the usual, and one step of tooth. */

@@ -124,7 +124,7 @@ final class BladeWork {
                     .toDo("Tape round the front, varnish over the tape's edge and over every pin.", "Hang it by the handle, point down, so that only the blade is wet.").checks("No gap shows at the tape's edge.", "The pins are covered."));
         }
         draft.add(Operation.at(TANK, "degrease-for-etch", "Degrease for the bath", Effort.DEGREASE_FOR_ETCH).is(DEGREASES_FOR_ETCH).sets(Condition.DEGREASED)
-                .toDo("Have acetone, rags, neutraliser, water and clock at hand before you begin.", "Solvent until a clean white rag stays clean; alcohol alone has not been enough.").cautions(SOLVENT).checks("A white rag stays clean."));
+                .toDo(spec.isShapedOnTemporaryPins() ? "Take the scales off their pins: what lies under them would stay raw, and the acid would stain them." : "", "Have acetone, rags, neutraliser, water and clock at hand before you begin.", "Solvent until a clean white rag stays clean; alcohol alone has not been enough.").cautions(SOLVENT).checks("A white rag stays clean."));
         etch();
         neutralise();
         afterTheBath();
@@ -188,6 +188,7 @@ final class BladeWork {
                     .rest(Duration.ofMinutes(spec.isTumbledWet() ? 7 : 15), "tumbling")
                     .toDo(spec.isTumbledWet() ? "Wet, five to seven minutes in mixed media; dry it and oil it at once." : "Dry, fifteen minutes; oil it when it comes out.")
                     .checks("It is even all over, both sides; a darker spot along the edge is a low place. Compare both sides, and the picture of the last one.");
+            tumble.cautions("A blade that is held in a jig: its edge sealed off, the guard shut before it runs.");
             draft.add(spec.finish() == Finish.TWO_TONE_GROUND ? tumble : tumble.is(FINISHES_BLADE).sets(Condition.FINISHED).leaves(State.FINISHED));
         } else {
             draft.add(Operation.at(FINISHING, "polish-back", "Polish back after the bath", Effort.POLISH_BACK).is(SANDS_PEAKS, FINISHES_BLADE).shapedBy(FINISH)

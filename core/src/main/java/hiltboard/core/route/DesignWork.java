@@ -64,7 +64,7 @@ final class DesignWork {
         return Operation.at(LAYOUT, "lay-out", spec.isAxe() ? "Lay out the head" : "Lay out outline and holes", Effort.LAY_OUT).is(LAYS_OUT)
                 .shapedBy(CONSTRUCTION, PIN_COUNT, HEAD_LENGTH, EDGE_LENGTH, TANG_LENGTH, TANG_END_WIDTH).shapedBy(BLADE_OUTLINE)
                 .shapedBy(spec.hasScales() ? HANDLE_OUTLINE : Set.of(HANDLE_LENGTH))
-                .toDo("Paint the steel with layout blue.", spec.isAxe() ? "Scribe outline, cheeks and edge from the middle of the eye."
+                .toDo(spec.isForged() ? "" : "Its faces are flat and bright: a bent or scaly bar is ground flat first, or no line is true.", "Paint the steel with layout blue.", spec.isAxe() ? "Scribe outline, cheeks and edge from the middle of the eye."
                         : "Scribe outline and hole centres, and mark the holes by hand as a check on the numbers.")
                 .checks(spec.isForged() ? "The outline lies inside the forging all round." : "The outline lies inside the bar, with room for the saw.",
                         spec.isAxe() ? "Edge and eye lie in one line." : "The hole centres were checked against the drawing.");

@@ -60,7 +60,7 @@ final class ForgeWork {
         draft.add(weld());
         draft.add(Operation.at(GRINDER, "crop-billet", "Cut the ends off, grind out edge cracks", Effort.CROP_BILLET).is(CROPS_ENDS)
                 .toDo(isCanned() ? "Grind the can off all round." : "", "Both ends never weld well: cut them off.", "Grind cracks out before forging on; finish to about 60 grit to see them.")
-                .checks("Both ends are sound: a bright line between the layers means another cut.", "No crack is left at 60 grit.", "Its face is flat and shows no void."));
+                .cautions("Angle grinder: guard on, disc made for its speed, both hands, nobody in line; it kicks back.").checks("Both ends are sound: a bright line between the layers means another cut.", "No crack is left at 60 grit.", "Its face is flat and shows no void."));
         if (spec.isPatternWelded()) {
             pattern();
         }

@@ -120,7 +120,7 @@ final class HandleWork {
     private void glue() {
         draft.add(cleanForGlue(spec, spec.hasScales() ? "Roughen both faces; solvent on faces, tang and pins; do not touch them again." : "Notch the tang where no pin holds it, roughen it and the walls; solvent; do not touch them again."));
         Operation.Builder glue = Operation.at(GLUING, "glue-handle", "Glue the handle", Effort.GLUE_HANDLE).is(GLUES_HANDLE, GRIPS_BLADE).of(Part.HANDLE).shapedBy(ADHESIVE, FASTENING, HELD_BY)
-                .toDo("Mix exactly as its maker says; coat both faces; clamp without starving the joint.").cautions(EPOXY)
+                .toDo("Mix exactly as its maker says; coat both faces; clamp without starving the joint.").cautions(EPOXY, "A clamp that slips or a rubber band that snaps flies: glasses, face aside.")
                 .checks("Clamps and rubber bands are sound: no band is cracked with age.", "Adhesive has come out all round.")
                 .clears(Condition.CLEANED).sets(Condition.WET_GLUE, Condition.HANDLED).leaves(State.HANDLED);
         glue.targets(PieceDimensions.ADHESIVE_WORKING);

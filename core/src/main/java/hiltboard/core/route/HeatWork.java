@@ -104,7 +104,8 @@ final class HeatWork {
                     .checks("The kiln had recovered before the soak was counted.");
         }
         harden.toDo(quenched(quench), spec.isAxe() && quench.isLiquid() ? "Only the bit: the first 1 to 1½ in (25 to 40 mm), moved up and down so that no sharp line forms; eye and poll stay soft." : "",
-                "Straighten only in the few moments while it is still warm and soft, in plates or jig; then no more until it is tempered.");
+                "It warps about half way down: into plates or jig before that, and held there until the hand can hold it; what is bent then stays bent until it is tempered.",
+                quench.isLiquid() ? "Scale that pops off in the " + (quench == Quench.WATER_THEN_OIL ? "water" : "oil") + " is a good sign; where it clings in patches, try those with the file." : "");
         if (draft.rework.heats() > 1) {
             harden.toDo("Before a further heat look at what bent it the last time: uneven bevels, uneven heat, a slanting quench, stress from forging or grinding. What is not changed bends it again.");
         }
@@ -207,7 +208,8 @@ final class HeatWork {
                 .cautions("Eyes: a blade that breaks in the clamp flies.").checks((spec.isAxe() ? "Edge and eye lie in one line" : "Spine and edge are straight") + ", or what is left is written down and the grinder can take it."));
         if (spec.hasScales()) {
             draft.add(Operation.at(GRINDER, "true-tang", "True the tang's flats", Effort.TRUE_TANG).is(TRUES_TANG, NEEDS_TEMPERED, USES_FRESH_BELTS)
-                    .toDo("Heat and scale have moved the flats that the scales will lie on: true both on the flat platen or the plate.", "Clean magnet, chuck and blade first: palm over the still wheel's chuck, no grit felt.")
+                    .toDo("Heat and scale have moved the flats that the scales will lie on: true both on the flat platen or the plate.", "On a grinder with a magnet: dress the wheel, clean chuck and blade until the palm feels no grit, the wheel standing still; touch off while the table moves, or it burns a groove.",
+                            "Lift the blade off, or tape the ground side: dragged over a magnet it is scratched.")
                     .cautions("Check that the magnet holds before the wheel turns: a loose part flies. Stand aside, guard on; oil mist burns, and makes the floor slippery.")
                     .checks("On granite no light shows under the tang, both sides.", "The grinding pattern is even all over: a low spot shows as its own pattern."));
         }

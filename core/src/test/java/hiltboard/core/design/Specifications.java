@@ -2,14 +2,19 @@ package hiltboard.core.design;
 
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
+import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.measure.Units;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.stream.Stream;
 
 /** Specifications to test with: the form's own starting values, and any that the reader accepts. */
 public final class Specifications {
+    private static final List<HandleMaterial> HAFTS = Stream.of(HandleMaterial.values()).filter(HandleMaterial::bearsBlows).toList();
+
     private Specifications() {}
 
     public static Map<String, String> usual() {
@@ -54,6 +59,9 @@ public final class Specifications {
             for (SpecificationField field : SpecificationField.values()) {
                 entries.put(field.key(), randomEntry(field, random));
             }
+            if (Construction.valueOf(entries.get(SpecificationField.CONSTRUCTION.key())).isAxe()) {
+                entries.put(SpecificationField.HANDLE_MATERIAL.key(), HAFTS.get(random.nextInt(HAFTS.size())).name());
+            }
             Optional<Specification> spec = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification();
             if (spec.isPresent()) {
                 return spec.get();
@@ -77,6 +85,9 @@ public final class Specifications {
     }
 
     private static String randomEntry(SpecificationField field, Random random) {
+        if (field == SpecificationField.QUENCH && random.nextInt(3) > 0) {
+            return field.usual();
+        }
         if (field.accepts() instanceof Choice choice) {
             return choice.options().get(random.nextInt(choice.options().size())).value();
         }
