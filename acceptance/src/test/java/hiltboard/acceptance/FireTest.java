@@ -276,7 +276,8 @@ class FireTest {
         JsonNode hanging = maker.get("/api/wall").json().path("rails").valueStream().flatMap(rail -> rail.path("pieces").valueStream()).filter(piece -> piece.path("id").asLong() == right).findFirst().orElseThrow();
         assertThat(hanging.path("underWay").get(0).path("restWords").asString()).isEqualTo("at the treater's");
         String pdf = new PDFTextStripper().getText(Loader.loadPDF(maker.bytes("/api/fire/treater/" + sent + "/sheet.pdf")));
-        assertThat(pdf).contains("Send-out sheet", "The vacuum furnace in town", "Count: 3", "X46Cr13", "0.0394 in", "54 HRC", "0.2 mm", "Cold treatment: yes", back);
+        assertThat(pdf).contains("Send-out sheet", "The vacuum furnace in town", "Count: 3", "X46Cr13", "0.0394 in", "54 HRC", "0.2 mm",
+                "Cold treatment: yes", back);
 
         maker.post("/api/fire/treater/" + sent + "/returned", Map.of("pieces", List.of(Map.of("piece", right, "as", "RIGHT", "words", "")))).isRefused(409, "out-of-turn");
         maker.post("/api/fire/treater/" + sent + "/returned", Map.of("pieces", List.of(Map.of("piece", right, "as", "RIGHT", "words", ""),

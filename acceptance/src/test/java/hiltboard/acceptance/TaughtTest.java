@@ -40,11 +40,13 @@ class TaughtTest {
         Map<String, Object> wet = Work.commission(owner, 1, Map.of("steel", "O1", "quench", "WATER_THEN_OIL"));
         assertThat(owner.post("/api/jobs", wet).isRefused(422, "entries").text()).contains("Water cracks O1", "fast oil or medium oil");
         long piece = Work.take(owner, 1, Map.of("steel", "O1"));
-        assertThat(owner.post("/api/pieces/" + piece + "/specification", Work.decided("quench", "BY_STEEL", "WATER_THEN_OIL")).text()).contains("Water cracks O1");
+        assertThat(owner.post("/api/pieces/" + piece + "/specification", Work.decided("quench", "BY_STEEL", "WATER_THEN_OIL")).text())
+                .contains("Water cracks O1");
     }
 
     @Test
-    @DisplayName("[trade] what is worth saying is said until the client's word is there; the word is the owner's to write, and stands on the record")
+    @DisplayName("[trade] what is worth saying is said until the client's word is there; the word is the owner's to write, and stands on "
+            + "the record")
     void the_clients_word() {
         long piece = Work.take(owner, 1, Map.of("care", "SALT", "finish", "MIRROR"));
         JsonNode advice = Work.piece(bram, piece).path("advice");
@@ -55,7 +57,8 @@ class TaughtTest {
         owner.post(job, Map.of("matter", "DRAGONS", "words", "Yes")).isRefused(422, "entries");
         owner.post(job, Map.of("matter", "RUST", "words", "I oil it every evening")).isOk();
         owner.post(job, Map.of("matter", "RUST", "words", "I oil it every morning")).isOk();
-        JsonNode rust = Work.piece(bram, piece).path("advice").valueStream().filter(each -> each.path("matter").asString().equals("RUST")).findFirst().orElseThrow();
+        JsonNode rust = Work.piece(bram, piece).path("advice").valueStream().filter(each -> each.path("matter").asString().equals("RUST"))
+                .findFirst().orElseThrow();
         assertThat(rust.path("said").asString()).isEqualTo("I oil it every morning");
         assertThat(Work.piece(bram, piece).path("journal").toString()).contains("on rust: I oil it every evening");
         assertThat(Work.piece(bram, piece).path("careCard").toString()).contains("dried and oiled every time", "mirror polish scratches");
@@ -88,8 +91,10 @@ class TaughtTest {
         long kiln = fires.kiln(owner, "Kiln with a lie");
         assertThat(kiln(kiln).path("isChecked").asBoolean()).isFalse();
         String checks = "/api/fire/kilns/" + kiln + "/checks";
-        assertThat(bram.post(checks, Map.of("shown", "1500 F", "second", "1200 F", "grain", "FINE")).isRefused(422, "entries").text()).contains("broken");
-        assertThat(bram.post(checks, Map.of("shown", "hot", "second", "1480 F", "grain", "FINE")).isRefused(422, "entries").text()).contains("\"shown\"");
+        assertThat(bram.post(checks, Map.of("shown", "1500 F", "second", "1200 F", "grain", "FINE")).isRefused(422, "entries").text())
+                .contains("broken");
+        assertThat(bram.post(checks, Map.of("shown", "hot", "second", "1480 F", "grain", "FINE")).isRefused(422, "entries").text())
+                .contains("\"shown\"");
         bram.post(checks, Map.of("shown", "1500 F", "second", "1480 F", "grain", "PRETTY")).isRefused(422, "entries");
         for (int heat : new int[] {1450, 1500, 1550}) {
             bram.post(checks, Map.of("shown", heat + 20 + " F", "second", heat + " F", "grain", heat > 1500 ? "COARSE" : "FINE")).isOk();
@@ -102,13 +107,15 @@ class TaughtTest {
         assertThat(kiln(kiln).path("setPoint").asString()).as("as the programme wants it").isEqualTo("1500 °F");
         assertThat(degrees(kiln(kiln).path("displays")) - degrees(kiln(kiln).path("shows"))).isEqualTo(20);
         assertThat(degrees(kiln(kiln).path("displays"))).as("its own display").isBetween(1516, 1524);
-        assertThat(bram.post(checks, Map.of("shown", "1500 F", "second", "1490 F", "grain", "FINE")).isRefused(409, "out-of-turn").detail()).contains("when it is over");
+        assertThat(bram.post(checks, Map.of("shown", "1500 F", "second", "1490 F", "grain", "FINE")).isRefused(409, "out-of-turn").detail())
+                .contains("when it is over");
         fires.in(kiln, load);
         fires.soak(load);
         fires.out(load, piece).isOk();
         fires.tell(load, "file-test", Map.of("piece", piece, "skates", true)).isOk();
         fires.tell(load, "end", Map.of()).isOk();
-        assertThat(degrees(Work.number(Work.piece(bram, piece), "kiln.at-soak").path("value"))).as("the true heat at the soak").isBetween(1488, 1512);
+        assertThat(degrees(Work.number(Work.piece(bram, piece), "kiln.at-soak").path("value"))).as("the true heat at the soak")
+                .isBetween(1488, 1512);
     }
 
     private static int degrees(JsonNode words) {
@@ -116,7 +123,8 @@ class TaughtTest {
     }
 
     private static JsonNode kiln(long id) {
-        return bram.get("/api/fire").json().path("kilns").valueStream().filter(kiln -> kiln.path("id").asLong() == id).findFirst().orElseThrow();
+        return bram.get("/api/fire").json().path("kilns").valueStream().filter(kiln -> kiln.path("id").asLong() == id).findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -128,7 +136,8 @@ class TaughtTest {
         for (String amount : List.of("1/8", "3/32")) {
             bram.post("/api/fire/pieces/" + piece + "/warps", Map.of("place", "WHOLE", "direction", "LEFT", "amount", amount)).isOk();
         }
-        assertThat(bram.get("/api/fire/pieces/" + piece).json().path("lookAtFirst").toString()).contains("warped 2 times", "bevels", "quench");
+        assertThat(bram.get("/api/fire/pieces/" + piece).json().path("lookAtFirst").toString())
+                .contains("warped 2 times", "bevels", "quench");
     }
 
     @Test

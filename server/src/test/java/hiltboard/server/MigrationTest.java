@@ -102,23 +102,32 @@ class MigrationTest {
         String data = "jdbc:sqlite:" + folder.resolve("shop.db");
         migrate(data, "8");
         try (Connection before = DriverManager.getConnection(data); Statement sql = before.createStatement()) {
-            sql.executeUpdate("INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) VALUES (1, 'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
+            sql.executeUpdate("INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) VALUES (1, "
+                    + "'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
             sql.executeUpdate("INSERT INTO client (id, name, contact) VALUES (1, 'Petra Vale', '')");
-            sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, 'Herb knives', 'Herbs', '2026-12-01', 5)");
+            sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, "
+                    + "'Herb knives', 'Herbs', '2026-12-01', 5)");
             for (String construction : new String[] {"FULL_TANG", "HIDDEN_TANG", "MACHINED"}) {
                 int id = construction.length();
-                sql.executeUpdate("INSERT INTO piece (id, job_id, position, pieces, specification, standing) VALUES (" + id + ", 1, " + id + ", 12, '{\"construction\":\"" + construction + "\",\"fastening\":\"PINS\"}', 'ALIVE')");
+                sql.executeUpdate("INSERT INTO piece (id, job_id, position, pieces, specification, standing) VALUES (" + id + ", 1, " + id
+                        + ", 12, '{\"construction\":\"" + construction + "\",\"fastening\":\"PINS\"}', 'ALIVE')");
             }
-            for (String step : new String[] {"9, 'number-piece', 10", "9, 'glue-handle', 40", "9, 'last-check', 60", "11, 'finish-grind', 30", "8, 'profile', 20"}) {
-                sql.executeUpdate("INSERT INTO step (piece_id, operation, done_at_ms, standing, started_at_ms, started_by, done_by) VALUES (" + step + ", 'DONE', 5, 1, 1)");
+            for (String step : new String[] {"9, 'number-piece', 10", "9, 'glue-handle', 40", "9, 'last-check', 60",
+                    "11, 'finish-grind', 30", "8, 'profile', 20"}) {
+                sql.executeUpdate("INSERT INTO step (piece_id, operation, done_at_ms, standing, started_at_ms, started_by, done_by) "
+                        + "VALUES (" + step + ", 'DONE', 5, 1, 1)");
             }
         }
         migrate(data, "latest");
         try (Connection now = DriverManager.getConnection(data); Statement sql = now.createStatement()) {
-            assertThat(text(sql, "SELECT group_concat(operation || ':' || done_at_ms, ', ') FROM (SELECT * FROM step WHERE piece_id = 9 ORDER BY done_at_ms, operation)"))
-                    .isEqualTo("number-piece:10, punch-number:10, cut-pins:40, glue-handle:40, true-tang:40, cutting-test:60, last-check:60, strop:60");
-            assertThat(text(sql, "SELECT group_concat(operation) FROM step WHERE piece_id = 11")).as("nothing that is still to come").isEqualTo("finish-grind");
-            assertThat(text(sql, "SELECT group_concat(operation) FROM (SELECT * FROM step WHERE piece_id = 8 ORDER BY operation)")).isEqualTo("profile,ream-dowels");
+            assertThat(text(sql, "SELECT group_concat(operation || ':' || done_at_ms, ', ') FROM (SELECT * FROM step WHERE piece_id = 9 "
+                    + "ORDER BY done_at_ms, operation)"))
+                    .isEqualTo("number-piece:10, punch-number:10, cut-pins:40, glue-handle:40, true-tang:40, cutting-test:60, "
+                            + "last-check:60, strop:60");
+            assertThat(text(sql, "SELECT group_concat(operation) FROM step WHERE piece_id = 11")).as("nothing that is still to come")
+                    .isEqualTo("finish-grind");
+            assertThat(text(sql, "SELECT group_concat(operation) FROM (SELECT * FROM step WHERE piece_id = 8 ORDER BY operation)"))
+                    .isEqualTo("profile,ream-dowels");
         }
     }
 

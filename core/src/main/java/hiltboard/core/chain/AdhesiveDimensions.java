@@ -21,10 +21,12 @@ final class AdhesiveDimensions {
 
     static void write(Specification spec, Numbers numbers) {
         numbers.add(new Dimension(SHOP_TEMPERATURE, "Warmth at the gluing bench", List.of(),
-                (known, units) -> Worked.of(Adhesive.USUAL_SHOP, "Usual, until the thermometer is read"), TemperatureDifference.ofKelvin(2), AdhesiveDimensions::warmth));
+                (known, units) -> Worked.of(Adhesive.USUAL_SHOP, "Usual, until the thermometer is read"),
+                        TemperatureDifference.ofKelvin(2), AdhesiveDimensions::warmth));
         List<String> warmth = List.of(SHOP_TEMPERATURE);
         numbers.byRule(ADHESIVE_WORKING, "Adhesive can be worked for", warmth, MINUTES, (known, units) -> spec.adhesive().working(Numbers.temperature(known, SHOP_TEMPERATURE), units));
-        numbers.byRule(ADHESIVE_CURES, "Adhesive bears load after", warmth, MINUTES, (known, units) -> spec.adhesive().cures(Numbers.temperature(known, SHOP_TEMPERATURE), units));
+        numbers.byRule(ADHESIVE_CURES, "Adhesive bears load after", warmth, MINUTES, (known, units) -> spec.adhesive()
+                .cures(Numbers.temperature(known, SHOP_TEMPERATURE), units));
         if (spec.isBedded()) {
             numbers.byRule(ADHESIVE_GRIPS, "Adhesive grips after", warmth, MINUTES, (known, units) -> spec.adhesive().grips(Numbers.temperature(known, SHOP_TEMPERATURE), units));
             numbers.byRule(ADHESIVE_SETS, "Adhesive has set after", warmth, MINUTES, (known, units) -> spec.adhesive().sets(Numbers.temperature(known, SHOP_TEMPERATURE), units));

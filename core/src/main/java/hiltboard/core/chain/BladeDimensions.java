@@ -113,7 +113,8 @@ final class BladeDimensions {
         Steel steel = spec.steel();
         String why = "Usual for " + steel.designation() + "; the steel's own data sheet comes first";
         numbers.usual(HARDENING_TEMPERATURE, "Hardening heat", steel.hardening(), HEAT_WITHIN, why);
-        numbers.usual(SOAK, isByEye() ? "Soak, once it is at heat" : "Soak, from the kiln's recovery", new Span(steel.soak()), Span.ofMinutes(1), why);
+        numbers.usual(SOAK, isByEye() ? "Soak, once it is at heat" : "Soak, from the kiln's recovery", new Span(steel.soak()),
+                Span.ofMinutes(1), why);
         boolean isUsualTemper = spec.temperHeat().equals(steel.tempering());
         numbers.usual(TEMPERING_TEMPERATURE, "Tempering heat", spec.temperHeat(), HEAT_WITHIN, isUsualTemper ? why : "As specified; usual for " + steel.designation() + " is another heat");
         if (!spec.isSentOut()) {
@@ -128,8 +129,10 @@ final class BladeDimensions {
             numbers.byRule(KILN_AT_SOAK, "Kiln shows when the soak is started", List.of(HARDENING_TEMPERATURE), HEAT_WITHIN,
                     (known, units) -> as(known, HARDENING_TEMPERATURE, "Back at hardening heat"), BladeDimensions::recovered);
         }
-        numbers.byRule(KILN_AT_TEMPER, isByEye() ? "Oven shows when the blade goes in to temper" : "Kiln shows when the blade goes in to temper", List.of(TEMPERING_TEMPERATURE), HEAT_WITHIN,
-                (known, units) -> as(known, TEMPERING_TEMPERATURE, isByEye() ? "Settled at tempering heat" : "Come down to tempering heat"), this::comeDown);
+        numbers.byRule(KILN_AT_TEMPER, isByEye() ? "Oven shows when the blade goes in to temper"
+                : "Kiln shows when the blade goes in to temper", List.of(TEMPERING_TEMPERATURE), HEAT_WITHIN,
+                (known, units) -> as(known, TEMPERING_TEMPERATURE, isByEye() ? "Settled at tempering heat"
+                        : "Come down to tempering heat"), this::comeDown);
     }
 
     /** Whether no kiln is used: colour and magnet at the forge, and an oven for the temper. */
@@ -154,7 +157,8 @@ final class BladeDimensions {
     private Judgement comeDown(Quantity reading, Quantity expected, Known known, Units units) {
         double off = reading.magnitude() - expected.magnitude();
         if (off > HEAT_WITHIN.kelvin()) {
-            String still = isByEye() ? " the oven is hotter than " + expected.in(units) : " the kiln has not come down to " + expected.in(units) + " from hardening heat";
+            String still = isByEye() ? " the oven is hotter than " + expected.in(units) : " the kiln has not come down to "
+                    + expected.in(units) + " from hardening heat";
             return Judgement.out("At " + reading.in(units) + still + ": the temper, or the hardness itself, is gone.");
         }
         return off < -HEAT_WITHIN.kelvin() ? Judgement.out(reading.in(units) + " is colder than " + expected.in(units) + ": the blade stays brittle.")
@@ -168,10 +172,12 @@ final class BladeDimensions {
             return;
         }
         if (spec.isForged()) {
-            numbers.byRule(BLADE_THICKNESS, "Blade thickness, finished", List.of(STOCK_THICKNESS), FAIR, this::groundFromForging, BladeDimensions::asAgreed);
+            numbers.byRule(BLADE_THICKNESS, "Blade thickness, finished", List.of(STOCK_THICKNESS), FAIR, this::groundFromForging,
+                    BladeDimensions::asAgreed);
         } else {
             numbers.byRule(BLADE_THICKNESS, "Blade thickness, finished", List.of(STOCK_THICKNESS), CLOSE,
-                    (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "The stock as measured, until the last grinding pass is measured"), Numbers::ground);
+                    (known, units) -> Worked.of(length(known, STOCK_THICKNESS),
+                            "The stock as measured, until the last grinding pass is measured"), Numbers::ground);
         }
         if (spec.hasDistalTaper()) {
             numbers.designed(TIP_THICKNESS, "Thickness near the point", spec.length(SpecificationField.TIP_THICKNESS), FAIR);
@@ -183,12 +189,14 @@ final class BladeDimensions {
     private Worked<Length> groundFromForging(Known known, Units units) {
         Length agreed = spec.length(SpecificationField.STOCK_THICKNESS);
         Length forged = length(known, STOCK_THICKNESS);
-        return forged.compareTo(agreed) < 0 ? Worked.of(forged, "The forging as measured is thinner than the " + agreed.in(units) + " agreed: it stays, " + forged.in(units))
+        return forged.compareTo(agreed) < 0 ? Worked.of(forged, "The forging as measured is thinner than the " + agreed.in(units)
+                + " agreed: it stays, " + forged.in(units))
                 : Worked.of(agreed, "As agreed: ground from the forging of " + forged.in(units));
     }
 
     private static Judgement asAgreed(Quantity reading, Quantity expected, Known known, Units units) {
-        return reading.magnitude() > length(known, STOCK_THICKNESS).magnitude() + CLOSE.magnitude() ? Numbers.ground(reading, length(known, STOCK_THICKNESS), known, units)
+        return reading.magnitude() > length(known, STOCK_THICKNESS).magnitude() + CLOSE.magnitude()
+                ? Numbers.ground(reading, length(known, STOCK_THICKNESS), known, units)
                 : Judgement.of(reading, expected, GROUND_FROM_A_FORGING, units);
     }
 

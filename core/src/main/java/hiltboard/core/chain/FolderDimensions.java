@@ -78,8 +78,10 @@ final class FolderDimensions {
         BackSpring spring = new BackSpring(spec.springSteel());
         String of = "Usual for a spring of " + spring.steel().designation() + "; its own data sheet comes first";
         numbers.usual(SPRING_HARDENING, "Hardening heat of the spring", spring.steel().hardening(), BladeDimensions.HEAT_WITHIN, of);
-        numbers.usual(SPRING_TEMPERING, "Tempering heat of the spring", spring.tempering().orElse(spring.steel().tempering()), BladeDimensions.HEAT_WITHIN, of);
-        numbers.usual(SPRING_HARDNESS, "Hardness of the spring", BackSpring.HARDNESS, BackSpring.WITHIN, "46 to 52 HRC, so that it bends and comes back");
+        numbers.usual(SPRING_TEMPERING, "Tempering heat of the spring", spring.tempering()
+                .orElse(spring.steel().tempering()), BladeDimensions.HEAT_WITHIN, of);
+        numbers.usual(SPRING_HARDNESS, "Hardness of the spring", BackSpring.HARDNESS, BackSpring.WITHIN,
+                "46 to 52 HRC, so that it bends and comes back");
     }
 
     private void slipJoint() {

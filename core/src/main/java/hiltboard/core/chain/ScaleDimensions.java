@@ -104,7 +104,8 @@ final class ScaleDimensions {
 
     private void counterbore() {
         numbers.designed(HANDLE_HOLLOW, "Deepest hollow of the finished handle", spec.length(SpecificationField.HANDLE_HOLLOW), FAIR);
-        numbers.byRule(COUNTERBORE_DEPTH, "Counterbore from the outside face, depth of the shoulder", List.of(SCALE_THICKNESS, HANDLE_HOLLOW), FAIR,
+        numbers.byRule(COUNTERBORE_DEPTH, "Counterbore from the outside face, depth of the shoulder",
+                List.of(SCALE_THICKNESS, HANDLE_HOLLOW), FAIR,
                 (known, units) -> bore(known).depth(units), this::deeperThanTheHollow);
         numbers.byRule(COUNTERBORE_LEFT, "Left under the head", List.of(SCALE_THICKNESS, HANDLE_HOLLOW, COUNTERBORE_DEPTH), FAIR,
                 (known, units) -> bore(known).left(length(known, COUNTERBORE_DEPTH), units));

@@ -23,6 +23,7 @@ final class SheathDimensions {
         int ounces = SheathTemplate.usualOunces(spec.isFolder());
         numbers.byRule(SHEATH_MARGIN, "Added to the outline all round", List.of(inside), LOOSE,
                 (known, units) -> new SheathTemplate(length(known, inside), ounces).margin(units));
-        numbers.byRule(SHEATH_THREAD, "Thread for the seam", List.of(BLADE_LENGTH), THREAD_CUT, (known, units) -> new SaddleStitch(spec.sheathSeam(), SheathTemplate.layers(ounces)).thread(units));
+        numbers.byRule(SHEATH_THREAD, "Thread for the seam", List.of(BLADE_LENGTH), THREAD_CUT,
+                (known, units) -> new SaddleStitch(spec.sheathSeam(), SheathTemplate.layers(ounces)).thread(units));
     }
 }

@@ -10,7 +10,10 @@ import hiltboard.core.blade.Point;
 import hiltboard.core.design.Weighed.Part;
 import java.util.List;
 
-/** Weighs an axe: the head hollow from the eye down to the cheek and a wedge from there to the edge, less its eye; the haft as an oval along its outline. */
+/**
+ * Weighs an axe: the head hollow from the eye down to the cheek and a wedge from there to the edge, less its eye; the haft as an oval
+ * along its outline.
+ */
 final class AxeWeight {
     private AxeWeight() {}
 
@@ -25,7 +28,8 @@ final class AxeWeight {
         double cheek = mm(spec, CHEEK_THICKNESS);
         double bevelTop = Math.min(low + mm(spec, BEVEL_HEIGHT), eyeBottom - 1);
         Lump head = Area.of(outline.blade()).lump((x, border) -> new Area.Cut(new double[] {eyeBottom},
-                y -> y >= eyeBottom ? thick : y >= bevelTop ? cheek + (thick - cheek) * Math.pow((y - bevelTop) / (eyeBottom - bevelTop), 2) : edge + (cheek - edge) * (y - low) / (bevelTop - low)));
+                y -> y >= eyeBottom ? thick : y >= bevelTop ? cheek + (thick - cheek) * Math.pow((y - bevelTop) / (eyeBottom - bevelTop),
+                        2) : edge + (cheek - edge) * (y - low) / (bevelTop - low)));
         double pollWidth = eye.get(1).x() - eye.get(0).x();
         Point eyeMiddle = new Point((eye.get(0).x() + eye.get(1).x()) / 2, (eyeTop + eyeBottom) / 2);
         Lump hole = new Lump(Math.PI / 4 * (eyeTop - eyeBottom) * mm(spec, EYE_WIDTH) * pollWidth, eyeMiddle);

@@ -147,7 +147,8 @@ public final class Specification {
     /** The heat that is usual for its steel and its use: what takes blows is tempered hotter, as far as the steel's curve goes. */
     Temperature usualTemperHeat() {
         OptionalInt wanted = isAxe() ? OptionalInt.of(AXE_HRC) : use() == Use.CHOPPING ? OptionalInt.of(CHOPPER_HRC) : OptionalInt.empty();
-        return wanted.stream().boxed().flatMap(hrc -> steel().curve().temperatureFor(hrc).stream()).findFirst().map(Temperature::toFiveFahrenheit)
+        return wanted.stream().boxed().flatMap(hrc -> steel().curve().temperatureFor(hrc).stream()).findFirst()
+                .map(Temperature::toFiveFahrenheit)
                 .filter(heat -> heat.celsius() > steel().tempering().celsius()).orElse(steel().tempering());
     }
 
@@ -444,9 +445,13 @@ public final class Specification {
         return isFullTang() && !hasRemovableScales() || hasBlock() && heldBy() != HeldBy.TAKE_DOWN || hasLiners();
     }
 
-    /** The seam of a leather sheath: beside the edge and round its end, and a little of the handle; round the head of an axe. Common practice. */
+    /**
+     * The seam of a leather sheath: beside the edge and round its end, and a little of the handle; round the head of an axe. Common
+     * practice.
+     */
     public Length sheathSeam() {
-        Length along = isAxe() ? length(SpecificationField.HEAD_LENGTH).plus(length(SpecificationField.EDGE_LENGTH)) : isFolder() ? length(SpecificationField.HANDLE_LENGTH).times(2)
+        Length along = isAxe() ? length(SpecificationField.HEAD_LENGTH)
+                .plus(length(SpecificationField.EDGE_LENGTH)) : isFolder() ? length(SpecificationField.HANDLE_LENGTH).times(2)
                 : length(SpecificationField.BLADE_LENGTH).plus(length(SpecificationField.HEEL_WIDTH));
         return along.plus(HANDLE_IN_THE_SHEATH);
     }

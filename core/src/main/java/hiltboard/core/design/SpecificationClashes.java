@@ -51,8 +51,10 @@ final class SpecificationClashes {
                 found.handleTurn();
             }
             if (spec.isAxe() && spec.answers(SpecificationField.HANDLE_MATERIAL) && !spec.handleMaterial().bearsBlows()) {
-                found.clash(SpecificationField.HANDLE_MATERIAL, spec.handleMaterial().words() + " breaks as a haft", "straight-grained hardwood: "
-                        + Stream.of(HandleMaterial.values()).filter(HandleMaterial::bearsBlows).map(wood -> wood.words().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")));
+                found.clash(SpecificationField.HANDLE_MATERIAL, spec.handleMaterial()
+                        .words() + " breaks as a haft", "straight-grained hardwood: "
+                        + Stream.of(HandleMaterial.values()).filter(HandleMaterial::bearsBlows)
+                                .map(wood -> wood.words().toLowerCase(Locale.ROOT)).collect(Collectors.joining(", ")));
             }
             if (spec.answersAll(SpecificationField.HANDLE_FINISH, SpecificationField.HANDLE_MATERIAL)) {
                 found.handleFinish();
@@ -82,7 +84,8 @@ final class SpecificationClashes {
             clash(SpecificationField.TEMPER_HEAT, "What " + spec.steel().designation() + " becomes at " + spec.temperHeat().in(units) + " is not known", spec.steel().curve().range().in(units));
         }
         if (spec.answers(SpecificationField.QUENCH) && !spec.steel().takes(spec.quench())) {
-            clash(SpecificationField.QUENCH, wrongQuench(spec.steel(), spec.quench()), "as usual for the steel; " + spec.steel().designation() + " takes "
+            clash(SpecificationField.QUENCH, wrongQuench(spec.steel(), spec.quench()), "as usual for the steel; " + spec.steel()
+                    .designation() + " takes "
                     + Stream.of(Quench.values()).filter(spec.steel()::takes).map(Quench::words).collect(Collectors.joining(" or ")));
         }
     }
@@ -92,7 +95,8 @@ final class SpecificationClashes {
             case PLATES_AND_AIR -> steel.designation() + " stays soft between plates";
             case WATER_THEN_OIL -> "Water cracks " + steel.designation();
             case FAST_OIL -> (steel.isAirHardening() ? "A liquid" : "Fast oil") + " cracks " + steel.designation();
-            case MEDIUM_OIL -> steel.isAirHardening() ? "A liquid cracks " + steel.designation() : "Medium oil is too slow for " + steel.designation() + ", which stays soft in it";
+            case MEDIUM_OIL -> steel.isAirHardening() ? "A liquid cracks " + steel.designation() : "Medium oil is too slow for "
+                    + steel.designation() + ", which stays soft in it";
         };
     }
 
@@ -104,7 +108,8 @@ final class SpecificationClashes {
         Length behind = spec.length(spec.isPeened() ? SpecificationField.CAP_THICKNESS : SpecificationField.NUT_THREAD);
         Length least = KnifeShape.fitting(spec).plus(spec.length(SpecificationField.HANDLE_LENGTH)).plus(behind);
         if (spec.length(SpecificationField.TANG_LENGTH).compareTo(least) < 0) {
-            clash(SpecificationField.TANG_LENGTH, spec.isPeened() ? "The tang does not come out of its cap, and nothing is left to peen" : "The tang does not reach through the handle into its nut",
+            clash(SpecificationField.TANG_LENGTH, spec.isPeened() ? "The tang does not come out of its cap, and nothing is left to peen"
+                    : "The tang does not reach through the handle into its nut",
                     least.upIn(units) + " or more");
         }
     }

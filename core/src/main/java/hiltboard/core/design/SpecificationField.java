@@ -51,14 +51,16 @@ public enum SpecificationField {
     HARDENING("hardening", "Hardened", "Blade", choice(Hardening.class, Hardening::words), always(), "IN_KILN"),
     TEMPERS("tempers", "Tempered", "Blade", choice(Tempers.class, Tempers::words), spec -> !spec.isSentOut(), "BY_STEEL"),
     TEMPER_HOURS("temperHours", "Each temper, hours", "Blade", new Count(1, 8), spec -> !spec.isSentOut(), spec -> spec.tempers() == 1 ? 4 : 2),
-    TEMPER_HEAT("temperHeat", "Tempering heat", "Blade", new TemperatureWithin(Temperature.ofFahrenheit(300), Temperature.ofFahrenheit(1200)), spec -> !spec.isSentOut(), Specification::usualTemperHeat),
+    TEMPER_HEAT("temperHeat", "Tempering heat", "Blade", new TemperatureWithin(Temperature.ofFahrenheit(300),
+            Temperature.ofFahrenheit(1200)), spec -> !spec.isSentOut(), Specification::usualTemperHeat),
     COLD("cold", "Cold treatment", "Blade", choice(ColdTreatment.class, ColdTreatment::words), spec -> !spec.isSentOut(), "BY_STEEL"),
     COLD_TURN("coldTurn", "The cold comes", "Blade", choice(ColdTurn.class, ColdTurn::words), spec -> spec.isTakenCold() && spec.tempers() > 1, "BEFORE_TEMPER"),
     HARDNESS_TRIED("hardnessTried", "Hardness is tried", "Blade", choice(HardnessTried.class, HardnessTried::words), spec -> !spec.isSentOut(), "AFTER_TEMPER"),
     QUENCH("quench", "Quench", "Blade", choice(QuenchChoice.class, QuenchChoice::words), spec -> !spec.isSentOut(), "BY_STEEL"),
     SCALE_GUARD("scaleGuard", "Against scale", "Blade", choice(ScaleGuard.class, ScaleGuard::words),
             spec -> !spec.isSentOut() && !spec.steel().isAirHardening() && !spec.isClayCoated(), "NONE"),
-    STRAIGHTENING("straightening", "A warped blade is", "Blade", choice(Straightening.class, Straightening::words), spec -> !spec.isSentOut(), "AFTER_TEMPER"),
+    STRAIGHTENING("straightening", "A warped blade is", "Blade", choice(Straightening.class, Straightening::words),
+            spec -> !spec.isSentOut(), "AFTER_TEMPER"),
     DRILLING("drilling", "Holes are drilled", "Blade", choice(Drilling.class, Drilling::words), made(kind -> kind == Construction.FULL_TANG || kind.isFolder()), "SQUARE_STOCK"),
     NOTCHES("notches", "Notches", "Blade", choice(Notches.class, Notches::words), made(kind -> !kind.isAxe() && !kind.isFolder()), "CHOIL"),
     NICK_DEPTH("nickDepth", "Depth of the nail nick", "Blade", length(".015", ".060"), made(kind -> kind == Construction.SLIP_JOINT), ".030"),
@@ -100,7 +102,8 @@ public enum SpecificationField {
     BEDDING("bedding", "Tang is", "Handle", choice(Bedding.class, Bedding::words), spec -> spec.hasBlock() && spec.heldBy() == HeldBy.GLUE, "GLUED_AT_ONCE"),
     RELEASE_AGENT("releaseAgent", "Release agent", "Handle", choice(ReleaseAgent.class, ReleaseAgent::words), Specification::isBedded, "PASTE_WAX"),
     SIDES("sides", "Sides", "Handle", choice(Sides.class, Sides::words), made(kind -> kind == Construction.SLIP_JOINT), "LINERS"),
-    SPRING_STEEL("springSteel", "Steel of the spring", "Handle", new Choice(springSteels(SteelLibrary.KNOWN)), made(kind -> kind == Construction.SLIP_JOINT), "1075"),
+    SPRING_STEEL("springSteel", "Steel of the spring", "Handle", new Choice(springSteels(SteelLibrary.KNOWN)),
+            made(kind -> kind == Construction.SLIP_JOINT), "1075"),
     LINER_THICKNESS("linerThickness", "Liner thickness", "Handle", length("1/64", "1/8"), Specification::hasLiners, ".050"),
     PIVOT_DIAMETER("pivotDiameter", "Pivot diameter", "Handle", hole("1/16", "3/8"), made(Construction::isFolder), "1/8"),
     PLATE_THICKNESS("plateThickness", "Plate thickness", "Handle", length("3/32", "1/4"), made(kind -> kind == Construction.FRAME_LOCK), "5/32"),
@@ -244,7 +247,8 @@ public enum SpecificationField {
 
     /** What can be chosen in a shop with these steels; nothing where the answer is a size or a count. */
     public List<Option> options(SteelLibrary steels) {
-        return this == STEEL ? steels(steels) : this == SPRING_STEEL ? springSteels(steels) : accepts instanceof Choice choice ? choice.options() : List.of();
+        return this == STEEL ? steels(steels) : this == SPRING_STEEL ? springSteels(steels) : accepts instanceof Choice choice
+                ? choice.options() : List.of();
     }
 
     private static List<Option> steels(SteelLibrary steels) {
@@ -252,14 +256,16 @@ public enum SpecificationField {
     }
 
     private static List<Option> springSteels(SteelLibrary steels) {
-        return steels.all().stream().filter(steel -> new BackSpring(steel).tempering().isPresent()).map(steel -> new Option(steel.designation(), steel.words())).toList();
+        return steels.all().stream().filter(steel -> new BackSpring(steel).tempering().isPresent())
+                .map(steel -> new Option(steel.designation(), steel.words())).toList();
     }
 
     /** Whether a change of the answer changes the outline, the use, the look or the price that the client agreed to. */
     public boolean concernsClient() {
         return switch (this) {
             case CHOIL_RADIUS, CORE_THICKNESS, CLAD_LAYERS, TANG_LENGTH, TANG_END_WIDTH, HOLE_COUNT, HOLE_DIAMETER, BAR_WIDTH -> false;
-            case CONSTRUCTION, HAND, STEEL_FORM, PATTERN, STEEL, BLADE_LENGTH, HEEL_WIDTH, HEAD_LENGTH, EDGE_LENGTH, GRIND, EDGE_THICKNESS, NOTCHES, FINISH, MARK,
+            case CONSTRUCTION, HAND, STEEL_FORM, PATTERN, STEEL, BLADE_LENGTH, HEEL_WIDTH, HEAD_LENGTH, EDGE_LENGTH, GRIND, EDGE_THICKNESS,
+                    NOTCHES, FINISH, MARK,
                     HANDLE_LENGTH, HAFT_LENGTH, HANDLE_MATERIAL, HANDLE_FINISH, USE, FASTENING, PIN_COUNT, PIN_DIAMETER, GUARD_MATERIAL, SPACER, SPACER_MATERIAL, HELD_BY, SIDES, SHEATH -> true;
             default -> compareTo(SHEATH) > 0;
         };

@@ -89,7 +89,8 @@ public final class SpecificationReader {
         String construction = entries.getOrDefault(SpecificationField.CONSTRUCTION.key(), SpecificationField.CONSTRUCTION.usual());
         Arrays.stream(Construction.values()).filter(kind -> kind.name().equals(construction)).forEach(kind -> {
             complete.putIfAbsent(SpecificationField.STEEL_FORM.key(), (kind.isForged() ? SteelForm.FORGED : SteelForm.BAR).name());
-            complete.putIfAbsent(SpecificationField.FINISH.key(), kind.isAxe() ? Finish.BELT_SATIN.name() : SpecificationField.FINISH.usual());
+            complete.putIfAbsent(SpecificationField.FINISH.key(), kind.isAxe() ? Finish.BELT_SATIN.name()
+                    : SpecificationField.FINISH.usual());
             complete.putIfAbsent(SpecificationField.HANDLE_MATERIAL.key(), kind.isAxe() ? HandleMaterial.HICKORY.name() : SpecificationField.HANDLE_MATERIAL.usual());
         });
         for (SpecificationField field : SpecificationField.values()) {
@@ -165,12 +166,16 @@ public final class SpecificationReader {
         if (read.answers(SpecificationField.SHARPENED_WITH) && read.sharpenedWith() == SharpenedWith.WHEEL && !read.isAxe() && !read.hasChoil()) {
             doubts.put(SpecificationField.SHARPENED_WITH.key(), "A wheel’s edge runs into the plunge where no choil ends the edge: is another way of sharpening, or a choil, better?");
         }
-        if (read.answersAll(SpecificationField.STEEL, SpecificationField.HARDENING) && read.hardening() == Hardening.BY_EYE && read.steel().wantsSoak()) {
-            doubts.put(SpecificationField.HARDENING.key(), read.steel().designation() + " has to stay at heat for " + Span.words(read.steel().soak())
+        if (read.answersAll(SpecificationField.STEEL, SpecificationField.HARDENING) && read.hardening() == Hardening.BY_EYE && read.steel()
+                .wantsSoak()) {
+            doubts.put(SpecificationField.HARDENING.key(), read.steel()
+                    .designation() + " has to stay at heat for " + Span.words(read.steel().soak())
                     + ": colour and hand cannot hold it there. A kiln, an outside treater, or a steel that needs no soak is better.");
         }
-        if (read.answersAll(SpecificationField.CONSTRUCTION, SpecificationField.HANDLE_MATERIAL) && read.isAxe() && read.handleMaterial() == HandleMaterial.WALNUT) {
-            doubts.put(SpecificationField.HANDLE_MATERIAL.key(), "Walnut is light and splits sooner under blows than hickory or ash: is it for show, or for light work?");
+        if (read.answersAll(SpecificationField.CONSTRUCTION, SpecificationField.HANDLE_MATERIAL) && read.isAxe()
+                && read.handleMaterial() == HandleMaterial.WALNUT) {
+            doubts.put(SpecificationField.HANDLE_MATERIAL.key(),
+                    "Walnut is light and splits sooner under blows than hickory or ash: is it for show, or for light work?");
         }
         return doubts;
     }

@@ -76,7 +76,10 @@ public enum Use {
         return finest;
     }
 
-    /** How thick it is usually left behind the edge, before sharpening; empty where that is no number of its own. Common practice, from memory. */
+    /**
+     * How thick it is usually left behind the edge, before sharpening; empty where that is no number of its own. Common practice, from
+     * memory.
+     */
     public Optional<LengthRange> behindTheEdge() {
         return switch (this) {
             case VEGETABLES -> Optional.of(LengthRange.of(".008", ".012"));

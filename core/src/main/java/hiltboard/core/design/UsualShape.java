@@ -26,7 +26,8 @@ final class UsualShape {
 
     /** Three quarters of an inch on a knife; on an axe as high as makes the usual angle out of its cheek. Common practice, from memory. */
     static Length bevelHeight(Specification spec) {
-        double cheek = spec.isAxe() ? mm(spec, CHEEK_THICKNESS) / 2 / Math.tan(Math.toRadians(Use.FELLING.usualDegrees())) : 3 * QUARTER_INCH;
+        double cheek = spec.isAxe() ? mm(spec, CHEEK_THICKNESS) / 2 / Math.tan(Math.toRadians(Use.FELLING.usualDegrees()))
+                : 3 * QUARTER_INCH;
         return down(cheek);
     }
 
@@ -130,10 +131,14 @@ final class UsualShape {
         return down(Math.min(QUARTER_INCH, deepest * 0.75));
     }
 
-    /** To the end of the handle and through what holds it there: cap and a head to peen, or the thread in its nut; three quarters of the handle where glue holds. */
+    /**
+     * To the end of the handle and through what holds it there: cap and a head to peen, or the thread in its nut; three quarters of the
+     * handle where glue holds.
+     */
     static Length tangLength(Specification spec) {
         double handle = mm(spec, HANDLE_LENGTH);
-        double behind = spec.isPeened() ? handle + mm(spec, CAP_THICKNESS) + HEAD_TO_PEEN : spec.isTakeDown() ? handle + mm(spec, NUT_THREAD) : handle * 0.75;
+        double behind = spec.isPeened() ? handle + mm(spec, CAP_THICKNESS) + HEAD_TO_PEEN : spec.isTakeDown() ? handle
+                + mm(spec, NUT_THREAD) : handle * 0.75;
         return up(KnifeShape.fitting(spec).millimetres() + behind);
     }
 

@@ -22,7 +22,8 @@ public record KilnCheck(List<Once> checks) {
 
     /** What the broken coupon looked like. */
     public enum Grain {
-        FINE("Fine and grey", "right for this steel"), COARSE("Coarse, it sparkles", "too hot, or too long"), UNHARDENED("It bent before it broke", "not hot enough, or too slow a quench"),
+        FINE("Fine and grey", "right for this steel"), COARSE("Coarse, it sparkles", "too hot, or too long"),
+                UNHARDENED("It bent before it broke", "not hot enough, or too slow a quench"),
         NONE("No coupon, it only tempers", "the second thermocouple is enough for an oven");
 
         private final String words;
@@ -69,11 +70,14 @@ public record KilnCheck(List<Once> checks) {
     /** What is said of the kiln where it is used. */
     public String words(Units units) {
         if (checks.isEmpty()) {
-            return "Not checked yet: a second thermocouple beside the work and a coupon of the steel at three heats, quenched and broken for its grain, before a blade goes in.";
+            return "Not checked yet: a second thermocouple beside the work and a coupon of the steel at three heats, quenched and broken "
+                    + "for its grain, before a blade goes in.";
         }
         double off = offsetKelvin();
         String offset = Math.abs(off) < 0.5 ? "It shows what the second thermocouple reads."
-                : "It shows " + TemperatureDifference.ofKelvin(Math.abs(off)).in(units) + (off > 0 ? " too much" : " too little") + "; it is told so much " + (off > 0 ? "more" : "less") + ", and every heat here is the true one.";
+                : "It shows " + TemperatureDifference.ofKelvin(Math.abs(off))
+                        .in(units) + (off > 0 ? " too much" : " too little") + "; it is told so much " + (off > 0 ? "more" : "less")
+                        + ", and every heat here is the true one.";
         return isDone() ? offset : offset + " " + checks.size() + " of " + WANTED + " heats are checked.";
     }
 }

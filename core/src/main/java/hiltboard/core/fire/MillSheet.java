@@ -107,7 +107,8 @@ public final class MillSheet {
         Arrays.stream(Datum.values()).forEach(datum -> sources.put(datum, from));
         Grade grade = new Grade(designation.orElseThrow(), "", family.orElseThrow(), composition, new Density(density.orElseThrow()),
                 forgingLow.map(low -> new HeatRange(low, forgingHigh.orElseThrow())), normalising, sources);
-        Steel steel = new Steel(grade, hardening.orElseThrow(), soak.orElseThrow(), quench.orElseThrow(), Set.of(quench.orElseThrow()), cold, asQuenched.orElseThrow(), tempering.orElseThrow(),
+        Steel steel = new Steel(grade, hardening.orElseThrow(), soak.orElseThrow(), quench.orElseThrow(), Set.of(quench.orElseThrow()),
+                cold, asQuenched.orElseThrow(), tempering.orElseThrow(),
                 new TemperingCurve(points, band.orElseThrow()), family.get().equals(STAINLESS), hamon.orElseThrow().equals("yes"));
         Map<String, String> written = new HashMap<>();
         kept.forEach((field, value) -> written.put(field.key(), value));

@@ -77,9 +77,12 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
     }
 
     private static Programme anneal(Temperature heat, Duration soak, boolean isAir, Units units) {
-        List<Segment> told = List.of(Segment.until(heat), new Segment(BLACK, isAir ? ANNEALING_FALL_AIR : ANNEALING_FALL, Optional.of(Duration.ZERO)));
-        return new Programme(Treatment.ANNEAL, heat, soak, told, List.of("In cold or warm" + (isAir ? ", in foil" : "") + ", up to " + heat.in(units) + ", " + Span.words(soak),
-                "Down in the shut kiln, no faster than " + (isAir ? "40 °F (22 °C)" : "50 °F (28 °C)") + " an hour, to black heat" + (isAir ? ": taken out hot, it hardens again" : ""), "Overnight to cold"), Treatment.ANNEAL.ready());
+        List<Segment> told = List.of(Segment.until(heat), new Segment(BLACK, isAir ? ANNEALING_FALL_AIR : ANNEALING_FALL,
+                Optional.of(Duration.ZERO)));
+        return new Programme(Treatment.ANNEAL, heat, soak, told, List.of("In cold or warm" + (isAir ? ", in foil" : "") + ", up to "
+                + heat.in(units) + ", " + Span.words(soak),
+                "Down in the shut kiln, no faster than " + (isAir ? "40 °F (22 °C)" : "50 °F (28 °C)") + " an hour, to black heat"
+                        + (isAir ? ": taken out hot, it hardens again" : ""), "Overnight to cold"), Treatment.ANNEAL.ready());
     }
 
     private static Programme temper(Treatment treatment, Temperature heat, Duration soak, int tempers, Units units) {
@@ -157,14 +160,21 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         public static List<ByHand> of(Specification spec, Units units) {
             List<ByHand> all = new ArrayList<>();
             if (spec.isClayCoated()) {
-                all.add(new ByHand("Clay on the spine", List.of("Degreased; the clay is mixed as thick as batter and laid about 1/8 in (3 mm) thick over the spine, the edge bare", "Dried overnight, until it is pale all over and no longer cold against the cheek",
+                all.add(new ByHand("Clay on the spine",
+                        List.of("Degreased; the clay is mixed as thick as batter and laid about 1/8 in (3 mm) thick over the spine, the "
+                        + "edge bare", "Dried overnight, until it is pale all over and no longer cold against the cheek",
                         "After the quench a quick test grind shows the line while a second quench is still possible; the blade is brittle meanwhile")));
             }
             if (spec.hardening() == Hardening.BY_EYE) {
-                all.add(new ByHand("Harden in the forge", List.of("In the shade: bright daylight makes colours unreadable; a square tube muffles the flame", "Evenly, to where the magnet lets go, at about " + CURIE.in(units) + " in every steel, and 50 to 100 °F (30 to 55 °C) further",
-                        "A coupon of the same steel first, quenched and broken: fine grey grain is right", "Into " + spec.quench().words() + " of " + spec.quench().medium().in(units) + ", point first, straight, wholly under")));
+                all.add(new ByHand("Harden in the forge",
+                        List.of("In the shade: bright daylight makes colours unreadable; a square tube muffles the flame",
+                        "Evenly, to where the magnet lets go, at about " + CURIE.in(units)
+                        + " in every steel, and 50 to 100 °F (30 to 55 °C) further",
+                        "A coupon of the same steel first, quenched and broken: fine grey grain is right", "Into " + spec.quench()
+                                .words() + " of " + spec.quench().medium().in(units) + ", point first, straight, wholly under")));
             }
-            spec.cold().temperature().ifPresent(cold -> all.add(new ByHand("Cold treatment", List.of("From the quench to hand warmth, then at once to " + cold.in(units) + " or below, an hour at least",
+            spec.cold().temperature().ifPresent(cold -> all.add(new ByHand("Cold treatment",
+                    List.of("From the quench to hand warmth, then at once to " + cold.in(units) + " or below, an hour at least",
                     "Dry ice in spirit, or liquid nitrogen: gloves, goggles, moving air, never in a sealed vessel", "Warm up in still air, then the first temper the same day"))));
             if (spec.hardening() == Hardening.TORCHED_SPINE) {
                 all.add(new ByHand("Soften the spine by torch", List.of("Tempered, bright steel; edge in wet sand or water", "Colours run from the spine: stop at blue, about " + Temperature.ofFahrenheit(560).in(units) + ", well above the edge",

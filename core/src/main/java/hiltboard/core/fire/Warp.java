@@ -90,7 +90,8 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
         if (!isTempered) {
             remedies.add(Remedy.WHILE_WARM);
         }
-        if ((isTempered || isClampedUntempered) && amount.compareTo(new Length(blade.nanometres() / CLAMPS_PER_LENGTH)) <= 0 && direction != Direction.UP && direction != Direction.DOWN) {
+        if ((isTempered || isClampedUntempered) && amount.compareTo(new Length(blade.nanometres() / CLAMPS_PER_LENGTH)) <= 0
+                && direction != Direction.UP && direction != Direction.DOWN) {
             remedies.add(Remedy.CLAMPED_TEMPER);
         }
         if (direction == Direction.UP || direction == Direction.DOWN) {
@@ -111,7 +112,9 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
     public static List<String> lookAtFirst(int times, int heats) {
         List<String> words = new ArrayList<>();
         if (times > 1) {
-            words.add("It has warped " + times + " times. Before the next quench look at the bevels (uneven?), at the heat (one side nearer the element, a slanting blade?), at the quench (slanting, moved sideways, oil too cold?) "
+            words.add("It has warped " + times
+                    + " times. Before the next quench look at the bevels (uneven?), at the heat (one side nearer the element, a slanting "
+                    + "blade?), at the quench (slanting, moved sideways, oil too cold?) "
                     + "and at stress (forged cold, ground hard, not normalised?). What is not changed bends it again.");
         }
         if (heats >= NEW_BLADE_FROM - 1 && times > 0) {

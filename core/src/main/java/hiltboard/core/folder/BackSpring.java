@@ -17,6 +17,7 @@ public record BackSpring(Steel steel) {
 
     /** What it is tempered at; empty where the steel stays too hard for a spring. */
     public Optional<Temperature> tempering() {
-        return IntStream.of(AIMED_AT).boxed().flatMap(hrc -> steel.curve().temperatureFor(hrc).stream()).findFirst().map(Temperature::toFiveFahrenheit);
+        return IntStream.of(AIMED_AT).boxed().flatMap(hrc -> steel.curve().temperatureFor(hrc).stream()).findFirst()
+                .map(Temperature::toFiveFahrenheit);
     }
 }

@@ -173,8 +173,10 @@ final class AtTheForge {
     private Outcome weld(Billet billet) {
         Billet pressed = scaled(billet, billet.section().thickness().times(1 - step.decimal(LOSS) / 100));
         working.add(loss(billet, pressed));
-        billet.layers().stream().map(layer -> layer.steel().key()).distinct().flatMap(key -> Steel.named(key).stream()).filter(Steel::isAirHardening).forEach(steel -> cautions.add(steel.designation()
-                + " crumbles above about " + steel.welding().in(units) + ", and its scale does not weld: shut in a can, at no more than that heat, and longer."));
+        billet.layers().stream().map(layer -> layer.steel().key()).distinct().flatMap(key -> Steel.named(key).stream())
+                .filter(Steel::isAirHardening).forEach(steel -> cautions.add(steel.designation()
+                + " crumbles above about " + steel.welding().in(units)
+                        + ", and its scale does not weld: shut in a can, at no more than that heat, and longer."));
         return done(pressed.welded());
     }
 

@@ -56,7 +56,10 @@ public enum Adhesive {
         return at(shop, setMinutes, Span::down, "sets after", units);
     }
 
-    /** How long it rests before it is loaded, ground or drilled: longer in a cold shop, and in a warm one never shorter than stated, since it gains strength overnight. */
+    /**
+     * How long it rests before it is loaded, ground or drilled: longer in a cold shop, and in a warm one never shorter than stated, since
+     * it gains strength overnight.
+     */
     public Worked<Span> cures(Temperature shop, Units units) {
         Temperature counted = shop.celsius() > STATED_AT_CELSIUS ? Temperature.ofCelsius(STATED_AT_CELSIUS) : shop;
         return at(counted, loadHours * 60, Span::up, "bears load after", units);

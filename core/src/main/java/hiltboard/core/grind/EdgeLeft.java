@@ -31,13 +31,15 @@ public record EdgeLeft(Length thickness, Length edge, BevelTiming bevels, Quench
         String sum = "Agreed edge " + line.of(edge) + " + " + line.of(TO_CLEAN_UP) + " to clean up" + line.comesTo(least);
         Length left = usual.compareTo(least) > 0 ? usual : least;
         if (left.compareTo(thickness) >= 0) {
-            return Worked.of(thickness, "The stock is thinner than the " + left.in(units) + " that would be left: it stays, " + thickness.in(units));
+            return Worked.of(thickness, "The stock is thinner than the " + left.in(units) + " that would be left: it stays, "
+                    + thickness.in(units));
         }
         return Worked.of(left, sum + "; usual " + usualWords(usual, units) + ", and the larger counts");
     }
 
     private String usualWords(Length usual, Units units) {
-        return isClayed ? "under clay " + usual.in(units) + " (" + Length.ofInches("0.040").in(units) + " to " + Length.ofInches("0.060").in(units) + ")"
+        return isClayed ? "under clay " + usual.in(units) + " (" + Length.ofInches("0.040").in(units) + " to " + Length.ofInches("0.060")
+                .in(units) + ")"
                 : "for " + quench.words() + " " + usual.in(units);
     }
 }

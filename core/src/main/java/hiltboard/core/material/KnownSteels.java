@@ -48,7 +48,8 @@ final class KnownSteels {
             steel("1075", CARBON, SAE_CARBON, "C .70-.80 MN .40-.70").forged(1500, 2100).normalised(1600, 1525, 1450)
                     .hardened(1515, 3, Quench.FAST_OIL, 65).takes(Quench.WATER_THEN_OIL).shallow().tempers(64, 62, 60, 58, 57, 53, 48, 43),
             steel("1084", CARBON, SAE_CARBON, "C .80-.93 MN .60-.90").forged(1500, 2100).normalised(1600, 1525, 1450)
-                    .hardened(1500, 3, Quench.FAST_OIL, 65).takes(Quench.MEDIUM_OIL, Quench.WATER_THEN_OIL).tempers(64, 62, 60, 59, 57, 54, 49, 44),
+                    .hardened(1500, 3, Quench.FAST_OIL, 65).takes(Quench.MEDIUM_OIL, Quench.WATER_THEN_OIL)
+                    .tempers(64, 62, 60, 59, 57, 54, 49, 44),
             steel("1095", CARBON, SAE_CARBON, "C .90-1.03 MN .30-.50").forged(1500, 2050).normalised(1600, 1525, 1450)
                     .hardened(1475, 5, Quench.FAST_OIL, 66).takes(Quench.WATER_THEN_OIL).shallow().tempers(65, 63, 61, 60, 58, 55, 50, 45),
             steel("W1", WATER_TOOL, AISI_TOOL, "C .70-1.50 SI .10-.40 MN .10-.40").forged(1500, 1950).normalised(1600, 1525, 1450)
@@ -57,14 +58,18 @@ final class KnownSteels {
                     .hardened(1475, 15, Quench.FAST_OIL, 66).takes(Quench.WATER_THEN_OIL).shallow().tempers(65, 64, 62, 60, 59, 55, 51, 46),
             steel("5160", SPRING, SAE_ALLOY, "C .56-.64 SI .15-.35 MN .75-1.00 CR .70-.90").forged(1600, 2150).normalised(1650, 1575, 1500)
                     .hardened(1525, 10, Quench.MEDIUM_OIL, 63).takes(Quench.FAST_OIL).tempers(61, 59, 58, 57, 56, 53, 49, 45),
-            steel("52100", BEARING, SAE_ALLOY, "C .98-1.10 SI .15-.35 MN .25-.45 CR 1.30-1.60").forged(1650, 2050).normalised(1700, 1600, 1475)
+            steel("52100", BEARING, SAE_ALLOY, "C .98-1.10 SI .15-.35 MN .25-.45 CR 1.30-1.60").forged(1650, 2050)
+                    .normalised(1700, 1600, 1475)
                     .hardened(1500, 10, Quench.MEDIUM_OIL, 66).takes(Quench.FAST_OIL).gainsByCold().tempers(65, 63, 61, 60, 58, 56, 52, 48),
-            steel("O1", OIL_TOOL, AISI_TOOL, "C .85-1.00 SI 0-.50 MN 1.00-1.40 CR .40-.60 V 0-.30 W .40-.60").forged(1550, 1950).normalised(1600, 1525, 1450)
+            steel("O1", OIL_TOOL, AISI_TOOL, "C .85-1.00 SI 0-.50 MN 1.00-1.40 CR .40-.60 V 0-.30 W .40-.60").forged(1550, 1950)
+                    .normalised(1600, 1525, 1450)
                     .hardened(1475, 10, Quench.MEDIUM_OIL, 65).takes(Quench.FAST_OIL).gainsByCold().tempers(64, 62, 61, 59, 58, 55, 51, 47),
             steel("80CrV2", OIL_TOOL, EN_SPRING, "C .75-.85 SI .25-.40 MN .30-.50 CR .40-.70 V .15-.25").number("1.2235").forged(1550, 2050)
-                    .normalised(1625, 1550, 1475).hardened(1525, 8, Quench.MEDIUM_OIL, 65).takes(Quench.FAST_OIL).tempers(63, 61, 60, 58, 57, 54, 50, 45),
+                    .normalised(1625, 1550, 1475).hardened(1525, 8, Quench.MEDIUM_OIL, 65).takes(Quench.FAST_OIL)
+                    .tempers(63, 61, 60, 58, 57, 54, 50, 45),
             steel("75Ni8", NICKEL, EN_SPRING, "C .72-.78 SI .15-.35 MN .30-.50 CR 0-.15 NI 1.80-2.10").number("1.5634").forged(1550, 2050)
-                    .normalised(1600, 1525, 1450).hardened(1490, 5, Quench.MEDIUM_OIL, 64).takes(Quench.FAST_OIL).tempers(62, 60, 59, 57, 56, 52, 47, 43),
+                    .normalised(1600, 1525, 1450).hardened(1490, 5, Quench.MEDIUM_OIL, 64).takes(Quench.FAST_OIL)
+                    .tempers(62, 60, 59, 57, 56, 52, 47, 43),
             steel("A2", AIR, AISI_TOOL, "C .95-1.05 SI 0-.50 MN 0-1.00 CR 4.75-5.50 MO .90-1.40 V .15-.50").forged(1650, 2000)
                     .hardened(1775, 20, Quench.PLATES_AND_AIR, 63.5).gainsByCold().tempers(62, 61, 60, 59, 57, 56, 56, 56),
             steel("D2", AIR, AISI_TOOL, "C 1.40-1.60 SI 0-.60 MN 0-.60 CR 11-13 MO .70-1.20 V 0-1.10").light().forged(1700, 2000)
@@ -178,7 +183,8 @@ final class KnownSteels {
             for (int i = 0; i < TEMPERS.length; i++) {
                 points.add(new Point(Temperature.ofFahrenheit(TEMPERS[i]), hrc[i]));
             }
-            return new Steel(grade, hardening, soak, quench, media, cold, asQuenched, Temperature.ofFahrenheit(400), new TemperingCurve(points, USUAL_BAND), family.equals(STAINLESS), isShallow);
+            return new Steel(grade, hardening, soak, quench, media, cold, asQuenched, Temperature.ofFahrenheit(400),
+                    new TemperingCurve(points, USUAL_BAND), family.equals(STAINLESS), isShallow);
         }
     }
 }

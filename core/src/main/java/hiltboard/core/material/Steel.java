@@ -20,7 +20,8 @@ import java.util.Set;
  * @param takesHamon whether it hardens so shallowly that a line shows between edge and spine
  */
 public record Steel(Grade grade, Temperature hardening, Duration soak, Quench quench, Set<Quench> media,
-        Optional<Temperature> cold, double asQuenchedHrc, Temperature tempering, TemperingCurve curve, boolean stainless, boolean takesHamon) {
+        Optional<Temperature> cold, double asQuenchedHrc, Temperature tempering, TemperingCurve curve, boolean stainless,
+                boolean takesHamon) {
 
     /** Welding heat of carbon steel, under flux or with its edges welded shut; common practice, from memory. */
     public static final Temperature WELDING = Temperature.ofFahrenheit(2200);
@@ -31,7 +32,8 @@ public record Steel(Grade grade, Temperature hardening, Duration soak, Quench qu
     public Steel {
         media = Set.copyOf(media);
         if (curve.at(tempering).isEmpty() || soak.isZero() || soak.isNegative() || !media.contains(quench)) {
-            throw new IllegalArgumentException(grade.designation() + " is tempered outside its own curve, not soaked, or does not take its own quench");
+            throw new IllegalArgumentException(grade.designation()
+                    + " is tempered outside its own curve, not soaked, or does not take its own quench");
         }
     }
 
@@ -68,7 +70,8 @@ public record Steel(Grade grade, Temperature hardening, Duration soak, Quench qu
     }
 
     /**
-     * What it is welded at: carbon steel far above its forging heats, steel with much chromium at the top of them, since it crumbles above, and
+     * What it is welded at: carbon steel far above its forging heats, steel with much chromium at the top of them, since it crumbles
+     * above, and
      * in a can, since its scale does not weld. Common practice, from memory.
      */
     public Temperature welding() {

@@ -9,8 +9,10 @@ import java.util.Set;
 /** The usual cautions, short, as they stand at a step: those of a machine at every step that is done at it, the others where the work asks. */
 public final class Cautions {
     public static final String EYES_LUNGS = "Eyes, ears and lungs: glasses, ear protection, mask, extraction. Hair and sleeves away.";
-    static final String DRILLING = "Eyes: glasses against chips. Clamp the work and give it a stop; key out of the chuck; speed by the drill; no gloves at a turning tool.";
-    static final String MILLING = "Eyes: glasses against chips. Clamp the work and give it a stop; guard on; speed by the cutter; a knocked cutter is changed; no gloves and no hand near what turns.";
+    static final String DRILLING = "Eyes: glasses against chips. Clamp the work and give it a stop; key out of the chuck; speed by the "
+            + "drill; no gloves at a turning tool.";
+    static final String MILLING = "Eyes: glasses against chips. Clamp the work and give it a stop; guard on; speed by the cutter; a "
+            + "knocked cutter is changed; no gloves and no hand near what turns.";
     static final String HAMMER = "Eyes and ears at the hammer: glasses, ear protection, nobody in line with it.";
     static final String TUMBLER = "Tumbler: ears; lid shut; no water near its plug, no wet floor; take the blade out by its tang.";
     static final String BUFFER = "The buffer is the most dangerous wheel: edge down, stand aside, blade wrapped; dry air gives shocks that startle the hand.";
@@ -20,10 +22,12 @@ public final class Cautions {
     public static final String SOLVENT = "Solvent: fumes and fire; away from sparks and flames.";
     static final String FERRIC = "Ferric chloride: goggles, gloves; never down the drain, collect it as waste. Bought ready is safer: a bath of the shop’s own making is free acid until fresh iron raises no more bubbles in it, and only then takes peroxide, a little at a time.";
     static final String SHARP = "From here on it is a sharp object: wrap the edge whenever it is put down.";
-    public static final String FORGE = "Forge: burns, gas and carbon monoxide; fresh air, eyes and ears covered against scale and noise, a clear way between fire and anvil.";
+    public static final String FORGE = "Forge: burns, gas and carbon monoxide; fresh air, eyes and ears covered against scale and noise, "
+            + "a clear way between fire and anvil.";
     public static final String PRESS = "Press and hammer pinch: tongs that hold, nobody else within reach.";
     static final String QUENCH_OIL = "Oil flares: lid and extinguisher at hand, no water near, face shield, wholly under.";
-    static final String QUENCH_OIL_HALF = "Oil flares round a head that is only half in it: long tongs, face shield, lid and extinguisher at hand, no water near.";
+    static final String QUENCH_OIL_HALF = "Oil flares round a head that is only half in it: long tongs, face shield, lid and extinguisher "
+            + "at hand, no water near.";
     static final String TITANIUM = "Titanium fines burn: no steel sparks into them, sweep up, class D extinguisher.";
     static final String PARTING = "Parting glue with heat: fumes and burns; fresh air, no open flame, no solvent near; an oiled or waxed part smokes and catches fire. Below the tempering heat: new colour on the blade means that the temper is gone.";
 

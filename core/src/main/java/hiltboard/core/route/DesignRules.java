@@ -18,9 +18,11 @@ final class DesignRules {
             rule("number-before-work", COSTLY).first(NUMBERS).then(MEASURES_STOCK, LAYS_OUT, CUTS_STEEL, HARDENS).onlyOrder()
                     .because("Pieces of a batch are numbered before the first operation.").otherwise("Pieces that look alike get swapped, and somebody works on the wrong one.").remedy("Number the piece and its slot."),
             rule("layout-before-punch", CARE).first(LAYS_OUT).then(PUNCHES_NUMBER)
-                    .because("The number is punched once the layout shows where the handle hides it.").otherwise("It lands where it is seen for ever.").remedy("Lay out first; until then paper and tag carry the number."),
+                    .because("The number is punched once the layout shows where the handle hides it.")
+                    .otherwise("It lands where it is seen for ever.").remedy("Lay out first; until then paper and tag carry the number."),
             rule("punch-before-heat", COSTLY).first(PUNCHES_NUMBER).then(SENDS_OUT, HARDENS)
-                    .because("Number and piece stay together through the fire.").otherwise("Tags burn, and hardened blades look alike: nobody knows which is whose.").remedy("Punch the number."),
+                    .because("Number and piece stay together through the fire.")
+                    .otherwise("Tags burn, and hardened blades look alike: nobody knows which is whose.").remedy("Punch the number."),
             rule("first-piece-before-the-rest", COSTLY).first(SEES_FIRST).then(CUTS_STEEL).onlyOrder()
                     .because("The first piece proves the process.").otherwise("A fault that nobody has found yet is repeated in every piece.").remedy("Prove the first piece, then cut the rest."),
             rule("cut-before-proof", COSTLY).first(CUTS_STEEL, FILES_SOFT_STEEL).then(PROVES)

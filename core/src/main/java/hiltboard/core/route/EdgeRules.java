@@ -19,15 +19,20 @@ final class EdgeRules {
             rule("wrap-the-edge", STOP).first(WRAPS_EDGE).then(DRY_FITS, GLUES_HANDLE, ASSEMBLES, SHAPES_HANDLE_ON_KNIFE).onlyOrder()
                     .because("A sharp blade is wrapped before anybody grips it.").otherwise("Whoever grips the blade cuts a hand on it.").remedy("Wrap the edge."),
             rule("sharpen-before-strop", COSTLY).first(SHARPENS).then(STROPS)
-                    .because("The burr that the stone raised comes off on the strop.").otherwise("Without a burr there is no edge yet to strop.").remedy("Sharpen first."),
+                    .because("The burr that the stone raised comes off on the strop.")
+                    .otherwise("Without a burr there is no edge yet to strop.").remedy("Sharpen first."),
             rule("strop-before-test", COSTLY).first(STROPS).then(TRIES_EDGE)
-                    .because("It is tried with its burr off.").otherwise("A burr cuts well once and is dull after.").remedy("Take the burr off, strop."),
+                    .because("It is tried with its burr off.").otherwise("A burr cuts well once and is dull after.")
+                    .remedy("Take the burr off, strop."),
             rule("test-before-last-check", COSTLY).first(TRIES_EDGE).then(CHECKS_LAST)
-                    .because("A knife that has not cut is not checked.").otherwise("The client finds out that it does not cut.").remedy("Try it as it will be used."),
+                    .because("A knife that has not cut is not checked.").otherwise("The client finds out that it does not cut.")
+                    .remedy("Try it as it will be used."),
             rule("last-check-before-packing", COSTLY).first(CHECKS_LAST).then(PACKS)
-                    .because("It is packed when it is checked.").otherwise("What is missing is found at the client's.").remedy("Do the last check."),
+                    .because("It is packed when it is checked.").otherwise("What is missing is found at the client's.")
+                    .remedy("Do the last check."),
             rule("packed-before-sending", STOP).first(PACKS).then(HANDS_OVER)
-                    .because("A blade goes by post with its point guarded, in two boxes.").otherwise("It comes through the box and cuts whoever carries it.").remedy("Guard it and pack it."),
+                    .because("A blade goes by post with its point guarded, in two boxes.")
+                    .otherwise("It comes through the box and cuts whoever carries it.").remedy("Guard it and pack it."),
             rule("edge-before-wrapping-it", COSTLY).first(SHARPENS, TRIES_EDGE).then(WRAPS_EDGE)
                     .because("The edge is wrapped when it is on.").otherwise("The wrapping has to come off again for the stone.").remedy("Sharpen first."),
             rule("brief-after-handle", CARE).where(spec -> !spec.isSharpenedBeforeHandle()).first(FINISHES_HANDLE).then(READS_BRIEF).onlyOrder()

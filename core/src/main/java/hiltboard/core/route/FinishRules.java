@@ -22,16 +22,21 @@ final class FinishRules {
     static final List<OrderRule> ALL = List.of(
             rule("grind-before-polish", COSTLY).where(spec -> spec.finish() != Finish.TWO_TONE_GROUND).first(FINISH_GRINDS).then(POLISHES, SANDS_RICASSO)
                     .because("Finishing follows the last grinding pass.").otherwise("The belt takes the finish off again, and the sanding was for nothing.").remedy("Finish the grind."),
-            rule("grind-before-corners", COSTLY).where(spec -> spec.finish() != Finish.TWO_TONE_GROUND).first(FINISH_GRINDS).then(EASES_CORNERS)
-                    .because("Corners are eased on the ground blade.").otherwise("The last grinding pass makes them sharp again.").remedy("Finish the grind."),
+            rule("grind-before-corners", COSTLY).where(spec -> spec.finish() != Finish.TWO_TONE_GROUND).first(FINISH_GRINDS)
+                    .then(EASES_CORNERS)
+                    .because("Corners are eased on the ground blade.").otherwise("The last grinding pass makes them sharp again.")
+                    .remedy("Finish the grind."),
             rule("corners-before-polish", COSTLY).first(EASES_CORNERS).then(POLISHES, DEGREASES_FOR_ETCH)
-                    .because("Spine and butt are eased before the finish goes on.").otherwise("Breaking a corner afterwards scratches the finish, and shows bright in an etched one.").remedy("Ease the corners."),
+                    .because("Spine and butt are eased before the finish goes on.")
+                    .otherwise("Breaking a corner afterwards scratches the finish, and shows bright in an etched one.")
+                    .remedy("Ease the corners."),
             rule("two-tone-etch-before-bevels", STOP).where(spec -> spec.finish() == Finish.TWO_TONE_GROUND).first(TUMBLES).then(FINISH_GRINDS)
                     .because("Two tones by grinding: etched and tumbled first, the bevels ground bright after.").otherwise("The bath and the tumbler dull the bevels again.").remedy("Etch and tumble, then grind the bevels bright."),
             rule("ricasso-before-dark", COSTLY).where(spec -> spec.finish() == Finish.TWO_TONE_GROUND).first(SANDS_RICASSO).then(DEGREASES_FOR_ETCH)
                     .because("Shoulders and ricasso are sanded before they go dark.").otherwise("Sanding takes the dark off again where the guard will sit.").remedy("Sand them first."),
             rule("polish-before-texture", COSTLY).first(POLISHES).then(TEXTURES)
-                    .because("The blade is evened out before the texture is cut; every fine polish comes after it.").otherwise("Sanding takes the peaks off again, and the texture is lost.").remedy("Even it out first, then texture."),
+                    .because("The blade is evened out before the texture is cut; every fine polish comes after it.")
+                    .otherwise("Sanding takes the peaks off again, and the texture is lost.").remedy("Even it out first, then texture."),
             rule("texture-before-etch", STOP).first(TEXTURES).then(DEGREASES_FOR_ETCH, ETCHES)
                     .because("The texture is cut before the dark.").otherwise("There are no peaks and no valleys for the dark to stay in, and it comes out plain.").remedy("Cut the texture, then darken it."),
             rule("polish-before-etch", COSTLY).first(POLISHES).then(MASKS, DEGREASES_FOR_ETCH, ETCHES)
@@ -42,7 +47,8 @@ final class FinishRules {
                     .because("This job marks before the acid.").otherwise("On the dark surface the mark comes out uneven.").remedy("Mark first."),
             rule("finish-before-mark", COSTLY).where(spec -> isMarked(spec, MarkTiming.AFTER_POLISH)).first(NEUTRALISES, TUMBLES, SANDS_PEAKS).then(MARKS)
                     .because("This job marks after the polish.").otherwise("Acid and polish take the mark with them.").remedy("Finish the polish, then mark."),
-            rule("all-before-last-mark", COSTLY).where(spec -> isMarked(spec, MarkTiming.LAST)).first(FINISHES_BLADE, FINISHES_HANDLE, SHARPENS, STROPS, TRIES_EDGE).then(MARKS).onlyOrder()
+            rule("all-before-last-mark", COSTLY).where(spec -> isMarked(spec, MarkTiming.LAST))
+                    .first(FINISHES_BLADE, FINISHES_HANDLE, SHARPENS, STROPS, TRIES_EDGE).then(MARKS).onlyOrder()
                     .because("This job marks at the very end.").otherwise("What is done afterwards scratches or sands the mark away.").remedy("Finish everything else first."),
             rule("mask-before-degreasing", COSTLY).first(MASKS).then(DEGREASES_FOR_ETCH)
                     .because("The mask is on before the last degreasing.").otherwise("Fingers touch the clean steel again, and every print is a patch after the bath.").remedy("Mask, then solvent."),

@@ -25,19 +25,24 @@ final class FitRules {
             rule("fitting-soft-first", STOP).first(CUTS_GUARD).then(HARDENS_FITTING)
                     .because("The guard is slotted while it is soft.").otherwise("A hard guard breaks the cutter, and only carbide cuts it.").remedy("Mill the slot first."),
             rule("fitting-temper-at-once", STOP).first(HARDENS_FITTING).then(TEMPERS_FITTING).within(Duration.ofHours(2))
-                    .because("A hardened fitting is tempered at once, like a blade.").otherwise("A hardened guard that waits untempered cracks by itself.").remedy("Into the temper within two hours."),
+                    .because("A hardened fitting is tempered at once, like a blade.")
+                    .otherwise("A hardened guard that waits untempered cracks by itself.").remedy("Into the temper within two hours."),
             rule("fitting-tempered-before-fit", STOP).first(HARDENS_FITTING, TEMPERS_FITTING).then(FITS_GUARD)
                     .because("A hardened guard is tempered before it is fitted, driven or pulled.").otherwise("It snaps in two on the tang.").remedy("Temper the guard first."),
             rule("fit-before-outline", COSTLY).first(FITS_GUARD).then(SHAPES_GUARD, DRILLS_ALIGNMENT)
                     .because("The slot fits and prints before outline and pins.").otherwise("The outline moves after the slot is fitted, and pins break out of it.").remedy("Drive it on, read the print."),
             rule("outline-before-guard-finish", COSTLY).first(SHAPES_GUARD).then(FINISHES_GUARD)
-                    .because("Front and edges of the guard are finished on its final outline.").otherwise("Shaping takes the finish off again.").remedy("Shape the guard first."),
+                    .because("Front and edges of the guard are finished on its final outline.")
+                    .otherwise("Shaping takes the finish off again.").remedy("Shape the guard first."),
             rule("guard-finished-before-glue", STOP).first(FINISHES_GUARD).then(GLUES_HANDLE, ASSEMBLES)
-                    .because("The guard's front and edges are finished before the handle goes on.").otherwise("With the blade in the way its front cannot be reached any more.").remedy("Finish front and edges now."),
+                    .because("The guard's front and edges are finished before the handle goes on.")
+                    .otherwise("With the blade in the way its front cannot be reached any more.").remedy("Finish front and edges now."),
             rule("drawn-before-chasing", COSTLY).first(SOFTENS, REMOVES_SCALE).then(CHASES_THREAD)
-                    .because("The thread is drawn soft, then chased.").otherwise("A hard, scaled thread ruins the die, and snaps under its nut.").remedy("Draw the threaded end by torch."),
+                    .because("The thread is drawn soft, then chased.")
+                    .otherwise("A hard, scaled thread ruins the die, and snaps under its nut.").remedy("Draw the threaded end by torch."),
             rule("chased-before-nut", COSTLY).first(CHASES_THREAD).then(MAKES_NUT, DRY_FITS)
-                    .because("The nut is made to a chased thread.").otherwise("A nut that fits scale and not thread is loose for ever.").remedy("Chase the thread."),
+                    .because("The nut is made to a chased thread.").otherwise("A nut that fits scale and not thread is loose for ever.")
+                    .remedy("Chase the thread."),
             rule("stack-before-pins", STOP).first(LISTS_STACK, MAKES_SPACER).then(DRILLS_ALIGNMENT)
                     .because("The whole stack is known and made before alignment holes are drilled through it as one.").otherwise("Parts that come later cannot be lined up with holes that are drilled already.").remedy("List guard, spacer and front; make them; drill them together."),
             rule("cavity-before-pins", COSTLY).first(OPENS_CAVITY).then(DRILLS_ALIGNMENT)
@@ -55,7 +60,8 @@ final class FitRules {
             rule("release-off-before-glue", STOP).first(CLEANS_RELEASE).then(CLEANS_FOR_GLUE, GLUES_HANDLE)
                     .because("All release agent is off before the final glue.").otherwise("No bond: the adhesive finds grease or a smooth face, and the handle comes loose.").remedy("Solvent on tang, guard and cavity walls."),
             rule("softened-before-peening", STOP).first(SOFTENS).then(PEENS)
-                    .because("The tang is softened fully before it is peened.").otherwise("A hard tang splits instead of spreading.").remedy("Soften the end by torch, edge kept cold; air-hardening steel never red."),
+                    .because("The tang is softened fully before it is peened.").otherwise("A hard tang splits instead of spreading.")
+                    .remedy("Soften the end by torch, edge kept cold; air-hardening steel never red."),
             rule("glue-before-peening", STOP).first(GLUES_HANDLE).then(PEENS).within(PieceDimensions.ADHESIVE_WORKING, Duration.ofMinutes(60))
                     .because("It is peened while the adhesive is wet.").otherwise("Once the adhesive has set, the joint cracks under the hammer.").remedy("Peen within the working time."),
             rule("peen-before-squeeze-out", COSTLY).first(PEENS).then(CLEANS_SQUEEZE_OUT, CURES_HANDLE)

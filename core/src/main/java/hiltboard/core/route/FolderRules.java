@@ -23,21 +23,31 @@ final class FolderRules {
             rule("bend-before-lock-fit", COSTLY).first(BENDS_LOCK_BAR).then(FITS_LOCK)
                     .because("The lock face is fitted on the bent bar.").otherwise("The bend moves it out of its fit.").remedy("Bend it first."),
             rule("ball-before-lock", COSTLY).first(BENDS_LOCK_BAR).then(PRESSES_DETENT_BALL)
-                    .because("The ball is pressed into the bent bar.").otherwise("Bent afterwards, the bar gives way at the ball's hole.").remedy("Bend the bar first."),
+                    .because("The ball is pressed into the bent bar.").otherwise("Bent afterwards, the bar gives way at the ball's hole.")
+                    .remedy("Bend the bar first."),
             rule("pockets-before-stop", COSTLY).first(MAKES_SIDES, CUTS_BEARING_POCKETS).then(FITS_STOP)
-                    .because("The stop is fitted with the blade on its bearings.").otherwise("Without them the blade stands elsewhere, and the stop is wrong.").remedy("Plates and pockets first."),
+                    .because("The stop is fitted with the blade on its bearings.")
+                    .otherwise("Without them the blade stands elsewhere, and the stop is wrong.").remedy("Plates and pockets first."),
             rule("stop-before-lock", COSTLY).first(FITS_STOP, PRESSES_DETENT_BALL).then(FITS_LOCK)
-                    .because("The lock is fitted to a blade that stands at its stop.").otherwise("A stop that is fitted later moves the blade away from its lock, which then has play.").remedy("Fit stop pin and track first."),
+                    .because("The lock is fitted to a blade that stands at its stop.")
+                    .otherwise("A stop that is fitted later moves the blade away from its lock, which then has play.")
+                    .remedy("Fit stop pin and track first."),
             rule("lock-before-detent", COSTLY).first(FITS_LOCK, FITS_STOP, PRESSES_DETENT_BALL).then(DRILLS_DETENT)
-                    .because("The ball itself marks where its hole goes, with the blade closed at its stop.").otherwise("A hole that is drilled by guess holds the blade half open, or does not hold it at all.").remedy("Fit stop and lock, close it, mark it, drill it."),
+                    .because("The ball itself marks where its hole goes, with the blade closed at its stop.")
+                    .otherwise("A hole that is drilled by guess holds the blade half open, or does not hold it at all.")
+                    .remedy("Fit stop and lock, close it, mark it, drill it."),
             rule("bar-before-over-travel-stop", CARE).first(FITS_LOCK).then(STOPS_OVER_TRAVEL)
-                    .because("The over-travel stop is set to the fitted bar.").otherwise("It stops the bar too early, or not at all.").remedy("Fit the lock first."),
+                    .because("The over-travel stop is set to the fitted bar.").otherwise("It stops the bar too early, or not at all.")
+                    .remedy("Fit the lock first."),
             rule("sides-before-clip", CARE).first(SHAPES_OFF_KNIFE).then(MAKES_CLIP)
-                    .because("The clip is bent to the shaped side.").otherwise("It stands off, or presses where nothing gives way.").remedy("Shape the sides first."),
+                    .because("The clip is bent to the shaped side.").otherwise("It stands off, or presses where nothing gives way.")
+                    .remedy("Shape the sides first."),
             rule("lock-parts-before-action", COSTLY).first(DRILLS_DETENT, FITS_STOP, STOPS_OVER_TRAVEL).then(TRIES_ACTION)
-                    .because("The action is tried with stop, detent and over-travel stop.").otherwise("It proves nothing: the blade may fall open in the pocket.").remedy("Fit them first."),
+                    .because("The action is tried with stop, detent and over-travel stop.")
+                    .otherwise("It proves nothing: the blade may fall open in the pocket.").remedy("Fit them first."),
             rule("clip-before-closing", CARE).first(MAKES_CLIP).then(CLOSES_FOLDER)
-                    .because("The clip's holes are drilled and tapped before the folder is closed.").otherwise("Chips of the late holes fall into the action and grind in it.").remedy("Make and fit the clip."),
+                    .because("The clip's holes are drilled and tapped before the folder is closed.")
+                    .otherwise("Chips of the late holes fall into the action and grind in it.").remedy("Make and fit the clip."),
             rule("sides-flat-before-covers", COSTLY).first(MAKES_SIDES, RELIEVES_PIVOT, FLATTENS_SCALES).then(COVERS_LINERS)
                     .because("Liners are drilled and relieved, covers are flat, before they are joined.").otherwise("Once they are joined, they cannot be clamped flat again.").remedy("Finish liners and covers first."),
             rule("covers-before-cure", STOP).first(COVERS_LINERS).then(CURES_HANDLE)

@@ -33,13 +33,20 @@ final class ForgeRules {
             rule("forge-before-normalising", COSTLY).first(FORGES_SHAPE).then(NORMALISES)
                     .because("Normalising follows the last forging heat.").otherwise("The next forging heat coarsens the grain again, and normalising was for nothing.").remedy("Finish the forging."),
             rule("normalise-before-hardening", COSTLY).first(NORMALISES).then(SENDS_OUT, HARDENS, COATS_WITH_CLAY, DEGREASES_FOR_FOIL)
-                    .because("A forged or once hardened blade is normalised three times before it is hardened.").otherwise("Coarse grain and stress: it warps, or breaks.").remedy("Three heats, each cooler than the one before, to black in still air between."),
+                    .because("A forged or once hardened blade is normalised three times before it is hardened.")
+                    .otherwise("Coarse grain and stress: it warps, or breaks.")
+                    .remedy("Three heats, each cooler than the one before, to black in still air between."),
             rule("forge-before-annealing", COSTLY).first(FORGES_SHAPE).then(ANNEALS)
-                    .because("The anneal follows the last forging heat.").otherwise("The next forging heat makes the steel hard again, and the anneal was for nothing.").remedy("Finish the forging."),
+                    .because("The anneal follows the last forging heat.")
+                    .otherwise("The next forging heat makes the steel hard again, and the anneal was for nothing.")
+                    .remedy("Finish the forging."),
             rule("normalise-before-annealing", COSTLY).first(NORMALISES).then(ANNEALS)
                     .because("The anneal comes last of the heats.").otherwise("A normalising heat after it makes the steel hard again.").remedy("Normalise first."),
-            rule("anneal-before-hardening", COSTLY).where(spec -> spec.steel().isAirHardening()).first(ANNEALS).then(SENDS_OUT, HARDENS, DEGREASES_FOR_FOIL)
-                    .because("Steel that hardens in air is annealed in the kiln before it is hardened, or hardened again.").otherwise("Hard from the forge or the last fire, it cracks on the way up, and its grain grows.").remedy("A slow fall in the shut kiln."),
+            rule("anneal-before-hardening", COSTLY).where(spec -> spec.steel().isAirHardening()).first(ANNEALS)
+                    .then(SENDS_OUT, HARDENS, DEGREASES_FOR_FOIL)
+                    .because("Steel that hardens in air is annealed in the kiln before it is hardened, or hardened again.")
+                    .otherwise("Hard from the forge or the last fire, it cracks on the way up, and its grain grows.")
+                    .remedy("A slow fall in the shut kiln."),
             rule("anneal-before-cutting", COSTLY).first(ANNEALS).then(CLEANS_FORGING, DRILLS_SOFT_STEEL, PROFILES, FILES_SOFT_STEEL, STAMPS)
                     .because("A forging is annealed before it is drilled and filed.").otherwise("The steel is still hard: drills burn and files skate.").remedy("Anneal it overnight."),
             rule("clean-before-layout", COSTLY).first(CLEANS_FORGING, GRINDS_CLAD_FACES).then(LAYS_OUT)

@@ -17,13 +17,17 @@ final class HandleRules {
             rule("tang-guides-scales", COSTLY).first(MAKES_TANG_HOLES, FLATTENS_SCALES).then(DRILLS_SCALES)
                     .because("The tang's holes guide the drill through flat scales.").otherwise("Holes in tang and scales miss each other, and the pins do not line up.").remedy("Flat faces and tang holes first."),
             rule("voids-before-shaping", COSTLY).first(FILLS_VOIDS).then(FLATTENS_SCALES, OPENS_CAVITY, MAKES_SIDES)
-                    .because("Voids are filled, and the filling is hard, before anything is cut or shaped.").otherwise("What is cut open first takes no filling that holds, and leaves a weak spot that shows.").remedy("Fill them and let them harden."),
+                    .because("Voids are filled, and the filling is hard, before anything is cut or shaped.")
+                    .otherwise("What is cut open first takes no filling that holds, and leaves a weak spot that shows.")
+                    .remedy("Fill them and let them harden."),
             rule("flat-before-milling", COSTLY).first(FLATTENS_SCALES).then(MILLS_SCALES)
-                    .because("Scales lie flat in their fixture.").otherwise("What rocks in the fixture is milled crooked, and fits no other tang.").remedy("Rub the inside flat first."),
+                    .because("Scales lie flat in their fixture.")
+                    .otherwise("What rocks in the fixture is milled crooked, and fits no other tang.").remedy("Rub the inside flat first."),
             rule("flat-before-relief", COSTLY).first(FLATTENS_SCALES).then(RELIEVES_SCALES)
                     .because("The inside is flat before it is pocketed.").otherwise("On a face that is not flat the rim does not close, and a gap shows.").remedy("Rub it flat first."),
             rule("drill-before-counterbore", COSTLY).first(DRILLS_SCALES, MILLS_SCALES).then(COUNTERBORES)
-                    .because("Counterbores follow the drilled holes.").otherwise("Without the hole to lead them they run off to one side.").remedy("Drill the scales first."),
+                    .because("Counterbores follow the drilled holes.").otherwise("Without the hole to lead them they run off to one side.")
+                    .remedy("Drill the scales first."),
             rule("drill-before-fronts", CARE).first(DRILLS_SCALES, MILLS_SCALES).then(FINISHES_FRONTS)
                     .because("Fronts are shaped with both scales pinned together.").otherwise("Shaped one by one, the left and right fronts do not match.").remedy("Drill, pin together, then shape."),
             rule("fronts-before-glue", STOP).where(Specification::hasScales).first(FLATTENS_SCALES, RELIEVES_SCALES, FINISHES_FRONTS).then(GLUES_HANDLE, ASSEMBLES)
@@ -32,10 +36,13 @@ final class HandleRules {
                     .because("Scales are drilled and their fronts finished before they are pinned for shaping.").otherwise("The front no longer matches the shaped handle.").remedy("Drill and finish the fronts first."),
             rule("pins-before-shaping", COSTLY).first(PINS_FOR_A_WHILE).then(SHAPES_ON_TEMPORARY_PINS)
                     .because("Scales are pinned before they are shaped.").otherwise("Loose scales slip on the belt, and the handle is spoiled on one side.").remedy("Snug temporary pins first."),
-            rule("parts-before-dry-fit", COSTLY).first(DRILLS_SCALES, MILLS_SCALES, CUTS_PINS, RELIEVES_SCALES, COUNTERBORES, FINISHES_FRONTS, SHAPES_ON_TEMPORARY_PINS, SHAPES_GUARD, MAKES_SPACER, OPENS_CAVITY, MAKES_CAP, MAKES_NUT, DRILLS_ALIGNMENT, SHAPES_OFF_KNIFE).then(DRY_FITS)
+            rule("parts-before-dry-fit", COSTLY).first(DRILLS_SCALES, MILLS_SCALES, CUTS_PINS, RELIEVES_SCALES, COUNTERBORES,
+                    FINISHES_FRONTS, SHAPES_ON_TEMPORARY_PINS, SHAPES_GUARD, MAKES_SPACER, OPENS_CAVITY, MAKES_CAP, MAKES_NUT,
+                    DRILLS_ALIGNMENT, SHAPES_OFF_KNIFE).then(DRY_FITS)
                     .because("The dry fit tries finished parts.").otherwise("It proves nothing about what is still to change.").remedy("Finish the parts first."),
             rule("holes-before-pins", COSTLY).first(DRILLS_SCALES).then(CUTS_PINS)
-                    .because("Pins are cut to the drilled stack.").otherwise("A pin that is cut too short is a hole in the finished handle.").remedy("Drill the scales first."),
+                    .because("Pins are cut to the drilled stack.")
+                    .otherwise("A pin that is cut too short is a hole in the finished handle.").remedy("Drill the scales first."),
             rule("dry-fit-before-adhesive", STOP).first(DRY_FITS).then(CLEANS_FOR_GLUE, GLUES_HANDLE)
                     .because("Everything is put together dry before adhesive is mixed.").otherwise("What does not fit is found out while it gels.").remedy("Dry fit with pins and clamps."),
             rule("dry-fit-before-assembly", COSTLY).first(DRY_FITS).then(ASSEMBLES)
@@ -52,8 +59,11 @@ final class HandleRules {
                     .because("The handle is finished and closed before it is taped off.").otherwise("Bare wood draws the acid in under the tape.").remedy("Finish the handle first."),
             rule("tape-before-dip", STOP).first(TAPES_HANDLE).then(DEGREASES_FOR_ETCH, ETCHES)
                     .because("The handle is taped off before the blade is dipped.").otherwise("The acid stains the handle and creeps under its front.").remedy("Tape and varnish the handle's front and pins."),
-            rule("glue-before-squeeze-out", STOP).first(GLUES_HANDLE).then(CLEANS_SQUEEZE_OUT).within(PieceDimensions.ADHESIVE_WORKING, Duration.ofMinutes(30))
-                    .because("Squeeze-out is cleaned off right after the glue.").otherwise("Left until the adhesive sets, it is there for ever.").remedy("Swab the front now, within the working time."),
+            rule("glue-before-squeeze-out", STOP).first(GLUES_HANDLE).then(CLEANS_SQUEEZE_OUT)
+                    .within(PieceDimensions.ADHESIVE_WORKING, Duration.ofMinutes(30))
+                    .because("Squeeze-out is cleaned off right after the glue.")
+                    .otherwise("Left until the adhesive sets, it is there for ever.")
+                    .remedy("Swab the front now, within the working time."),
             rule("squeeze-out-before-cure", STOP).first(CLEANS_SQUEEZE_OUT).then(CURES_HANDLE)
                     .because("Squeeze-out comes off while it is wet.").otherwise("Once it is hard it is there for ever: scraping it off scratches the front.").remedy("Swab the front, look again after ten minutes."),
             rule("cured-before-load", STOP).first(CURES_HANDLE).then(SHAPES_HANDLE_ON_KNIFE, SANDS_HANDLE, FINISHES_HANDLE, TRIAL_FITS_SHEATH)

@@ -16,9 +16,13 @@ final class HeatRules {
             rule("degrease-before-foil", CARE).first(DEGREASES_FOR_FOIL).then(WRAPS_FOIL)
                     .because("Degrease before foil.").otherwise("Grease burns in under the foil and leaves stains that go deep.").remedy("Wipe with solvent until the rag stays clean."),
             rule("foil-before-hardening", COSTLY).first(WRAPS_FOIL).then(HARDENS)
-                    .because("A blade that is to be in foil is wrapped before the heat.").otherwise("In the open air of the kiln it gets heavy scale and a soft skin.").remedy("Wrap it, every seam folded twice, the tip padded."),
+                    .because("A blade that is to be in foil is wrapped before the heat.")
+                    .otherwise("In the open air of the kiln it gets heavy scale and a soft skin.")
+                    .remedy("Wrap it, every seam folded twice, the tip padded."),
             rule("coat-before-hardening", COSTLY).first(COATS_AGAINST_SCALE).then(HARDENS)
-                    .because("The coat against scale is on and dry before the heat.").otherwise("The bare blade scales and loses carbon at its skin, and that has to be ground off again.").remedy("Coat it and let it dry."),
+                    .because("The coat against scale is on and dry before the heat.")
+                    .otherwise("The bare blade scales and loses carbon at its skin, and that has to be ground off again.")
+                    .remedy("Coat it and let it dry."),
             rule("degrease-before-clay", CARE).first(DEGREASES_FOR_CLAY).then(COATS_WITH_CLAY)
                     .because("Degrease before the clay.").otherwise("The clay does not hold on a greasy blade and peels off in the fire.").remedy("Solvent, then clean hands only."),
             rule("clay-before-heat", STOP).first(COATS_WITH_CLAY).then(HARDENS)
@@ -26,7 +30,9 @@ final class HeatRules {
             rule("sheet-before-treater", COSTLY).first(SENDS_OUT).then(HARDENS)
                     .because("The blade goes out with its sheet: steel, count, marks, hardness, edge left.").otherwise("It comes back at a hardness nobody asked for.").remedy("Write the sheet, send it with the blade."),
             rule("temper-at-once", STOP).first(HARDENS).then(FIRST_TEMPER).within(Duration.ofHours(2))
-                    .because("Temper at once after hardening.").otherwise("Steel that waits untempered cracks by itself, sometimes on the bench.").remedy("Into the temper within two hours."),
+                    .because("Temper at once after hardening.")
+                    .otherwise("Steel that waits untempered cracks by itself, sometimes on the bench.")
+                    .remedy("Into the temper within two hours."),
             rule("harden-before-cold", STOP).first(HARDENS).then(COLD_TREATS)
                     .because("Cold treatment follows the quench.").otherwise("Soft steel gains nothing in the cold: there is nothing to transform yet.").remedy("Harden first."),
             rule("cold-before-temper", COSTLY).where(spec -> !spec.isTakenColdBetweenTempers()).first(COLD_TREATS).then(FIRST_TEMPER)
@@ -62,13 +68,17 @@ final class HeatRules {
             rule("heat-before-finish", COSTLY).first(LAST_TEMPER, REMOVES_SCALE).then(POLISHES)
                     .because("The finish goes on after the heat.").otherwise("The fire takes the finish off again.").remedy("Harden, temper, take the scale off."),
             rule("true-tang-after-heat", COSTLY).first(REMOVES_SCALE, STRAIGHTENS).then(TRUES_TANG)
-                    .because("The tang's flats are trued once the blade is straight.").otherwise("Straightening bends the trued flats again.").remedy("Scale off, sight it, straighten it."),
+                    .because("The tang's flats are trued once the blade is straight.")
+                    .otherwise("Straightening bends the trued flats again.").remedy("Scale off, sight it, straighten it."),
             rule("true-tang-before-scales", COSTLY).first(TRUES_TANG).then(DRILLS_SCALES, PINS_FOR_A_WHILE, DRY_FITS)
-                    .because("Scales lie on flats that were trued after the heat.").otherwise("Heat has moved the tang: the scales rock on it, and a gap shows along the handle.").remedy("True the tang's flats on the platen."),
+                    .because("Scales lie on flats that were trued after the heat.")
+                    .otherwise("Heat has moved the tang: the scales rock on it, and a gap shows along the handle.")
+                    .remedy("True the tang's flats on the platen."),
             rule("spring-soft-first", STOP).first(MAKES_SPRING).then(HARDENS_SPRING)
                     .because("The spring is profiled and drilled soft.").otherwise("A hard spring cannot be drilled any more, and a new one has to be made.").remedy("Make the spring first."),
             rule("spring-temper-at-once", STOP).first(HARDENS_SPRING).then(TEMPERS_SPRING).within(Duration.ofHours(2))
-                    .because("A spring is tempered at once.").otherwise("An untempered spring is brittle and breaks at the first bend.").remedy("Into the temper within two hours."),
+                    .because("A spring is tempered at once.").otherwise("An untempered spring is brittle and breaks at the first bend.")
+                    .remedy("Into the temper within two hours."),
             rule("spring-hardened-before-fit", STOP).first(HARDENS_SPRING, TEMPERS_SPRING).then(FITS_SPRING)
                     .because("The spring is fitted after hardening and tempering.").otherwise("Hardening moves it out of its fit, and a soft spring takes a set.").remedy("Harden and temper the spring, then fit it."));
 

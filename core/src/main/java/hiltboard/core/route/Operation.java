@@ -176,13 +176,15 @@ public record Operation(
         /** Where a cutter is used, the start is checked: worn cutters snap, and a spindle that stands is fed into the work. */
         Builder checkedAtItsMachine() {
             if (station == Station.MILL || station == Station.DRILL) {
-                checks.add(0, "Before the start: the cutter is sharp and tight, a spare lies ready, the key is out, and the spindle runs before the feed.");
+                checks.add(0, "Before the start: the cutter is sharp and tight, a spare lies ready, the key is out, and the spindle runs "
+                        + "before the feed.");
             }
             return this;
         }
 
         Operation done(Specification spec) {
-            return new Operation(key, title, station, effort, effort.minutes(spec), rest, restWords, restNumber, toDo, cautions, checks, targets, readings, makes,
+            return new Operation(key, title, station, effort, effort.minutes(spec), rest, restWords, restNumber, toDo, cautions, checks,
+                    targets, readings, makes,
                     traits, leaves, part, shapedBy, sets, clears);
         }
     }

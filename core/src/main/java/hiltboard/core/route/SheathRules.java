@@ -22,9 +22,12 @@ final class SheathRules {
             rule("close-before-stitching", COSTLY).first(CLOSES_SHEATH).then(STITCHES)
                     .because("It is stitched when the layers no longer move.").otherwise("The layers move under the awl, and the holes do not meet.").remedy("Close it first."),
             rule("stitch-before-forming", COSTLY).first(STITCHES).then(WET_FORMS)
-                    .because("It is formed when the seam holds it.").otherwise("Wet leather pulls an open seam apart.").remedy("Stitch it first."),
+                    .because("It is formed when the seam holds it.").otherwise("Wet leather pulls an open seam apart.")
+                    .remedy("Stitch it first."),
             rule("form-before-sheath-finish", COSTLY).first(STITCHES, WET_FORMS).then(FINISHES_SHEATH)
-                    .because("Edge, dye and seal go on the stitched, formed and dry sheath.").otherwise("Water takes the dye along, and an edge that is finished before is uneven after.").remedy("Form it and let it dry."));
+                    .because("Edge, dye and seal go on the stitched, formed and dry sheath.")
+                    .otherwise("Water takes the dye along, and an edge that is finished before is uneven after.")
+                    .remedy("Form it and let it dry."));
 
     private SheathRules() {}
 }

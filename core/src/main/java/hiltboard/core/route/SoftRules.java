@@ -14,9 +14,11 @@ final class SoftRules {
             rule("holes-in-square-stock", COSTLY).where(spec -> !spec.isDrilledAfterProfile()).first(DRILLS_SOFT_STEEL).then(PROFILES)
                     .because("Holes go in while the stock is square.").otherwise("A profiled blank has nothing left to clamp square, and the holes wander.").remedy("Drill first; if profiled already, clamp in a shaped vice block."),
             rule("dowels-after-holes", COSTLY).first(MAKES_TANG_HOLES).then(REAMS_DOWELS)
-                    .because("Dowel holes are drilled in the first clamping, then reamed.").otherwise("Without a drilled hole there is nothing for the reamer to follow.").remedy("Station one first."),
+                    .because("Dowel holes are drilled in the first clamping, then reamed.")
+                    .otherwise("Without a drilled hole there is nothing for the reamer to follow.").remedy("Station one first."),
             rule("dowels-before-outline", COSTLY).first(REAMS_DOWELS).then(PROFILES)
-                    .because("The second station holds the part on its dowels.").otherwise("In unreamed holes the part sits loose, and its outline runs off its holes.").remedy("Ream both holes."),
+                    .because("The second station holds the part on its dowels.")
+                    .otherwise("In unreamed holes the part sits loose, and its outline runs off its holes.").remedy("Ream both holes."),
             rule("profile-before-holes", COSTLY).where(Specification::isDrilledAfterProfile).first(PROFILES).then(DRILLS_SOFT_STEEL)
                     .because("This job drills after the profile, in a fixture that holds the outline.").otherwise("The fixture holds an outline that is not there yet, and the holes sit off it.").remedy("Profile it, then drill it in the fixture."),
             rule("nick-before-bevels", COSTLY).first(CUTS_NICK).then(GRINDS_BEVELS).onlyOrder()

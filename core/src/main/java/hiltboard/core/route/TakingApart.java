@@ -37,10 +37,12 @@ enum TakingApart {
 
     /** The step itself; what holds the handle may be another thing by now than the specification says, so it speaks of every kind. */
     static void write(Draft draft) {
-        draft.add(Operation.at(FITTING, KEY, "Take the handle off", Effort.TAKE_HANDLE_OFF).is(Trait.TAKES_HANDLE_OFF).of(Part.KNIFE).clears(Condition.HANDLED, Condition.GLUED, Condition.WET_GLUE, Condition.BEDDED)
+        draft.add(Operation.at(FITTING, KEY, "Take the handle off", Effort.TAKE_HANDLE_OFF).is(Trait.TAKES_HANDLE_OFF).of(Part.KNIFE)
+                .clears(Condition.HANDLED, Condition.GLUED, Condition.WET_GLUE, Condition.BEDDED)
                 .toDo("Blade wrapped, point away.", "Screws, nut or taper: undo them in turn, every part into one tray.",
                         "Pins and adhesive: drill or drive the pins out, warm the joint until the adhesive lets go, pull or saw the material off.",
                         "Scrape tang and guard clean down to steel.")
-                .cautions(Cautions.PARTING).checks("No adhesive, wood or wax is left on tang and guard.", "The blade is straight and shows no new colour."));
+                .cautions(Cautions.PARTING).checks("No adhesive, wood or wax is left on tang and guard.",
+                        "The blade is straight and shows no new colour."));
     }
 }

@@ -10,7 +10,8 @@ final class TemperColour {
     private static final int HOURS_SHIFT = 50;
     private static final int PURPLE = 540;
     private static final int[] FROM_FAHRENHEIT = {430, 450, 490, 520, 540, 560, 620};
-    private static final String[] WORDS = {"palest yellow", "straw to gold", "yellow-brown", "brown to purple", "purple", "blue", "grey-blue"};
+    private static final String[] WORDS = {"palest yellow", "straw to gold", "yellow-brown", "brown to purple", "purple", "blue",
+            "grey-blue"};
 
     private TemperColour() {}
 

@@ -84,7 +84,9 @@ final class Turn {
     Turn heatedAgain() {
         rework = rework.heatedAgain();
         making.progress().redoneWith("harden").stream().filter(operation -> operation.part() == Part.BLADE).forEach(this::doAgain);
-        doneOperations().filter(operation -> operation.traits().stream().anyMatch(AROUND_THE_QUENCH::contains) || operation.is(Trait.ANNEALS) && spec.steel().isAirHardening()).forEach(this::doAgain);
+        doneOperations().filter(operation -> operation.traits().stream()
+                .anyMatch(AROUND_THE_QUENCH::contains) || operation.is(Trait.ANNEALS) && spec.steel().isAirHardening())
+                .forEach(this::doAgain);
         route = planned();
         return this;
     }

@@ -45,7 +45,10 @@ public record TurnedBack(List<Operation> again, List<Operation> comesIn, Rework 
         return new Worn(conditions, now);
     }
 
-    /** What a piece is once this work is to be done again: the work's marks are gone, and what does not last, but nothing makes hard steel soft. */
+    /**
+     * What a piece is once this work is to be done again: the work's marks are gone, and what does not last, but nothing makes hard steel
+     * soft. Adhesive stays wet where it is, unless the sides that it is on are made anew.
+     */
     static Set<Condition> conditionsWithout(Set<Condition> now, List<Operation> again) {
         Set<Condition> left = EnumSet.noneOf(Condition.class);
         left.addAll(now);
@@ -56,6 +59,9 @@ public record TurnedBack(List<Operation> again, List<Operation> comesIn, Rework 
         left.addAll(body);
         if (now.contains(Condition.HANDLED) && now.contains(Condition.GLUED)) {
             left.add(Condition.GLUED);
+        }
+        if (again.stream().anyMatch(operation -> operation.is(Trait.MAKES_SIDES))) {
+            left.remove(Condition.WET_GLUE);
         }
         return left;
     }

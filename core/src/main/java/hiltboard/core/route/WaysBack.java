@@ -175,7 +175,10 @@ public final class WaysBack {
         };
     }
 
-    /** Normalised, or annealed where it hardens in air, and quenched once more, also straight from a quench that failed; softened in between where soft work is still to be done. */
+    /**
+     * Normalised, or annealed where it hardens in air, and quenched once more, also straight from a quench that failed; softened in
+     * between where soft work is still to be done.
+     */
     private Optional<Way> heatAgain(Step at, boolean softens) {
         boolean wasInTheFire = making.isHard() || at.operation().is(Trait.HARDENS);
         if (!wasInTheFire || making.is(Condition.AWAY)) {
@@ -185,10 +188,13 @@ public final class WaysBack {
         Turned turned = (softens ? turn.softened() : turn).with(Set.of());
         int heats = turned.back().rework().heats();
         List<String> cautions = new ArrayList<>(List.of("This is heat " + heats + ": each one costs carbon and grain.",
-                "Look first at what went wrong: uneven bevels, uneven heat, a slanting or slow quench, stress from forging or grinding. What is not changed comes again."));
+                "Look first at what went wrong: uneven bevels, uneven heat, a slanting or slow quench, stress from forging or grinding. "
+                        + "What is not changed comes again."));
         if (turned.back().rework().isHeatedTooOften()) {
             cautions.add("From the third heat on a new blade is the better way.");
         }
-        return walked(WayBack.HEAT_AGAIN, softens ? "Soften it, do the forgotten work, harden once more" : making.spec().steel().isAirHardening() ? "Anneal and harden once more" : "Normalise and harden once more", "harden", turned, List.of(), cautions);
+        return walked(WayBack.HEAT_AGAIN, softens ? "Soften it, do the forgotten work, harden once more" : making.spec().steel()
+                .isAirHardening() ? "Anneal and harden once more" : "Normalise and harden once more", "harden", turned, List.of(),
+                cautions);
     }
 }

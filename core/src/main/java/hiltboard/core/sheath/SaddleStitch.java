@@ -38,6 +38,7 @@ public record SaddleStitch(Length seam, Length thickness) {
         Length thread = seam.times(seams).plus(TAIL.times(2));
         Working line = new Working(units);
         String times = String.format(Locale.ROOT, "%.1f", seams);
-        return Worked.of(thread, "Seam " + line.of(seam) + " × " + times + " through " + line.of(thickness) + " of leather + 2 × " + line.of(TAIL) + " to hold" + line.comesTo(thread, Length.ofInchFraction(1, 1)));
+        return Worked.of(thread, "Seam " + line.of(seam) + " × " + times + " through " + line.of(thickness) + " of leather + 2 × "
+                + line.of(TAIL) + " to hold" + line.comesTo(thread, Length.ofInchFraction(1, 1)));
     }
 }

@@ -20,7 +20,10 @@ public record SheathTemplate(Length thickness, int leatherOunces) {
     private static final int FOLDER_OUNCES = 5;
     private static final int BELT_OUNCES = 8;
 
-    /** The weight of leather that is usual: 4 to 6 oz for a folder's slip, 7 to 9 oz for a sheath on the belt; common practice, from memory. */
+    /**
+     * The weight of leather that is usual: 4 to 6 oz for a folder's slip, 7 to 9 oz for a sheath on the belt; common practice, from
+     * memory.
+     */
     public static int usualOunces(boolean isForFolder) {
         return isForFolder ? FOLDER_OUNCES : BELT_OUNCES;
     }

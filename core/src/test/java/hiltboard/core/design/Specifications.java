@@ -41,7 +41,8 @@ public final class Specifications {
 
     /** What a form starts with for such a construction; forged where it has to be. */
     public static Specification of(Construction construction, String... changes) {
-        return changed(new LinkedHashMap<>(SpecificationReader.completed(Map.of(SpecificationField.CONSTRUCTION.key(), construction.name()), Units.INCH_FAHRENHEIT)), changes);
+        return changed(new LinkedHashMap<>(SpecificationReader.completed(Map.of(SpecificationField.CONSTRUCTION.key(),
+                construction.name()), Units.INCH_FAHRENHEIT)), changes);
     }
 
     private static Specification changed(Map<String, String> entries, String... keysAndValues) {

@@ -61,12 +61,15 @@ class AfterTheFireTest {
     @Test
     void remedies_are_the_mildest_first_and_end_when_it_was_heated_too_often() {
         Warp small = new Warp(Place.WHOLE, Direction.LEFT, mm("0.6"), mm("200"));
-        assertThat(small.remedies(1, false, false)).as("nothing untempered is clamped").containsExactly(Remedy.WHILE_WARM, Remedy.HEATED_AGAIN);
-        assertThat(small.remedies(1, false, true)).as("but where the job's school does").containsExactly(Remedy.WHILE_WARM, Remedy.CLAMPED_TEMPER, Remedy.HEATED_AGAIN);
+        assertThat(small.remedies(1, false, false)).as("nothing untempered is clamped")
+                .containsExactly(Remedy.WHILE_WARM, Remedy.HEATED_AGAIN);
+        assertThat(small.remedies(1, false, true)).as("but where the job's school does")
+                .containsExactly(Remedy.WHILE_WARM, Remedy.CLAMPED_TEMPER, Remedy.HEATED_AGAIN);
         assertThat(small.remedies(1, true, false)).containsExactly(Remedy.CLAMPED_TEMPER, Remedy.HEATED_AGAIN);
         assertThat(small.remedies(3, true, false)).containsExactly(Remedy.CLAMPED_TEMPER);
         assertThat(new Warp(Place.WHOLE, Direction.LEFT, mm("3"), mm("200")).remedies(1, true, false)).containsExactly(Remedy.HEATED_AGAIN);
-        assertThat(new Warp(Place.BELLY, Direction.DOWN, mm("0.5"), mm("200")).remedies(1, true, false)).containsExactly(Remedy.GROUND_OUT, Remedy.HEATED_AGAIN);
+        assertThat(new Warp(Place.BELLY, Direction.DOWN, mm("0.5"), mm("200")).remedies(1, true, false))
+                .containsExactly(Remedy.GROUND_OUT, Remedy.HEATED_AGAIN);
         assertThat(new Warp(Place.BELLY, Direction.LEFT, mm("0.1"), mm("200")).remedies(1, true, false)).isEmpty();
     }
 }

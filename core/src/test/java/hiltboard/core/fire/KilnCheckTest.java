@@ -24,10 +24,12 @@ class KilnCheckTest {
     @DisplayName("[trade] a kiln is checked at three heats, each with its coupon")
     void three_heats() {
         assertThat(new KilnCheck(List.of()).words(Units.INCH_FAHRENHEIT)).contains("Not checked yet").contains("second thermocouple");
-        assertThat(new KilnCheck(List.of(once(1475, 1475), once(1476, 1476), once(1477, 1477))).isDone()).as("one heat three times").isFalse();
+        assertThat(new KilnCheck(List.of(once(1475, 1475), once(1476, 1476), once(1477, 1477))).isDone()).as("one heat three times")
+                .isFalse();
         assertThat(new KilnCheck(List.of(once(1450, 1450), once(1500, 1500))).words(Units.INCH_FAHRENHEIT)).contains("2 of 3 heats");
         assertThat(new KilnCheck(List.of(once(1450, 1450), once(1500, 1500), once(1550, 1550))).isDone()).isTrue();
-        assertThat(new KilnCheck(List.of(once(1450, 1460))).words(Units.INCH_FAHRENHEIT)).contains("10 °F too little").contains("told so much less");
+        assertThat(new KilnCheck(List.of(once(1450, 1460))).words(Units.INCH_FAHRENHEIT)).contains("10 °F too little")
+                .contains("told so much less");
     }
 
     private static Once once(int shown, int second) {

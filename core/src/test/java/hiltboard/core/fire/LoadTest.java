@@ -59,7 +59,8 @@ class LoadTest {
     void pieces_of_one_programme_join_and_the_others_are_told_why_not() {
         Load load = harden(piece(1, "1095"));
         assertThat(load.whyNot(piece(2, "W2"), UNITS)).isEmpty();
-        assertThat(load.whyNot(piece(2, "1075"), UNITS)).singleElement().asString().isEqualTo("It needs 1515 °F; P1 in this load needs 1475 °F.");
+        assertThat(load.whyNot(piece(2, "1075"), UNITS)).singleElement().asString()
+                .isEqualTo("It needs 1515 °F; P1 in this load needs 1475 °F.");
         assertThat(load.whyNot(piece(2, "O1"), UNITS)).singleElement().asString().contains("quenched in medium oil; this load in fast oil");
         assertThat(load.whyNot(piece(1, "1095"), UNITS)).contains("It is in this load already.");
         assertThat(load.whyNot(with(piece(2, "1095"), "600", ""), UNITS)).singleElement().asString().contains("deep");

@@ -238,6 +238,7 @@ class RecipeTest {
     void chromium_is_welded_in_a_can_below_the_heat_of_carbon_steel(String bright, boolean isSaid) {
         Recipe recipe = Recipes.of(step(ForgeWork.STACK, "pieces", "7", "secondSteel", bright, "length", "8"), step(ForgeWork.WELD));
         List<Stage> stages = recipe.stages(List.of(), Units.INCH_FAHRENHEIT);
-        assertThat(((Done) stages.get(1).outcome()).cautions().stream().anyMatch(line -> line.startsWith(bright + " crumbles above about 20"))).isEqualTo(isSaid);
+        assertThat(((Done) stages.get(1).outcome()).cautions().stream()
+                .anyMatch(line -> line.startsWith(bright + " crumbles above about 20"))).isEqualTo(isSaid);
     }
 }

@@ -65,8 +65,11 @@ class AdhesiveTest {
     @Test
     @DisplayName("[worked] 16 h at 24 °C is 32 h at 14 °C; a warm shop never shortens it")
     void the_cure_follows_the_thermometer() {
-        assertThat(Adhesive.SLOW_EPOXY.cures(Temperature.ofCelsius(24), MILLIMETRE_CELSIUS).value().duration()).isEqualTo(Duration.ofHours(16));
-        assertThat(Adhesive.SLOW_EPOXY.cures(Temperature.ofCelsius(14), MILLIMETRE_CELSIUS).value().duration()).isEqualTo(Duration.ofHours(32));
-        assertThat(Adhesive.SLOW_EPOXY.cures(Temperature.ofCelsius(34), MILLIMETRE_CELSIUS).value().duration()).isEqualTo(Duration.ofHours(16));
+        assertThat(Adhesive.SLOW_EPOXY.cures(Temperature.ofCelsius(24), MILLIMETRE_CELSIUS).value().duration())
+                .isEqualTo(Duration.ofHours(16));
+        assertThat(Adhesive.SLOW_EPOXY.cures(Temperature.ofCelsius(14), MILLIMETRE_CELSIUS).value().duration())
+                .isEqualTo(Duration.ofHours(32));
+        assertThat(Adhesive.SLOW_EPOXY.cures(Temperature.ofCelsius(34), MILLIMETRE_CELSIUS).value().duration())
+                .isEqualTo(Duration.ofHours(16));
     }
 }

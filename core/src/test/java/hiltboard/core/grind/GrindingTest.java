@@ -47,10 +47,12 @@ class GrindingTest {
     }
 
     @ParameterizedTest(name = "[trade] agreed {0} in, {1}, clay {2}: {3} in goes into the quench")
-    @CsvSource({"0.010, FAST_OIL, false, 0.025", "0.020, FAST_OIL, false, 0.030", "0.040, FAST_OIL, false, 0.050", "0.020, FAST_OIL, true, 0.050", "0.020, WATER_THEN_OIL, false, 0.050",
+    @CsvSource({"0.010, FAST_OIL, false, 0.025", "0.020, FAST_OIL, false, 0.030", "0.040, FAST_OIL, false, 0.050",
+            "0.020, FAST_OIL, true, 0.050", "0.020, WATER_THEN_OIL, false, 0.050",
         "0.045, WATER_THEN_OIL, true, 0.055", "0.020, PLATES_AND_AIR, false, 0.03937"})
     void edge_left_for_the_quench(String agreed, Quench quench, boolean isClayed, String left) {
-        Length edge = new EdgeLeft(inches("0.156"), inches(agreed), BevelTiming.ROUGH_THEN_FINISH, quench, isClayed).beforeHardening(INCH_FAHRENHEIT).value();
+        Length edge = new EdgeLeft(inches("0.156"), inches(agreed), BevelTiming.ROUGH_THEN_FINISH, quench, isClayed)
+                .beforeHardening(INCH_FAHRENHEIT).value();
         assertThat(edge.inches()).isCloseTo(inches(left).inches(), within(0.00001));
         assertThat(edge).as("never less than what is wanted at the end").isGreaterThan(inches(agreed));
     }

@@ -13,7 +13,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class MaterialTest {
 
     @ParameterizedTest(name = "[trade] {0} hardens from {1}, {2}")
-    @CsvSource({"1075, 1515 °F, FAST_OIL", "1084, 1500 °F, FAST_OIL", "W2, 1475 °F, FAST_OIL", "75Ni8, 1490 °F, MEDIUM_OIL", "440C, 1900 °F, PLATES_AND_AIR"})
+    @CsvSource({"1075, 1515 °F, FAST_OIL", "1084, 1500 °F, FAST_OIL", "W2, 1475 °F, FAST_OIL", "75Ni8, 1490 °F, MEDIUM_OIL",
+            "440C, 1900 °F, PLATES_AND_AIR"})
     void usual_hardening_heats(String designation, String heat, Quench quench) {
         Steel steel = Steel.named(designation).orElseThrow();
         assertThat(steel.hardening().in(Units.INCH_FAHRENHEIT)).isEqualTo(heat);
@@ -63,8 +64,10 @@ class MaterialTest {
     }
 
     @ParameterizedTest(name = "[trade] {0} is {1}; {2} HRC as quenched, soaked {3} min")
-    @CsvSource({"1075, carbon steel, 65, 3", "X65Cr13, stainless steel, 59.5, 20", "X46Cr13, stainless steel, 56, 20", "80CrV2, oil-hardening tool steel, 65, 8", "O1, oil-hardening tool steel, 65, 10",
-        "52100, bearing steel, 66, 10", "5160, spring steel, 63, 10", "75Ni8, nickel steel, 64, 5", "W2, water-hardening tool steel, 66, 15"})
+    @CsvSource({"1075, carbon steel, 65, 3", "X65Cr13, stainless steel, 59.5, 20", "X46Cr13, stainless steel, 56, 20",
+            "80CrV2, oil-hardening tool steel, 65, 8", "O1, oil-hardening tool steel, 65, 10",
+        "52100, bearing steel, 66, 10", "5160, spring steel, 63, 10", "75Ni8, nickel steel, 64, 5",
+                "W2, water-hardening tool steel, 66, 15"})
     void families_hardness_and_soak(String designation, String family, double asQuenched, int minutes) {
         Steel steel = Steel.named(designation).orElseThrow();
         assertThat(steel.family()).isEqualTo(family);
@@ -76,7 +79,8 @@ class MaterialTest {
     @ParameterizedTest(name = "[trade] a spring of {0} is tempered at {1} to {2} °F")
     @CsvSource({"1075, 550, 700", "1095, 550, 700", "5160, 550, 700", "X46Cr13, 450, 600"})
     void springs(String designation, int least, int most) {
-        assertThat(new hiltboard.core.folder.BackSpring(Steel.named(designation).orElseThrow()).tempering().orElseThrow().fahrenheit()).isBetween((double) least, (double) most);
+        assertThat(new hiltboard.core.folder.BackSpring(Steel.named(designation).orElseThrow()).tempering().orElseThrow().fahrenheit())
+                .isBetween((double) least, (double) most);
     }
 
     @ParameterizedTest(name = "[trade] {0} stays too hard for a spring")

@@ -149,7 +149,8 @@ class QuantityTest {
     }
 
     @ParameterizedTest(name = "[worked] {0} of rest are {1}")
-    @CsvSource({"PT15M, 15 min", "PT21H10M, 21 h 10 min", "PT47H, 47 h", "PT48H, 2 days", "PT64H, 2 days 16 h", "PT504H, 21 days", "PT63H10M, 2 days 16 h"})
+    @CsvSource({"PT15M, 15 min", "PT21H10M, 21 h 10 min", "PT47H, 47 h", "PT48H, 2 days", "PT64H, 2 days 16 h", "PT504H, 21 days",
+            "PT63H10M, 2 days 16 h"})
     void a_long_rest_is_said_in_days_and_never_shorter_than_it_is(Duration rest, String words) {
         assertThat(Span.wordsOfRest(rest)).isEqualTo(words);
     }

@@ -69,6 +69,18 @@ class LateChangeTest {
     }
 
     @Test
+    @DisplayName("[trade] sides that are made anew lie without adhesive, however wet the covers were on the old ones")
+    void wet_covers_go_with_the_old_sides() {
+        Knife knife = Knife.of(Construction.SLIP_JOINT);
+        Progress wet = knife.before("cure-handle");
+        assertThat(wet.conditions()).contains(Condition.WET_GLUE);
+        Effect effect = effect(knife, wet, Specifications.of(Construction.SLIP_JOINT, "sides", "MILLED_SCALES"));
+        assertThat(effect.lost()).extracting(Operation::key).contains("glue-handle");
+        assertThat(effect.turned().conditions()).doesNotContain(Condition.WET_GLUE);
+        assertThat(effect.conflicts()).isEmpty();
+    }
+
+    @Test
     void before_any_work_a_change_only_changes_the_route() {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Effect effect = effect(knife, knife.before("approve-outline"), Specifications.fullTang("finish", "ETCHED_DARK_TUMBLED", "sheath", "LEATHER"));

@@ -49,7 +49,8 @@ class SchoolsTest {
     void quench() {
         assertThat(harden("quench", "BY_STEEL").toDo()).anyMatch(line -> line.contains("fast oil"));
         assertThat(harden("quench", "WATER_THEN_OIL").cautions()).anyMatch(line -> line.contains("wet blade into hot oil"));
-        assertThat(harden("steel", "440C").toDo()).anyMatch(line -> line.contains("between cold plates, in its foil, with air blown along it"));
+        assertThat(harden("steel", "440C").toDo())
+                .anyMatch(line -> line.contains("between cold plates, in its foil, with air blown along it"));
         assertThat(harden("hardening", "BY_EYE").toDo()).anyMatch(line -> line.contains("magnet")).anyMatch(line -> line.contains("daylight"));
         assertThat(harden("hardening", "BY_EYE").station()).isEqualTo(Station.FORGE);
     }
@@ -237,7 +238,8 @@ class SchoolsTest {
         assertThat(Knife.of(Construction.INTEGRAL).keys()).containsSubsequence("forge-bolster", "forge-tang", "forge-shape");
         assertThat(Knife.of(Construction.INTEGRAL).step("forge-shape").operation().toDo()).anyMatch(line -> line.contains("The tang is there to hold it by"));
         assertThat(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED", "tumbling", "WET").step("neutralise").operation().checks()).anyMatch(check -> check.contains("still wet"));
-        assertThat(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED", "tumbling", "DRY").step("neutralise").operation().checks()).anyMatch(check -> check.startsWith("It is dry"));
+        assertThat(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED", "tumbling", "DRY").step("neutralise").operation()
+                .checks()).anyMatch(check -> check.startsWith("It is dry"));
         assertThat(Knife.of(Construction.SLIP_JOINT).keys()).containsSubsequence("cut-nail-nick", "rough-bevels");
     }
 

@@ -97,7 +97,8 @@ public class BenchService {
 
     private Entry rest(PieceFile file, Step step, long untilMillis) {
         steps.rest(file.id(), step.operation().key(), untilMillis);
-        return file.entry(Entry.Kind.REST_STARTED, step, "rests for " + Span.wordsOfRest(Duration.ofMillis(Math.max(0, untilMillis - clock.nowMillis()))));
+        return file.entry(Entry.Kind.REST_STARTED, step, "rests for "
+                + Span.wordsOfRest(Duration.ofMillis(Math.max(0, untilMillis - clock.nowMillis()))));
     }
 
     /** A step that was begun and came to nothing is open again; part of a change of the caller. */
@@ -276,7 +277,8 @@ public class BenchService {
         mustStand(file, step, Standing.RESTING);
         long left = file.row(step).orElseThrow().restUntilMillis() - clock.nowMillis();
         if (left > 0) {
-            throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " rests for another " + Span.wordsOfRest(Duration.ofMillis(left)) + ".");
+            throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " rests for another "
+                    + Span.wordsOfRest(Duration.ofMillis(left)) + ".");
         }
     }
 

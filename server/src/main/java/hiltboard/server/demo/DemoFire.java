@@ -59,7 +59,9 @@ class DemoFire {
         Instant lit = clock.now().minus(Duration.ofHours(27));
         Hands hands = new Hands(lit, owner, makers);
         long kiln = at(lit, () -> kilns.keep(new AskedKiln("Long kiln", "3000", "1500 F", "70 min", "400 F", "5 h", "2100 F", "6 in", "5 in", "20 in", "6"), owner, Diary.command(owner)).about());
-        List.of("1452 F, 1450 F", "1502 F, 1500 F", "1553 F, 1550 F").forEach(read -> at(lit, () -> kilns.check(kiln, new AskedCheck(read.split(", ")[0], read.split(", ")[1], Grain.FINE.name()), makers.get(0), Diary.command(makers.get(0)))));
+        List.of("1452 F, 1450 F", "1502 F, 1500 F", "1553 F, 1550 F").forEach(read ->
+                at(lit, () -> kilns.check(kiln, new AskedCheck(read.split(", ")[0], read.split(", ")[1], Grain.FINE.name()), makers.get(0),
+                Diary.command(makers.get(0)))));
         long oven = at(lit, () -> kilns.keep(new AskedKiln("Tempering oven", "1500", "450 F", "25 min", "200 F", "70 min", "600 F", "14 in", "10 in", "18 in", "12"), owner, Diary.command(owner)).about());
         hands.harden(kiln, herbs, tomatoes);
         hands.temper(oven, herbs, tomatoes);

@@ -72,7 +72,9 @@ class DemoShop implements SmartInitializingSingleton {
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
-    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing, Prices prices, ConsultService consult, BelongingService belonging, PieceFiles files, DemoStock stock, DemoForge forge, DemoFire fire, ClientWords clientWords, Diary diary, ShopClock clock, TransactionTemplate transactions) {
+    DemoShop(AccessService access, Changes changes, JobService jobs, MishapService mishaps, NoteService notes, ChangeService changing,
+            Prices prices, ConsultService consult, BelongingService belonging, PieceFiles files, DemoStock stock, DemoForge forge,
+            DemoFire fire, ClientWords clientWords, Diary diary, ShopClock clock, TransactionTemplate transactions) {
         this.clientWords = clientWords;
         this.access = access;
         this.changes = changes;
@@ -168,7 +170,8 @@ class DemoShop implements SmartInitializingSingleton {
         private void orchardKnife() {
             long piece = take(40, 9, "Orchard knife", "Maud Ellerby", "Pruning, and cutting twine; it lives in a coat pocket and gets wet.", 1,
                     List.of(wish("Dark blade", Strength.MUST, "black", "etched dark, tumbled"), wish("Blade length", Strength.MAY, "5 in", "4 in"), wish("Pins", Strength.MAKERS_CHOICE, "", "two, brass")),
-                    Map.of("finish", "ETCHED_DARK_TUMBLED", "steel", "1095", "handleMaterial", "CANVAS_PHENOLIC", "sheath", "LEATHER", "care", "WET"));
+                    Map.of("finish", "ETCHED_DARK_TUMBLED", "steel", "1095", "handleMaterial", "CANVAS_PHENOLIC", "sheath", "LEATHER",
+                            "care", "WET"));
             said(piece, Matter.RUST, "It may go grey, and I oil it. My grandfather's did too.", Duration.ofDays(39));
             diary.work(piece, "shape-handle", ago(Duration.ofHours(2)), makers);
             diary.begin(piece, "shape-handle", ago(Duration.ofMinutes(35)), makers.get(0));
@@ -177,7 +180,8 @@ class DemoShop implements SmartInitializingSingleton {
         }
 
         private void said(long piece, Matter matter, String words, Duration ago) {
-            clock.at(ago(ago), () -> clientWords.keep(files.open(piece).jobId(), new ClientWords.Word(matter.name(), words), owner, Diary.command(owner)));
+            clock.at(ago(ago), () -> clientWords.keep(files.open(piece)
+                    .jobId(), new ClientWords.Word(matter.name(), words), owner, Diary.command(owner)));
         }
 
         private void campKnives() {
@@ -202,7 +206,8 @@ class DemoShop implements SmartInitializingSingleton {
         private void fishKnife() {
             long piece = take(20, 23, "Fish knife", "Anselm Cray", "Filleting trout on the boat. Must not rust.", 1,
                     List.of(wish("Stainless", Strength.MUST, "stainless", "440C"), wish("Thin", Strength.MUST, "very thin", "3/32 in, edge 0.010 in")),
-                    Map.of("steel", "440C", "care", "SALT", "stockThickness", "3/32", "bladeLength", "7", "heelWidth", "1", "edgeThickness", ".010", "handleMaterial", "CARBON_FIBRE", "notches", "NONE", "bevels", "AFTER_HARDENING"));
+                    Map.of("steel", "440C", "care", "SALT", "stockThickness", "3/32", "bladeLength", "7", "heelWidth", "1",
+                            "edgeThickness", ".010", "handleMaterial", "CARBON_FIBRE", "notches", "NONE", "bevels", "AFTER_HARDENING"));
             diary.work(piece, "cold-treat", ago(Duration.ofMinutes(100)), makers);
             diary.work(piece, "temper-first", ago(Duration.ofMinutes(20)), makers);
         }
@@ -239,13 +244,15 @@ class DemoShop implements SmartInitializingSingleton {
         private void newCommission() {
             long piece = take(1, 60, "Garden knife", "Perpetua Lamb", "Cutting asparagus below the soil, opening sacks.", 1,
                     List.of(wish("Blade length", Strength.MUST, "8 in", "7 in"), wish("Handle", Strength.MAKERS_CHOICE, "", "sugar maple")),
-                    Map.of("bladeLength", "7", "handleMaterial", "MAPLE", "steel", "W2", "care", "WET", "hand", "LEFT", "destination", "POSTED"));
+                    Map.of("bladeLength", "7", "handleMaterial", "MAPLE", "steel", "W2", "care", "WET", "hand", "LEFT", "destination",
+                            "POSTED"));
             talk(files.open(piece).jobId());
         }
 
         /** A talk under way: a revision after the first look, and three handles side by side. */
         private void talk(long job) {
-            Map<String, String> drawn = Map.of("bladeLength", "7", "handleMaterial", "MAPLE", "steel", "W2", "care", "WET", "hand", "LEFT", "destination", "POSTED", "pointDrop", "1/4", "bellyStart", "2-3/4", "pinCount", "3");
+            Map<String, String> drawn = Map.of("bladeLength", "7", "handleMaterial", "MAPLE", "steel", "W2", "care", "WET", "hand", "LEFT",
+                    "destination", "POSTED", "pointDrop", "1/4", "bellyStart", "2-3/4", "pinCount", "3");
             clock.at(ago(Duration.ofHours(20)), () -> consult.keep(job, drawn, "The sketch ended in a needle: the point is brought up so that it does not snap in stony soil.", owner, Diary.command(owner)));
             Map.of("Maple, straight", "MAPLE", "Canvas, for wet hands", "CANVAS_PHENOLIC", "Walnut, fuller", "WALNUT").entrySet().stream().sorted(Map.Entry.comparingByKey()).forEach(proposal -> {
                 Map<String, String> entries = new LinkedHashMap<>(drawn);

@@ -52,7 +52,8 @@ class ConsultController {
     private final Specifications specifications;
     private final ClientWordRepository clientWords;
 
-    ConsultController(ConsultService service, RevisionRepository revisions, PieceFiles files, ShopClock clock, Specifications specifications, ClientWordRepository clientWords) {
+    ConsultController(ConsultService service, RevisionRepository revisions, PieceFiles files, ShopClock clock,
+            Specifications specifications, ClientWordRepository clientWords) {
         this.clientWords = clientWords;
         this.specifications = specifications;
         this.service = service;
@@ -77,7 +78,8 @@ class ConsultController {
 
     record ConsultView(
             long jobId, String number, String title, String clientName, String useWords, String promisedOn, List<Long> pieces, boolean isApproved,
-            List<WishView> wishes, List<RevisionView> revisions, List<LinkView> links, List<ProposalView> proposals, List<SketchView> sketches, List<AdviceView> advice) {}
+            List<WishView> wishes, List<RevisionView> revisions, List<LinkView> links, List<ProposalView> proposals,
+                    List<SketchView> sketches, List<AdviceView> advice) {}
 
     /** A drawing beside others, with what tells them apart. */
     record ProposalView(long id, String name, Map<String, String> entries, Drawing drawing, String finish, String handleMaterial, List<Figure> figures, boolean isTaken, String reason) {}
@@ -121,7 +123,8 @@ class ConsultController {
         return new ConsultView(id, job.number(), job.title(), job.clientName(), job.useWords(), job.promisedOn().toString(), job.pieces().stream().map(piece -> piece.id()).toList(),
                 job.waiting().isEmpty(), job.wishes().stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
                 views(all, person.units()), person.isOwner() ? links(id, all) : List.of(), proposals(id, person.units()),
-                revisions.sketches(id).stream().map(sketch -> new SketchView(sketch.id(), sketch.fileName(), "/api/jobs/" + id + "/sketches/" + sketch.id())).toList(),
+                revisions.sketches(id).stream().map(sketch -> new SketchView(sketch.id(), sketch.fileName(), "/api/jobs/" + id
+                        + "/sketches/" + sketch.id())).toList(),
                 clientWords.advised(id, specifications.restore(all.get(all.size() - 1).entries())));
     }
 

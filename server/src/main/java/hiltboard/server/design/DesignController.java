@@ -103,7 +103,8 @@ class DesignController {
      */
     record Reading(
             List<String> asked, Map<String, String> changed, Map<String, String> entries, Map<String, String> understood, Map<String, String> doubts, List<Finding> findings, @Nullable Drawing drawing,
-            List<GripView> grips, @Nullable Figures figures, List<StepLine> route, int attendedMinutes, String earliestDay, List<MissingView> missing, List<AdviceView> advice) {}
+            List<GripView> grips, @Nullable Figures figures, List<StepLine> route, int attendedMinutes, String earliestDay,
+                    List<MissingView> missing, List<AdviceView> advice) {}
 
     @GetMapping("/api/design/questions")
     Questions questions(Person person) {
@@ -170,7 +171,8 @@ class DesignController {
         Map<String, String> complete = SpecificationReader.completed(entries, units);
         SpecificationReader.Answer answer = specifications.read(complete, units);
         if (answer.specification().isEmpty()) {
-            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), null, List.of(), null, List.of(), 0, "", List.of(), List.of());
+            return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), null, List.of(),
+                    null, List.of(), 0, "", List.of(), List.of());
         }
         Specification specification = answer.specification().get();
         Route route = known.orElseGet(() -> routes.of(specification, Place.ALONE, Rework.NONE));
@@ -181,7 +183,8 @@ class DesignController {
         return new Reading(answer.asked(), changed, complete, answer.understood(), answer.doubts(), answer.findings(), Drawing.of(specification), grips(specification),
                 Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
                 route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), earliest,
-                missing.stream().map(each -> new MissingView(each.words(), each.supplier(), each.leadDays().map(String::valueOf).orElse(""))).toList(), ClientWordRepository.of(specification));
+                missing.stream().map(each -> new MissingView(each.words(), each.supplier(), each.leadDays().map(String::valueOf)
+                        .orElse(""))).toList(), ClientWordRepository.of(specification));
     }
 
     private static List<GripView> grips(Specification specification) {

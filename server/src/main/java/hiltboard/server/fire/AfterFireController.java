@@ -77,7 +77,8 @@ class AfterFireController {
         boolean isTempered = file.progress().conditions().contains(Condition.TEMPERED);
         List<WarpRow> warps = after.warps(id);
         return new PieceFire(id, file.name(), file.jobTitle(), file.specification().steel().designation(), file.rework().heats(), isTempered, AfterFireService.wanted(file).in(units), programmes(file, units), fires(id, units),
-                after.tests(id).stream().map(test -> view(test, units)).toList(), warps.stream().map(warp -> view(warp, file, isTempered, units)).toList(),
+                after.tests(id).stream().map(test -> view(test, units)).toList(), warps.stream()
+                        .map(warp -> view(warp, file, isTempered, units)).toList(),
                 Warp.lookAtFirst((int) warps.stream().filter(warp -> !warp.warp().passes()).count(), file.rework().heats()),
                 Arrays.stream(Warp.Place.values()).map(each -> new Option(each.name(), each.words())).toList(), Arrays.stream(Warp.Direction.values()).map(each -> new Option(each.name(), each.words())).toList());
     }
@@ -112,7 +113,8 @@ class AfterFireController {
 
     private static WarpView view(WarpRow row, PieceFile file, boolean isTempered, Units units) {
         Warp warp = row.warp();
-        List<Option> remedies = row.remedy().isPresent() ? List.of() : warp.remedies(file.rework().heats(), isTempered, file.specification().isClampedInFirstTemper()).stream().map(each -> new Option(each.name(), each.words())).toList();
+        List<Option> remedies = row.remedy().isPresent() ? List.of() : warp.remedies(file.rework().heats(), isTempered, file.specification()
+                .isClampedInFirstTemper()).stream().map(each -> new Option(each.name(), each.words())).toList();
         Optional<Length> left = row.left();
         return new WarpView(row.id(), warp.amount().in(units), warp.direction().words() + " " + warp.place().words(), warp.passes(), warp.working(units), remedies, row.remedy().map(Warp.Remedy::words).orElse(""),
                 left.map(length -> length.in(units)).orElse(""), left.filter(length -> length.compareTo(warp.limit()) <= 0).isPresent(), row.heats(), row.by(), row.atMillis());

@@ -48,7 +48,8 @@ class FireController {
     private final KilnLog log;
     private final ShopClock clock;
 
-    FireController(Kilns kilns, FireViews views, FireRepository fire, KilnLog log, ShopClock clock, Changes changes, KilnCheckRepository checks) {
+    FireController(Kilns kilns, FireViews views, FireRepository fire, KilnLog log, ShopClock clock, Changes changes,
+            KilnCheckRepository checks) {
         this.checks = checks;
         this.changes = changes;
         this.kilns = kilns;
@@ -155,8 +156,10 @@ class FireController {
     ChecksView checks(@PathVariable long id, Person person) {
         KilnRow kiln = fire.kiln(id);
         KilnCheck check = checks.of(kiln.id());
-        return new ChecksView(check.words(person.units()), check.isDone(), checks.made(kiln.id()).stream().map(made -> new CheckView(made.once().shown().in(person.units()), made.once().second().in(person.units()),
-                made.once().grain().words(), made.once().grain().means(), made.by(), made.atMillis())).toList(), Arrays.stream(Grain.values()).map(grain -> new Option(grain.name(), grain.words())).toList());
+        return new ChecksView(check.words(person.units()), check.isDone(), checks.made(kiln.id()).stream()
+                .map(made -> new CheckView(made.once().shown().in(person.units()), made.once().second().in(person.units()),
+                made.once().grain().words(), made.once().grain().means(), made.by(), made.atMillis()))
+                        .toList(), Arrays.stream(Grain.values()).map(grain -> new Option(grain.name(), grain.words())).toList());
     }
 
     @PostMapping("/api/fire/kilns/{id}/checks")

@@ -64,7 +64,9 @@ class FireViews {
      * @param check what the checks of it say, in words
      * @param displays what its own display shows, where that is known to be off; otherwise empty
      */
-    record KilnView(long id, String name, String space, String most, String shows, String setPoint, boolean isLit, boolean isHeating, boolean isDoorOpen, String fault, List<String> faultToDo, int pace, long clockMillis, long burning, boolean isChecked, String check, String displays) {}
+    record KilnView(long id, String name, String space, String most, String shows, String setPoint, boolean isLit, boolean isHeating,
+            boolean isDoorOpen, String fault, List<String> faultToDo, int pace, long clockMillis, long burning, boolean isChecked,
+            String check, String displays) {}
 
     record LoadLine(long id, String treatment, String kiln, String standing, List<String> pieces, String words) {}
 
@@ -122,7 +124,8 @@ class FireViews {
                 status.isLit() ? Temperature.ofCelsius(status.shown().setPoint()).in(units) : "", status.isLit(), status.isHeating(), status.isDoorOpen(), status.fault().map(fault -> fault.words()).orElse(""),
                 status.fault().map(fault -> fault.toDo()).orElse(List.of()), kilns.standIn(kiln).pace(), status.shown().atMillis(),
                 open.stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst().orElse(0L),
-                check.isDone(), check.words(units), check.offsetKelvin() == 0 ? "" : kilns.standIn(kiln).status().shown().celsius().map(shown -> Temperature.ofCelsius(shown).in(units)).orElse(""));
+                check.isDone(), check.words(units), check.offsetKelvin() == 0 ? "" : kilns.standIn(kiln).status().shown().celsius()
+                        .map(shown -> Temperature.ofCelsius(shown).in(units)).orElse(""));
     }
 
     private static List<LoadLine> lines(List<LoadRow> rows, Map<Long, List<String>> names, Map<Long, String> kilns) {

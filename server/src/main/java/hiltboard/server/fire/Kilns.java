@@ -127,17 +127,21 @@ public class Kilns {
         Temperature second = typed.temperature("second", asked.second(), COLDEST, HOTTEST);
         typed.mustBeUnderstood();
         Grain grain = Arrays.stream(Grain.values()).filter(each -> each.name().equals(asked.grain())).findFirst()
-                .orElseThrow(() -> Refusal.entry("grain", asked.grain(), "No coupon breaks so", Arrays.stream(Grain.values()).map(Grain::words).collect(Collectors.joining("; "))));
+                .orElseThrow(() -> Refusal.entry("grain", asked.grain(), "No coupon breaks so", Arrays.stream(Grain.values())
+                .map(Grain::words).collect(Collectors.joining("; "))));
         if (Math.abs(shown.celsius() - second.celsius()) > MOST_OFF_KELVIN) {
-            throw Refusal.entry("second", asked.second(), "So far apart one of the two thermocouples is broken or sits elsewhere", "within " + TemperatureDifference.ofKelvin(MOST_OFF_KELVIN).in(person.units()) + " of what the kiln shows");
+            throw Refusal.entry("second", asked.second(), "So far apart one of the two thermocouples is broken or sits elsewhere",
+                    "within " + TemperatureDifference.ofKelvin(MOST_OFF_KELVIN).in(person.units()) + " of what the kiln shows");
         }
         Receipt receipt = changes.make(command, () -> {
             KilnRow kiln = fire.kiln(id);
             if (fire.burningIn(id).isPresent()) {
-                throw Refusal.outOfTurn("A load burns in " + kiln.name() + ", led by what is known of it now. Write the check down when it is over.");
+                throw Refusal.outOfTurn("A load burns in " + kiln.name()
+                        + ", led by what is known of it now. Write the check down when it is over.");
             }
             checks.keep(id, new Once(shown, second, grain), person.id(), clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.KILN_CHECKED, kiln.name() + " was checked: it showed " + shown.in(person.units()) + ", the second thermocouple " + second.in(person.units()) + ", grain " + grain.words().toLowerCase(Locale.ROOT), id);
+            return Entry.ofShop(Entry.Kind.KILN_CHECKED, kiln.name() + " was checked: it showed " + shown.in(person.units())
+                    + ", the second thermocouple " + second.in(person.units()) + ", grain " + grain.words().toLowerCase(Locale.ROOT), id);
         });
         offsets.remove(id);
         return receipt;

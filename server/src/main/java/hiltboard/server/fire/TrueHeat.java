@@ -20,11 +20,13 @@ record TrueHeat(KilnController controller, double kelvin) implements KilnControl
     @Override
     public Status status() {
         Status status = controller.status();
-        return new Status(corrected(status.shown()), status.isLit(), status.part(), status.segments().stream().map(segment -> moved(segment, -kelvin)).toList(), status.isDoorOpen(), status.isHeating(), status.fault());
+        return new Status(corrected(status.shown()), status.isLit(), status.part(), status.segments().stream()
+                .map(segment -> moved(segment, -kelvin)).toList(), status.isDoorOpen(), status.isHeating(), status.fault());
     }
 
     private Shown corrected(Shown shown) {
-        return new Shown(shown.atMillis(), shown.celsius().map(celsius -> celsius - kelvin), shown.setPoint() > 0 ? shown.setPoint() - kelvin : 0);
+        return new Shown(shown.atMillis(), shown.celsius().map(celsius -> celsius - kelvin), shown.setPoint() > 0
+                ? shown.setPoint() - kelvin : 0);
     }
 
     @Override

@@ -49,7 +49,9 @@ class PieceController {
     private final BelongingRepository belongs;
     private final DayConditions today;
 
-    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided, Changes changes, JobService service, ShopClock clock, ShopDays days, BelongingService belonging, BelongingRepository belongs, DayConditions today, ClientWordRepository clientWords) {
+    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided,
+            Changes changes, JobService service, ShopClock clock, ShopDays days, BelongingService belonging, BelongingRepository belongs,
+            DayConditions today, ClientWordRepository clientWords) {
         this.clientWords = clientWords;
         this.today = today;
         this.belonging = belonging;
@@ -97,7 +99,9 @@ class PieceController {
             String earliestDay, int attendedMinutesLeft, int position, int pieces, String standing, String state, String stateWords, boolean isUntempered,
             @Nullable String heldReason, String heldBy, long heldAtMillis, long version, List<WishView> wishes, List<SpecificationLine> specification,
             Drawing drawing, List<StepView> steps, List<NumberView> numbers, List<WindowView> windows, List<NoteView> notes, List<LessonView> lessons, List<PhotoView> photos,
-            List<MishapView> mishaps, List<DecisionView> decisions, List<String> conditions, int heats, List<SiblingView> siblings, List<String> setWith, Own own, List<JournalEntry> journal, List<AdviceView> advice, List<String> careCard, String cautionsDefer, long nowMillis) {}
+            List<MishapView> mishaps, List<DecisionView> decisions, List<String> conditions, int heats, List<SiblingView> siblings,
+                    List<String> setWith, Own own, List<JournalEntry> journal, List<AdviceView> advice, List<String> careCard,
+                    String cautionsDefer, long nowMillis) {}
 
     /** What the brief said before, with the wishes of then. */
     record BriefBeforeView(String useWords, List<WishView> wishes, boolean clientAgreed, String reason, String by, long atMillis) {}
@@ -123,7 +127,10 @@ class PieceController {
                 wishes.stream().map(PieceController::view).toList(),
                 specification(file, units), Drawing.of(file.specification()),
                 StepViews.steps(file, today.today(), units), StepViews.numbers(file, wishes, units), windows(file),
-                notes.notes(id), lessons(file), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework().heats(), siblings(file), setWith(file), piece.own(), changes.ofPiece(id, job.id()), clientWords.advised(job.id(), file.specification()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER, clock.nowMillis());
+                notes.notes(id), lessons(file), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework()
+                        .heats(), siblings(file), setWith(file), piece.own(), changes.ofPiece(id, job.id()),
+                        clientWords.advised(job.id(), file.specification()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER,
+                        clock.nowMillis());
     }
 
     /** Where the shop loses work and blades, most often first. */

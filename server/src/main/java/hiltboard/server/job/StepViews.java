@@ -65,7 +65,8 @@ public final class StepViews {
      * @param canReopen whether “done” can be taken back, since nothing has been built on it
      */
     public record StepView(
-            String operation, String title, String station, int attendedMinutes, String effort, long restMinutes, String restWords, String standing, boolean isItsTurn, boolean isOwners, boolean canReopen,
+            String operation, String title, String station, int attendedMinutes, String effort, long restMinutes, String restWords,
+                    String standing, boolean isItsTurn, boolean isOwners, boolean canReopen,
             long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy, long putDownAtMillis, long awayMillis,
             List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
             List<String> because, List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides, List<OfTheDayView> ofTheDay) {}
@@ -112,7 +113,8 @@ public final class StepViews {
         List<WaitView> waits = step.waits().stream().map(wait -> wait(wait, done)).toList();
         List<OverrideView> overrides = file.overrides().stream().filter(each -> each.operation().equals(operation.key()))
                 .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis())).toList();
-        return new StepView(operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), operation.effort().isBySize() ? operation.effort().words() : "", file.rest(operation).toMinutes(),
+        return new StepView(operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), operation.effort()
+                .isBySize() ? operation.effort().words() : "", file.rest(operation).toMinutes(),
                 operation.restWords(), standing(row, gate), gate.isItsTurn(), operation.is(Trait.APPROVES), done.contains(operation.key()) && !builtOn.contains(operation.key()),
                 row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
                 row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""), row.map(StepRow::putDownAtMillis).orElse(0L), row.map(StepRow::awayMillis).orElse(0L),
