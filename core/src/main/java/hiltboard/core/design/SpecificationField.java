@@ -60,7 +60,7 @@ public enum SpecificationField {
     SCALE_GUARD("scaleGuard", "Against scale", "Blade", choice(ScaleGuard.class, ScaleGuard::words),
             spec -> !spec.isSentOut() && !spec.steel().isAirHardening() && !spec.isClayCoated(), "NONE"),
     STRAIGHTENING("straightening", "A warped blade is", "Blade", choice(Straightening.class, Straightening::words),
-            spec -> !spec.isSentOut(), "AFTER_TEMPER"),
+            spec -> !spec.isSentOut() && !spec.isAxe(), "AFTER_TEMPER"),
     DRILLING("drilling", "Holes are drilled", "Blade", choice(Drilling.class, Drilling::words), made(kind -> kind == Construction.FULL_TANG || kind.isFolder()), "SQUARE_STOCK"),
     NOTCHES("notches", "Notches", "Blade", choice(Notches.class, Notches::words), made(kind -> !kind.isAxe() && !kind.isFolder()), "CHOIL"),
     NICK_DEPTH("nickDepth", "Depth of the nail nick", "Blade", length(".015", ".060"), made(kind -> kind == Construction.SLIP_JOINT), ".030"),

@@ -18,12 +18,15 @@ import java.util.Optional;
  * @param tempers how often it is tempered
  * @param temper how long each time
  * @param cold what it is taken down to between quench and temper; empty where it is not
+ * @param isAxe whether only its bit goes into the quench
  */
-public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed, int tempers, Duration temper, Optional<Temperature> cold) {
+public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed,
+        int tempers,
+        Duration temper, Optional<Temperature> cold, boolean isAxe) {
 
     /** Tempered twice for two hours, and taken cold where the steel gains by it. */
     HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {
-        this(steel, hardening, soak, quench, tempering, isClayed, 2, Programme.TWO_HOURS, steel.cold());
+        this(steel, hardening, soak, quench, tempering, isClayed, 2, Programme.TWO_HOURS, steel.cold(), false);
     }
 
     /** What the piece's own numbers ask; the usual of its steel where it has none. */
@@ -31,7 +34,9 @@ public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench
         Steel steel = spec.steel();
         return new HeatNeed(steel, temperature(chain, PieceDimensions.HARDENING_TEMPERATURE).orElse(steel.hardening()),
                 chain.value(PieceDimensions.SOAK).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(steel.soak()),
-                spec.quench(), temperature(chain, PieceDimensions.TEMPERING_TEMPERATURE).orElse(steel.tempering()), spec.isClayCoated(), spec.tempers(), spec.temperTime(), spec.cold().temperature());
+                spec.quench(), temperature(chain, PieceDimensions.TEMPERING_TEMPERATURE)
+                        .orElse(steel.tempering()), spec.isClayCoated(), spec.tempers(),
+                spec.temperTime(), spec.cold().temperature(), spec.isAxe());
     }
 
     private static Optional<Temperature> temperature(DimensionChain chain, String key) {

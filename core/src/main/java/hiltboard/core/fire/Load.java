@@ -69,6 +69,11 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
         return Programme.shared(treatment, pieces.stream().map(LoadPiece::need).toList(), units);
     }
 
+    /** What its quench does to whoever stands at it. */
+    public List<String> quenchCautions() {
+        return pieces.stream().map(LoadPiece::need).flatMap(need -> need.quench().cautions(need.isAxe()).stream()).distinct().toList();
+    }
+
     /**
      * The order out of the kiln, and each piece's true soak: the shortest soak leaves first, and whoever waits for others soaks longer by a
      * cycle for each of them. Pieces that are not quenched leave together.

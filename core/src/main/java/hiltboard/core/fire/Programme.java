@@ -10,6 +10,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -67,7 +68,7 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         Duration soak = needs.stream().map(need -> need.soak(treatment)).max(Duration::compareTo).orElseThrow();
         HeatNeed first = needs.get(0);
         return switch (treatment) {
-            case HARDEN -> harden(heat, soak, first, units);
+            case HARDEN -> harden(heat, soak, needs, units);
             case NORMALISE -> normalise(heat, soak, needs, units);
             case ANNEAL -> anneal(heat, soak, needs.stream().anyMatch(need -> need.steel().isAirHardening()), units);
             case STRESS_RELIEF -> new Programme(treatment, heat, soak, List.of(Segment.until(heat)),
@@ -110,7 +111,8 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         return new Programme(Treatment.NORMALISE, heats.get(0), soak, told, steps, Treatment.NORMALISE.ready());
     }
 
-    private static Programme harden(Temperature heat, Duration soak, HeatNeed first, Units units) {
+    private static Programme harden(Temperature heat, Duration soak, List<HeatNeed> needs, Units units) {
+        HeatNeed first = needs.get(0);
         boolean isHigh = heat.celsius() > HIGH_HEAT.celsius();
         List<Segment> told = new ArrayList<>();
         if (isHigh) {
@@ -124,27 +126,35 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         steps.add("Kiln up to " + heat.in(units));
         steps.add("In through the door; the kiln drops: wait until it has recovered");
         steps.add("Soak " + Span.words(soak) + COUNTED + "; never from the door");
-        steps.addAll(quench(first, units));
+        steps.addAll(quench(needs, units));
         steps.add("File test on the edge: it skates; then sight for warp while there is warmth in it");
         first.cold().ifPresent(cold -> steps.add("Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper" + (first.steel().stainless() ? "" : "; this steel gains by it")));
         steps.add("Temper at " + first.tempering().in(units) + " within two hours: it is brittle like glass until then");
-        return new Programme(Treatment.HARDEN, heat, soak, told, steps, Stream.of(ready(first.quench(), units), Treatment.HARDEN.ready()).flatMap(List::stream).toList());
+        return new Programme(Treatment.HARDEN, heat, soak, told, steps, Stream.of(ready(needs, units), Treatment.HARDEN.ready())
+                .flatMap(List::stream).toList());
     }
 
-    private static List<String> quench(HeatNeed need, Units units) {
-        String medium = need.quench().medium().in(units);
-        return switch (need.quench()) {
-            case FAST_OIL, MEDIUM_OIL -> List.of("One at a time into " + need.quench().words() + " of " + medium + ", point first, straight, wholly under",
+    private static List<String> quench(List<HeatNeed> needs, Units units) {
+        Quench quench = needs.get(0).quench();
+        String medium = quench.medium().in(units);
+        String ways = needs.stream().map(HeatNeed::isAxe).distinct().sorted().map(Quench::intoLiquid)
+                .collect(Collectors.joining("; an axe head "));
+        return switch (quench) {
+            case FAST_OIL, MEDIUM_OIL -> List.of("One at a time into " + quench.words() + " of " + medium + ", " + ways,
                     "Interrupted, where the maker does it: out of the oil while still just smoking, into the plates, straight");
-            case WATER_THEN_OIL -> List.of("One at a time into water of " + medium + ", count two or three, out, and into oil: the boldest line, and the one that cracks blades");
+            case WATER_THEN_OIL -> List.of("One at a time into water of " + medium + ", count two or three, out, and into oil, " + ways
+                    + ": the boldest line, and the one that cracks blades");
             case PLATES_AND_AIR -> List.of("One at a time, in its foil, between cold plates; air on them for 1½ to 2 minutes");
         };
     }
 
-    private static List<String> ready(Quench quench, Units units) {
+    private static List<String> ready(List<HeatNeed> needs, Units units) {
+        Quench quench = needs.get(0).quench();
         String medium = quench.medium().in(units);
         return switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> List.of("Oil at " + medium + ", stirred, deep enough to go wholly under", "Lid for the oil, and an extinguisher for oil fires; no water near");
+            case FAST_OIL, MEDIUM_OIL -> List.of("Oil at " + medium + ", stirred"
+                    + (needs.stream().allMatch(HeatNeed::isAxe) ? "" : ", deep enough to go wholly under"),
+                    "Lid for the oil, and an extinguisher for oil fires; no water near");
             case WATER_THEN_OIL -> List.of("Water at " + medium + ", and oil beside it", "Lid for the oil, and an extinguisher for oil fires; a wet blade into hot oil spits");
             case PLATES_AND_AIR -> List.of("Plates cold and clean, air line ready", "Gloves for hot foil");
         };
@@ -171,7 +181,7 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
                         "Evenly, to where the magnet lets go, at about " + CURIE.in(units)
                         + " in every steel, and 50 to 100 °F (30 to 55 °C) further",
                         "A coupon of the same steel first, quenched and broken: fine grey grain is right", "Into " + spec.quench()
-                                .words() + " of " + spec.quench().medium().in(units) + ", point first, straight, wholly under")));
+                                .words() + " of " + spec.quench().medium().in(units) + ", " + Quench.intoLiquid(spec.isAxe()))));
             }
             spec.cold().temperature().ifPresent(cold -> all.add(new ByHand("Cold treatment",
                     List.of("From the quench to hand warmth, then at once to " + cold.in(units) + " or below, an hour at least",

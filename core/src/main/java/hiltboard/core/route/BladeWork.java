@@ -107,7 +107,8 @@ final class BladeWork {
             case BELT_SATIN -> draft.add(Operation.at(GRINDER, "belt-satin", "Belt satin", Effort.BELT_SATIN).is(POLISHES, FINISHES_BLADE)
                     .shapedBy(FINISH)
                     .toDo("120, 220, 400, then non-woven: a step of much more than double leaves scratches.")
-                    .checks("The lines run even from heel to tip.").sets(Condition.FINISHED).leaves(State.FINISHED));
+                    .checks("The lines run even from heel to " + (spec.isAxe() ? "toe." : "tip.")).sets(Condition.FINISHED)
+                    .leaves(State.FINISHED));
             case MIRROR -> {
                 draft.add(Operation.at(FINISHING, "sand-for-mirror", "Sand by hand to 2000", Effort.SAND_FOR_MIRROR).is(POLISHES)
                         .shapedBy(FINISH)

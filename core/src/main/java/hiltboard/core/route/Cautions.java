@@ -25,9 +25,6 @@ public final class Cautions {
     public static final String FORGE = "Forge: burns, gas and carbon monoxide; fresh air, eyes and ears covered against scale and noise, "
             + "a clear way between fire and anvil.";
     public static final String PRESS = "Press and hammer pinch: tongs that hold, nobody else within reach.";
-    static final String QUENCH_OIL = "Oil flares: lid and extinguisher at hand, no water near, face shield, wholly under.";
-    static final String QUENCH_OIL_HALF = "Oil flares round a head that is only half in it: long tongs, face shield, lid and extinguisher "
-            + "at hand, no water near.";
     static final String TITANIUM = "Titanium fines burn: no steel sparks into them, sweep up, class D extinguisher.";
     static final String PARTING = "Parting glue with heat: fumes and burns; fresh air, no open flame, no solvent near; an oiled or waxed part smokes and catches fire. Below the tempering heat: new colour on the blade means that the temper is gone.";
 

@@ -60,7 +60,7 @@ final class EdgeWork {
         Specification spec = draft.spec;
         draft.add(Operation.at(TABLE, "read-brief", "Read the brief again", Effort.READ_BRIEF).is(READS_BRIEF).of(Part.KNIFE)
                 .toDo("What did the client say it is for? Edge and angle follow from that.", "Agreed for this knife: " + edge(spec) + ".",
-                        "Coarse tooth for meat, fine for vegetables; thin stays thin.")
+                        spec.isAxe() ? "" : "Coarse tooth for meat, fine for vegetables; thin stays thin.")
                         .checks("Whoever sharpens it knows what it is for."));
         draft.add(sharpen(spec));
         draft.add(Operation.at(FINISHING, "strop", "Take the burr off and strop", Effort.STROP).is(STROPS).shapedBy(EDGE_TOOTH)

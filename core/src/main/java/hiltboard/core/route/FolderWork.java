@@ -47,8 +47,9 @@ final class FolderWork {
                 .shapedBy(SPRING_STEEL)
                 .toDo("A heat of its own, as " + steel + " asks" + (isAir ? ": in foil, then between cold plates with air." : ": "
                         + spec.springSteel().quench().words() + ", wholly under, on edge so that it stays straight."))
-                .targets(PieceDimensions.SPRING_HARDENING).cautions(isAir ? "Hot plates and foil: gloves and face shield."
-                        : Cautions.QUENCH_OIL, Cautions.UNTEMPERED).checks("A file skates on it.", "It is straight."));
+                .targets(PieceDimensions.SPRING_HARDENING)
+                .cautions(spec.springSteel().quench().cautions(false), Cautions.UNTEMPERED)
+                .checks("A file skates on it.", "It is straight."));
         draft.add(Operation.at(KILN, "temper-spring", "Temper the spring", Effort.TEMPER_SPRING).is(TEMPERS_SPRING).of(Part.SPRING)
                 .shapedBy(SPRING_STEEL).rest(Duration.ofHours(1), "tempering")
                 .toDo("Hotter than the blade, to 46 to 52 HRC: it has to bend and come back.")

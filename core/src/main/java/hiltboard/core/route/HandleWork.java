@@ -212,10 +212,11 @@ final class HandleWork {
         String what = spec.isAxe() ? "haft" : "handle";
         draft.add(Operation.at(FINISHING, "sand-handle", "Sand the " + what, spec.isAxe() ? Effort.SAND_HAFT : Effort.SAND_HANDLE)
                 .is(SANDS_HANDLE, GRIPS_BLADE).of(Part.HANDLE).shapedBy(HANDLE_MATERIAL)
-                .toDo("Hard backing first over metal in wood, or the wood dips; a soft one only for the last grit.",
+                .toDo(spec.isAxe() ? "" : "Hard backing first over metal in wood, or the wood dips; a soft one only for the last grit.",
                         "Each grit across the last scratches, to " + spec.handleMaterial().finalGrit() + ".",
                         "Ease the butt's corners and every edge that the hand meets.")
-                .cautions(spec.handleMaterial().dustCaution()).checks("No scratch shows in low light, and no dip at the pins.",
+                .cautions(spec.handleMaterial().dustCaution()).checks("No scratch shows in low light"
+                        + (spec.isAxe() ? "." : ", and no dip at the pins."),
                         "No edge bites the hand."));
         Operation.Builder finish = switch (spec.handleFinish()) {
             case OIL -> finish("Oil the " + what, Effort.OIL_HANDLE).rest(OIL_DRIES, "three to five coats drying, 12 to 24 hours each")

@@ -125,11 +125,10 @@ final class HeatWork {
             harden.toDo("Let the kiln recover after the door: enter what it shows when the soak's clock is started.").readings(PieceDimensions.KILN_AT_SOAK)
                     .checks("The kiln had recovered before the soak was counted.");
         }
-        harden.toDo(quenched(quench), spec.isAxe() && quench.isLiquid()
-                ? "Only the bit: the first 1 to 1½ in (25 to 40 mm), moved up and down so that no sharp line forms; eye and poll stay "
-                + "soft." : "",
-                "It warps about half way down: into plates or jig before that, and held there until the hand can hold it; what is bent "
-                        + "then stays bent until it is tempered.",
+        harden.toDo(quenched(quench), spec.isAxe() ? "Eye and poll stay soft." : quench.isLiquid()
+                ? "It warps about half way down: into plates or jig before that, and held there until the hand can hold it; what is bent "
+                        + "then stays bent until it is tempered."
+                : "It stays between the plates until the hand can hold it; what is bent then stays bent until it is tempered.",
                 quench.isLiquid() ? "Scale that pops off in the " + (quench == Quench.WATER_THEN_OIL ? "water" : "oil")
                         + " is a good sign; where it clings in patches, try those with the file." : "");
         if (draft.rework.heats() > 1) {
@@ -137,13 +136,12 @@ final class HeatWork {
                     + "from forging or grinding. What is not changed bends it again.");
         }
         if (spec.isClayCoated()) {
-            harden.toDo("A quick grind at 120 grit shows the ghost of the line, up to its turn at the tip, while a second quench is still "
+            harden.toDo("Brush the clay off, wet, before the file and the temper.",
+                    "A quick grind at 120 grit shows the ghost of the line, up to its turn at the tip, while a second quench is still "
                     + "possible; the blade is brittle meanwhile. Where there is no line, clay it again.");
         }
-        cautions(harden, quench);
-        if (spec.isClayCoated()) {
-            harden.toDo("Brush the clay off, wet, before the file and the temper.");
-        }
+        harden.cautions(quench.cautions(spec.isAxe()), "A blade that cracks in the quench throws pieces"
+                + (quench.isLiquid() ? " and oil" : "") + ": face covered, nobody in line.", Cautions.UNTEMPERED);
         draft.add(harden.checks(spec.isFileTestedUntempered() ? "It came out of the quench whole: no crack, no ping."
                 : FileTest.AFTER_THE_QUENCH));
         if (spec.isFileTestedUntempered()) {
@@ -173,22 +171,11 @@ final class HeatWork {
         String open = spec.isFoiledAgainstScale() && quench.isLiquid()
                 ? "Cut the foil open at the mouth of the tank and let the blade slide out. " : "";
         return switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> open + "Quench in " + quench.words() + ", point first, straight"
-                    + (spec.isAxe() ? "." : ", wholly under.");
-            case WATER_THEN_OIL -> open + "Quench in water, count two or three, then over into the oil, point first, straight.";
+            case FAST_OIL, MEDIUM_OIL -> open + "Quench in " + quench.words() + ", " + Quench.intoLiquid(spec.isAxe()) + ".";
+            case WATER_THEN_OIL -> open + "Quench in water, count two or three, then over into the oil, "
+                    + Quench.intoLiquid(spec.isAxe()) + ".";
             case PLATES_AND_AIR -> "Quench between cold plates, in its foil, with air blown along it for 1½ to 2 minutes.";
         };
-    }
-
-    private void cautions(Operation.Builder harden, Quench quench) {
-        switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> harden.cautions(spec.isAxe() ? Cautions.QUENCH_OIL_HALF : Cautions.QUENCH_OIL);
-            case WATER_THEN_OIL -> harden.cautions("Water cracks blades, one in so many whatever the maker does: write down how it went, "
-                    + "and plan a spare. A wet blade into hot oil spits: face shield, lid.", Cautions.QUENCH_OIL);
-            case PLATES_AND_AIR -> harden.cautions("Hot plates and foil: gloves and face shield; the air line blows hot foil and dust "
-                    + "about.");
-        }
-        harden.cautions("A blade that cracks in the quench throws pieces and oil: face covered, nobody in line.", Cautions.UNTEMPERED);
     }
 
     private void cold() {
@@ -241,10 +228,11 @@ final class HeatWork {
 
     private void afterwards() {
         draft.add(Operation.at(GRINDER, "remove-scale", "Take the scale off", Effort.REMOVE_SCALE).is(REMOVES_SCALE, NEEDS_TEMPERED)
-                .toDo("Worn belt, flats first.",
-                        "Count the passes until a flat is clean all over: more than a few say how far it moved; measure what thickness is "
-                        + "left.")
-                .checks("Both flats are clean steel: a dark low spot at the edge wants more, or the blade is thinner there."));
+                .toDo(spec.isAxe() ? "Worn belt, cheeks first, then the bit; the eye is left to the file." : "Worn belt, flats first.",
+                        spec.isAxe() ? "" : "Count the passes until a flat is clean all over: more than a few say how far it moved; "
+                        + "measure what thickness is left.")
+                .checks(spec.isAxe() ? "Cheeks and bit are clean steel."
+                        : "Both flats are clean steel: a dark low spot at the edge wants more, or the blade is thinner there."));
         soften();
         if (spec.isHardnessTestedTempered()) {
             draft.add(Operation.at(FINISHING, "test-hardness", "Test the hardness", Effort.TEST_HARDNESS).is(TESTS_HARDNESS, NEEDS_TEMPERED)
@@ -256,10 +244,13 @@ final class HeatWork {
         draft.add(Operation.at(FITTING, "straighten", "Sight it and straighten", Effort.STRAIGHTEN).is(STRAIGHTENS, NEEDS_TEMPERED)
                 .toDo(spec.isAxe() ? "Sight from the edge through the eye, and write down how far it is off and where."
                         : "Sight along spine and edge, and write down how far it is off and where.",
-                        "Where it is off: clamp it shimmed the other way and temper it once more, two hours; or count on a heat more.",
-                        "Where it is off a second time: look at bevels, heat and quench before a third; a new blade is the better way "
-                                + "then.")
-                .cautions("Eyes: a blade that breaks in the clamp flies.")
+                        spec.isAxe() ? "Where it is off by more than the grinder can take: set it at forging heat, then normalise, harden "
+                                + "and temper once more; a head this thick does not come straight in a clamp."
+                                : "Where it is off: clamp it shimmed the other way and temper it once more, two hours; or count on a heat "
+                                + "more.",
+                        "Where it is off a second time: look at bevels, heat and quench before a third; a new " + (spec.isAxe() ? "head"
+                                : "blade") + " is the better way then.")
+                .cautions(spec.isAxe() ? "" : "Eyes: a blade that breaks in the clamp flies.")
                 .checks((spec.isAxe() ? "Edge and eye lie in one line" : "Spine and edge are straight")
                 + ", or what is left is written down and the grinder can take it."));
         if (spec.hasScales()) {

@@ -104,6 +104,11 @@ public record Operation(
             return this;
         }
 
+        Builder cautions(List<String> lines, String... more) {
+            cautions.addAll(lines);
+            return cautions(more);
+        }
+
         Builder checks(String... lines) {
             checks.addAll(List.of(lines));
             return this;

@@ -8,6 +8,7 @@ import static hiltboard.core.route.Trait.*;
 
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
+import hiltboard.core.material.Quench;
 import java.time.Duration;
 
 /** Guard, spacer and block on a hidden tang, with or without a bolster forged in one. */
@@ -68,7 +69,8 @@ final class TangWork {
         if (spec.hasHardenedGuard()) {
             draft.add(Operation.at(KILN, "harden-guard", "Harden the guard", Effort.HARDEN_GUARD).is(HARDENS_FITTING).of(Part.GUARD)
                     .shapedBy(GUARD_STATE, GUARD_MATERIAL).sets(Condition.FITTING_UNTEMPERED)
-                    .toDo("As its own steel asks; wholly under, and wire to hold it by.").cautions(Cautions.QUENCH_OIL, Cautions.UNTEMPERED)
+                    .toDo("As its own steel asks; wholly under, and wire to hold it by.")
+                    .cautions(Quench.FAST_OIL.cautions(false), Cautions.UNTEMPERED)
                     .checks("A file skates on it.", "The slot is as wide as it was."));
             draft.add(Operation.at(KILN, "temper-guard", "Temper the guard", Effort.TEMPER_GUARD).is(TEMPERS_FITTING).of(Part.GUARD)
                     .shapedBy(GUARD_STATE, GUARD_MATERIAL).clears(Condition.FITTING_UNTEMPERED)

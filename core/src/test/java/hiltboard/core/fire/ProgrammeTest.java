@@ -7,8 +7,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.Construction;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.design.Specifications;
 import hiltboard.core.fire.LoadPiece.Cover;
 import hiltboard.core.material.HeatRange;
 import hiltboard.core.material.Quench;
@@ -120,6 +122,24 @@ class ProgrammeTest {
         Programme programme = Programme.shared(Treatment.HARDEN, List.of(Kilns.need(w2, w2.soak(), w2.quench()), hotter), UNITS);
         assertThat(programme.heat().celsius()).isEqualTo(w2.hardening().celsius() + 3);
         assertThat(programme.soak()).isEqualTo(Duration.ofMinutes(15));
+    }
+
+    @Test
+    @DisplayName("[trade] of an axe head only the bit is quenched, whatever lies beside it in the kiln")
+    void an_axe_head_is_never_wholly_under() {
+        HeatNeed blade = need(Specifications.fullTang("steel", "5160"));
+        HeatNeed head = need(Specifications.of(Construction.HATCHET));
+        assertThat(steps(head)).contains("edge first", "only the bit").doesNotContain("wholly under", "point first");
+        assertThat(steps(blade)).contains("point first, straight, wholly under").doesNotContain("only the bit");
+        assertThat(steps(blade, head)).contains("wholly under; an axe head edge first");
+    }
+
+    private static HeatNeed need(Specification spec) {
+        return HeatNeed.of(spec, DimensionChain.of(PieceDimensions.of(spec), Map.of(), Map.of(), UNITS));
+    }
+
+    private static String steps(HeatNeed... needs) {
+        return String.join("\n", Programme.shared(Treatment.HARDEN, List.of(needs), UNITS).steps());
     }
 
     @Test

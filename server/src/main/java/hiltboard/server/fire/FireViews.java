@@ -144,12 +144,15 @@ class FireViews {
                 programme.map(each -> each.ready().stream().map(line -> new ReadyView(line, row.ready().contains(line))).toList()).orElse(List.of()),
                 row.doorBy().orElse(0L), row.quenchBy().orElse(0L), row.doorName(), row.quenchName(), row.treatment().isQuenched(), row.treatment() == Treatment.NORMALISE ? programme.map(each -> each.kiln().size()).orElse(1) : 1, row.part() + 1,
                 row.litAt().orElse(0L), row.inAt().orElse(0L), row.overAt().orElse(0L), pieces(opened, load), row.standing() == Standing.PLANNED ? candidates(row, load, units) : List.of(),
-                row.treatment().isQuenched() && load.pieces().size() > 1 ? Soak.words(load.cycle()) : "", temper(opened, load, units), soaking(row, soak, units), ahead(opened, load, soak), cautions(row), row.words());
+                row.treatment().isQuenched() && load.pieces().size() > 1 ? Soak.words(load.cycle()) : "", temper(opened, load, units),
+                        soaking(row, soak, units), ahead(opened, load, soak), cautions(row, load), row.words());
     }
 
-    private static List<String> cautions(LoadRow row) {
+    private static List<String> cautions(LoadRow row, Load load) {
         List<String> cautions = row.treatment().isQuenched()
-                ? List.of("Oil flares: lid and extinguisher at hand, no water near, wholly under, face shield.", "Untempered steel splinters like glass: drop nothing, hammer nothing, straighten nothing cold.")
+                ? Stream.concat(load.quenchCautions()
+                        .stream(), Stream.of("Untempered steel splinters like glass: drop nothing, hammer nothing, straighten nothing "
+                        + "cold.")).toList()
                 : List.of("A hot kiln is not left alone. Gloves and tongs; mind the door’s heat.");
         boolean isAlone = row.treatment().isQuenched() && row.doorBy().isPresent() && row.doorBy().equals(row.quenchBy());
         return isAlone ? Stream.concat(cautions.stream(), Stream.of("One person for door and quench: each blade waits longer and the kiln falls further. Two are better.")).toList() : cautions;
