@@ -40,7 +40,7 @@ final class BladeWork {
         if (!draft.spec.isFolder()) {
             draft.add(Operation.at(FINISHING, "wrap-blade", "Wrap the blade", Effort.WRAP_BLADE).is(WRAPS_BLADE).sets(Condition.WRAPPED)
                     .toDo("Oil it, paper it, tape it; edge and point covered.").cautions("Wipe away from the edge.")
-                    .checks("Nothing of the blade shows."));
+                    .checks(draft.spec.isAxe() ? "Nothing of the edge shows, and the eye is open." : "Nothing of the blade shows."));
         }
     }
 
@@ -210,12 +210,15 @@ final class BladeWork {
                     case TRISODIUM_PHOSPHATE -> "Trisodium phosphate in water, then rinse well.";
                     case AMMONIA_CLEANER -> "Spray it, wait, rinse well.";
                 });
+        String where = spec.isAxe() ? "eye" : "tang";
+        String bleeds = "water bleeds out of the " + (spec.isAxe() ? "eye." : spec.hasScales() || spec.isFolder() ? "tang's holes."
+                : "tang's corners.");
         if (goesWetIntoTheTumbler()) {
-            stop.toDo("Straight into the wet tumbler, still wet: where it dries first it spots. Water bleeds out of the tang's holes.")
-                    .checks("No yellow water stands at the tang, and the blade is still wet all over.");
+            stop.toDo("Straight into the wet tumbler, still wet: where it dries first it spots; " + bleeds)
+                    .checks("No yellow water stands at the " + where + ", and the blade is still wet all over.");
         } else {
-            stop.toDo("Dry it at once; water bleeds out of the tang's holes. Blotches right after drying are normal, and go with the oil.")
-                    .checks("It is dry, and no yellow water stands at the tang.");
+            stop.toDo("Dry it at once; " + bleeds + " Blotches right after drying are normal, and go with the oil.")
+                    .checks("It is dry, and no yellow water stands at the " + where + ".");
         }
         draft.add(switch (spec.neutraliser()) {
             case TRISODIUM_PHOSPHATE -> stop.cautions("Trisodium phosphate is caustic: gloves, goggles, not on aluminium.");
