@@ -58,13 +58,17 @@ public record KilnCheck(List<Once> checks) {
 
     /** Whether it was looked at at three heats. */
     public boolean isDone() {
+        return heatsChecked() >= WANTED;
+    }
+
+    private int heatsChecked() {
         List<Double> heats = new ArrayList<>();
         for (Once once : checks) {
             if (heats.stream().allMatch(heat -> Math.abs(heat - once.second().celsius()) > APART_KELVIN)) {
                 heats.add(once.second().celsius());
             }
         }
-        return heats.size() >= WANTED;
+        return heats.size();
     }
 
     /** What is said of the kiln where it is used. */
@@ -78,6 +82,7 @@ public record KilnCheck(List<Once> checks) {
                 : "It shows " + TemperatureDifference.ofKelvin(Math.abs(off))
                         .in(units) + (off > 0 ? " too much" : " too little") + "; it is told so much " + (off > 0 ? "more" : "less")
                         + ", and every heat here is the true one.";
-        return isDone() ? offset : offset + " " + checks.size() + " of " + WANTED + " heats are checked.";
+        int heats = heatsChecked();
+        return isDone() ? offset : offset + " " + heats + " of " + WANTED + " heats " + (heats == 1 ? "is" : "are") + " checked.";
     }
 }

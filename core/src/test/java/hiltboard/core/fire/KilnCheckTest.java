@@ -27,6 +27,8 @@ class KilnCheckTest {
         assertThat(new KilnCheck(List.of(once(1475, 1475), once(1476, 1476), once(1477, 1477))).isDone()).as("one heat three times")
                 .isFalse();
         assertThat(new KilnCheck(List.of(once(1450, 1450), once(1500, 1500))).words(Units.INCH_FAHRENHEIT)).contains("2 of 3 heats");
+        assertThat(new KilnCheck(List.of(once(1475, 1475), once(1476, 1476), once(1477, 1477), once(1478, 1478)))
+                .words(Units.INCH_FAHRENHEIT)).as("one heat four times").contains("1 of 3 heats is checked");
         assertThat(new KilnCheck(List.of(once(1450, 1450), once(1500, 1500), once(1550, 1550))).isDone()).isTrue();
         assertThat(new KilnCheck(List.of(once(1450, 1460))).words(Units.INCH_FAHRENHEIT)).contains("10 °F too little")
                 .contains("told so much less");
