@@ -196,7 +196,8 @@ class ConsultTest {
         owner.post("/api/prices", Map.of("item", "hour", "amount", "40")).isOk();
         owner.post("/api/prices", Map.of("item", "pin", "amount", "a lot")).isRefused(422, "entries");
         assertThat(shop.signedIn("bram").post("/api/prices", Map.of("item", "pin", "amount", "9")).status()).isEqualTo(403);
-        JsonNode figures = owner.post("/api/design/read", Map.of("entries", Map.of("pinCount", "3"), "before", Map.of(), "useWords", "")).isOk().json().path("figures");
+        JsonNode figures = owner.post("/api/design/read", Map.of("entries", Map.of("pinCount", "3"), "before", Map.of(), "useWords", ""))
+                .isOk().json().path("figures");
         assertThat(figures.path("materialCost").asString()).isEqualTo("4.50");
         assertThat(figures.path("missingPrices").valueStream().map(JsonNode::asString)).contains("1084, carbon steel", "Black walnut").doesNotContain("Pin or fastener");
     }

@@ -120,6 +120,7 @@ class DrawnKnifeTest {
     }
 
     private static String earliest() {
-        return owner.post("/api/design/read", Map.of("entries", Map.of(), "before", Map.of(), "useWords", "")).isOk().json().path("earliestDay").asString();
+        return owner.post("/api/design/read", Map.of("entries", Map.of(), "before", Map.of(), "useWords", "")).isOk().json()
+                .path("earliestDay").asString();
     }
 }

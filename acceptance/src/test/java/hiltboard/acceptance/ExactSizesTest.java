@@ -116,7 +116,8 @@ class ExactSizesTest {
     }
 
     private static LocalDate earliest() {
-        return LocalDate.parse(olwen.post("/api/design/read", Map.of("entries", Map.of(), "before", Map.of(), "useWords", "")).isOk().json().path("earliestDay").asString());
+        return LocalDate.parse(olwen.post("/api/design/read", Map.of("entries", Map.of(), "before", Map.of(), "useWords", "")).isOk().json()
+                .path("earliestDay").asString());
     }
 
     private static JsonNode billet(List<Map<String, Object>> steps) {

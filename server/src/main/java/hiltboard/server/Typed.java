@@ -16,6 +16,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -155,6 +156,16 @@ public final class Typed {
             throw Refusal.entry("words", "", "This is too long", "up to " + LONGEST_WORDS + " letters");
         }
         return words.strip();
+    }
+
+    /**
+     * One of these, by its name.
+     *
+     * @throws Refusal if none is called so
+     */
+    public static <E extends Enum<E>> E choice(Class<E> of, String field, String entry, String problem, String accepted) {
+        return Arrays.stream(of.getEnumConstants()).filter(each -> each.name().equals(entry)).findFirst()
+                .orElseThrow(() -> Refusal.entry(field, entry, problem, accepted));
     }
 
     private void find(String field, String entry, String accepted) {

@@ -69,27 +69,37 @@ class MigrationTest {
         String data = "jdbc:sqlite:" + folder.resolve("shop.db");
         migrate(data, "7");
         try (Connection before = DriverManager.getConnection(data); Statement sql = before.createStatement()) {
-            sql.executeUpdate("INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) VALUES (1, 'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
+            sql.executeUpdate("INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) VALUES (1, "
+                    + "'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
             sql.executeUpdate("INSERT INTO client (id, name, contact) VALUES (1, 'Petra Vale', '')");
-            sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, 'Herb knives', 'Herbs', '2026-12-01', 5)");
+            sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, "
+                    + "'Herb knives', 'Herbs', '2026-12-01', 5)");
             sql.executeUpdate(piece(1, 5, "FULL_TANG", "ALIVE", "'Anna', 0", "'GLUED,TEMPERED', 50"));
             sql.executeUpdate(piece(2, 5, "SLIP_JOINT", "ALIVE", "'', 0", "'TEMPERED', 50"));
             sql.executeUpdate(piece(3, 5, "INTEGRAL", "ALIVE", "'the shop', 1", "NULL, NULL"));
             sql.executeUpdate(piece(4, 5, "FULL_TANG", "SCRAPPED", "'Bert', 0", "NULL, NULL"));
             sql.executeUpdate(piece(5, 5, "FULL_TANG", "HANDED_OVER", "'', 0", "NULL, NULL"));
-            for (String step : new String[] {"1, 'glue-handle', 40", "2, 'glue-handle', 40", "3, 'forge-shape', 30", "5, 'finish-handle', 45"}) {
-                sql.executeUpdate("INSERT INTO step (piece_id, operation, done_at_ms, standing, started_at_ms, started_by, done_by) VALUES (" + step + ", 'DONE', 20, 1, 1)");
+            for (String step : new String[] {"1, 'glue-handle', 40", "2, 'glue-handle', 40", "3, 'forge-shape', 30",
+                    "5, 'finish-handle', 45"}) {
+                sql.executeUpdate("INSERT INTO step (piece_id, operation, done_at_ms, standing, started_at_ms, started_by, done_by) "
+                        + "VALUES (" + step + ", 'DONE', 20, 1, 1)");
             }
-            sql.executeUpdate("INSERT INTO mishap (piece_id, operation, kind, words, way_back, reported_by, reported_at_ms) VALUES (1, 'pull-handle', 'HANDLE_STUCK', '', 'GO_ON', 1, 9)");
+            sql.executeUpdate("INSERT INTO mishap (piece_id, operation, kind, words, way_back, reported_by, reported_at_ms) VALUES (1, "
+                    + "'pull-handle', 'HANDLE_STUCK', '', 'GO_ON', 1, 9)");
         }
         migrate(data, "latest");
         try (Connection now = DriverManager.getConnection(data); Statement sql = now.createStatement()) {
-            assertThat(text(sql, "SELECT worn_conditions FROM piece WHERE id = 1")).as("its handle is on").isEqualTo("GLUED,TEMPERED,HANDLED");
-            assertThat(text(sql, "SELECT worn_conditions FROM piece WHERE id = 2")).as("covers are glued, the folder is open").isEqualTo("TEMPERED");
-            assertThat(text(sql, "SELECT group_concat(for_whom || ':' || coalesce(piece_id, 0), ', ') FROM ordered")).as("the spare is ordered by nobody, the scrapped one waits for another").isEqualTo("Anna:1, :2, :5, Bert:0");
+            assertThat(text(sql, "SELECT worn_conditions FROM piece WHERE id = 1")).as("its handle is on")
+                    .isEqualTo("GLUED,TEMPERED,HANDLED");
+            assertThat(text(sql, "SELECT worn_conditions FROM piece WHERE id = 2")).as("covers are glued, the folder is open")
+                    .isEqualTo("TEMPERED");
+            assertThat(text(sql, "SELECT group_concat(for_whom || ':' || coalesce(piece_id, 0), ', ') FROM ordered"))
+                    .as("the spare is ordered by nobody, the scrapped one waits for another").isEqualTo("Anna:1, :2, :5, Bert:0");
             assertThat(text(sql, "SELECT for_whom || is_spare FROM piece WHERE id = 3")).isEqualTo("the shop1");
-            assertThat(text(sql, "SELECT standing || done_at_ms FROM step WHERE piece_id = 5 AND operation = 'sand-handle'")).isEqualTo("DONE45");
-            assertThat(text(sql, "SELECT standing || done_at_ms FROM step WHERE piece_id = 3 AND operation = 'forge-tang'")).isEqualTo("DONE30");
+            assertThat(text(sql, "SELECT standing || done_at_ms FROM step WHERE piece_id = 5 AND operation = 'sand-handle'"))
+                    .isEqualTo("DONE45");
+            assertThat(text(sql, "SELECT standing || done_at_ms FROM step WHERE piece_id = 3 AND operation = 'forge-tang'"))
+                    .isEqualTo("DONE30");
             assertThat(text(sql, "SELECT kind || way_back FROM mishap")).isEqualTo("HANDLE_STUCKGO_ON");
             assertThat(text(sql, "SELECT kind FROM job")).isEqualTo("COMMISSION");
             assertThat(text(sql, "SELECT count(*) FROM pragma_foreign_key_check")).isEqualTo("0");
@@ -132,7 +142,8 @@ class MigrationTest {
     }
 
     private static String piece(int position, int pieces, String construction, String standing, String whose, String worn) {
-        return "INSERT INTO piece (id, job_id, position, pieces, specification, standing, for_whom, is_spare, worn_conditions, worn_since_ms) VALUES (" + position + ", 1, " + position + ", " + pieces
+        return "INSERT INTO piece (id, job_id, position, pieces, specification, standing, for_whom, is_spare, worn_conditions, "
+                + "worn_since_ms) VALUES (" + position + ", 1, " + position + ", " + pieces
                 + ", '{\"construction\":\"" + construction + "\"}', '" + standing + "', " + whose + ", " + worn + ")";
     }
 

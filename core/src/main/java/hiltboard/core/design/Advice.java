@@ -121,20 +121,13 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
         String use = spec.use().words().toLowerCase(Locale.ROOT);
         usual.filter(range -> edge.compareTo(range.most().plus(A_HAND)) > 0)
                 .ifPresent(range -> say(all, Matter.THICK_EDGE, SpecificationField.EDGE_THICKNESS,
-                "For " + use + ", " + both(range) + " behind the edge is usual: " + both(edge)
+                "For " + use + ", " + Units.both(range::words) + " behind the edge is usual: " + Units.both(edge::brieflyIn)
                         + " wedges instead of cutting. Makers differ.", ""));
         usual.filter(range -> edge.plus(A_HAND).compareTo(range.least()) < 0)
                 .ifPresent(range -> say(all, Matter.THIN_EDGE, SpecificationField.EDGE_THICKNESS,
-                "For " + use + ", " + both(range) + " behind the edge is usual: " + both(edge) + " may chip or roll. Makers differ.",
+                "For " + use + ", " + Units.both(range::words) + " behind the edge is usual: " + Units.both(edge::brieflyIn)
+                        + " may chip or roll. Makers differ.",
                         "Its edge is thin for hard work: no bone, no twisting."));
-    }
-
-    private static String both(LengthRange range) {
-        return range.words(Units.INCH_FAHRENHEIT) + " (" + range.words(Units.MILLIMETRE_CELSIUS) + ")";
-    }
-
-    private static String both(Length length) {
-        return length.brieflyIn(Units.INCH_FAHRENHEIT) + " (" + length.brieflyIn(Units.MILLIMETRE_CELSIUS) + ")";
     }
 
     private static void look(Specification spec, List<Advice> all) {
@@ -157,10 +150,10 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
                     + " swells and shrinks: laminate or stabilised wood stays as it is.",
                     "Its handle is dried after wet work, and oiled now and then.");
         }
+        boolean isAbroad = spec.destination() == Destination.ABROAD;
         if (material.mayBeProtected()) {
-            say(all, spec.destination() == Destination.ABROAD ? Matter.PROTECTED_ABROAD : Matter.PROTECTED,
-                    SpecificationField.HANDLE_MATERIAL,
-                    spec.destination() == Destination.ABROAD ? "Across a border " + what
+            say(all, isAbroad ? Matter.PROTECTED_ABROAD : Matter.PROTECTED, SpecificationField.HANDLE_MATERIAL, isAbroad
+                    ? "Across a border " + what
                             + " may need papers for its species, or be stopped and kept: ask the law of both countries, or take another "
                             + "material."
                             : "Keep the papers that say where this " + what + " comes from: the law asks for them with some species.",

@@ -35,14 +35,14 @@ public final class Specification {
     private final Map<SpecificationField, Object> values;
     private final SteelLibrary steels;
 
-    Specification(Map<SpecificationField, Object> values, SteelLibrary steels) {
-        this.values = new EnumMap<>(values);
+    /** @param values which may go on growing while they are read */
+    private Specification(SteelLibrary steels, Map<SpecificationField, Object> values) {
+        this.values = values;
         this.steels = steels;
     }
 
-    private Specification(SteelLibrary steels, Map<SpecificationField, Object> growing) {
-        this.values = growing;
-        this.steels = steels;
+    Specification(Map<SpecificationField, Object> values, SteelLibrary steels) {
+        this(steels, new EnumMap<>(values));
     }
 
     /** What has been answered so far, seen while it grows. */

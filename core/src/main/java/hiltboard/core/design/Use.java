@@ -43,7 +43,10 @@ public enum Use {
         this.said = said.isEmpty() ? Pattern.compile("(?!)") : Pattern.compile("\\b(?:" + said + ")\\b");
     }
 
-    /** These answers for a knife with this brief: where nobody chose what it is used for and the client's words name one use, it is that one, and the edge follows from it. */
+    /**
+     * These answers for a knife with this brief: where nobody chose what it is used for and the client's words name one use, it is that
+     * one, and the edge follows from it.
+     */
     public static Map<String, String> answered(Map<String, String> entries, String brief) {
         Set<Use> said = saidIn(brief);
         if (said.size() != 1 || !entries.getOrDefault(SpecificationField.USE.key(), "").isBlank()) {

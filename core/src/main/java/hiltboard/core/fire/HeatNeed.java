@@ -21,8 +21,7 @@ import java.util.Optional;
  * @param isAxe whether only its bit goes into the quench
  */
 public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed,
-        int tempers,
-        Duration temper, Optional<Temperature> cold, boolean isAxe) {
+        int tempers, Duration temper, Optional<Temperature> cold, boolean isAxe) {
 
     /** Tempered twice for two hours, and taken cold where the steel gains by it. */
     HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {

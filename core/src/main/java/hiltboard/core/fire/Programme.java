@@ -3,6 +3,7 @@ package hiltboard.core.fire;
 import hiltboard.core.design.Hardening;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
+import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
@@ -33,8 +34,6 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
     private static final String COUNTED = ", counted from recovery, or from when the blade is at heat";
     private static final Temperature PREHEAT = Temperature.ofFahrenheit(1200);
     private static final Duration PREHEAT_STAYS = Duration.ofMinutes(10);
-    /** Iron loses its magnetism at 1414 °F (768 °C, its Curie point; from memory), whatever it is alloyed with in a blade. */
-    private static final Temperature CURIE = Temperature.ofFahrenheit(1414);
     private static final Temperature BLACK = Temperature.ofFahrenheit(900);
     /** Slow enough for steel to come out soft: 50 °F an hour. */
     private static final double ANNEALING_FALL = 28;
@@ -178,7 +177,7 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
             if (spec.hardening() == Hardening.BY_EYE) {
                 all.add(new ByHand("Harden in the forge",
                         List.of("In the shade: bright daylight makes colours unreadable; a square tube muffles the flame",
-                        "Evenly, to where the magnet lets go, at about " + CURIE.in(units)
+                        "Evenly, to where the magnet lets go, at about " + Steel.CURIE.in(units)
                         + " in every steel, and 50 to 100 °F (30 to 55 °C) further",
                         "A coupon of the same steel first, quenched and broken: fine grey grain is right", "Into " + spec.quench()
                                 .words() + " of " + spec.quench().medium().in(units) + ", " + Quench.intoLiquid(spec.isAxe()))));

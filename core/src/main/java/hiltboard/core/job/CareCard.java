@@ -20,7 +20,8 @@ public final class CareCard {
                 ? "The blade is stainless, which is not rust-proof: salt and acid are rinsed off after use."
                 : "The blade is " + spec.steel()
                         .family() + ": it rusts if left wet and greys with use. A thin film of food-safe oil or wax keeps it.");
-        lines.add("Its edge is " + spec.count(SpecificationField.EDGE_ANGLE) + "° a side" + (spec.hasMicroBevel() ? ", with a steeper micro bevel honed onto it" : "") + ": sharpen it at that, before it is blunt.");
+        lines.add("Its edge is " + spec.count(SpecificationField.EDGE_ANGLE) + "° a side"
+                + (spec.hasMicroBevel() ? ", with a steeper micro bevel honed onto it" : "") + ": sharpen it at that, before it is blunt.");
         if (spec.finish().isEtched()) {
             lines.add("The finish is etched: no metal polish, no scouring.");
         }

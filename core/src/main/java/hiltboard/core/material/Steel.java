@@ -25,6 +25,8 @@ public record Steel(Grade grade, Temperature hardening, Duration soak, Quench qu
 
     /** Welding heat of carbon steel, under flux or with its edges welded shut; common practice, from memory. */
     public static final Temperature WELDING = Temperature.ofFahrenheit(2200);
+    /** Iron loses its magnetism at 1414 °F (768 °C, its Curie point; from memory), whatever it is alloyed with in a blade. */
+    public static final Temperature CURIE = Temperature.ofFahrenheit(1414);
     /** What a forge and an eye can hold; common practice, from memory. */
     private static final Duration LONGEST_SOAK_BY_EYE = Duration.ofMinutes(5);
 
@@ -71,8 +73,7 @@ public record Steel(Grade grade, Temperature hardening, Duration soak, Quench qu
 
     /**
      * What it is welded at: carbon steel far above its forging heats, steel with much chromium at the top of them, since it crumbles
-     * above, and
-     * in a can, since its scale does not weld. Common practice, from memory.
+     * above, and in a can, since its scale does not weld. Common practice, from memory.
      */
     public Temperature welding() {
         return isAirHardening() ? grade.forging().map(HeatRange::high).orElse(WELDING) : WELDING;

@@ -2,11 +2,17 @@ package hiltboard.core.measure;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.function.Function;
 
 /** The units that one person reads and writes without naming them. Any field accepts the others when they are named. */
 public record Units(LengthUnit length, TemperatureUnit temperature) {
     public static final Units INCH_FAHRENHEIT = new Units(LengthUnit.INCH, TemperatureUnit.FAHRENHEIT);
     public static final Units MILLIMETRE_CELSIUS = new Units(LengthUnit.MILLIMETRE, TemperatureUnit.CELSIUS);
+
+    /** What is said to everybody: in inches and °F, and behind it in millimetres and °C. */
+    public static String both(Function<Units, String> told) {
+        return told.apply(INCH_FAHRENHEIT) + " (" + told.apply(MILLIMETRE_CELSIUS) + ")";
+    }
 
     public enum LengthUnit { INCH, MILLIMETRE }
 

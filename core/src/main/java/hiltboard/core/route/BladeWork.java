@@ -162,21 +162,23 @@ final class BladeWork {
         afterTheBath();
     }
 
+    /** How fine the ground under an etch is, and what it takes. */
+    private record Sanding(int grit, Effort effort) {}
+
     private void sandForEtch() {
-        Effort effort = switch (spec.finish()) {
-            case HAMON -> Effort.SAND_TO_2000;
-            case PATTERN -> Effort.SAND_TO_1000;
-            case ETCHED_GREY -> Effort.SAND_TO_600;
-            case VALLEY_AND_PEAK -> Effort.SAND_TO_220;
-            default -> Effort.SAND_TO_400;
+        Sanding to = switch (spec.finish()) {
+            case HAMON -> new Sanding(2000, Effort.SAND_TO_2000);
+            case PATTERN -> new Sanding(1000, Effort.SAND_TO_1000);
+            case ETCHED_GREY -> new Sanding(600, Effort.SAND_TO_600);
+            case VALLEY_AND_PEAK -> new Sanding(220, Effort.SAND_TO_220);
+            default -> new Sanding(400, Effort.SAND_TO_400);
         };
-        String grit = effort.name().substring(effort.name().lastIndexOf('_') + 1);
         draft.add(Operation.at(FINISHING, "sand-for-etch", spec.finish() == Finish.VALLEY_AND_PEAK ? "Even it out for the texture"
-                : "Sand for the etch", effort).is(POLISHES).shapedBy(FINISH)
-                .toDo("Even " + grit + " all over; " + (spec.finish() == Finish.VALLEY_AND_PEAK
+                : "Sand for the etch", to.effort()).is(POLISHES).shapedBy(FINISH)
+                .toDo("Even " + to.grit() + " all over; " + (spec.finish() == Finish.VALLEY_AND_PEAK
                         ? "no finer, since the texture goes over it." : "the acid shows every coarser scratch."),
                         spec.isFromBillet() ? "Look for small cracks and open welds now: rough marks hid them." : "")
-                .checks("No scratch coarser than " + grit + " is left."));
+                .checks("No scratch coarser than " + to.grit() + " is left."));
     }
 
     private void etch() {

@@ -22,7 +22,8 @@ public record EdgeForUse(String reason, String remedy) implements Rule {
             return List.of();
         }
         String wanted = said.stream().map(use -> use.words().toLowerCase(Locale.ROOT) + " want " + use.usual()).collect(Collectors.joining("; "));
-        return List.of(new Obstacle(new EdgeForUse("The edge is to be " + EdgeWork.angleAndTooth(spec) + ", and the client said: “" + brief.strip() + "”.",
+        return List.of(new Obstacle(new EdgeForUse("The edge is to be " + EdgeWork.angleAndTooth(spec) + ", and the client said: “"
+                + brief.strip() + "”.",
                 "Usually " + wanted + ". Change the edge in the specification, or let the owner say why it is right."), List.of()));
     }
 

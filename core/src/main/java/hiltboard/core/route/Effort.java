@@ -35,17 +35,17 @@ public enum Effort {
             REMOVE_SCALE(8, 0.8, Measure.BLADE_FACES),
     SOFTEN_SPINE(20, 1.5, Measure.BLADE_INCHES), DRAW_BACK_EYE(30), SOFTEN_TANG_END(15), DRAW_THREAD(15), TEST_HARDNESS(10),
             STRAIGHTEN(12, 0.8, Measure.BLADE_INCHES),
-    TRUE_TANG(10, 2, Measure.HANDLE_INCHES, Hard.STEEL),
+    TRUE_TANG(10, 2, Measure.HANDLE_INCHES, On.HARD_STEEL),
     // the last grind and the finish
-    CLEAN_UP_GRIND(15, 1.5, Measure.BLADE_FACES, Hard.STEEL), FINISH_GRIND(20, 4.5, Measure.BLADE_FACES, Hard.STEEL),
-            GRIND_HARD_BEVELS(40, 11.5, Measure.BLADE_FACES, Hard.STEEL),
-    EASE_CORNERS(8, 1, Measure.BLADE_INCHES), BELT_SATIN(15, 2.8, Measure.BLADE_FACES, Hard.STEEL),
-            HAND_SATIN(30, 13, Measure.BLADE_FACES, Hard.STEEL),
-    SAND_FOR_MIRROR(30, 16, Measure.BLADE_FACES, Hard.STEEL), BUFF_MIRROR(15, 2.8, Measure.BLADE_FACES),
+    CLEAN_UP_GRIND(15, 1.5, Measure.BLADE_FACES, On.HARD_STEEL), FINISH_GRIND(20, 4.5, Measure.BLADE_FACES, On.HARD_STEEL),
+            GRIND_HARD_BEVELS(40, 11.5, Measure.BLADE_FACES, On.HARD_STEEL),
+    EASE_CORNERS(8, 1, Measure.BLADE_INCHES), BELT_SATIN(15, 2.8, Measure.BLADE_FACES, On.HARD_STEEL),
+            HAND_SATIN(30, 13, Measure.BLADE_FACES, On.HARD_STEEL),
+    SAND_FOR_MIRROR(30, 16, Measure.BLADE_FACES, On.HARD_STEEL), BUFF_MIRROR(15, 2.8, Measure.BLADE_FACES),
             TEXTURE(10, 3, Measure.BLADE_FACES),
-    SAND_TO_220(10, 2, Measure.BLADE_FACES, Hard.STEEL), SAND_TO_400(20, 5.5, Measure.BLADE_FACES, Hard.STEEL),
-            SAND_TO_600(25, 8, Measure.BLADE_FACES, Hard.STEEL),
-    SAND_TO_1000(30, 10, Measure.BLADE_FACES, Hard.STEEL), SAND_TO_2000(30, 15, Measure.BLADE_FACES, Hard.STEEL),
+    SAND_TO_220(10, 2, Measure.BLADE_FACES, On.HARD_STEEL), SAND_TO_400(20, 5.5, Measure.BLADE_FACES, On.HARD_STEEL),
+            SAND_TO_600(25, 8, Measure.BLADE_FACES, On.HARD_STEEL),
+    SAND_TO_1000(30, 10, Measure.BLADE_FACES, On.HARD_STEEL), SAND_TO_2000(30, 15, Measure.BLADE_FACES, On.HARD_STEEL),
             MASK(15, 1.6, Measure.BLADE_FACES), TAPE_HANDLE(20),
     DEGREASE_FOR_ETCH(10), NEUTRALISE(10), TUMBLE(5), POLISH_BACK(20, 2.8, Measure.BLADE_FACES), ELECTRO_MARK(15), WRAP_BLADE(5),
     ETCH_GREY(15), ETCH_VALLEYS(40), ETCH_HAMON(60), ETCH_PATTERN(40), ETCH_MASKED(20), ETCH_DARK_STAINLESS(15), ETCH_DARK(25),
@@ -91,7 +91,7 @@ public enum Effort {
     /** A head narrows from edge to eye. */
     private static final double OF_AN_AXE = 0.7;
 
-    private enum Hard { STEEL }
+    private enum On { ANYTHING, HARD_STEEL }
 
     /** What an effort grows with. */
     public enum Measure {
@@ -142,17 +142,14 @@ public enum Effort {
     }
 
     Effort(int always, double each, Measure measure) {
-        this.always = always;
-        this.each = each;
-        this.measure = measure;
-        this.isOnHardSteel = false;
+        this(always, each, measure, On.ANYTHING);
     }
 
-    Effort(int always, double each, Measure measure, Hard hard) {
+    Effort(int always, double each, Measure measure, On on) {
         this.always = always;
         this.each = each;
         this.measure = measure;
-        this.isOnHardSteel = hard == Hard.STEEL;
+        this.isOnHardSteel = on == On.HARD_STEEL;
     }
 
     /** Hands-on minutes for such a piece; never fewer for one that is longer, wider, harder or has more holes. */

@@ -13,7 +13,6 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Construction;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Steel;
-import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import java.time.Duration;
 
@@ -85,16 +84,12 @@ final class ForgeWork {
     private Operation.Builder weld() {
         Operation.Builder weld = Operation.at(FORGE, "weld-billet", "Weld the billet", Effort.WELD_BILLET).is(WELDS, FORGES_ON)
                 .shapedBy(STEEL).clears(ANNEALED)
-                .toDo("Soak it through at welding heat, about " + both(spec.steel().welding())
+                .toDo("Soak it through at welding heat, about " + Units.both(spec.steel().welding()::in)
                         + (isCanned() ? ", in its can, and longer for that." : "."),
                         "Press lightly and evenly first, then firmly, all along.")
                 .cautions(PRESS).checks("It rings as one piece: a dull sound is an open weld.");
-        return isCanned() ? weld.cautions(spec.steel().designation() + " crumbles above about " + both(spec.steel().welding())
-                + ": carbon steel's welding heat of " + both(Steel.WELDING) + " ruins it.") : weld;
-    }
-
-    private static String both(Temperature heat) {
-        return heat.in(Units.INCH_FAHRENHEIT) + " (" + heat.in(Units.MILLIMETRE_CELSIUS) + ")";
+        return isCanned() ? weld.cautions(spec.steel().designation() + " crumbles above about " + Units.both(spec.steel().welding()::in)
+                + ": carbon steel's welding heat of " + Units.both(Steel.WELDING::in) + " ruins it.") : weld;
     }
 
     private void pattern() {
@@ -163,7 +158,8 @@ final class ForgeWork {
 
     private String forgingHeat() {
         return spec.steel().grade().forging().map(range -> "Forge " + spec.steel()
-                .designation() + " between " + both(range.low()) + " and " + both(range.high()) + ": colder it cracks, hotter it crumbles.")
+                .designation() + " between " + Units.both(range.low()::in) + " and " + Units.both(range.high()::in)
+                        + ": colder it cracks, hotter it crumbles.")
                 .orElse("The steel's own sheet says between which heats it is forged.");
     }
 
@@ -198,7 +194,7 @@ final class ForgeWork {
     }
 
     private void normalise() {
-        String heats = spec.steel().grade().normalising().stream().map(ForgeWork::both).reduce((a, b) -> a + ", then " + b)
+        String heats = spec.steel().grade().normalising().stream().map(heat -> Units.both(heat::in)).reduce((a, b) -> a + ", then " + b)
                 .orElse("each cooler than the last, as its own sheet says");
         draft.add(Operation.at(KILN, "normalise", "Normalise three times, each cooler", Effort.NORMALISE).is(NORMALISES)
                 .clears(Condition.UNTEMPERED, Condition.TEMPERED).shapedBy(STEEL)

@@ -10,6 +10,7 @@ import hiltboard.core.design.ColdTreatment;
 import hiltboard.core.design.Hardening;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
+import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import java.time.Duration;
@@ -115,7 +116,8 @@ final class HeatWork {
         ready(harden);
         if (isByEye()) {
             harden.toDo("Work in the shade: bright daylight makes colours unreadable; a square tube muffles the flame.",
-                    "The magnet lets go at about 1414 °F (768 °C) in every steel: go 50 to 100 °F (30 to 55 °C) further, by colour, "
+                    "The magnet lets go at about " + Units.both(Steel.CURIE::in)
+                            + " in every steel: go 50 to 100 °F (30 to 55 °C) further, by colour, "
                             + "evenly.",
                     "Quench a coupon of the same steel first and break it: fine grey grain is right, coarse and sparkling was too hot.",
                     spec.steel().wantsSoak() ? spec.steel().designation() + " should stay at heat for " + Span.words(spec.steel().soak())
@@ -157,7 +159,7 @@ final class HeatWork {
 
     private void ready(Operation.Builder harden) {
         Quench quench = spec.quench();
-        String warm = quench.medium().in(Units.INCH_FAHRENHEIT) + " (" + quench.medium().in(Units.MILLIMETRE_CELSIUS) + ")";
+        String warm = Units.both(quench.medium()::in);
         harden.toDo(switch (quench) {
             case FAST_OIL, MEDIUM_OIL -> "Before the fire: oil at " + warm + (spec.isAxe() ? "" : ", deep enough to go wholly under")
                     + ", lid and extinguisher beside it.";

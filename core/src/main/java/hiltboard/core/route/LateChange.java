@@ -163,7 +163,9 @@ public final class LateChange {
 
     /** What nothing on the route sets right: it is said, and its gate stays shut. */
     private static List<Conflict> stillForbidden(Turned turned) {
-        return turned.open().stream().map(each -> new Conflict(each.step(), "“" + each.step().title() + "” cannot be done as the piece lies. " + each.rule().reason(), each.rule().consequence(), each.rule().remedy(), List.of())).toList();
+        return turned.open().stream().map(each -> new Conflict(each.step(), "“" + each.step()
+                .title() + "” cannot be done as the piece lies. " + each.rule().reason(), each.rule().consequence(), each.rule()
+                .remedy(), List.of())).toList();
     }
 
     private Planned plan(Rework rework) {
@@ -199,9 +201,12 @@ public final class LateChange {
     private List<Conflict> emptyHoles(Route route) {
         boolean isQuenchedYet = making.isHard() || making.progress().isDone("harden");
         Stream<Operation> dropped = noLongerAsked(route, true).stream().filter(operation -> operation.is(Trait.DRILLS_SOFT_STEEL));
-        Stream<Operation> fewer = making.route().steps().stream().map(Step::operation).filter(operation -> making.progress().isDone(operation.key()) && hasHoleTooMany(operation) && route.step(operation.key()).isPresent());
+        Stream<Operation> fewer = making.route().steps().stream().map(Step::operation)
+                .filter(operation -> making.progress().isDone(operation.key()) && hasHoleTooMany(operation) && route.step(operation.key())
+                .isPresent());
         return isQuenchedYet ? List.of() : Stream.concat(dropped, fewer)
-                .map(done -> new Conflict(done, "“" + done.title() + "” is done, and nothing asks for all of its holes any more: a hole cannot be undone.",
+                .map(done -> new Conflict(done, "“" + done.title()
+                        + "” is done, and nothing asks for all of its holes any more: a hole cannot be undone.",
                         "A blade that is quenched with holes for nothing may crack at them, and they show or weaken it.",
                         "A new start for " + done.part().words() + ", or keep it as it is with a reason.", blade())).toList();
     }

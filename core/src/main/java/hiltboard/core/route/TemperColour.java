@@ -1,6 +1,9 @@
 package hiltboard.core.route;
 
 import hiltboard.core.measure.Temperature;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
 
 /**
  * What clean carbon steel looks like after minutes at a tempering heat: palest yellow 430 °F, pale straw 450, straw 460, yellow-brown 490,
@@ -9,9 +12,8 @@ import hiltboard.core.measure.Temperature;
 final class TemperColour {
     private static final int HOURS_SHIFT = 50;
     private static final int PURPLE = 540;
-    private static final int[] FROM_FAHRENHEIT = {430, 450, 490, 520, 540, 560, 620};
-    private static final String[] WORDS = {"palest yellow", "straw to gold", "yellow-brown", "brown to purple", "purple", "blue",
-            "grey-blue"};
+    private static final NavigableMap<Integer, String> FROM_FAHRENHEIT = new TreeMap<>(Map.of(0, "hardly any colour", 430, "palest yellow",
+            450, "straw to gold", 490, "yellow-brown", 520, "brown to purple", 540, "purple", 560, "blue", 620, "grey-blue"));
 
     private TemperColour() {}
 
@@ -22,12 +24,6 @@ final class TemperColour {
 
     /** The colour after hours at this heat. */
     static String at(Temperature heat) {
-        String colour = "hardly any colour";
-        for (int i = 0; i < WORDS.length; i++) {
-            if (heat.fahrenheit() + HOURS_SHIFT >= FROM_FAHRENHEIT[i] - 1e-6) {
-                colour = WORDS[i];
-            }
-        }
-        return colour;
+        return FROM_FAHRENHEIT.floorEntry((int) Math.floor(heat.fahrenheit() + HOURS_SHIFT + 1e-6)).getValue();
     }
 }

@@ -157,7 +157,8 @@ final class Turn {
     }
 
     private List<Forbidden> open() {
-        return open.stream().filter(broken -> broken.rule().severity().closesGate()).map(broken -> new Forbidden(broken.step().operation(), broken.rule())).toList();
+        return open.stream().filter(broken -> broken.rule().severity().closesGate())
+                .map(broken -> new Forbidden(broken.step().operation(), broken.rule())).toList();
     }
 
     /** Adds what the step needs. @return whether anything could be added */

@@ -311,7 +311,9 @@ class MishapBookTest {
         });
         assertThat(effect.turned().again()).extracting(Operation::key).contains("choose-stock");
         Knife pinned = Knife.of(Construction.FULL_TANG, "pinCount", "3");
-        assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "2")).conflicts()).as("one pin fewer than is drilled").anySatisfy(conflict -> assertThat(conflict.step().key()).isEqualTo("drill-tang-holes"));
+        assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "2")).conflicts())
+                .as("one pin fewer than is drilled").anySatisfy(conflict -> assertThat(conflict.step().key())
+                .isEqualTo("drill-tang-holes"));
         assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "4")).conflicts()).isEmpty();
         assertThat(change(knife, knife.before("finish-grind"), Specifications.fullTang()).turned().again()).as("hard already: it is not quenched again").isEmpty();
     }

@@ -132,7 +132,8 @@ public class MishapService {
             List<Entry> entries = new ArrayList<>();
             if (way.way() == WayBack.SPARE) {
                 PieceFile spare = files.spareFor(file).orElseThrow();
-                entries.add(Entry.ofPiece(Entry.Kind.PIECE_DESCRIBED, spare.jobId(), spare.id(), spare.name() + " takes the place of " + file.name()));
+                entries.add(Entry.ofPiece(Entry.Kind.PIECE_DESCRIBED, spare.jobId(), spare.id(), spare.name() + " takes the place of "
+                        + file.name()));
             }
             goBack(file, mishap, way, report, person);
             String size = size(mishap, report.measured(), person.units());
@@ -140,7 +141,8 @@ public class MishapService {
             steps.wentWrong(new NewMishap(piece, operation, mishap.name(), report.words().strip(), size, way.way().name(), way.from(), decision, way.minutes()), person.id(), clock.nowMillis());
             String told = Stream.of(size, report.words().strip()).filter(text -> !text.isEmpty()).reduce((a, b) -> a + "; " + b).map(text -> " (" + text + ")").orElse("");
             boolean isLost = way.way() == WayBack.SCRAP || way.way() == WayBack.SPARE;
-            entries.add(0, file.entry(isLost ? Entry.Kind.SCRAPPED : Entry.Kind.WENT_WRONG, step, "went wrong: " + mishap.words() + told + ". " + decision
+            entries.add(0, file.entry(isLost ? Entry.Kind.SCRAPPED : Entry.Kind.WENT_WRONG, step, "went wrong: " + mishap.words() + told
+                    + ". " + decision
                     + (way.minutes() > 0 ? ". It costs " + Span.ofMinutes(way.minutes()).in(person.units()) : "")));
             return entries;
         });

@@ -11,7 +11,7 @@ import hiltboard.server.design.Figures.Figure;
 import hiltboard.server.design.RevisionRepository.Approval;
 import hiltboard.server.design.RevisionRepository.Link;
 import hiltboard.server.design.RevisionRepository.Revision;
-import hiltboard.server.job.ClientWordRepository.AdviceView;
+import hiltboard.server.job.AdviceView;
 import hiltboard.server.job.ClientWordRepository;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.JobFile;
@@ -125,7 +125,7 @@ class ConsultController {
                 views(all, person.units()), person.isOwner() ? links(id, all) : List.of(), proposals(id, person.units()),
                 revisions.sketches(id).stream().map(sketch -> new SketchView(sketch.id(), sketch.fileName(), "/api/jobs/" + id
                         + "/sketches/" + sketch.id())).toList(),
-                clientWords.advised(id, specifications.restore(all.get(all.size() - 1).entries())));
+                AdviceView.of(specifications.restore(all.get(all.size() - 1).entries()), clientWords.ofJob(id)));
     }
 
     private List<RevisionView> views(List<Revision> all, Units units) {

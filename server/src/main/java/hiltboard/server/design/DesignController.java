@@ -21,8 +21,7 @@ import hiltboard.core.route.Route;
 import hiltboard.core.route.Stretch;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
-import hiltboard.server.job.ClientWordRepository.AdviceView;
-import hiltboard.server.job.ClientWordRepository;
+import hiltboard.server.job.AdviceView;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.ShopDays;
 import hiltboard.server.material.Specifications;
@@ -80,7 +79,10 @@ class DesignController {
 
     record StepLine(String title, String station, int attendedMinutes, long restMinutes) {}
 
-    /** Entries to read, and those to compare weight and balance with. @param useWords what it is for, in the client's words: the edge follows from it; empty where that is not talked over here */
+    /**
+     * Entries to read, and those to compare weight and balance with. @param useWords what it is for, in the client's words: the edge
+     * follows from it; empty where that is not talked over here
+     */
     record Entries(Map<String, String> entries, Map<String, String> before, String useWords) {}
 
     /** A grip of the drawing that is moved, in millimetres towards the point and away from the edge. */
@@ -184,7 +186,7 @@ class DesignController {
                 Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
                 route.steps().stream().map(Route.Step::operation).map(DesignController::line).toList(), route.attendedMinutes(), earliest,
                 missing.stream().map(each -> new MissingView(each.words(), each.supplier(), each.leadDays().map(String::valueOf)
-                        .orElse(""))).toList(), ClientWordRepository.of(specification));
+                        .orElse(""))).toList(), AdviceView.of(specification, List.of()));
     }
 
     private static List<GripView> grips(Specification specification) {

@@ -31,7 +31,6 @@ import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.route.StepRepository.Standing;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -137,9 +136,9 @@ public class AfterFireService {
     public record AskedWarp(String place, String direction, String amount) {}
 
     public Receipt warped(long piece, AskedWarp asked, Person person, Command command) {
-        Warp.Place place = Arrays.stream(Warp.Place.values()).filter(each -> each.name().equals(asked.place())).findFirst().orElseThrow(() -> Refusal.entry("place", asked.place(), "Where it is off is not said", "one of the choices"));
-        Warp.Direction direction = Arrays.stream(Warp.Direction.values()).filter(each -> each.name().equals(asked.direction())).findFirst()
-                .orElseThrow(() -> Refusal.entry("direction", asked.direction(), "To which side is not said", "one of the choices"));
+        Warp.Place place = Typed.choice(Warp.Place.class, "place", asked.place(), "Where it is off is not said", "one of the choices");
+        Warp.Direction direction = Typed.choice(Warp.Direction.class, "direction", asked.direction(), "To which side is not said",
+                "one of the choices");
         Length amount = amount("amount", asked.amount(), person.units());
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
@@ -167,7 +166,7 @@ public class AfterFireService {
     public record AskedRemedy(String remedy, String left) {}
 
     public Receipt remedied(long piece, long warp, AskedRemedy asked, Person person, Command command) {
-        Warp.Remedy remedy = Arrays.stream(Warp.Remedy.values()).filter(each -> each.name().equals(asked.remedy())).findFirst().orElseThrow(() -> Refusal.entry("remedy", asked.remedy(), "What was done is not said", "one of the choices"));
+        Warp.Remedy remedy = Typed.choice(Warp.Remedy.class, "remedy", asked.remedy(), "What was done is not said", "one of the choices");
         Length left = amount("left", asked.left(), person.units());
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);

@@ -67,11 +67,11 @@ public class Kilns {
 
     /** Its controller, put right by what the checks of this kiln have shown: every heat that goes through it is the true one. */
     KilnController controller(KilnRow kiln) {
-        return new TrueHeat(standIn(kiln), offsetKelvin(kiln.id()));
+        return putRight(standIn(kiln), kiln.id());
     }
 
-    private double offsetKelvin(long kiln) {
-        return offsets.computeIfAbsent(kiln, id -> checks.of(id).offsetKelvin());
+    private KilnController putRight(KilnController controller, long kiln) {
+        return new TrueHeat(controller, offsets.computeIfAbsent(kiln, id -> checks.of(id).offsetKelvin()));
     }
 
     SimulatedKiln standIn(KilnRow kiln) {
@@ -88,7 +88,7 @@ public class Kilns {
         List<Segment> told = opened.load().programme(Units.INCH_FAHRENHEIT).kiln();
         boolean isFromTheFirst = load.standing() == FireRepository.Standing.LIT || load.treatment().isCooledInTheKiln();
         int part = isFromTheFirst ? 0 : load.treatment() == Treatment.NORMALISE ? load.part() : told.size() - 1;
-        new TrueHeat(standIn, offsetKelvin(load.kiln())).light(told.subList(part, told.size()));
+        putRight(standIn, load.kiln()).light(told.subList(part, told.size()));
         if (load.standing() == FireRepository.Standing.IN) {
             standIn.holds(loads.whatIsLeft(opened));
         }
@@ -126,9 +126,8 @@ public class Kilns {
         Temperature shown = typed.temperature("shown", asked.shown(), COLDEST, HOTTEST);
         Temperature second = typed.temperature("second", asked.second(), COLDEST, HOTTEST);
         typed.mustBeUnderstood();
-        Grain grain = Arrays.stream(Grain.values()).filter(each -> each.name().equals(asked.grain())).findFirst()
-                .orElseThrow(() -> Refusal.entry("grain", asked.grain(), "No coupon breaks so", Arrays.stream(Grain.values())
-                .map(Grain::words).collect(Collectors.joining("; "))));
+        Grain grain = Typed.choice(Grain.class, "grain", asked.grain(), "No coupon breaks so",
+                Arrays.stream(Grain.values()).map(Grain::words).collect(Collectors.joining("; ")));
         if (Math.abs(shown.celsius() - second.celsius()) > MOST_OFF_KELVIN) {
             throw Refusal.entry("second", asked.second(), "So far apart one of the two thermocouples is broken or sits elsewhere",
                     "within " + TemperatureDifference.ofKelvin(MOST_OFF_KELVIN).in(person.units()) + " of what the kiln shows");

@@ -19,7 +19,6 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import java.time.LocalDate;
-import java.util.Arrays;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -51,8 +50,8 @@ public class MachineService {
     }
 
     private static ForgeMachine machine(AskedMachine asked, Units units) {
-        ForgeMachine.Kind kind = Arrays.stream(ForgeMachine.Kind.values()).filter(each -> each.name().equals(asked.kind())).findFirst()
-                .orElseThrow(() -> Refusal.entry("kind", asked.kind(), "What kind of machine it is is not said", "PRESS, HAMMER or FIRE"));
+        ForgeMachine.Kind kind = Typed.choice(ForgeMachine.Kind.class, "kind", asked.kind(), "What kind of machine it is is not said",
+                "PRESS, HAMMER or FIRE");
         Typed typed = new Typed(units);
         String name = typed.name("name", asked.name(), LONGEST_NAME);
         Optional<Length> die = typed.maybeLength("die", asked.die(), MOUTHS);

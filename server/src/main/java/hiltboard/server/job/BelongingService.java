@@ -226,7 +226,8 @@ public class BelongingService {
             if (isAgreedWith && !brief.clientAgreed()) {
                 throw Refusal.entry("clientAgreed", "", "The client said yes to this knife for this use: they have to agree first", "the client's word");
             }
-            belonging.changeBrief(job, brief.useWords().strip(), new BriefBefore(file.useWords(), file.wishes(), brief.clientAgreed(), brief.reason().strip(), person.name(), clock.nowMillis()), person.id());
+            belonging.changeBrief(job, brief.useWords().strip(), new BriefBefore(file.useWords(), file.wishes(), brief.clientAgreed(),
+                    brief.reason().strip(), person.name(), clock.nowMillis()), person.id());
             jobs.addWishes(job, brief.wishes());
             return Entry.ofJob(Entry.Kind.BRIEF_CHANGED, job, file.number() + ": the brief is “" + brief.useWords().strip() + "”, and was “" + file.useWords() + "”" + (brief.reason().isBlank() ? "" : ", because: " + brief.reason().strip()));
         });

@@ -245,7 +245,8 @@ public class ChangeService {
             DaysInHand then = days.with(file, effect.minutesMore(), rests);
             return new EffectView(file.id(), file.name(), differences(file.specification(), changed, units), views(effect.turned().again()), views(effect.turned().comesIn()),
                     views(effect.dropsOut()), views(effect.lost()),
-                    effect.conflicts().stream().map(conflict -> new ConflictView(conflict.step().title(), conflict.reason(), conflict.consequence(), conflict.remedy())).toList(),
+                    effect.conflicts().stream().map(conflict -> new ConflictView(conflict.step()
+                            .title(), conflict.reason(), conflict.consequence(), conflict.remedy())).toList(),
                     misfits(), effect.asksClient().stream().sorted().map(SpecificationField::label).toList(), effect.needsClient(), effect.changesPrice(), effect.turned().rework().heats() > file.rework().heats(), effect.turned().rework().heats(),
                     effect.minutesMore(), effect.material(), days.of(file).inHand(), then.inHand(), then.earliest().toString());
         }

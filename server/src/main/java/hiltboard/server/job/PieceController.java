@@ -13,7 +13,6 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.StepViews.NumberView;
 import hiltboard.server.job.StepViews.StepView;
-import hiltboard.server.job.ClientWordRepository.AdviceView;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.JournalEntry;
@@ -129,7 +128,8 @@ class PieceController {
                 StepViews.steps(file, today.today(), units), StepViews.numbers(file, wishes, units), windows(file),
                 notes.notes(id), lessons(file), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework()
                         .heats(), siblings(file), setWith(file), piece.own(), changes.ofPiece(id, job.id()),
-                        clientWords.advised(job.id(), file.specification()), CareCard.of(file.specification()), Operations.CAUTIONS_DEFER,
+                        AdviceView.of(file.specification(), clientWords.ofJob(job.id())), CareCard.of(file.specification()),
+                                Operations.CAUTIONS_DEFER,
                         clock.nowMillis());
     }
 

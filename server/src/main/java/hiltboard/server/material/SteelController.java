@@ -152,7 +152,7 @@ class SteelController {
     /** A hardness on the other scales; where a table ends it says so. */
     @GetMapping("/api/steels/scales")
     List<EstimateView> scales(@RequestParam String scale, @RequestParam String number) {
-        HardnessScale from = Arrays.stream(HardnessScale.values()).filter(each -> each.name().equals(scale)).findFirst().orElseThrow(() -> Refusal.entry("scale", scale, "This scale is not converted", "HRC, HV or HBW"));
+        HardnessScale from = Typed.choice(HardnessScale.class, "scale", scale, "This scale is not converted", "HRC, HV or HBW");
         String text = number.strip().replace(',', '.');
         if (!text.matches("\\d{1,4}(\\.\\d{1,2})?")) {
             throw Refusal.entry("number", number, text.isEmpty() ? "Nothing was entered" : "“" + text + "” is no number", "a number such as 60");
