@@ -53,14 +53,40 @@ const Rail = styled.header`
   gap: 0.2rem 1.1rem;
   padding: 0.25rem 1rem;
   font-family: ${({ theme }) => theme.label};
-  nav { display: flex; flex-wrap: wrap; gap: 0.2rem; flex: 1; }
-  a { color: inherit; text-decoration: none; padding: 0.65rem 0.9rem; min-height: 44px; font-size: 1.1rem; border-bottom: 3px solid transparent; }
-  a[aria-current='page'] { border-color: ${({ theme }) => theme.manila}; font-weight: 600; }
-  button { background: none; color: inherit; border-color: ${({ theme }) => theme.scribeQuiet}; }
+  nav {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem;
+    flex: 1;
+  }
+  a {
+    color: inherit;
+    text-decoration: none;
+    padding: 0.65rem 0.9rem;
+    min-height: 44px;
+    font-size: 1.1rem;
+    border-bottom: 3px solid transparent;
+  }
+  a[aria-current='page'] {
+    border-color: ${({ theme }) => theme.manila};
+    font-weight: 600;
+  }
+  button {
+    background: none;
+    color: inherit;
+    border-color: ${({ theme }) => theme.scribeQuiet};
+  }
   @media (max-width: 1140px) {
-    nav { order: 1; flex: 1 0 100%; }
-    a { padding: 0.65rem 0.55rem; }
-    > span { margin-left: auto; }
+    nav {
+      order: 1;
+      flex: 1 0 100%;
+    }
+    a {
+      padding: 0.65rem 0.55rem;
+    }
+    > span {
+      margin-left: auto;
+    }
   }
 `;
 
@@ -74,7 +100,9 @@ const Room = styled.main`
   flex-direction: column;
   gap: 1rem;
   min-height: calc(100vh - 60px);
-  @media print { padding: 0; }
+  @media print {
+    padding: 0;
+  }
 `;
 
 /** A client's link leads to one page and to nothing else; everything else is the shop's. */

@@ -3,7 +3,13 @@ import { createGlobalStyle } from 'styled-components';
 export const GlobalStyle = createGlobalStyle`
   *, *::before, *::after { box-sizing: border-box; }
   html { font-size: 17px; }
-  body { margin: 0; background: ${({ theme }) => theme.paper}; color: ${({ theme }) => theme.ink}; font-family: ${({ theme }) => theme.text}; line-height: 1.4; }
+  body {
+    margin: 0;
+    background: ${({ theme }) => theme.paper};
+    color: ${({ theme }) => theme.ink};
+    font-family: ${({ theme }) => theme.text};
+    line-height: 1.4;
+  }
   h1, h2, h3 { font-family: ${({ theme }) => theme.label}; font-weight: 600; line-height: 1.15; margin: 0; }
   h1 { font-size: 1.7rem; }
   h2 { font-size: 1.25rem; }

@@ -14,7 +14,12 @@ import { theme } from './theme';
 
 /** Nothing goes stale by itself: the live stream says what to read anew. */
 const queries = new QueryClient({
-  defaultOptions: { queries: { staleTime: Infinity, retry: (count, failure) => !(failure instanceof Problem && failure.status > 0) && count < 3 } },
+  defaultOptions: {
+    queries: {
+      staleTime: Infinity,
+      retry: (count, failure) => !(failure instanceof Problem && failure.status > 0) && count < 3,
+    },
+  },
 });
 
 const root = document.getElementById('root');

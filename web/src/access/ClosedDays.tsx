@@ -13,7 +13,10 @@ import { usePerson } from './useSession';
 export function ClosedDays() {
   const isOwner = usePerson().role === 'OWNER';
   const queries = useQueryClient();
-  const { data: closed } = useQuery({ queryKey: ['closed-days'], queryFn: () => read<ClosedDay[]>('/api/closed-days') });
+  const { data: closed } = useQuery({
+    queryKey: ['closed-days'],
+    queryFn: () => read<ClosedDay[]>('/api/closed-days'),
+  });
   const [day, setDay] = useState('');
   const [words, setWords] = useState('');
   const { problem, isBusy, run } = useCaught();
@@ -40,7 +43,11 @@ export function ClosedDays() {
                 {each.words ? `, ${each.words}` : ''}
               </span>
               {isOwner ? (
-                <Press aria-label={`Open on ${dayWithYear(each.day)} after all`} isDisabled={isBusy} onPress={() => tell('/api/closed-days/open', { day: each.day })}>
+                <Press
+                  aria-label={`Open on ${dayWithYear(each.day)} after all`}
+                  isDisabled={isBusy}
+                  onPress={() => tell('/api/closed-days/open', { day: each.day })}
+                >
                   Open after all
                 </Press>
               ) : null}
@@ -52,7 +59,12 @@ export function ClosedDays() {
         <Row>
           <Entry label="Closed on" name="day" type="date" value={day} onChange={setDay} problem={problem?.at('day')} />
           <Entry label="Why" name="words" value={words} onChange={setWords} problem={problem?.at('words')} />
-          <Press data-kind="main" isDisabled={isBusy || !day} style={{ alignSelf: 'end' }} onPress={() => tell('/api/closed-days', { day, words }, clear)}>
+          <Press
+            data-kind="main"
+            isDisabled={isBusy || !day}
+            style={{ alignSelf: 'end' }}
+            onPress={() => tell('/api/closed-days', { day, words }, clear)}
+          >
             Close the shop
           </Press>
         </Row>

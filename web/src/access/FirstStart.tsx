@@ -8,7 +8,15 @@ import { Doorway } from './Doorway';
 import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
 import { useSigning } from './useSession';
 
-const EMPTY = { code: '', shopName: '', lengthUnit: 'INCH', temperatureUnit: 'FAHRENHEIT', ownerName: '', signInName: '', password: '' };
+const EMPTY = {
+  code: '',
+  shopName: '',
+  lengthUnit: 'INCH',
+  temperatureUnit: 'FAHRENHEIT',
+  ownerName: '',
+  signInName: '',
+  password: '',
+};
 
 /** An empty shop says what to do first. */
 export function FirstStart() {
@@ -22,15 +30,49 @@ export function FirstStart() {
       <Panel>
         <h2>Open the shop</h2>
         <Quiet>
-          The code was printed where the server was started. To look around first, stop the server and start the demo shop with <code>./hilt demo</code>.
+          The code was printed where the server was started. To look around first, stop the server and start the demo
+          shop with <code>./hilt demo</code>.
         </Quiet>
         <Entry label="One-time code" name="code" value={setup.code} onChange={put('code')} problem={wrong('code')} />
-        <Entry label="Name of the shop" name="shopName" value={setup.shopName} onChange={put('shopName')} problem={wrong('shopName')} />
+        <Entry
+          label="Name of the shop"
+          name="shopName"
+          value={setup.shopName}
+          onChange={put('shopName')}
+          problem={wrong('shopName')}
+        />
         <Choice label="Lengths" value={setup.lengthUnit} options={LENGTH_UNITS} onChange={put('lengthUnit')} />
-        <Choice label="Temperatures" value={setup.temperatureUnit} options={TEMPERATURE_UNITS} onChange={put('temperatureUnit')} />
-        <Entry label="Your name" name="ownerName" value={setup.ownerName} onChange={put('ownerName')} problem={wrong('name')} />
-        <Entry label="Sign-in name" name="signInName" value={setup.signInName} onChange={put('signInName')} problem={wrong('signInName')} autoComplete="username" />
-        <Entry label="Password" name="password" type="password" value={setup.password} onChange={put('password')} problem={wrong('password')} echo="At least 10 characters" autoComplete="new-password" />
+        <Choice
+          label="Temperatures"
+          value={setup.temperatureUnit}
+          options={TEMPERATURE_UNITS}
+          onChange={put('temperatureUnit')}
+        />
+        <Entry
+          label="Your name"
+          name="ownerName"
+          value={setup.ownerName}
+          onChange={put('ownerName')}
+          problem={wrong('name')}
+        />
+        <Entry
+          label="Sign-in name"
+          name="signInName"
+          value={setup.signInName}
+          onChange={put('signInName')}
+          problem={wrong('signInName')}
+          autoComplete="username"
+        />
+        <Entry
+          label="Password"
+          name="password"
+          type="password"
+          value={setup.password}
+          onChange={put('password')}
+          problem={wrong('password')}
+          echo="At least 10 characters"
+          autoComplete="new-password"
+        />
         {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
         <div>
           <Press data-kind="main" isDisabled={isBusy} onPress={() => void run(() => setUp(setup))}>

@@ -34,8 +34,18 @@ export function People() {
         <h2>What you read</h2>
         <Quiet>Any field still takes the other units when they are named.</Quiet>
         <Row>
-          <Choice label="Lengths" value={me.lengthUnit} options={LENGTH_UNITS} onChange={(unit) => choose(unit, me.temperatureUnit)} />
-          <Choice label="Temperatures" value={me.temperatureUnit} options={TEMPERATURE_UNITS} onChange={(unit) => choose(me.lengthUnit, unit)} />
+          <Choice
+            label="Lengths"
+            value={me.lengthUnit}
+            options={LENGTH_UNITS}
+            onChange={(unit) => choose(unit, me.temperatureUnit)}
+          />
+          <Choice
+            label="Temperatures"
+            value={me.temperatureUnit}
+            options={TEMPERATURE_UNITS}
+            onChange={(unit) => choose(me.lengthUnit, unit)}
+          />
         </Row>
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       </Panel>
@@ -44,13 +54,16 @@ export function People() {
         <ul>
           {people?.map((person) => (
             <li key={person.id}>
-              <strong>{person.name}</strong>, {person.role === 'OWNER' ? 'owner' : 'maker'}, reads {person.lengthUnit === 'INCH' ? 'inches' : 'millimetres'}
+              <strong>{person.name}</strong>, {person.role === 'OWNER' ? 'owner' : 'maker'}, reads{' '}
+              {person.lengthUnit === 'INCH' ? 'inches' : 'millimetres'}
             </li>
           ))}
         </ul>
       </Panel>
       <ClosedDays />
-      {me.role === 'OWNER' ? <NewPerson onAdded={() => void queries.invalidateQueries({ queryKey: ['people'] })} /> : null}
+      {me.role === 'OWNER' ? (
+        <NewPerson onAdded={() => void queries.invalidateQueries({ queryKey: ['people'] })} />
+      ) : null}
     </>
   );
 }
@@ -71,8 +84,21 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
     <Panel>
       <h2>Add somebody</h2>
       <Entry label="Name" value={person.name} onChange={put('name')} problem={wrong('name')} />
-      <Entry label="Sign-in name" value={person.signInName} onChange={put('signInName')} problem={wrong('signInName')} />
-      <Entry label="First password" type="password" value={person.password} onChange={put('password')} problem={wrong('password')} echo="At least 10 characters" autoComplete="new-password" />
+      <Entry
+        label="Sign-in name"
+        value={person.signInName}
+        onChange={put('signInName')}
+        problem={wrong('signInName')}
+      />
+      <Entry
+        label="First password"
+        type="password"
+        value={person.password}
+        onChange={put('password')}
+        problem={wrong('password')}
+        echo="At least 10 characters"
+        autoComplete="new-password"
+      />
       <Choice label="Works as" value={person.role} options={ROLES} onChange={put('role')} />
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <div>

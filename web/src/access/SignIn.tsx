@@ -12,8 +12,15 @@ const People = styled.ul`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(210px, 1fr));
   gap: 0.7rem;
-  button { width: 100%; min-height: 64px; text-align: left; }
-  small { display: block; font-weight: 400; }
+  button {
+    width: 100%;
+    min-height: 64px;
+    text-align: left;
+  }
+  small {
+    display: block;
+    font-weight: 400;
+  }
 `;
 
 /** Who is at the bench? In the demo, and only there, a press on a name is enough. */
@@ -35,7 +42,8 @@ export function SignIn({ session }: { session: SessionView }) {
                 <Press onPress={() => void run(() => signInToDemo(person.id))}>
                   {person.name}
                   <small>
-                    {person.role === 'OWNER' ? 'Owner' : 'Maker'}, reads {person.lengthUnit === 'INCH' ? 'inches' : 'millimetres'}
+                    {person.role === 'OWNER' ? 'Owner' : 'Maker'}, reads{' '}
+                    {person.lengthUnit === 'INCH' ? 'inches' : 'millimetres'}
                   </small>
                 </Press>
               </li>
@@ -46,7 +54,15 @@ export function SignIn({ session }: { session: SessionView }) {
       <Panel>
         <h2>Sign in with a password</h2>
         <Entry label="Sign-in name" name="signInName" value={name} onChange={setName} autoComplete="username" />
-        <Entry label="Password" name="password" type="password" value={password} onChange={setPassword} autoComplete="current-password" onEnter={submit} />
+        <Entry
+          label="Password"
+          name="password"
+          type="password"
+          value={password}
+          onChange={setPassword}
+          autoComplete="current-password"
+          onEnter={submit}
+        />
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
         <div>
           <Press data-kind="main" isDisabled={isBusy} onPress={submit}>

@@ -3,7 +3,12 @@ import { change, read } from '../api/client';
 import type { PersonView, SessionView } from '../api/schema';
 
 export function useSession() {
-  return useQuery({ queryKey: ['session'], queryFn: () => read<SessionView>('/api/session'), retry: 10, retryDelay: 1500 });
+  return useQuery({
+    queryKey: ['session'],
+    queryFn: () => read<SessionView>('/api/session'),
+    retry: 10,
+    retryDelay: 1500,
+  });
 }
 
 /** The person who is signed in; only below a page that has made sure of it. */

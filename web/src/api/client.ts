@@ -53,7 +53,8 @@ export class Problem extends Error {
   }
 }
 
-export const findingWords = (finding: Finding): string => `${finding.problem}${finding.problem.endsWith('?') ? '' : '.'} Accepted: ${finding.accepted}`;
+export const findingWords = (finding: Finding): string =>
+  `${finding.problem}${finding.problem.endsWith('?') ? '' : '.'} Accepted: ${finding.accepted}`;
 
 const TRIES = 4;
 
@@ -81,12 +82,19 @@ async function send<T>(path: string, body: BodyInit, headers: Record<string, str
       const response = await fetch(path, {
         method: 'POST',
         body,
-        headers: { ...headers, 'Command-Id': id, 'Command-Origin': location.pathname, 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') },
+        headers: {
+          ...headers,
+          'Command-Id': id,
+          'Command-Origin': location.pathname,
+          'X-XSRF-TOKEN': cookie('XSRF-TOKEN'),
+        },
       });
       return await answer<T>(response);
     } catch (failure) {
       if (failure instanceof Problem || attempt === TRIES) {
-        throw failure instanceof Problem ? failure : new Problem(0, { detail: 'The server cannot be reached. What you entered is still here; try again.' });
+        throw failure instanceof Problem
+          ? failure
+          : new Problem(0, { detail: 'The server cannot be reached. What you entered is still here; try again.' });
       }
       await new Promise((resolve) => setTimeout(resolve, 300 * attempt));
     }

@@ -30,7 +30,9 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
   const { happened, isWrong, wentWrong, close } = useWentWrong();
   const address = `/api/pieces/${piece.id}/steps/${step.operation}`;
   const send = (what: string, body: object = {}) =>
-    together.length > 0 && what !== 'reopen' ? change(`/api/steps/${step.operation}/${what}`, { ...body, pieces: [piece.id, ...together] }) : change(`${address}/${what}`, body);
+    together.length > 0 && what !== 'reopen'
+      ? change(`/api/steps/${step.operation}/${what}`, { ...body, pieces: [piece.id, ...together] })
+      : change(`${address}/${what}`, body);
   const tell = (what: string, body: object = {}) => void run(() => send(what, body));
   const isAlive = piece.standing === 'ALIVE';
   const isMay = isAlive && (isOwner || !step.isOwners);
@@ -64,15 +66,51 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
     <>
       <Bar data-bar>
         <strong role="timer">{standing(step, now, isMine)}</strong>
-        {can.start ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={start}>{all('Start')}</Press> : null}
-        {can.rest ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>{all(`Rest ${resting(step.restMinutes)}`)}</Press> : null}
-        {can.done ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={done}>{all('Done')}</Press> : null}
-        {can.pickUp ? <Press data-large data-kind="main" isDisabled={isBusy} onPress={() => tell('pick-up')}>{all('Pick it up again')}</Press> : null}
-        {can.putDown ? <Press data-large isDisabled={isBusy} onPress={() => tell('put-down')}>Put down until later</Press> : null}
-        {can.notStarted ? <Press data-large isDisabled={isBusy} onPress={() => tell('not-started')}>Not started after all</Press> : null}
-        {can.restNotBegun ? <Press data-large isDisabled={isBusy} onPress={() => tell('rest-not-begun')}>Rest not begun</Press> : null}
-        {can.reopen ? <Press data-large isDisabled={isBusy} onPress={() => tell('reopen')}>Not done after all</Press> : null}
-        {isAlive ? <Press data-large data-kind="alarm" onPress={wentWrong}>Went wrong</Press> : null}
+        {can.start ? (
+          <Press data-large data-kind="main" isDisabled={isBusy} onPress={start}>
+            {all('Start')}
+          </Press>
+        ) : null}
+        {can.rest ? (
+          <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>
+            {all(`Rest ${resting(step.restMinutes)}`)}
+          </Press>
+        ) : null}
+        {can.done ? (
+          <Press data-large data-kind="main" isDisabled={isBusy} onPress={done}>
+            {all('Done')}
+          </Press>
+        ) : null}
+        {can.pickUp ? (
+          <Press data-large data-kind="main" isDisabled={isBusy} onPress={() => tell('pick-up')}>
+            {all('Pick it up again')}
+          </Press>
+        ) : null}
+        {can.putDown ? (
+          <Press data-large isDisabled={isBusy} onPress={() => tell('put-down')}>
+            Put down until later
+          </Press>
+        ) : null}
+        {can.notStarted ? (
+          <Press data-large isDisabled={isBusy} onPress={() => tell('not-started')}>
+            Not started after all
+          </Press>
+        ) : null}
+        {can.restNotBegun ? (
+          <Press data-large isDisabled={isBusy} onPress={() => tell('rest-not-begun')}>
+            Rest not begun
+          </Press>
+        ) : null}
+        {can.reopen ? (
+          <Press data-large isDisabled={isBusy} onPress={() => tell('reopen')}>
+            Not done after all
+          </Press>
+        ) : null}
+        {isAlive ? (
+          <Press data-large data-kind="alarm" onPress={wentWrong}>
+            Went wrong
+          </Press>
+        ) : null}
         {isAlive ? <Holding piece={piece} large /> : null}
         <Shortcuts
           keys={[
@@ -85,7 +123,9 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
           ]}
         />
       </Bar>
-      {step.isOwners && !isOwner && step.standing !== 'DONE' ? <Quiet>The client’s yes is the client’s, on their page, or the owner writes it down.</Quiet> : null}
+      {step.isOwners && !isOwner && step.standing !== 'DONE' ? (
+        <Quiet>The client’s yes is the client’s, on their page, or the owner writes it down.</Quiet>
+      ) : null}
       {problem && out.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <AskOut isOpen={out.length > 0} isBusy={isBusy} problem={problem} onAgain={clear} onTake={takeAsItIs}>
         {out.map((each) => (
@@ -110,7 +150,9 @@ function standing(step: StepView, now: number, isMine: boolean): string {
       }
       return `${isMine ? 'You are' : `${step.startedBy} is`} at it since ${clockTime(step.startedAtMillis)}`;
     case 'RESTING':
-      return step.restUntilMillis > now ? `${step.restWords}: ${clockUp(step.restUntilMillis - now)} left, up ${clockTimeUp(step.restUntilMillis)}` : 'The rest is up';
+      return step.restUntilMillis > now
+        ? `${step.restWords}: ${clockUp(step.restUntilMillis - now)} left, up ${clockTimeUp(step.restUntilMillis)}`
+        : 'The rest is up';
     case 'DONE':
       return `Done ${moment(step.doneAtMillis)} by ${step.doneBy}`;
     case 'READY':

@@ -23,8 +23,19 @@ export function AskOut({ isOpen, isBusy, problem, onAgain, onTake, children }: A
   return (
     <Ask title="Out: what now?" isOpen={isOpen} onClose={onAgain}>
       {children}
-      <Entry large label="Why it may stay as it is" name="reason" value={reason} onChange={setReason} onEnter={take} problem={problem?.at('reason')} echo="The reason stays on the piece and its record." />
-      {problem && !problem.at('reason') && problem.kind !== 'out' && problem.kind !== 'question' ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Entry
+        large
+        label="Why it may stay as it is"
+        name="reason"
+        value={reason}
+        onChange={setReason}
+        onEnter={take}
+        problem={problem?.at('reason')}
+        echo="The reason stays on the piece and its record."
+      />
+      {problem && !problem.at('reason') && problem.kind !== 'out' && problem.kind !== 'question' ? (
+        <Trouble role="alert">{problem.message}</Trouble>
+      ) : null}
       <Row>
         <Press data-large data-kind="main" onPress={onAgain}>
           Measure again

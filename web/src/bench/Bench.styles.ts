@@ -6,8 +6,14 @@ export const Halves = styled.div`
   grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
   gap: 1rem;
   align-items: start;
-  > div { display: flex; flex-direction: column; gap: 1rem; }
-  @media (max-width: 760px) { grid-template-columns: minmax(0, 1fr); }
+  > div {
+    display: flex;
+    flex-direction: column;
+    gap: 1rem;
+  }
+  @media (max-width: 760px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 /** A manila tag to press. */
@@ -21,17 +27,40 @@ export const Pick = styled(Link)`
   color: ${({ theme }) => theme.ink};
   text-decoration: none;
   border-radius: 11px 4px 4px 11px;
-  background: radial-gradient(circle at 15px 50%, ${({ theme }) => theme.sheet} 5px, ${({ theme }) => theme.manilaEdge} 5.6px 7px, ${({ theme }) => theme.manila} 7.6px);
+  background: radial-gradient(
+    circle at 15px 50%,
+    ${({ theme }) => theme.sheet} 5px,
+    ${({ theme }) => theme.manilaEdge} 5.6px 7px,
+    ${({ theme }) => theme.manila} 7.6px
+  );
   font-size: 1.05rem;
-  strong { font-family: ${({ theme }) => theme.label}; font-size: 1.25rem; }
-  small { display: block; font-size: 0.92rem; }
-  > :last-child { text-align: right; max-width: 6.4rem; }
-  b { color: #7a1509; }
+  strong {
+    font-family: ${({ theme }) => theme.label};
+    font-size: 1.25rem;
+  }
+  small {
+    display: block;
+    font-size: 0.92rem;
+  }
+  > :last-child {
+    text-align: right;
+    max-width: 6.4rem;
+  }
+  b {
+    color: #7a1509;
+  }
   @media (max-width: 560px) {
     grid-template-columns: 3.7rem 1fr;
-    > :last-child { grid-column: 2; text-align: left; max-width: none; }
+    > :last-child {
+      grid-column: 2;
+      text-align: left;
+      max-width: none;
+    }
   }
-  &[data-gone] { opacity: 0.6; text-decoration: line-through; }
+  &[data-gone] {
+    opacity: 0.6;
+    text-decoration: line-through;
+  }
 `;
 
 export const Picks = styled.ul`

@@ -19,7 +19,12 @@ export default function BenchPage() {
       <Halves>
         <div>
           <BenchList title="I am at" steps={data.mine} now={now} nothing="You have nothing under way." />
-          <BenchList title="I can start now" steps={data.canStart} now={now} nothing="Nothing can be started: look at the wall for what is held and what rests." />
+          <BenchList
+            title="I can start now"
+            steps={data.canStart}
+            now={now}
+            nothing="Nothing can be started: look at the wall for what is held and what rests."
+          />
         </div>
         <div>
           <BenchList title="Resting" steps={data.resting} now={now} nothing="Nothing rests." />

@@ -6,7 +6,11 @@ import { Facts } from '../job/PiecePage.styles';
 /** Everything that is drilled in this knife in one table: what goes through, the drill that makes its hole, and how many. */
 export function Drills({ piece, step }: { piece: PieceView; step: StepView }) {
   const isDrilling = step.station === 'Drill' || step.targets.includes('pin.drill');
-  const { data } = useQuery({ queryKey: ['piece', piece.id, 'drills'], queryFn: () => read<DrillLine[]>(`/api/pieces/${piece.id}/drills`), enabled: isDrilling });
+  const { data } = useQuery({
+    queryKey: ['piece', piece.id, 'drills'],
+    queryFn: () => read<DrillLine[]>(`/api/pieces/${piece.id}/drills`),
+    enabled: isDrilling,
+  });
   return data && data.length > 0 ? (
     <>
       <h2>Drills</h2>

@@ -17,7 +17,9 @@ const Shut = styled.section`
   display: flex;
   flex-direction: column;
   gap: 0.7rem;
-  h2 { color: #6d150a; }
+  h2 {
+    color: #6d150a;
+  }
 `;
 
 const Care = styled.section`
@@ -97,7 +99,17 @@ export function GateView({ piece, step, isOwner }: { piece: PieceView; step: Ste
   );
 }
 
-function Obstacle({ piece, step, obstacle, isOwner }: { piece: PieceView; step: StepView; obstacle: ObstacleView; isOwner: boolean }) {
+function Obstacle({
+  piece,
+  step,
+  obstacle,
+  isOwner,
+}: {
+  piece: PieceView;
+  step: StepView;
+  obstacle: ObstacleView;
+  isOwner: boolean;
+}) {
   const [isAsking, setAsking] = useState(false);
   const [reason, setReason] = useState('');
   const { problem, isBusy, run } = useCaught();
@@ -115,7 +127,8 @@ function Obstacle({ piece, step, obstacle, isOwner }: { piece: PieceView; step: 
   return (
     <div>
       <p>
-        <strong>{obstacle.reason}</strong> {obstacle.missing.length > 0 ? `Missing: ${obstacle.missing.join(', ')}.` : ''}
+        <strong>{obstacle.reason}</strong>{' '}
+        {obstacle.missing.length > 0 ? `Missing: ${obstacle.missing.join(', ')}.` : ''}
       </p>
       <p>
         Otherwise: {obstacle.consequence} ({obstacle.severity}) {obstacle.remedy}
@@ -137,7 +150,13 @@ function Obstacle({ piece, step, obstacle, isOwner }: { piece: PieceView; step: 
         <p>
           {obstacle.reason} Otherwise: {obstacle.consequence} The reason stays on the piece’s record.
         </p>
-        <Entry label="Why is it right this time?" value={reason} onChange={setReason} problem={problem?.message} onEnter={override} />
+        <Entry
+          label="Why is it right this time?"
+          value={reason}
+          onChange={setReason}
+          problem={problem?.message}
+          onEnter={override}
+        />
         <Row>
           <Press data-large data-kind="alarm" onPress={override}>
             Override

@@ -61,7 +61,11 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
           onChange={type}
           onEnter={() => typed && enter(seen ?? current)}
           problem={wrong}
-          echo={number.reading ? `Reads ${number.reading.value}, by ${number.reading.by}` : `Expected ${number.expected}, ${number.tolerance}`}
+          echo={
+            number.reading
+              ? `Reads ${number.reading.value}, by ${number.reading.by}`
+              : `Expected ${number.expected}, ${number.tolerance}`
+          }
         />
         <Press data-large isDisabled={!typed} onPress={() => enter(seen ?? current)}>
           Enter
@@ -73,7 +77,13 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
         ) : null}
       </Row>
       {number.reading ? <Judged reading={number.reading} /> : null}
-      <AskOut isOpen={problem?.kind === 'question'} isBusy={isBusy} problem={problem} onAgain={clear} onTake={(reason) => enter(seen ?? current, reason)}>
+      <AskOut
+        isOpen={problem?.kind === 'question'}
+        isBusy={isBusy}
+        problem={problem}
+        onAgain={clear}
+        onTake={(reason) => enter(seen ?? current, reason)}
+      >
         <p>
           <strong>{number.label}:</strong> {problem?.message}
         </p>

@@ -41,7 +41,11 @@ function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { n
   const filled = lines.filter((line) => (typed[line.piece] ?? '') !== '');
   const enter = (reason = '') =>
     void run(async () => {
-      const entries = filled.map((line) => ({ piece: line.piece, entry: typed[line.piece] ?? '', basedOn: line.basedOn }));
+      const entries = filled.map((line) => ({
+        piece: line.piece,
+        entry: typed[line.piece] ?? '',
+        basedOn: line.basedOn,
+      }));
       await change(`/api/steps/${step.operation}/readings`, { dimension: number.key, entries, sure: false, reason });
       setTyped({});
     });
@@ -79,10 +83,20 @@ function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { n
 }
 
 function linesOf(piece: PieceView, others: readonly Alongside[], number: NumberView): Line[] {
-  const own: Line = { piece: piece.id, name: piece.name, basedOn: number.reading?.id ?? 0, echo: number.reading ? `Reads ${number.reading.value}` : `Expected ${number.expected}` };
+  const own: Line = {
+    piece: piece.id,
+    name: piece.name,
+    basedOn: number.reading?.id ?? 0,
+    echo: number.reading ? `Reads ${number.reading.value}` : `Expected ${number.expected}`,
+  };
   const rest = others.map((other): Line => {
     const read = other.readings.find((each) => each.dimension === number.key);
-    return { piece: other.piece, name: other.name, basedOn: read?.id ?? 0, echo: read?.value ? `Reads ${read.value}` : `Expected ${read?.expected ?? number.expected}` };
+    return {
+      piece: other.piece,
+      name: other.name,
+      basedOn: read?.id ?? 0,
+      echo: read?.value ? `Reads ${read.value}` : `Expected ${read?.expected ?? number.expected}`,
+    };
   });
   return [own, ...rest];
 }

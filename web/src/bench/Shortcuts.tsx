@@ -15,8 +15,15 @@ const Keys = styled.dl`
   display: grid;
   grid-template-columns: 3rem 1fr;
   gap: 0.5rem;
-  dd { margin: 0; }
-  dt { font-weight: 700; border: 1.5px solid ${({ theme }) => theme.ink}; border-radius: 4px; text-align: center; }
+  dd {
+    margin: 0;
+  }
+  dt {
+    font-weight: 700;
+    border: 1.5px solid ${({ theme }) => theme.ink};
+    border-radius: 4px;
+    text-align: center;
+  }
 `;
 
 /** Keys for the bench; `?` shows them. Typing into a field is never taken for a shortcut. */
@@ -25,7 +32,9 @@ export function Shortcuts({ keys }: { keys: readonly Shortcut[] }) {
   useEffect(() => {
     function pressed(event: KeyboardEvent) {
       const at = event.target instanceof HTMLElement ? event.target : document.body;
-      const isBusyElsewhere = at.closest('input:not([type="checkbox"]), textarea, [role="dialog"], [role="listbox"]') !== null || document.querySelector('[role="dialog"]') !== null;
+      const isBusyElsewhere =
+        at.closest('input:not([type="checkbox"]), textarea, [role="dialog"], [role="listbox"]') !== null ||
+        document.querySelector('[role="dialog"]') !== null;
       if (isBusyElsewhere || event.ctrlKey || event.metaKey || event.altKey) {
         return;
       }

@@ -31,7 +31,11 @@ export default function StepPage() {
   if (!piece) {
     return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
   }
-  return step ? <AtTheBench key={step.operation} piece={piece} step={step} /> : <Trouble role="alert">This step is no longer part of {piece.name}’s route.</Trouble>;
+  return step ? (
+    <AtTheBench key={step.operation} piece={piece} step={step} />
+  ) : (
+    <Trouble role="alert">This step is no longer part of {piece.name}’s route.</Trouble>
+  );
 }
 
 /** Where the brief is read again before something is done for good. */
@@ -43,7 +47,9 @@ function BriefLine({ piece, isWhole }: { piece: PieceView; isWhole: boolean }) {
     <section aria-label="The brief">
       <Brief data-whole={isWhole || undefined} title={isWhole ? undefined : piece.useWords}>
         For {piece.own.forWhom || piece.clientName}: <q>{piece.useWords}</q>
-        {isWhole && piece.setWith.length > 0 ? ` It goes out in the set “${piece.own.setName}” with ${piece.setWith.join(', ')}.` : ''}
+        {isWhole && piece.setWith.length > 0
+          ? ` It goes out in the set “${piece.own.setName}” with ${piece.setWith.join(', ')}.`
+          : ''}
       </Brief>
       {isWhole ? <Wished wishes={piece.wishes} /> : null}
     </section>
@@ -51,7 +57,8 @@ function BriefLine({ piece, isWhole }: { piece: PieceView; isWhole: boolean }) {
 }
 
 /** Whether the station of this step has more to say than its page. */
-const isOfTheFire = (step: StepView): boolean => step.station === 'Kiln' || step.targets.includes('hardness') || step.operation === 'straighten';
+const isOfTheFire = (step: StepView): boolean =>
+  step.station === 'Kiln' || step.targets.includes('hardness') || step.operation === 'straighten';
 
 function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const person = usePerson();
@@ -84,7 +91,15 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
       {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
       <WrongHere value={wrong}>
         <UnsettledNumbers piece={piece} step={step} />
-        <Actions piece={piece} step={step} together={together.map((other) => other.piece)} ticked={ticked} now={now} isMine={step.starterId === person.id} isOwner={person.role === 'OWNER'} />
+        <Actions
+          piece={piece}
+          step={step}
+          together={together.map((other) => other.piece)}
+          ticked={ticked}
+          now={now}
+          isMine={step.starterId === person.id}
+          isOwner={person.role === 'OWNER'}
+        />
         <GateView piece={piece} step={step} isOwner={person.role === 'OWNER'} />
         <Together step={step} alongside={alongside} chosen={chosen} onChoose={choose} />
         <div>
@@ -102,13 +117,21 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
             ) : null}
             <Targets piece={piece} step={step} />
             <Drills piece={piece} step={step} />
-            {together.length > 0 ? <ReadingsTogether piece={piece} step={step} others={together} /> : <Readings piece={piece} step={step} />}
+            {together.length > 0 ? (
+              <ReadingsTogether piece={piece} step={step} others={together} />
+            ) : (
+              <Readings piece={piece} step={step} />
+            )}
           </Panel>
           <div>
             <OfTheDay step={step} />
             <Lessons piece={piece} operation={step.operation} />
             <Materials piece={piece.id} operation={step.operation} />
-            <Checks step={step} ticked={ticked} onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })} />
+            <Checks
+              step={step}
+              ticked={ticked}
+              onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })}
+            />
             {step.cautions.length > 0 ? (
               <Cautions aria-label="Cautions">
                 <h2>Take care</h2>

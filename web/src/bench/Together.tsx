@@ -27,7 +27,11 @@ export function useAlongside(piece: PieceView, step: StepView): Alongside[] {
 
 /** Whether a piece can go along with this step as it stands: ready when it is ready, under way by the same hands when it is under way. */
 export function goesAlong(other: Alongside, step: StepView): boolean {
-  return other.reason === '' && other.standing === step.standing && (other.standing === 'READY' || other.starterId === step.starterId);
+  return (
+    other.reason === '' &&
+    other.standing === step.standing &&
+    (other.standing === 'READY' || other.starterId === step.starterId)
+  );
 }
 
 interface TogetherProps {
@@ -53,7 +57,11 @@ export function Together({ step, alongside, chosen, onChoose }: TogetherProps) {
         {alongside.map((other) =>
           goesAlong(other, step) ? (
             <li key={other.piece}>
-              <Tick words={nameOf(other)} isTicked={chosen.includes(other.piece)} onChange={(on) => onChoose(on ? [...chosen, other.piece] : chosen.filter((id) => id !== other.piece))} />
+              <Tick
+                words={nameOf(other)}
+                isTicked={chosen.includes(other.piece)}
+                onChange={(on) => onChoose(on ? [...chosen, other.piece] : chosen.filter((id) => id !== other.piece))}
+              />
             </li>
           ) : (
             <li key={other.piece}>

@@ -21,12 +21,30 @@ const Card = styled(Radio)`
   border-radius: 4px;
   background: #fff;
   cursor: pointer;
-  strong { font-family: ${({ theme }) => theme.label}; font-size: 1.15rem; }
-  > span { font-variant-numeric: tabular-nums; text-align: right; }
-  small { grid-column: 1 / -1; font-size: 0.95rem; color: ${({ theme }) => theme.quiet}; }
-  small[data-caution] { color: ${({ theme }) => theme.alarm}; font-weight: 700; }
-  &[data-selected] { border-color: ${({ theme }) => theme.blue}; background: ${({ theme }) => theme.manila}; }
-  &[data-focus-visible] { outline: 3px solid ${({ theme }) => theme.focus}; }
+  strong {
+    font-family: ${({ theme }) => theme.label};
+    font-size: 1.15rem;
+  }
+  > span {
+    font-variant-numeric: tabular-nums;
+    text-align: right;
+  }
+  small {
+    grid-column: 1 / -1;
+    font-size: 0.95rem;
+    color: ${({ theme }) => theme.quiet};
+  }
+  small[data-caution] {
+    color: ${({ theme }) => theme.alarm};
+    font-weight: 700;
+  }
+  &[data-selected] {
+    border-color: ${({ theme }) => theme.blue};
+    background: ${({ theme }) => theme.manila};
+  }
+  &[data-focus-visible] {
+    outline: 3px solid ${({ theme }) => theme.focus};
+  }
 `;
 
 export const wayKey = (way: WayView): string => `${way.wayBack} ${way.from}`;
@@ -66,7 +84,15 @@ export function WaysBack({ ways, way, onWay }: WaysBackProps) {
         ))}
       </Cards>
       {redos.length > 1 && way?.wayBack === 'REDO' ? (
-        <Choice label="Do it again from" value={wayKey(way)} options={redos.map((each) => ({ value: wayKey(each), words: `${each.words.replace('Do it again from ', '')}, ${minutes(each.minutes)}` }))} onChange={choose} />
+        <Choice
+          label="Do it again from"
+          value={wayKey(way)}
+          options={redos.map((each) => ({
+            value: wayKey(each),
+            words: `${each.words.replace('Do it again from ', '')}, ${minutes(each.minutes)}`,
+          }))}
+          onChange={choose}
+        />
       ) : null}
       {ways.length > 0 && !way ? <Quiet>Choose one; nothing changes before it is written down.</Quiet> : null}
     </>
@@ -86,7 +112,9 @@ function detail(way: WayView): string {
     way.comesIn.length > 0 ? `New: ${way.comesIn.join(', ')}.` : '',
     way.rests.length > 0 ? `Rests: ${way.rests.join(', ')}.` : '',
     way.material.length > 0 ? `Uses: ${way.material.join(', ')}.` : '',
-    way.wayBack === 'SCRAP' || way.wayBack === 'SPARE' || way.wayBack === 'HOLD' ? '' : `Could be done by ${day(way.earliestDay)}.`,
+    way.wayBack === 'SCRAP' || way.wayBack === 'SPARE' || way.wayBack === 'HOLD'
+      ? ''
+      : `Could be done by ${day(way.earliestDay)}.`,
   ];
   return parts.filter(Boolean).join(' ');
 }

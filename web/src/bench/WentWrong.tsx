@@ -22,7 +22,10 @@ interface WentWrongProps {
 
 /** What happened, and the ways back that are open now, each with what it costs. */
 export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
-  const { data: known } = useQuery({ queryKey: ['mishaps', piece.id, step.operation], queryFn: () => read<MishapChoice[]>(`/api/pieces/${piece.id}/steps/${step.operation}/mishaps`) });
+  const { data: known } = useQuery({
+    queryKey: ['mishaps', piece.id, step.operation],
+    queryFn: () => read<MishapChoice[]>(`/api/pieces/${piece.id}/steps/${step.operation}/mishaps`),
+  });
   const [kind, setKind] = useState(happened);
   const [measured, setMeasured] = useState('');
   const [words, setWords] = useState('');
@@ -40,7 +43,14 @@ export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
   const tell = (sure: boolean) =>
     picked &&
     void run(async () => {
-      await change(`/api/pieces/${piece.id}/steps/${step.operation}/went-wrong`, { kind, words, measured, wayBack: picked.wayBack, from: picked.from, sure });
+      await change(`/api/pieces/${piece.id}/steps/${step.operation}/went-wrong`, {
+        kind,
+        words,
+        measured,
+        wayBack: picked.wayBack,
+        from: picked.from,
+        sure,
+      });
       onClose();
     });
   const isAsked = problem?.kind === 'question';
@@ -53,12 +63,25 @@ export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
             <Press onPress={() => choose('')}>Something different</Press>
           </Row>
           <Row>
-            {chosen.measured ? <Entry label={chosen.measured} name="measured" value={measured} onChange={setMeasured} problem={finding ? findingWords(finding) : undefined} echo={chosen.needsMeasure ? 'needed to decide' : 'if it was measured'} /> : null}
+            {chosen.measured ? (
+              <Entry
+                label={chosen.measured}
+                name="measured"
+                value={measured}
+                onChange={setMeasured}
+                problem={finding ? findingWords(finding) : undefined}
+                echo={chosen.needsMeasure ? 'needed to decide' : 'if it was measured'}
+              />
+            ) : null}
             <Entry label="In your words" value={words} onChange={setWords} />
             <Photograph piece={piece} step={step} />
           </Row>
-          {ways?.working.map((line) => <Working key={line}>{line}</Working>)}
-          {ways?.cautions.map((line) => <Trouble key={line}>{line}</Trouble>)}
+          {ways?.working.map((line) => (
+            <Working key={line}>{line}</Working>
+          ))}
+          {ways?.cautions.map((line) => (
+            <Trouble key={line}>{line}</Trouble>
+          ))}
           <WaysBack ways={open} way={picked} onWay={setWay} />
         </>
       ) : (
@@ -99,7 +122,12 @@ function What({ known, station, onChoose }: WhatProps) {
           </Press>
         ))}
       </Row>
-      <Choice label="Something else" value="" options={elsewhere.map((each) => ({ value: each.kind, words: each.words }))} onChange={onChoose} />
+      <Choice
+        label="Something else"
+        value=""
+        options={elsewhere.map((each) => ({ value: each.kind, words: each.words }))}
+        onChange={onChoose}
+      />
     </>
   );
 }

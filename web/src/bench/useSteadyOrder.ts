@@ -12,7 +12,12 @@ export function useSteadyOrder(steps: readonly BenchStep[]) {
     setOrder([...order, ...arrived]);
   }
   const current = new Map(steps.map((step) => [keyOf(step), step]));
-  const shown = [...order, ...arrived].map((step) => ({ step: current.get(keyOf(step)) ?? step, isGone: !current.has(keyOf(step)) }));
-  const hasMoved = shown.some((each, index) => each.isGone || keyOf(each.step) !== (steps[index] ? keyOf(steps[index]) : ''));
+  const shown = [...order, ...arrived].map((step) => ({
+    step: current.get(keyOf(step)) ?? step,
+    isGone: !current.has(keyOf(step)),
+  }));
+  const hasMoved = shown.some(
+    (each, index) => each.isGone || keyOf(each.step) !== (steps[index] ? keyOf(steps[index]) : ''),
+  );
   return { shown, hasMoved, putInOrder: () => setOrder([...steps]) };
 }

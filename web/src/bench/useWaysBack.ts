@@ -13,9 +13,10 @@ export function useWaysBack(piece: number, operation: string, mishap: MishapChoi
     return () => window.clearTimeout(timer);
   }, [measured]);
   const isAsked = Boolean(mishap) && !(mishap?.needsMeasure && settled === '');
+  const asked = new URLSearchParams({ kind: mishap?.kind ?? '', measured: settled });
   const { data, error } = useQuery({
     queryKey: ['piece', piece, 'ways-back', operation, mishap?.kind, settled],
-    queryFn: () => read<Ways>(`/api/pieces/${piece}/steps/${operation}/ways-back?${new URLSearchParams({ kind: mishap?.kind ?? '', measured: settled }).toString()}`),
+    queryFn: () => read<Ways>(`/api/pieces/${piece}/steps/${operation}/ways-back?${asked.toString()}`),
     enabled: isAsked,
     retry: false,
   });

@@ -9,7 +9,12 @@ interface Wrong {
   close: () => void;
 }
 
-export const WrongHere = createContext<Wrong>({ happened: '', isWrong: false, wentWrong: () => undefined, close: () => undefined });
+export const WrongHere = createContext<Wrong>({
+  happened: '',
+  isWrong: false,
+  wentWrong: () => undefined,
+  close: () => undefined,
+});
 
 /** The page's question of what went wrong, for all that can open it; another page opens it with what happened. */
 export function useWrongHere(): Wrong {

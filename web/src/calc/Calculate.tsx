@@ -18,8 +18,13 @@ const Grid = styled.div`
 
 const Result = styled.p`
   font-variant-numeric: tabular-nums;
-  strong { font-size: 1.3rem; }
-  code { display: block; font-family: ${({ theme }) => theme.label}; }
+  strong {
+    font-size: 1.3rem;
+  }
+  code {
+    display: block;
+    font-family: ${({ theme }) => theme.label};
+  }
 `;
 
 /** The shop's calculators, each with its working. */
@@ -28,8 +33,15 @@ export default function Calculate() {
   return (
     <>
       <h1>Calculate</h1>
-      <Quiet>Write sizes as you would on the steel: 3/16, .163, 163 thou, 4.2 mm, 1-1/2 in, #28, letter F; threads as 6-32, 1/4-20 or M5.</Quiet>
-      <Grid>{data?.map((calculator) => <One key={calculator.name} calculator={calculator} />)}</Grid>
+      <Quiet>
+        Write sizes as you would on the steel: 3/16, .163, 163 thou, 4.2 mm, 1-1/2 in, #28, letter F; threads as 6-32,
+        1/4-20 or M5.
+      </Quiet>
+      <Grid>
+        {data?.map((calculator) => (
+          <One key={calculator.name} calculator={calculator} />
+        ))}
+      </Grid>
     </>
   );
 }

@@ -17,7 +17,8 @@ export default function ChainPage() {
 
 function Chain({ piece }: { piece: PieceView }) {
   const [asked, ask] = useSearchParams();
-  const first = piece.numbers.find((number) => number.stale) ?? piece.numbers.find((number) => number.hangsOnIt.length > 0);
+  const first =
+    piece.numbers.find((number) => number.stale) ?? piece.numbers.find((number) => number.hangsOnIt.length > 0);
   const followed = piece.numbers.find((number) => number.key === asked.get('number')) ?? first;
   if (!followed) {
     return <Quiet>This piece has no numbers yet.</Quiet>;
@@ -32,8 +33,15 @@ function Chain({ piece }: { piece: PieceView }) {
         <Link to={`/pieces/${piece.id}`}>Back to the piece</Link>
       </Row>
       <Row>
-        <Choice label="Follow the number" value={followed.key} options={piece.numbers.map((number) => ({ value: number.key, words: `${number.label}: ${number.value}` }))} onChange={choose} />
-        <Quiet>To the left, where it came from; to the right, what hangs on it. Press a number to follow that one.</Quiet>
+        <Choice
+          label="Follow the number"
+          value={followed.key}
+          options={piece.numbers.map((number) => ({ value: number.key, words: `${number.label}: ${number.value}` }))}
+          onChange={choose}
+        />
+        <Quiet>
+          To the left, where it came from; to the right, what hangs on it. Press a number to follow that one.
+        </Quiet>
       </Row>
       <Scribed numbers={piece.numbers} followed={followed.key} onFollow={choose} />
       <Panel aria-label="The number">

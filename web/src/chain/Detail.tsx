@@ -25,7 +25,8 @@ export function Detail({ piece, number }: { piece: PieceView; number: NumberView
       ))}
       {number.reading ? (
         <p>
-          Read {number.reading.value} (typed “{number.reading.typed}”), {number.reading.by}, {moment(number.reading.atMillis)}. Expected {number.expected}.
+          Read {number.reading.value} (typed “{number.reading.typed}”), {number.reading.by},{' '}
+          {moment(number.reading.atMillis)}. Expected {number.expected}.
         </p>
       ) : null}
       {number.madeTo ? <p>A part was made to {number.madeTo}.</p> : null}
@@ -33,10 +34,24 @@ export function Detail({ piece, number }: { piece: PieceView; number: NumberView
       {number.cautions.map((line) => (
         <Trouble key={line}>{line}</Trouble>
       ))}
-      <Steps piece={piece} words="Measured at" steps={piece.steps.filter((step) => step.readings.includes(number.key))} />
-      <Steps piece={piece} words="Worked to at" steps={piece.steps.filter((step) => step.targets.includes(number.key))} />
-      <Steps piece={piece} words="A part is made to it at" steps={piece.steps.filter((step) => step.makes.includes(number.key))} />
-      {number.from.length === 0 && number.hangsOnIt.length === 0 ? <Quiet>Nothing hangs on it, and it hangs on nothing.</Quiet> : null}
+      <Steps
+        piece={piece}
+        words="Measured at"
+        steps={piece.steps.filter((step) => step.readings.includes(number.key))}
+      />
+      <Steps
+        piece={piece}
+        words="Worked to at"
+        steps={piece.steps.filter((step) => step.targets.includes(number.key))}
+      />
+      <Steps
+        piece={piece}
+        words="A part is made to it at"
+        steps={piece.steps.filter((step) => step.makes.includes(number.key))}
+      />
+      {number.from.length === 0 && number.hangsOnIt.length === 0 ? (
+        <Quiet>Nothing hangs on it, and it hangs on nothing.</Quiet>
+      ) : null}
     </>
   );
 }

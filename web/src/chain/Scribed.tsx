@@ -13,10 +13,24 @@ const Field = styled.div`
   border-radius: 4px;
   padding: 1.2rem;
   overflow-x: auto;
-  > div { position: relative; margin: 0 auto; }
-  svg { position: absolute; inset: 0; pointer-events: none; }
-  path { fill: none; stroke: ${({ theme }) => theme.scribeQuiet}; stroke-width: 1.4; }
-  path[data-near] { stroke: #fff; stroke-width: 2.4; }
+  > div {
+    position: relative;
+    margin: 0 auto;
+  }
+  svg {
+    position: absolute;
+    inset: 0;
+    pointer-events: none;
+  }
+  path {
+    fill: none;
+    stroke: ${({ theme }) => theme.scribeQuiet};
+    stroke-width: 1.4;
+  }
+  path[data-near] {
+    stroke: #fff;
+    stroke-width: 2.4;
+  }
 `;
 
 const Node = styled(Button)`
@@ -36,11 +50,28 @@ const Node = styled(Button)`
   line-height: 1.15;
   font-family: ${({ theme }) => theme.label};
   font-size: 1rem;
-  strong { font-size: 1.3rem; font-variant-numeric: tabular-nums; }
-  small { font-size: 0.92rem; color: ${({ theme }) => theme.scribe}; }
-  &[data-followed] { background: #fff; color: ${({ theme }) => theme.ink}; border: 3px solid #fff; small { color: ${({ theme }) => theme.quiet}; } }
-  &[data-stale] { border: 3px dashed #ffb09c; }
-  &[data-focus-visible] { outline: 3px solid ${({ theme }) => theme.focus}; }
+  strong {
+    font-size: 1.3rem;
+    font-variant-numeric: tabular-nums;
+  }
+  small {
+    font-size: 0.92rem;
+    color: ${({ theme }) => theme.scribe};
+  }
+  &[data-followed] {
+    background: #fff;
+    color: ${({ theme }) => theme.ink};
+    border: 3px solid #fff;
+    small {
+      color: ${({ theme }) => theme.quiet};
+    }
+  }
+  &[data-stale] {
+    border: 3px dashed #ffb09c;
+  }
+  &[data-focus-visible] {
+    outline: 3px solid ${({ theme }) => theme.focus};
+  }
 `;
 
 interface ScribedProps {
@@ -67,7 +98,13 @@ export function Scribed({ numbers, followed, onFollow }: ScribedProps) {
             const x = left(from) + WIDTH;
             const y = top(from) + HEIGHT / 2;
             const end = top(to) + HEIGHT / 2;
-            return <path key={`${from.number.key} ${to.number.key}`} data-near={from.number.key === followed || to.number.key === followed || undefined} d={`M${x} ${y} C${x + 30} ${y} ${left(to) - 30} ${end} ${left(to)} ${end}`} />;
+            return (
+              <path
+                key={`${from.number.key} ${to.number.key}`}
+                data-near={from.number.key === followed || to.number.key === followed || undefined}
+                d={`M${x} ${y} C${x + 30} ${y} ${left(to) - 30} ${end} ${left(to)} ${end}`}
+              />
+            );
           })}
         </svg>
         {placed.map((each) => (

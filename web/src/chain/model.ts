@@ -36,7 +36,12 @@ export function follow(numbers: readonly NumberView[], key: string): Followed {
     rows.set(at, row + 1);
     return [{ number, column: at - least, row }];
   });
-  return { placed, links: linksBetween(placed), columns: Math.max(...distance.values()) - least + 1, rows: Math.max(...rows.values()) };
+  return {
+    placed,
+    links: linksBetween(placed),
+    columns: Math.max(...distance.values()) - least + 1,
+    rows: Math.max(...rows.values()),
+  };
 }
 
 /** The longest way to each number in one direction, so that every link points the same way. */
@@ -49,5 +54,7 @@ function walk(from: string, step: number, next: (key: string) => readonly string
 }
 
 function linksBetween(placed: readonly Placed[]): Linked[] {
-  return placed.flatMap((to) => placed.filter((from) => to.number.from.includes(from.number.key)).map((from) => ({ from, to })));
+  return placed.flatMap((to) =>
+    placed.filter((from) => to.number.from.includes(from.number.key)).map((from) => ({ from, to })),
+  );
 }

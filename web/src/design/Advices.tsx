@@ -65,7 +65,13 @@ function Point({ advice, job }: { advice: AdviceView; job?: number }) {
       <p>{advice.words}</p>
       {job === undefined ? null : isOpen ? (
         <>
-          <Entry label="What the client said to it" name="clientWord" value={words} onChange={setWords} problem={problem?.at('words')} />
+          <Entry
+            label="What the client said to it"
+            name="clientWord"
+            value={words}
+            onChange={setWords}
+            problem={problem?.at('words')}
+          />
           {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
           <Row>
             <Press data-kind="main" isDisabled={isBusy} onPress={keep}>

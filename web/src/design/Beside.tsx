@@ -19,7 +19,10 @@ interface BesideProps {
 export function Beside({ job, first, second, latest, onClose }: BesideProps) {
   const [under, setUnder] = useState(String(first));
   const [over, setOver] = useState(String(second));
-  const { data } = useQuery({ queryKey: ['consult', job, 'beside', under, over], queryFn: () => read<Compared>(`/api/jobs/${job}/revisions/${under}/beside/${over}`) });
+  const { data } = useQuery({
+    queryKey: ['consult', job, 'beside', under, over],
+    queryFn: () => read<Compared>(`/api/jobs/${job}/revisions/${under}/beside/${over}`),
+  });
   const numbers = Array.from({ length: latest }, (_, i) => ({ value: String(i + 1), words: `Revision ${i + 1}` }));
   return (
     <Ask title="Two revisions laid over each other" isOpen isWide onClose={onClose}>
@@ -81,4 +84,7 @@ function Laid({ first, second }: { first: Drawing; second: Drawing }) {
   );
 }
 
-const outlines = (drawing: Drawing) => [drawing.tang, drawing.handle, drawing.blade, drawing.bevel, drawing.guard].filter(Boolean).map((path) => <path key={path} d={path} />);
+const outlines = (drawing: Drawing) =>
+  [drawing.tang, drawing.handle, drawing.blade, drawing.bevel, drawing.guard]
+    .filter(Boolean)
+    .map((path) => <path key={path} d={path} />);

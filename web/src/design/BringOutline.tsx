@@ -24,7 +24,9 @@ export function BringOutline({ chosen, onEntries, onClose }: BringOutlineProps) 
   const { problem, isBusy, run } = useCaught();
   const look = (drawing: string, how: typeof asked) => {
     setAsked(how);
-    void run(async () => setBrought(await change<Brought>('/api/exchange/outline', { ...how, text: drawing, entries: chosen })));
+    void run(async () =>
+      setBrought(await change<Brought>('/api/exchange/outline', { ...how, text: drawing, entries: chosen })),
+    );
   };
   const choose = async (file: File) => {
     const drawing = await file.text();
@@ -33,15 +35,34 @@ export function BringOutline({ chosen, onEntries, onClose }: BringOutlineProps) 
   };
   return (
     <Ask title="Bring in an outline" isOpen isWide onClose={onClose}>
-      <Quiet>One closed outline of the whole knife, blade and handle, from an SVG path or a DXF. Its numbers can be changed afterwards like any other.</Quiet>
+      <Quiet>
+        One closed outline of the whole knife, blade and handle, from an SVG path or a DXF. Its numbers can be changed
+        afterwards like any other.
+      </Quiet>
       <Row>
-        <Entry label="Length in all" name="overall" value={asked.overall} onChange={(overall) => setAsked({ ...asked, overall })} problem={problem?.at('overall')} />
-        <Entry label="Of it, the blade" name="blade" value={asked.blade} onChange={(blade) => setAsked({ ...asked, blade })} problem={problem?.at('blade')} />
+        <Entry
+          label="Length in all"
+          name="overall"
+          value={asked.overall}
+          onChange={(overall) => setAsked({ ...asked, overall })}
+          problem={problem?.at('overall')}
+        />
+        <Entry
+          label="Of it, the blade"
+          name="blade"
+          value={asked.blade}
+          onChange={(blade) => setAsked({ ...asked, blade })}
+          problem={problem?.at('blade')}
+        />
         <PickFile accepts={['.svg', '.dxf']} onPicked={(file) => void choose(file)}>
           Choose the file
         </PickFile>
       </Row>
-      {problem ? <Trouble role="alert">{problem.findings.length > 0 ? problem.findings.map(findingWords).join(' ') : problem.message}</Trouble> : null}
+      {problem ? (
+        <Trouble role="alert">
+          {problem.findings.length > 0 ? problem.findings.map(findingWords).join(' ') : problem.message}
+        </Trouble>
+      ) : null}
       {brought ? (
         <>
           <Both brought={brought} />
@@ -82,7 +103,11 @@ function Both({ brought }: { brought: Brought }) {
   const view = frame(brought.drawing);
   return (
     <Overlay>
-      <svg viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`} role="img" aria-label="The file and the drawing">
+      <svg
+        viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
+        role="img"
+        aria-label="The file and the drawing"
+      >
         <g data-new>
           <path d={brought.drawing.blade} />
           <path d={brought.drawing.handle} />

@@ -24,14 +24,20 @@ const Blue = styled.div`
   background: ${({ theme }) => theme.blue};
   border-radius: 4px;
   padding: 2rem 1.5rem;
-  svg { width: 100%; height: auto; }
+  svg {
+    width: 100%;
+    height: auto;
+  }
 `;
 
 /** What a client sees through a link: their knife, the shop's words, and two ways to answer. */
 export default function ClientPage() {
   const { token } = useParams();
   const [thanks, setThanks] = useState('');
-  const { data, error } = useQuery({ queryKey: ['client', token], queryFn: () => read<ClientView>(`/api/client/${token}`) });
+  const { data, error } = useQuery({
+    queryKey: ['client', token],
+    queryFn: () => read<ClientView>(`/api/client/${token}`),
+  });
   if (!data) {
     return <Sheet>{error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>}</Sheet>;
   }
@@ -47,18 +53,27 @@ export default function ClientPage() {
         </p>
       </header>
       <Blue>
-        <Silhouette drawing={data.drawing} state="HANDED_OVER" finish={data.finish} material={data.handleMaterial} scale={4} label={`Drawing of ${data.title}, revision ${data.revision}`} />
+        <Silhouette
+          drawing={data.drawing}
+          state="HANDED_OVER"
+          finish={data.finish}
+          material={data.handleMaterial}
+          scale={4}
+          label={`Drawing of ${data.title}, revision ${data.revision}`}
+        />
       </Blue>
       {data.hasSketch ? <img src={`/api/client/${token}/sketch`} alt="Your sketch" style={{ maxWidth: 480 }} /> : null}
       {data.message ? <p>{data.message}</p> : null}
       {data.words ? <Quiet>What we changed: {data.words}</Quiet> : null}
       <FigureStrip aria-label="Your knife in numbers">
-        {[...data.figures, ...(data.price ? [{ key: 'price', label: 'Price', words: data.price }] : [])].map((figure) => (
-          <div key={figure.key}>
-            <dt>{figure.label}</dt>
-            <dd>{figure.words}</dd>
-          </div>
-        ))}
+        {[...data.figures, ...(data.price ? [{ key: 'price', label: 'Price', words: data.price }] : [])].map(
+          (figure) => (
+            <div key={figure.key}>
+              <dt>{figure.label}</dt>
+              <dd>{figure.words}</dd>
+            </div>
+          ),
+        )}
       </FigureStrip>
       {thanks ? <p role="status">{thanks}</p> : null}
       {data.isApproved ? <p>The drawing is approved. The knife is now: {data.stage}.</p> : null}
@@ -80,7 +95,10 @@ function Answer({ token, view, onThanked }: { token: string; view: ClientView; o
   return (
     <Panel aria-label="Your answer">
       <h2>Is this your knife?</h2>
-      <p>With your yes to revision {view.revision} steel is cut. If something should be different, say it in your own words.</p>
+      <p>
+        With your yes to revision {view.revision} steel is cut. If something should be different, say it in your own
+        words.
+      </p>
       <Entry label="Your name" value={name} onChange={setName} problem={problem?.at('name')} autoComplete="name" />
       <Entry label="What should be different" value={words} onChange={setWords} lines problem={problem?.at('words')} />
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}

@@ -25,7 +25,16 @@ export default function Consult() {
     return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
   }
   const latest = talk.revisions[talk.revisions.length - 1];
-  return latest ? <Table key={`${job} ${latest.number}`} talk={talk} revision={latest.number} kept={latest.entries} leaf={leaf} onLeaf={setLeaf} /> : null;
+  return latest ? (
+    <Table
+      key={`${job} ${latest.number}`}
+      talk={talk}
+      revision={latest.number}
+      kept={latest.entries}
+      leaf={leaf}
+      onLeaf={setLeaf}
+    />
+  ) : null;
 }
 
 interface TableProps {
@@ -60,24 +69,48 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
           For: <q>{talk.useWords}</q>
         </p>
       </header>
-      {talk.isApproved ? <Trouble>The outline is approved. A revision that is drawn now takes effect only as a late change of the piece.</Trouble> : null}
+      {talk.isApproved ? (
+        <Trouble>
+          The outline is approved. A revision that is drawn now takes effect only as a late change of the piece.
+        </Trouble>
+      ) : null}
       {shown?.drawing ? (
-        <LiveDrawing shown={shown} finish={entries['finish'] ?? ''} material={entries['handleMaterial'] ?? ''} onPull={knife.pull.to} onLetGo={knife.pull.letGo} />
+        <LiveDrawing
+          shown={shown}
+          finish={entries['finish'] ?? ''}
+          material={entries['handleMaterial'] ?? ''}
+          onPull={knife.pull.to}
+          onLetGo={knife.pull.letGo}
+        />
       ) : null}
       <Last role="status" data-refused={knife.refused ? true : undefined}>
-        {knife.refused || (shown?.figures?.since ? `Last change: ${shown.figures.since}.` : 'Pull a cross on the drawing, press what the client says, or type a number.')}
+        {knife.refused ||
+          (shown?.figures?.since
+            ? `Last change: ${shown.figures.since}.`
+            : 'Pull a cross on the drawing, press what the client says, or type a number.')}
       </Last>
       {shown ? (
         <FigureStrip aria-label="The knife in numbers">
           {shown.figures?.figures
             .filter((figure) => ['overall', 'weight', 'balance', 'edge'].includes(figure.key))
-            .map((figure) => <Figure key={figure.key} label={figure.label} words={figure.words} />)}
-          <Figure label="Material" words={shown.figures?.missingPrices.length === shown.figures?.cost.length ? 'no prices yet' : (shown.figures?.materialCost ?? '')} />
+            .map((figure) => (
+              <Figure key={figure.key} label={figure.label} words={figure.words} />
+            ))}
+          <Figure
+            label="Material"
+            words={
+              shown.figures?.missingPrices.length === shown.figures?.cost.length
+                ? 'no prices yet'
+                : (shown.figures?.materialCost ?? '')
+            }
+          />
           <Figure label="Hands-on work" words={minutes(shown.attendedMinutes)} />
           <Figure label="Done at the earliest" words={day(shown.earliestDay)} />
         </FigureStrip>
       ) : null}
-      {shown && shown.missing.length > 0 ? <Quiet>Not on the racks: {shown.missing.map(missingWords).join('; ')}. The day counts on it.</Quiet> : null}
+      {shown && shown.missing.length > 0 ? (
+        <Quiet>Not on the racks: {shown.missing.map(missingWords).join('; ')}. The day counts on it.</Quiet>
+      ) : null}
       <Book selectedKey={leaf} onSelectionChange={(key) => onLeaf(String(key))}>
         <Row style={{ justifyContent: 'space-between' }}>
           <Leaves aria-label="Ways to change the knife">
@@ -102,17 +135,31 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
         </Page>
         <Page id="sizes">
           <Quiet>A size that is left empty follows the others.</Quiet>
-          <SpecificationFields groups={[...DRAWN_GROUPS]} entries={knife.chosen} reading={reading} onChange={knife.put} />
+          <SpecificationFields
+            groups={[...DRAWN_GROUPS]}
+            entries={knife.chosen}
+            reading={reading}
+            onChange={knife.put}
+          />
         </Page>
         <Page id="questions">
-          <SpecificationFields groups={['Knife', 'Blade', 'Edge', 'Handle', 'Sheath']} entries={entries} reading={reading} onChange={knife.put} />
+          <SpecificationFields
+            groups={['Knife', 'Blade', 'Edge', 'Handle', 'Sheath']}
+            entries={entries}
+            reading={reading}
+            onChange={knife.put}
+          />
         </Page>
         {advice.length > 0 ? (
           <Page id="advice">
             <Advices advice={advice} job={talk.jobId} />
           </Page>
         ) : null}
-        <Page id="weight">{shown?.figures ? <WeightAndCost figures={shown.figures} work={shown.attendedMinutes} missing={shown.missing} /> : null}</Page>
+        <Page id="weight">
+          {shown?.figures ? (
+            <WeightAndCost figures={shown.figures} work={shown.attendedMinutes} missing={shown.missing} />
+          ) : null}
+        </Page>
         <Page id="proposals">
           <Proposals talk={talk} chosen={knife.chosen} onEntries={knife.take} />
         </Page>
@@ -120,7 +167,14 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
           <TalkedOver talk={talk} />
         </Page>
         <Page id="revisions">
-          <Revisions talk={talk} chosen={knife.chosen} isChanged={knife.isChanged} shown={shown} onEntries={knife.take} onKept={knife.forget} />
+          <Revisions
+            talk={talk}
+            chosen={knife.chosen}
+            isChanged={knife.isChanged}
+            shown={shown}
+            onEntries={knife.take}
+            onKept={knife.forget}
+          />
         </Page>
       </Book>
     </>

@@ -18,14 +18,29 @@ const Paper = styled.article`
   display: flex;
   flex-direction: column;
   gap: 0.7rem;
-  @media print { padding: 0; max-width: none; font-size: 9.5pt; gap: 0.35rem; h1 { font-size: 15pt; } h2 { font-size: 11pt; } }
+  @media print {
+    padding: 0;
+    max-width: none;
+    font-size: 9.5pt;
+    gap: 0.35rem;
+    h1 {
+      font-size: 15pt;
+    }
+    h2 {
+      font-size: 11pt;
+    }
+  }
 `;
 
 const Blue = styled.div`
   background: ${({ theme }) => theme.blue};
   padding: 0.8rem;
   print-color-adjust: exact;
-  svg { width: 100%; height: auto; max-height: 44mm; }
+  svg {
+    width: 100%;
+    height: auto;
+    max-height: 44mm;
+  }
 `;
 
 const Columns = styled.div`
@@ -41,9 +56,21 @@ const Small = styled.dl`
   column-gap: 1.4rem;
   font-size: 0.85rem;
   font-variant-numeric: tabular-nums;
-  @media print { font-size: 7.5pt; }
-  div { break-inside: avoid; display: flex; justify-content: space-between; gap: 0.5rem; border-bottom: 1px solid ${({ theme }) => theme.line}; }
-  dd { margin: 0; text-align: right; font-weight: 700; }
+  @media print {
+    font-size: 7.5pt;
+  }
+  div {
+    break-inside: avoid;
+    display: flex;
+    justify-content: space-between;
+    gap: 0.5rem;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+  }
+  dd {
+    margin: 0;
+    text-align: right;
+    font-weight: 700;
+  }
 `;
 
 /** The talk on one sheet of paper: the drawing, the numbers, what was said, and a line to sign on. */
@@ -53,7 +80,12 @@ export default function ConsultSheet() {
   const revision = talk?.revisions[talk.revisions.length - 1];
   const { data: reading } = useQuery({
     queryKey: ['consult', job, 'sheet', revision?.number],
-    queryFn: () => change<Reading>('/api/design/read', { entries: revision?.entries ?? {}, before: revision?.entries ?? {}, useWords: '' }),
+    queryFn: () =>
+      change<Reading>('/api/design/read', {
+        entries: revision?.entries ?? {},
+        before: revision?.entries ?? {},
+        useWords: '',
+      }),
     enabled: Boolean(revision),
   });
   if (!talk || !reading?.drawing) {
@@ -86,7 +118,14 @@ function OneSheet({ talk, reading }: { talk: ConsultView; reading: Reading }) {
       </p>
       {drawing ? (
         <Blue>
-          <Silhouette drawing={drawing} state="HANDED_OVER" finish={reading.entries['finish'] ?? ''} material={reading.entries['handleMaterial']} scale={3} label="The knife" />
+          <Silhouette
+            drawing={drawing}
+            state="HANDED_OVER"
+            finish={reading.entries['finish'] ?? ''}
+            material={reading.entries['handleMaterial']}
+            scale={3}
+            label="The knife"
+          />
         </Blue>
       ) : null}
       <Columns>
@@ -134,7 +173,9 @@ function OneSheet({ talk, reading }: { talk: ConsultView; reading: Reading }) {
           ))}
       </Small>
       <p>
-        {revision?.approval ? `Approved by ${revision.approval.name}.` : 'Approved, name and date: ______________________________________________'}
+        {revision?.approval
+          ? `Approved by ${revision.approval.name}.`
+          : 'Approved, name and date: ______________________________________________'}
       </p>
     </Paper>
   );

@@ -23,7 +23,10 @@ export function Links({ talk }: { talk: ConsultView }) {
                 {location.origin + link.path}
               </a>
               <span>open until {moment(link.expiresAtMillis)}</span>
-              <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/jobs/${talk.jobId}/links/${link.id}/withdraw`))}>
+              <Press
+                isDisabled={isBusy}
+                onPress={() => void run(() => change(`/api/jobs/${talk.jobId}/links/${link.id}/withdraw`))}
+              >
                 Withdraw
               </Press>
             </>

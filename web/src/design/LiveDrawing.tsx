@@ -13,14 +13,48 @@ const Blue = styled.figure`
   padding: 0.5rem;
   position: relative;
   touch-action: none;
-  svg { display: block; width: 100%; height: auto; max-height: 46vh; overflow: visible; }
-  text { fill: ${({ theme }) => theme.scribe}; font-family: ${({ theme }) => theme.label}; font-variant-numeric: tabular-nums; }
-  [data-grip] { outline: none; cursor: grab; }
-  [data-grip] path { stroke: ${({ theme }) => theme.manila}; stroke-width: 1.6px; vector-effect: non-scaling-stroke; fill: none; }
-  [data-grip] circle { fill: ${({ theme }) => theme.blueDeep}; stroke: ${({ theme }) => theme.manila}; stroke-width: 1.8px; vector-effect: non-scaling-stroke; }
-  [data-grip] circle[data-finger] { fill: transparent; stroke: none; }
-  [data-grip][data-held] circle:last-child, [data-grip]:focus-visible circle:last-child { fill: ${({ theme }) => theme.manila}; }
-  [data-dimension] { stroke: ${({ theme }) => theme.scribeQuiet}; stroke-width: 1px; vector-effect: non-scaling-stroke; fill: none; }
+  svg {
+    display: block;
+    width: 100%;
+    height: auto;
+    max-height: 46vh;
+    overflow: visible;
+  }
+  text {
+    fill: ${({ theme }) => theme.scribe};
+    font-family: ${({ theme }) => theme.label};
+    font-variant-numeric: tabular-nums;
+  }
+  [data-grip] {
+    outline: none;
+    cursor: grab;
+  }
+  [data-grip] path {
+    stroke: ${({ theme }) => theme.manila};
+    stroke-width: 1.6px;
+    vector-effect: non-scaling-stroke;
+    fill: none;
+  }
+  [data-grip] circle {
+    fill: ${({ theme }) => theme.blueDeep};
+    stroke: ${({ theme }) => theme.manila};
+    stroke-width: 1.8px;
+    vector-effect: non-scaling-stroke;
+  }
+  [data-grip] circle[data-finger] {
+    fill: transparent;
+    stroke: none;
+  }
+  [data-grip][data-held] circle:last-child,
+  [data-grip]:focus-visible circle:last-child {
+    fill: ${({ theme }) => theme.manila};
+  }
+  [data-dimension] {
+    stroke: ${({ theme }) => theme.scribeQuiet};
+    stroke-width: 1px;
+    vector-effect: non-scaling-stroke;
+    fill: none;
+  }
 `;
 
 /** A finger's width and a cross's size on the drawing, in pixels. */
@@ -45,15 +79,27 @@ export function LiveDrawing({ shown, finish, material, onPull, onLetGo }: LiveDr
   const pixel = Math.max(view.width / size.width, view.height / size.height);
   return (
     <Blue>
-      <svg ref={svg} viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`} role="group" aria-label="The knife as it stands in the talk">
+      <svg
+        ref={svg}
+        viewBox={`${view.x} ${view.y} ${view.width} ${view.height}`}
+        role="group"
+        aria-label="The knife as it stands in the talk"
+      >
         <KnifeLines drawing={drawing} state="HANDED_OVER" finish={finish} material={material} />
         <Lengths drawing={drawing} shown={shown} pixel={pixel} low={view.y + view.height} />
         <Balance at={shown.figures?.balanceX ?? 0} top={view.y} pixel={pixel} />
         {shown.grips.map((grip) => (
-          <Grip key={grip.key} grip={grip} pixel={pixel} onHold={() => setHeld(view)} onPull={(along, across) => onPull(grip.key, along, across)} onLetGo={() => {
-            setHeld(undefined);
-            onLetGo();
-          }} />
+          <Grip
+            key={grip.key}
+            grip={grip}
+            pixel={pixel}
+            onHold={() => setHeld(view)}
+            onPull={(along, across) => onPull(grip.key, along, across)}
+            onLetGo={() => {
+              setHeld(undefined);
+              onLetGo();
+            }}
+          />
         ))}
       </svg>
     </Blue>
@@ -97,7 +143,10 @@ function Grip({ grip, pixel, onHold, onPull, onLetGo }: GripProps) {
     },
     onMove(event) {
       const step = event.pointerType === 'keyboard' ? NUDGE_MM : pixel;
-      pulled.current = { along: pulled.current.along + event.deltaX * step, across: pulled.current.across - event.deltaY * step };
+      pulled.current = {
+        along: pulled.current.along + event.deltaX * step,
+        across: pulled.current.across - event.deltaY * step,
+      };
       onPull(grip.movesAlong ? pulled.current.along : 0, grip.movesAcross ? pulled.current.across : 0);
     },
     onMoveEnd() {
@@ -133,7 +182,13 @@ function Lengths({ drawing, shown, pixel, low }: { drawing: Drawing; shown: Read
   const words = (field: string): string => shown.understood[field] ?? '';
   return (
     <>
-      <path data-dimension d={`M${drawing.buttX} ${y}H${drawing.pointX}M${drawing.buttX} ${y - tick}v${2 * tick}M0 ${y - tick}v${2 * tick}M${drawing.pointX} ${y - tick}v${2 * tick}`} />
+      <path
+        data-dimension
+        d={[
+          `M${drawing.buttX} ${y}H${drawing.pointX}`,
+          ...[drawing.buttX, 0, drawing.pointX].map((x) => `M${x} ${y - tick}v${2 * tick}`),
+        ].join('')}
+      />
       <text x={drawing.buttX / 2} y={y - 5 * pixel} fontSize={size} textAnchor="middle">
         {words('handleLength') || words('haftLength')}
       </text>

@@ -21,7 +21,15 @@ const KINDS = [
   { value: 'TRIAL', words: 'As a trial' },
   { value: 'GIFT', words: 'As a gift' },
 ];
-const EMPTY_JOB = { clientName: '', clientContact: '', title: '', useWords: '', promisedOn: '', pieces: '1', ordered: '' };
+const EMPTY_JOB = {
+  clientName: '',
+  clientContact: '',
+  title: '',
+  useWords: '',
+  promisedOn: '',
+  pieces: '1',
+  ordered: '',
+};
 
 /** The talk at the table: what it is for, what was asked and agreed, and the knife as it grows. */
 export default function NewCommission() {
@@ -40,7 +48,15 @@ export default function NewCommission() {
   const wrong = (field: string) => problem?.at(field);
   const take = () =>
     void run(async () => {
-      const receipt = await change('/api/jobs', { ...job, kind, clientName: isForClient ? job.clientName : '', pieces: Number(job.pieces) || 0, ordered: isForClient ? Number(job.ordered || job.pieces) || 0 : 0, wishes, specification: typed });
+      const receipt = await change('/api/jobs', {
+        ...job,
+        kind,
+        clientName: isForClient ? job.clientName : '',
+        pieces: Number(job.pieces) || 0,
+        ordered: isForClient ? Number(job.ordered || job.pieces) || 0 : 0,
+        wishes,
+        specification: typed,
+      });
       await navigate(`/pieces/${receipt.about}`);
     });
 
@@ -55,28 +71,87 @@ export default function NewCommission() {
               <Choice label="It is made as" value={kind} options={KINDS} onChange={setKind} />
               {isForClient ? (
                 <>
-                  <Entry label="Client" name="clientName" value={job.clientName} onChange={put('clientName')} problem={wrong('clientName')} />
+                  <Entry
+                    label="Client"
+                    name="clientName"
+                    value={job.clientName}
+                    onChange={put('clientName')}
+                    problem={wrong('clientName')}
+                  />
                   <Entry label="How to reach them" value={job.clientContact} onChange={put('clientContact')} />
                 </>
               ) : null}
             </Row>
-            <Entry label={isForClient ? 'What is it for, in the client’s words?' : 'What is it for?'} name="useWords" value={job.useWords} onChange={put('useWords')} problem={wrong('useWords')} lines />
+            <Entry
+              label={isForClient ? 'What is it for, in the client’s words?' : 'What is it for?'}
+              name="useWords"
+              value={job.useWords}
+              onChange={put('useWords')}
+              problem={wrong('useWords')}
+              lines
+            />
             <Row>
-              <Entry label="Called in the shop" name="title" value={job.title} onChange={put('title')} problem={wrong('title')} />
-              <Entry label="Promised for" name="promisedOn" type="date" value={job.promisedOn} onChange={put('promisedOn')} problem={wrong('promisedOn')} />
-              <Entry label="Pieces" name="pieces" value={job.pieces} onChange={put('pieces')} problem={wrong('pieces')} />
-              {isForClient && job.pieces !== '1' ? <Entry label="Of these ordered" name="ordered" value={job.ordered} onChange={put('ordered')} problem={wrong('ordered')} echo={job.ordered ? 'the others are spares of the shop' : 'all of them'} /> : null}
+              <Entry
+                label="Called in the shop"
+                name="title"
+                value={job.title}
+                onChange={put('title')}
+                problem={wrong('title')}
+              />
+              <Entry
+                label="Promised for"
+                name="promisedOn"
+                type="date"
+                value={job.promisedOn}
+                onChange={put('promisedOn')}
+                problem={wrong('promisedOn')}
+              />
+              <Entry
+                label="Pieces"
+                name="pieces"
+                value={job.pieces}
+                onChange={put('pieces')}
+                problem={wrong('pieces')}
+              />
+              {isForClient && job.pieces !== '1' ? (
+                <Entry
+                  label="Of these ordered"
+                  name="ordered"
+                  value={job.ordered}
+                  onChange={put('ordered')}
+                  problem={wrong('ordered')}
+                  echo={job.ordered ? 'the others are spares of the shop' : 'all of them'}
+                />
+              ) : null}
             </Row>
-            <Wishes wishes={wishes} strengths={questions?.strengths ?? []} onChange={setWishes} problem={wrong('wishes')} />
+            <Wishes
+              wishes={wishes}
+              strengths={questions?.strengths ?? []}
+              onChange={setWishes}
+              problem={wrong('wishes')}
+            />
           </Panel>
           <Panel aria-label="Specification">
-            <SpecificationFields groups={TALKED_GROUPS} entries={entries} reading={reading} onChange={(field, value) => setTyped({ ...typed, [field]: value })} />
+            <SpecificationFields
+              groups={TALKED_GROUPS}
+              entries={entries}
+              reading={reading}
+              onChange={(field, value) => setTyped({ ...typed, [field]: value })}
+            />
           </Panel>
         </div>
         <aside>
           <Preview reading={reading} finish={entries['finish'] ?? ''} useWords={job.useWords} />
           <Panel>
-            {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>{isForClient ? 'Steel is cut only after the client has approved the outline.' : 'There is no client to say yes: steel can be cut at once, and it can be sold to one later.'}</Quiet>}
+            {problem ? (
+              <Trouble role="alert">{problem.message}</Trouble>
+            ) : (
+              <Quiet>
+                {isForClient
+                  ? 'Steel is cut only after the client has approved the outline.'
+                  : 'There is no client to say yes: steel can be cut at once, and it can be sold to one later.'}
+              </Quiet>
+            )}
             <Press data-kind="main" data-large isDisabled={isBusy || !reading} onPress={take}>
               Take the job
             </Press>

@@ -19,8 +19,17 @@ const Route = styled.ol`
   max-height: 300px;
   overflow: auto;
   font-size: 0.95rem;
-  li { display: flex; justify-content: space-between; gap: 1rem; border-bottom: 1px solid ${({ theme }) => theme.line}; padding: 0.15rem 0; }
-  span:last-child { color: ${({ theme }) => theme.quiet}; white-space: nowrap; }
+  li {
+    display: flex;
+    justify-content: space-between;
+    gap: 1rem;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+    padding: 0.15rem 0;
+  }
+  span:last-child {
+    color: ${({ theme }) => theme.quiet};
+    white-space: nowrap;
+  }
 `;
 
 const WIDTH = 420;
@@ -31,7 +40,17 @@ export function Preview({ reading, finish, useWords }: { reading?: Reading; fini
   return (
     <>
       <Blue>
-        {drawing ? <Silhouette drawing={drawing} state="HANDLED" finish={finish} scale={WIDTH / drawing.width} label="The knife as specified" /> : 'The drawing comes back when every entry is understood.'}
+        {drawing ? (
+          <Silhouette
+            drawing={drawing}
+            state="HANDLED"
+            finish={finish}
+            scale={WIDTH / drawing.width}
+            label="The knife as specified"
+          />
+        ) : (
+          'The drawing comes back when every entry is understood.'
+        )}
       </Blue>
       {useWords ? (
         <Quiet>
@@ -42,7 +61,8 @@ export function Preview({ reading, finish, useWords }: { reading?: Reading; fini
       {reading && drawing ? (
         <Panel aria-label="Route">
           <p>
-            <strong>{minutes(reading.attendedMinutes)}</strong> of hands-on work in {reading.route.length} steps; done by <strong>{day(reading.earliestDay)}</strong> at the earliest.
+            <strong>{minutes(reading.attendedMinutes)}</strong> of hands-on work in {reading.route.length} steps; done
+            by <strong>{day(reading.earliestDay)}</strong> at the earliest.
           </p>
           <Route aria-label="Steps" tabIndex={0}>
             {reading.route.map((step) => (

@@ -14,7 +14,11 @@ const Blue = styled.div`
   background: ${({ theme }) => theme.blue};
   border-radius: 4px;
   padding: 1rem;
-  svg { width: 100%; height: auto; max-height: 130px; }
+  svg {
+    width: 100%;
+    height: auto;
+    max-height: 130px;
+  }
 `;
 
 const TOLD_APART: readonly string[] = ['weight', 'balance', 'handle', 'finish', 'steel'];
@@ -44,14 +48,27 @@ export function Proposals({ talk, chosen, onEntries }: ProposalsProps) {
             Put it beside the others
           </Press>
         </Row>
-        {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>Change the handle, the finish or the outline, and put each drawing here under a name of its own.</Quiet>}
+        {problem ? (
+          <Trouble role="alert">{problem.message}</Trouble>
+        ) : (
+          <Quiet>
+            Change the handle, the finish or the outline, and put each drawing here under a name of its own.
+          </Quiet>
+        )}
       </Panel>
       <Sheets>
         {talk.proposals.map((proposal) => (
           <Panel key={proposal.id} aria-label={proposal.name}>
             <h2>{proposal.name}</h2>
             <Blue>
-              <Silhouette drawing={proposal.drawing} state="HANDED_OVER" finish={proposal.finish} material={proposal.handleMaterial} scale={2} label={`Drawing of ${proposal.name}`} />
+              <Silhouette
+                drawing={proposal.drawing}
+                state="HANDED_OVER"
+                finish={proposal.finish}
+                material={proposal.handleMaterial}
+                scale={2}
+                label={`Drawing of ${proposal.name}`}
+              />
             </Blue>
             <Table>
               <tbody>
@@ -111,7 +128,11 @@ function Choose({ talk, proposal, onChosen, onClose }: ChooseProps) {
   return (
     <Ask title={`“${proposal.name}” is chosen`} isOpen onClose={onClose}>
       <Entry label="Why this one?" value={reason} onChange={setReason} lines problem={problem?.at('reason')} />
-      {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>It is laid on the table; keep it as a revision when the talk is done.</Quiet>}
+      {problem ? (
+        <Trouble role="alert">{problem.message}</Trouble>
+      ) : (
+        <Quiet>It is laid on the table; keep it as a revision when the talk is done.</Quiet>
+      )}
       <Row>
         <Press data-kind="main" isDisabled={isBusy} onPress={choose}>
           Choose it

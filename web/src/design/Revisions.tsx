@@ -53,7 +53,9 @@ export function Revisions({ talk, chosen, isChanged, shown, onEntries, onKept }:
             </p>
           ))}
           <Row>
-            {revision.number > 1 ? <Press onPress={() => setBeside(revision.number)}>Lay over revision {revision.number - 1}</Press> : null}
+            {revision.number > 1 ? (
+              <Press onPress={() => setBeside(revision.number)}>Lay over revision {revision.number - 1}</Press>
+            ) : null}
             {talk.isApproved ? null : <Press onPress={() => setSending(revision)}>Send to the client</Press>}
             {talk.isApproved ? null : <Press onPress={() => setApproving(revision)}>Approved at the table</Press>}
           </Row>
@@ -61,14 +63,39 @@ export function Revisions({ talk, chosen, isChanged, shown, onEntries, onKept }:
         </Panel>
       ))}
       <Links talk={talk} />
-      {beside ? <Beside job={talk.jobId} first={beside - 1} second={beside} latest={latest} onClose={() => setBeside(undefined)} /> : null}
-      {sending ? <SendLink talk={talk} revision={sending} figures={shown?.figures?.figures ?? []} onClose={() => setSending(undefined)} /> : null}
+      {beside ? (
+        <Beside
+          job={talk.jobId}
+          first={beside - 1}
+          second={beside}
+          latest={latest}
+          onClose={() => setBeside(undefined)}
+        />
+      ) : null}
+      {sending ? (
+        <SendLink
+          talk={talk}
+          revision={sending}
+          figures={shown?.figures?.figures ?? []}
+          onClose={() => setSending(undefined)}
+        />
+      ) : null}
       {approving ? <Approve talk={talk} revision={approving} onClose={() => setApproving(undefined)} /> : null}
     </>
   );
 }
 
-function Keep({ talk, chosen, isChanged, onKept }: { talk: ConsultView; chosen: Entries; isChanged: boolean; onKept: () => void }) {
+function Keep({
+  talk,
+  chosen,
+  isChanged,
+  onKept,
+}: {
+  talk: ConsultView;
+  chosen: Entries;
+  isChanged: boolean;
+  onKept: () => void;
+}) {
   const [words, setWords] = useState('');
   const { problem, isBusy, run } = useCaught();
   const keep = () =>
@@ -96,7 +123,10 @@ function Keep({ talk, chosen, isChanged, onKept }: { talk: ConsultView; chosen: 
 function BringIn({ chosen, onEntries }: { chosen: Entries; onEntries: (entries: Entries) => void }) {
   const [isOutline, setOutline] = useState(false);
   const { problem, run } = useCaught();
-  const take = (file: File) => void run(async () => onEntries((await change<Answers>('/api/exchange/specification', { text: await file.text() })).entries));
+  const take = (file: File) =>
+    void run(async () =>
+      onEntries((await change<Answers>('/api/exchange/specification', { text: await file.text() })).entries),
+    );
   return (
     <Row>
       <PickFile accepts={['.json', 'application/json']} onPicked={take}>
@@ -104,7 +134,13 @@ function BringIn({ chosen, onEntries }: { chosen: Entries; onEntries: (entries: 
       </PickFile>
       <Press onPress={() => setOutline(true)}>Bring in an outline</Press>
       {isOutline ? <BringOutline chosen={chosen} onEntries={onEntries} onClose={() => setOutline(false)} /> : null}
-      {problem ? <Trouble role="alert">{problem.findings.length > 0 ? problem.findings.map((finding) => `${finding.field}: ${findingWords(finding)}`).join(' ') : problem.message}</Trouble> : null}
+      {problem ? (
+        <Trouble role="alert">
+          {problem.findings.length > 0
+            ? problem.findings.map((finding) => `${finding.field}: ${findingWords(finding)}`).join(' ')
+            : problem.message}
+        </Trouble>
+      ) : null}
     </Row>
   );
 }

@@ -26,12 +26,24 @@ export function SendLink({ talk, revision, figures, onClose }: SendLinkProps) {
   const { problem, isBusy, run } = useCaught();
   const send = () =>
     void run(async () => {
-      await change(`/api/jobs/${talk.jobId}/links`, { revision: revision.number, message, price, shown, days: Number(days) || 0 });
+      await change(`/api/jobs/${talk.jobId}/links`, {
+        revision: revision.number,
+        message,
+        price,
+        shown,
+        days: Number(days) || 0,
+      });
       onClose();
     });
   return (
     <Ask title={`Show revision ${revision.number} to ${talk.clientName}`} isOpen onClose={onClose}>
-      <Entry label="A few words to go with it" value={message} onChange={setMessage} lines problem={problem?.at('message')} />
+      <Entry
+        label="A few words to go with it"
+        value={message}
+        onChange={setMessage}
+        lines
+        problem={problem?.at('message')}
+      />
       <Row>
         <Entry label="Price, if you want to name it" value={price} onChange={setPrice} problem={problem?.at('price')} />
         <Entry label="Open for, days" value={days} onChange={setDays} problem={problem?.at('days')} />
@@ -39,13 +51,28 @@ export function SendLink({ talk, revision, figures, onClose }: SendLinkProps) {
       <h3>Numbers that the client sees</h3>
       <Row role="group" aria-label="Numbers that the client sees">
         {figures.map((figure) => (
-          <Tick key={figure.key} words={figure.label} isTicked={shown.includes(figure.key)} onChange={(on) => setShown(on ? [...shown, figure.key] : shown.filter((key) => key !== figure.key))} />
+          <Tick
+            key={figure.key}
+            words={figure.label}
+            isTicked={shown.includes(figure.key)}
+            onChange={(on) => setShown(on ? [...shown, figure.key] : shown.filter((key) => key !== figure.key))}
+          />
         ))}
         {talk.sketches.length > 0 ? (
-          <Tick words="Their sketch beside it" isTicked={shown.includes('sketch')} onChange={(on) => setShown(on ? [...shown, 'sketch'] : shown.filter((key) => key !== 'sketch'))} />
+          <Tick
+            words="Their sketch beside it"
+            isTicked={shown.includes('sketch')}
+            onChange={(on) => setShown(on ? [...shown, 'sketch'] : shown.filter((key) => key !== 'sketch'))}
+          />
         ) : null}
       </Row>
-      {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>Whoever has the link sees the drawing, these numbers and your words, and nothing else of the shop.</Quiet>}
+      {problem ? (
+        <Trouble role="alert">{problem.message}</Trouble>
+      ) : (
+        <Quiet>
+          Whoever has the link sees the drawing, these numbers and your words, and nothing else of the shop.
+        </Quiet>
+      )}
       <Row>
         <Press data-kind="main" isDisabled={isBusy} onPress={send}>
           Make the link

@@ -10,12 +10,28 @@ const Group = styled.fieldset`
   border: none;
   padding: 0;
   margin: 0;
-  legend { font-family: ${({ theme }) => theme.label}; font-weight: 600; font-size: 1.2rem; padding: 0.4rem 0; }
-  > div { display: grid; grid-template-columns: repeat(auto-fill, minmax(205px, 1fr)); gap: 0.6rem 1rem; align-items: start; }
+  legend {
+    font-family: ${({ theme }) => theme.label};
+    font-weight: 600;
+    font-size: 1.2rem;
+    padding: 0.4rem 0;
+  }
+  > div {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(205px, 1fr));
+    gap: 0.6rem 1rem;
+    align-items: start;
+  }
 `;
 
 /** The questions that the drawing answers better: sizes of outline and section, which follow from others until somebody changes them. */
-export const DRAWN_GROUPS: readonly string[] = ['Blade outline', 'Section', 'Handle outline', 'Handle section', 'Tang and fittings'];
+export const DRAWN_GROUPS: readonly string[] = [
+  'Blade outline',
+  'Section',
+  'Handle outline',
+  'Handle section',
+  'Tang and fittings',
+];
 
 interface SpecificationFieldsProps {
   /** Only these groups, or all but the drawn ones. */
@@ -29,7 +45,9 @@ interface SpecificationFieldsProps {
 export function SpecificationFields({ groups: wanted, entries, reading, onChange }: SpecificationFieldsProps) {
   const { data } = useQuestions();
   const asked = new Set(reading?.asked ?? []);
-  const fields = (data?.fields ?? []).filter((field) => asked.has(field.key) && (wanted ? wanted.includes(field.group) : true));
+  const fields = (data?.fields ?? []).filter(
+    (field) => asked.has(field.key) && (wanted ? wanted.includes(field.group) : true),
+  );
   const groups = [...new Set(fields.map((field) => field.group))];
   return (
     <>
@@ -40,7 +58,13 @@ export function SpecificationFields({ groups: wanted, entries, reading, onChange
             {fields
               .filter((field) => field.group === group)
               .map((field) => (
-                <Question key={field.key} field={field} value={entries[field.key] ?? ''} reading={reading} onChange={(value) => onChange(field.key, value)} />
+                <Question
+                  key={field.key}
+                  field={field}
+                  value={entries[field.key] ?? ''}
+                  reading={reading}
+                  onChange={(value) => onChange(field.key, value)}
+                />
               ))}
           </div>
         </Group>
@@ -49,7 +73,17 @@ export function SpecificationFields({ groups: wanted, entries, reading, onChange
   );
 }
 
-function Question({ field, value, reading, onChange }: { field: FieldView; value: string; reading?: Reading; onChange: (value: string) => void }) {
+function Question({
+  field,
+  value,
+  reading,
+  onChange,
+}: {
+  field: FieldView;
+  value: string;
+  reading?: Reading;
+  onChange: (value: string) => void;
+}) {
   const finding = reading?.findings.find((each) => each.field === field.key && each.given === value);
   const problem = finding ? findingWords(finding) : undefined;
   if (field.choices.length > 0) {
@@ -57,5 +91,15 @@ function Question({ field, value, reading, onChange }: { field: FieldView; value
   }
   const understood = reading?.understood[field.key];
   const echo = understood ? `${equals(understood)}${value === '' ? ', as usual' : ''}` : field.accepted;
-  return <Entry label={field.label} name={field.key} value={value} onChange={onChange} problem={problem} echo={echo} doubt={reading?.doubts[field.key]} />;
+  return (
+    <Entry
+      label={field.label}
+      name={field.key}
+      value={value}
+      onChange={onChange}
+      problem={problem}
+      echo={echo}
+      doubt={reading?.doubts[field.key]}
+    />
+  );
 }

@@ -11,21 +11,26 @@ export const Spoken = memo(function Spoken({ onSay }: { onSay: (word: string, mu
   const zones = [...new Set((data?.words ?? []).map((word) => word.zone))];
   return (
     <Said>
-        <Choice label="How much" value={much} options={(data?.muches ?? []).map((each) => ({ ...each, words: each.words || 'as said' }))} onChange={setMuch} />
-        {zones.map((zone) => (
-          <div key={zone} role="group" aria-label={zone}>
-            <h3>{zone}</h3>
-            <div>
-              {(data?.words ?? [])
-                .filter((word) => word.zone === zone)
-                .map((word) => (
-                  <Press key={word.value} onPress={() => void onSay(word.value, much)} aria-description={word.step}>
-                    {word.words}
-                  </Press>
-                ))}
-            </div>
+      <Choice
+        label="How much"
+        value={much}
+        options={(data?.muches ?? []).map((each) => ({ ...each, words: each.words || 'as said' }))}
+        onChange={setMuch}
+      />
+      {zones.map((zone) => (
+        <div key={zone} role="group" aria-label={zone}>
+          <h3>{zone}</h3>
+          <div>
+            {(data?.words ?? [])
+              .filter((word) => word.zone === zone)
+              .map((word) => (
+                <Press key={word.value} onPress={() => void onSay(word.value, much)} aria-description={word.step}>
+                  {word.words}
+                </Press>
+              ))}
           </div>
-        ))}
+        </div>
+      ))}
     </Said>
   );
 });

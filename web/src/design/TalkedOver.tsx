@@ -10,7 +10,9 @@ import { Sheets } from './Consult.styles';
 
 /** What the client said, in their words, beside what was decided. */
 export function TalkedOver({ talk }: { talk: ConsultView }) {
-  const wishes = talk.revisions.flatMap((revision) => revision.wishes.map((wish) => ({ ...wish, revision: revision.number })));
+  const wishes = talk.revisions.flatMap((revision) =>
+    revision.wishes.map((wish) => ({ ...wish, revision: revision.number })),
+  );
   return (
     <Sheets>
       <Panel aria-label="What was said and what was decided">
@@ -26,7 +28,8 @@ export function TalkedOver({ talk }: { talk: ConsultView }) {
         <ul>
           {talk.revisions.map((revision) => (
             <li key={revision.number}>
-              <strong>Revision {revision.number}.</strong> {revision.words} {revision.changes.length > 0 ? <Quiet>{revision.changes.join('; ')}.</Quiet> : null}
+              <strong>Revision {revision.number}.</strong> {revision.words}{' '}
+              {revision.changes.length > 0 ? <Quiet>{revision.changes.join('; ')}.</Quiet> : null}
             </li>
           ))}
         </ul>
@@ -48,7 +51,12 @@ function Sketches({ talk }: { talk: ConsultView }) {
   return (
     <>
       {talk.sketches.map((sketch) => (
-        <img key={sketch.id} src={sketch.path} alt={`The client’s sketch, ${sketch.fileName}`} style={{ maxWidth: '100%' }} />
+        <img
+          key={sketch.id}
+          src={sketch.path}
+          alt={`The client’s sketch, ${sketch.fileName}`}
+          style={{ maxWidth: '100%' }}
+        />
       ))}
       <div>
         <PickFile accepts={PICTURES} onPicked={take}>

@@ -8,10 +8,19 @@ import { Cuts, Sheets, Table } from './Consult.styles';
 const SCALE = 5;
 
 /** Something that has to be bought: from whom and how long it takes, as far as that is known. */
-export const missingWords = (each: MissingView): string => `${each.words}${each.supplier ? `, from ${each.supplier}` : ''}${each.leadDays ? `, ${each.leadDays} days` : ''}`;
+export const missingWords = (each: MissingView): string =>
+  `${each.words}${each.supplier ? `, from ${each.supplier}` : ''}${each.leadDays ? `, ${each.leadDays} days` : ''}`;
 
 /** What each part weighs, how the blade thins along its length, and what the materials cost. */
-export function WeightAndCost({ figures, work, missing }: { figures: Figures; work: number; missing: readonly MissingView[] }) {
+export function WeightAndCost({
+  figures,
+  work,
+  missing,
+}: {
+  figures: Figures;
+  work: number;
+  missing: readonly MissingView[];
+}) {
   return (
     <Sheets>
       <Panel aria-label="Weight">
@@ -42,7 +51,12 @@ export function WeightAndCost({ figures, work, missing }: { figures: Figures; wo
         <Cuts>
           {figures.sections.map((cut) => (
             <figure key={cut.name}>
-              <svg width={cut.width * SCALE} height={cut.height * SCALE} viewBox={`${-cut.width / 2} ${-cut.height} ${cut.width} ${cut.height}`} aria-hidden="true">
+              <svg
+                width={cut.width * SCALE}
+                height={cut.height * SCALE}
+                viewBox={`${-cut.width / 2} ${-cut.height} ${cut.width} ${cut.height}`}
+                aria-hidden="true"
+              >
                 <path d={cut.path} />
               </svg>
               <figcaption>{cut.name}</figcaption>

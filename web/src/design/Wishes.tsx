@@ -29,7 +29,8 @@ interface WishesProps {
 
 /** Must, may, maker's choice: what was asked beside what was agreed. */
 export function Wishes({ wishes, strengths, onChange, problem }: WishesProps) {
-  const put = (index: number, field: keyof Wish) => (value: string) => onChange(wishes.map((wish, i) => (i === index ? { ...wish, [field]: value } : wish)));
+  const put = (index: number, field: keyof Wish) => (value: string) =>
+    onChange(wishes.map((wish, i) => (i === index ? { ...wish, [field]: value } : wish)));
   return (
     <div>
       <h3>Wishes</h3>
@@ -45,7 +46,9 @@ export function Wishes({ wishes, strengths, onChange, problem }: WishesProps) {
         ))}
       </ul>
       {problem ? <Trouble role="alert">{problem}</Trouble> : null}
-      <Press onPress={() => onChange([...wishes, { words: '', strength: 'MUST', asked: '', agreed: '' }])}>Add a wish</Press>
+      <Press onPress={() => onChange([...wishes, { words: '', strength: 'MUST', asked: '', agreed: '' }])}>
+        Add a wish
+      </Press>
     </div>
   );
 }

@@ -8,7 +8,11 @@ export type Entries = Record<string, string>;
 const PAUSE_MS = 120;
 
 export function useTalk(job: number) {
-  return useQuery({ queryKey: ['consult', job], queryFn: () => read<ConsultView>(`/api/jobs/${job}/consult`), enabled: Number.isFinite(job) });
+  return useQuery({
+    queryKey: ['consult', job],
+    queryFn: () => read<ConsultView>(`/api/jobs/${job}/consult`),
+    enabled: Number.isFinite(job),
+  });
 }
 
 /** Where a window keeps what is not kept as a revision yet, so that a reload loses nothing. */
@@ -46,7 +50,10 @@ export function useKnife(job: number, revision: number, kept: Entries) {
 
   const before = earlier[earlier.length - 1];
   useEffect(() => {
-    const timer = window.setTimeout(() => void ask('read', { entries: chosen, before: before ?? chosen, useWords: '' }).catch(() => undefined), PAUSE_MS);
+    const timer = window.setTimeout(
+      () => void ask('read', { entries: chosen, before: before ?? chosen, useWords: '' }).catch(() => undefined),
+      PAUSE_MS,
+    );
     return () => window.clearTimeout(timer);
   }, [chosen, before, ask]);
 
@@ -97,7 +104,11 @@ export function useKnife(job: number, revision: number, kept: Entries) {
 }
 
 /** Moves a grip: one question to the server is on its way at a time, always about where the finger is by then. */
-function usePull(chosen: Entries, ask: (what: 'pull', asked: unknown) => Promise<Reading>, settle: (next: Entries) => void) {
+function usePull(
+  chosen: Entries,
+  ask: (what: 'pull', asked: unknown) => Promise<Reading>,
+  settle: (next: Entries) => void,
+) {
   const wanted = useRef<{ grip: string; along: number; across: number } | undefined>(undefined);
   const reached = useRef<Entries | undefined>(undefined);
   const isAsking = useRef(false);

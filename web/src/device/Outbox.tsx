@@ -20,8 +20,12 @@ export default function Outbox() {
           ? 'Letters go to the mail server when they are written.'
           : 'No mail server is set up: letters lie here, and each can be taken out as a file that a mail program opens.'}
       </Quiet>
-      {data?.due.map((due) => <ToWrite key={`${due.pieceId} ${due.operation}`} due={due} />)}
-      {data?.due.length === 0 && data.letters.length === 0 ? <Quiet>Nothing to write. In a talk, choose the steps after which its client hears from you.</Quiet> : null}
+      {data?.due.map((due) => (
+        <ToWrite key={`${due.pieceId} ${due.operation}`} due={due} />
+      ))}
+      {data?.due.length === 0 && data.letters.length === 0 ? (
+        <Quiet>Nothing to write. In a talk, choose the steps after which its client hears from you.</Quiet>
+      ) : null}
       {data?.letters.map((letter) => (
         <Panel key={letter.id} aria-label={letter.subject}>
           <Row>
@@ -33,7 +37,9 @@ export default function Outbox() {
             <a href={`/api/outbox/${letter.id}/letter.eml`}>As a file</a>
           </Row>
           <p style={{ whiteSpace: 'pre-line' }}>{letter.words}</p>
-          {letter.photoId ? <img src={`/api/photos/${letter.photoId}/thumbnail`} alt="Goes with the letter" style={{ maxWidth: 240 }} /> : null}
+          {letter.photoId ? (
+            <img src={`/api/photos/${letter.photoId}/thumbnail`} alt="Goes with the letter" style={{ maxWidth: 240 }} />
+          ) : null}
         </Panel>
       ))}
     </>
@@ -41,10 +47,16 @@ export default function Outbox() {
 }
 
 function ToWrite({ due }: { due: Prepared }) {
-  const [letter, setLetter] = useState({ recipient: due.recipient, subject: due.subject, words: due.words, photoId: due.photoId });
+  const [letter, setLetter] = useState({
+    recipient: due.recipient,
+    subject: due.subject,
+    words: due.words,
+    photoId: due.photoId,
+  });
   const { problem, isBusy, run } = useCaught();
   const put = (field: 'recipient' | 'subject' | 'words') => (value: string) => setLetter({ ...letter, [field]: value });
-  const write = () => void run(() => change('/api/outbox', { ...letter, pieceId: due.pieceId, operation: due.operation }));
+  const write = () =>
+    void run(() => change('/api/outbox', { ...letter, pieceId: due.pieceId, operation: due.operation }));
   return (
     <Panel aria-label={`To write: ${due.subject}`}>
       <Row>

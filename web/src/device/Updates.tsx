@@ -7,17 +7,38 @@ import { Tick } from '../parts/Tick';
 
 /** After which steps the client is written to. */
 export function Updates({ job }: { job: number }) {
-  const { data } = useQuery({ queryKey: ['consult', job, 'updates'], queryFn: () => read<Steps>(`/api/jobs/${job}/updates`) });
+  const { data } = useQuery({
+    queryKey: ['consult', job, 'updates'],
+    queryFn: () => read<Steps>(`/api/jobs/${job}/updates`),
+  });
   const { problem, isBusy, run } = useCaught();
   const choose = (operation: string, on: boolean) =>
-    void run(() => change(`/api/jobs/${job}/updates`, { operations: (data?.steps ?? []).filter((step) => (step.operation === operation ? on : step.isChosen)).map((step) => step.operation) }));
+    void run(() =>
+      change(`/api/jobs/${job}/updates`, {
+        operations: (data?.steps ?? [])
+          .filter((step) => (step.operation === operation ? on : step.isChosen))
+          .map((step) => step.operation),
+      }),
+    );
   return (
     <Panel aria-label="Updates">
       <h2>The client hears from us after</h2>
       {data?.steps.map((step) => (
-        <Tick key={step.operation} words={step.title} isTicked={step.isChosen} isDisabled={isBusy} onChange={(on) => choose(step.operation, on)} />
+        <Tick
+          key={step.operation}
+          words={step.title}
+          isTicked={step.isChosen}
+          isDisabled={isBusy}
+          onChange={(on) => choose(step.operation, on)}
+        />
       ))}
-      {problem ? <Trouble role="alert">{problem.message}</Trouble> : <Quiet>When such a step is done, a letter with the latest photograph waits in the outbox for somebody to read it.</Quiet>}
+      {problem ? (
+        <Trouble role="alert">{problem.message}</Trouble>
+      ) : (
+        <Quiet>
+          When such a step is done, a letter with the latest photograph waits in the outbox for somebody to read it.
+        </Quiet>
+      )}
     </Panel>
   );
 }

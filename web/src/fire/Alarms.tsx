@@ -27,7 +27,11 @@ function Alarm({ alarm }: { alarm: AlarmView }) {
         <h2>{alarm.words}</h2>
         <span>since {clockTime(alarm.raisedAtMillis)}</span>
         <Link to={alarm.loadId ? `/fire/loads/${alarm.loadId}` : '/fire'}>Go there</Link>
-        <Press isDisabled={isBusy} data-large onPress={() => void run(() => change(`/api/alarms/${alarm.id}/answer`, { words: '' }))}>
+        <Press
+          isDisabled={isBusy}
+          data-large
+          onPress={() => void run(() => change(`/api/alarms/${alarm.id}/answer`, { words: '' }))}
+        >
           I have it
         </Press>
       </header>

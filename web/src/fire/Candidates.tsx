@@ -26,7 +26,10 @@ export function Candidates({ load }: { load: LoadView }) {
               </small>
             </div>
             <div>
-              <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/fire/loads/${load.id}/join`, { piece: piece.id }))}>
+              <Press
+                isDisabled={isBusy}
+                onPress={() => void run(() => change(`/api/fire/loads/${load.id}/join`, { piece: piece.id }))}
+              >
                 Into the load
               </Press>
             </div>
@@ -35,7 +38,9 @@ export function Candidates({ load }: { load: LoadView }) {
       </SlotList>
       {cannot.length > 0 ? (
         <details>
-          <summary style={{ minHeight: '44px', paddingTop: '0.6rem', cursor: 'pointer' }}>{cannot.length} cannot join yet, and why</summary>
+          <summary style={{ minHeight: '44px', paddingTop: '0.6rem', cursor: 'pointer' }}>
+            {cannot.length} cannot join yet, and why
+          </summary>
           <SlotList>
             {cannot.map((piece) => (
               <Slot key={piece.id} aria-label={piece.name}>

@@ -7,9 +7,22 @@ const Bars = styled.ul`
   list-style: none;
   padding: 0;
   margin: 0;
-  li { display: grid; grid-template-columns: 5.5rem 4.5rem 1fr; gap: 0.8rem; align-items: center; padding: 0.12rem 0; }
-  i { height: 1.3rem; border: 1px solid ${({ theme }) => theme.line}; border-radius: 2px; }
-  span { font-variant-numeric: tabular-nums; text-align: right; }
+  li {
+    display: grid;
+    grid-template-columns: 5.5rem 4.5rem 1fr;
+    gap: 0.8rem;
+    align-items: center;
+    padding: 0.12rem 0;
+  }
+  i {
+    height: 1.3rem;
+    border: 1px solid ${({ theme }) => theme.line};
+    border-radius: 2px;
+  }
+  span {
+    font-variant-numeric: tabular-nums;
+    text-align: right;
+  }
 `;
 
 /** Temper colours and the glow, with what makes them lie. */

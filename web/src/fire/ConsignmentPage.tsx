@@ -22,7 +22,11 @@ const CAME: Record<string, string> = { RIGHT: 'as on the sheet', DIFFERENT: 'dif
 /** A send-out sheet: as it goes along with the blades, and as they came back. */
 export default function ConsignmentPage() {
   const id = Number(useParams().id);
-  const { data: sheet } = useQuery({ queryKey: ['fire', 'treater', id], queryFn: () => read<ConsignmentView>(`/api/fire/treater/${id}`), enabled: Number.isFinite(id) });
+  const { data: sheet } = useQuery({
+    queryKey: ['fire', 'treater', id],
+    queryFn: () => read<ConsignmentView>(`/api/fire/treater/${id}`),
+    enabled: Number.isFinite(id),
+  });
   if (!sheet) {
     return <Quiet>One moment…</Quiet>;
   }
@@ -38,19 +42,23 @@ export default function ConsignmentPage() {
           {sheet.shop} to {sheet.treater}
         </h2>
         <p>
-          Out {dayWithYear(sheet.outOn)}, promised back {dayWithYear(sheet.backOn)}; sent by {sheet.sentBy}. {sheet.pieces.length} {sheet.pieces.length === 1 ? 'blade' : 'blades'}.
+          Out {dayWithYear(sheet.outOn)}, promised back {dayWithYear(sheet.backOn)}; sent by {sheet.sentBy}.{' '}
+          {sheet.pieces.length} {sheet.pieces.length === 1 ? 'blade' : 'blades'}.
         </p>
         <p>
-          Straightness: {sheet.straightness}. Cold treatment: {sheet.isCold ? 'yes, before the first temper' : 'no'}. {sheet.words}
+          Straightness: {sheet.straightness}. Cold treatment: {sheet.isCold ? 'yes, before the first temper' : 'no'}.{' '}
+          {sheet.words}
         </p>
         <Facts>
           <thead>
             <tr>
-              {['Mark', 'Steel', 'Condition', 'Edge left', 'Hardness wanted', sheet.returnedOn ? 'Came back' : ''].map((head) => (
-                <th key={head} scope="col">
-                  {head}
-                </th>
-              ))}
+              {['Mark', 'Steel', 'Condition', 'Edge left', 'Hardness wanted', sheet.returnedOn ? 'Came back' : ''].map(
+                (head) => (
+                  <th key={head} scope="col">
+                    {head}
+                  </th>
+                ),
+              )}
             </tr>
           </thead>
           <tbody>
@@ -64,7 +72,10 @@ export default function ConsignmentPage() {
                 <td>{piece.edge}</td>
                 <td>{piece.hardness}</td>
                 <td>
-                  {CAME[piece.backAs]} {piece.backWords} {piece.isOpen ? <Link to={`/bench/${piece.pieceId}/${piece.operation}?went-wrong=OTHER`}>What now?</Link> : null}
+                  {CAME[piece.backAs]} {piece.backWords}{' '}
+                  {piece.isOpen ? (
+                    <Link to={`/bench/${piece.pieceId}/${piece.operation}?went-wrong=OTHER`}>What now?</Link>
+                  ) : null}
                 </td>
               </tr>
             ))}
@@ -82,16 +93,34 @@ function Back({ sheet }: { sheet: ConsignmentView }) {
   const { problem, isBusy, run } = useCaught();
   const of = (piece: number) => back[piece] ?? { as: '', words: '' };
   const looked = sheet.pieces.filter((piece) => of(piece.pieceId).as);
-  const send = () => void run(() => change(`/api/fire/treater/${sheet.id}/returned`, { pieces: looked.map((piece) => ({ piece: piece.pieceId, ...of(piece.pieceId) })) }));
+  const send = () =>
+    void run(() =>
+      change(`/api/fire/treater/${sheet.id}/returned`, {
+        pieces: looked.map((piece) => ({ piece: piece.pieceId, ...of(piece.pieceId) })),
+      }),
+    );
   return (
     <Panel aria-label="Back from the treater" data-no-print>
       <h2>Back from the treater</h2>
-      <Quiet>Count them, compare the marks, look for scale and warp, test the hardness. What differs is asked about; what is missing is held.</Quiet>
+      <Quiet>
+        Count them, compare the marks, look for scale and warp, test the hardness. What differs is asked about; what is
+        missing is held.
+      </Quiet>
       {sheet.pieces.map((piece) => (
         <Row key={piece.pieceId}>
-          <Choice label={piece.mark} value={of(piece.pieceId).as} options={BACK} onChange={(as) => setBack({ ...back, [piece.pieceId]: { ...of(piece.pieceId), as } })} />
+          <Choice
+            label={piece.mark}
+            value={of(piece.pieceId).as}
+            options={BACK}
+            onChange={(as) => setBack({ ...back, [piece.pieceId]: { ...of(piece.pieceId), as } })}
+          />
           {of(piece.pieceId).as === 'DIFFERENT' ? (
-            <Entry label="What is different" name={`different${piece.pieceId}`} value={of(piece.pieceId).words} onChange={(words) => setBack({ ...back, [piece.pieceId]: { as: 'DIFFERENT', words } })} />
+            <Entry
+              label="What is different"
+              name={`different${piece.pieceId}`}
+              value={of(piece.pieceId).words}
+              onChange={(words) => setBack({ ...back, [piece.pieceId]: { as: 'DIFFERENT', words } })}
+            />
           ) : null}
         </Row>
       ))}

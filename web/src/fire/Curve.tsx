@@ -14,13 +14,24 @@ interface CurveProps {
   ahead?: readonly AheadView[];
 }
 
+const LEGEND =
+  'the line is what it showed, the dashes what it is told, on to the last one out; ' +
+  'hours since it was lit, on the kiln’s own clock.';
+
 /** The curve of one fire, in hours since it was lit. */
 export function Curve({ kilnId, from, to, caption, ahead }: CurveProps) {
   const { data } = useCurve(kilnId, from, to);
   if (!data) {
     return <Plate style={{ minHeight: '300px' }} />;
   }
-  return <Drawn curve={withWhatComes(data, ahead ?? [])} from={from} to={to > 0 ? to : untilWhatComes(data, ahead ?? [])} caption={`${caption}: the line is what it showed, the dashes what it is told, on to the last one out; hours since it was lit, on the kiln’s own clock.`} />;
+  return (
+    <Drawn
+      curve={withWhatComes(data, ahead ?? [])}
+      from={from}
+      to={to > 0 ? to : untilWhatComes(data, ahead ?? [])}
+      caption={`${caption}: ${LEGEND}`}
+    />
+  );
 }
 
 interface DrawnProps {

@@ -13,7 +13,13 @@ import { Caution, Faces } from './Fire.styles';
 import { NewKiln } from './NewKiln';
 import { useFire } from './useFire';
 
-const STANDING: Record<string, string> = { PLANNED: 'planned', LIT: 'the fire burns', IN: 'in the fire', OVER: 'over', GIVEN_UP: 'given up' };
+const STANDING: Record<string, string> = {
+  PLANNED: 'planned',
+  LIT: 'the fire burns',
+  IN: 'in the fire',
+  OVER: 'over',
+  GIVEN_UP: 'given up',
+};
 
 /** The fire: what each kiln shows, the loads that are planned and burning, and those that are over. */
 export default function FirePage() {
@@ -28,7 +34,12 @@ export default function FirePage() {
         <Link to="/fire/steels">Steels and tempers</Link>
         <Link to="/fire/treater">Outside treater</Link>
       </Row>
-      {data.kilns.length === 0 ? <p>No kiln is written down yet. A stand-in plays its part until a real one is wired to it, so that loads can be planned and tried.</p> : null}
+      {data.kilns.length === 0 ? (
+        <p>
+          No kiln is written down yet. A stand-in plays its part until a real one is wired to it, so that loads can be
+          planned and tried.
+        </p>
+      ) : null}
       <Faces>
         {data.kilns.map((kiln) => (
           <Face key={kiln.id} kiln={kiln} />
@@ -46,7 +57,11 @@ function Loads({ fire }: { fire: FireView }) {
   return (
     <Panel aria-label="Loads">
       <h2>Loads</h2>
-      {fire.open.length === 0 ? <Quiet>None is planned. Pieces of several jobs share a fire when their programmes agree.</Quiet> : <Table loads={fire.open} />}
+      {fire.open.length === 0 ? (
+        <Quiet>None is planned. Pieces of several jobs share a fire when their programmes agree.</Quiet>
+      ) : (
+        <Table loads={fire.open} />
+      )}
       {fire.kilns.length > 0 ? <PlanLoad fire={fire} /> : null}
       {fire.past.length > 0 ? (
         <>
@@ -66,11 +81,19 @@ function SoakCounts({ fire }: { fire: FireView }) {
     <Panel aria-label="How soaks are counted">
       <h2>How soaks are counted</h2>
       {isOwner ? (
-        <Choice label="A soak counts" value={fire.soakCounts} options={fire.soakChoices} onChange={(counts) => void run(() => change('/api/fire/soak-counts', { counts }))} />
+        <Choice
+          label="A soak counts"
+          value={fire.soakCounts}
+          options={fire.soakChoices}
+          onChange={(counts) => void run(() => change('/api/fire/soak-counts', { counts }))}
+        />
       ) : (
         <p>A soak counts {fire.soakChoices.find((each) => each.value === fire.soakCounts)?.words}.</p>
       )}
-      <Quiet>The blade’s heat is reckoned from its thickness and from what the thermocouple showed, for bare steel; clay and foil take longer.</Quiet>
+      <Quiet>
+        The blade’s heat is reckoned from its thickness and from what the thermocouple showed, for bare steel; clay and
+        foil take longer.
+      </Quiet>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>
   );
@@ -110,8 +133,18 @@ function PlanLoad({ fire }: { fire: FireView }) {
     });
   return (
     <Row>
-      <Choice label="For" value={wish.treatment} options={fire.treatments.map((each) => ({ value: each.treatment, words: each.words }))} onChange={(treatment) => setWish({ ...wish, treatment })} />
-      <Choice label="In" value={kiln} options={fire.kilns.map((each) => ({ value: String(each.id), words: each.name }))} onChange={(value) => setWish({ ...wish, kiln: value })} />
+      <Choice
+        label="For"
+        value={wish.treatment}
+        options={fire.treatments.map((each) => ({ value: each.treatment, words: each.words }))}
+        onChange={(treatment) => setWish({ ...wish, treatment })}
+      />
+      <Choice
+        label="In"
+        value={kiln}
+        options={fire.kilns.map((each) => ({ value: String(each.id), words: each.name }))}
+        onChange={(value) => setWish({ ...wish, kiln: value })}
+      />
       <Press data-kind="main" isDisabled={isBusy} style={{ alignSelf: 'end' }} onPress={plan}>
         Plan a load
       </Press>

@@ -17,18 +17,40 @@ export function Hands({ load }: { load: LoadView }) {
       </p>
     ) : null;
   }
-  const who = [{ value: '0', words: 'Nobody yet' }, ...(people ?? []).map((person) => ({ value: String(person.id), words: person.name }))];
-  const choose = (door: string, quench: string) => void run(() => change(`/api/fire/loads/${load.id}/hands`, { door: Number(door), quench: Number(quench) }));
+  const who = [
+    { value: '0', words: 'Nobody yet' },
+    ...(people ?? []).map((person) => ({ value: String(person.id), words: person.name })),
+  ];
+  const choose = (door: string, quench: string) =>
+    void run(() => change(`/api/fire/loads/${load.id}/hands`, { door: Number(door), quench: Number(quench) }));
   return (
     <>
       {load.isQuenched ? (
         <Row>
-          <Choice label="At the door" value={String(load.doorBy)} options={who} onChange={(door) => choose(door, String(load.quenchBy))} />
-          <Choice label="At the quench" value={String(load.quenchBy)} options={who} onChange={(quench) => choose(String(load.doorBy), quench)} />
+          <Choice
+            label="At the door"
+            value={String(load.doorBy)}
+            options={who}
+            onChange={(door) => choose(door, String(load.quenchBy))}
+          />
+          <Choice
+            label="At the quench"
+            value={String(load.quenchBy)}
+            options={who}
+            onChange={(quench) => choose(String(load.doorBy), quench)}
+          />
         </Row>
       ) : null}
       {load.ready.map((each) => (
-        <Tick key={each.line} words={each.line} isTicked={each.isReady} isDisabled={isBusy} onChange={(isReady) => void run(() => change(`/api/fire/loads/${load.id}/ready`, { line: each.line, isReady }))} />
+        <Tick
+          key={each.line}
+          words={each.line}
+          isTicked={each.isReady}
+          isDisabled={isBusy}
+          onChange={(isReady) =>
+            void run(() => change(`/api/fire/loads/${load.id}/ready`, { line: each.line, isReady }))
+          }
+        />
       ))}
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </>

@@ -27,7 +27,10 @@ export function Hardness({ piece }: { piece: PieceFire }) {
     });
   const keep = () =>
     void run(async () => {
-      await change(`/api/fire/pieces/${piece.id}/hardness`, { readings: taken.filter((each) => each.trim()), skates: file === 'SKATES' });
+      await change(`/api/fire/pieces/${piece.id}/hardness`, {
+        readings: taken.filter((each) => each.trim()),
+        skates: file === 'SKATES',
+      });
       setTaken(['', '', '']);
     });
   return (
@@ -40,7 +43,13 @@ export function Hardness({ piece }: { piece: PieceFire }) {
         {taken.map((reading, i) => (
           // Readings have no name but their turn.
           <div key={i} style={{ width: '8rem' }}>
-            <Entry label={`Reading ${i + 1}`} name={`reading${i + 1}`} value={reading} onChange={(value) => setTaken(taken.map((each, at) => (at === i ? value : each)))} problem={problem?.findings[0]?.given === reading && reading ? problem.at('readings') : undefined} />
+            <Entry
+              label={`Reading ${i + 1}`}
+              name={`reading${i + 1}`}
+              value={reading}
+              onChange={(value) => setTaken(taken.map((each, at) => (at === i ? value : each)))}
+              problem={problem?.findings[0]?.given === reading && reading ? problem.at('readings') : undefined}
+            />
           </div>
         ))}
       </Row>
@@ -53,7 +62,10 @@ export function Hardness({ piece }: { piece: PieceFire }) {
           Write it down
         </Press>
       </Row>
-      <Quiet>The tester is a stand-in: it reads what such a blade likely shows, with scatter. Three readings on a flat, away from the edge.</Quiet>
+      <Quiet>
+        The tester is a stand-in: it reads what such a blade likely shows, with scatter. Three readings on a flat, away
+        from the edge.
+      </Quiet>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>
   );

@@ -14,7 +14,11 @@ const EMPTY = { shown: '', second: '' };
 
 /** A kiln beside a second thermocouple, with coupons broken for their grain: what it is off is kept, and used from then on. */
 export function KilnChecks({ kiln }: { kiln: number }) {
-  const { data } = useQuery({ queryKey: ['fire', 'checks', kiln], queryFn: () => read<ChecksView>(`/api/fire/kilns/${kiln}/checks`), enabled: Number.isFinite(kiln) });
+  const { data } = useQuery({
+    queryKey: ['fire', 'checks', kiln],
+    queryFn: () => read<ChecksView>(`/api/fire/kilns/${kiln}/checks`),
+    enabled: Number.isFinite(kiln),
+  });
   const [typed, setTyped] = useState(EMPTY);
   const [grain, setGrain] = useState('FINE');
   const { problem, isBusy, run } = useCaught();
@@ -57,15 +61,30 @@ export function KilnChecks({ kiln }: { kiln: number }) {
         </Facts>
       ) : null}
       <Row>
-        <Entry label="Its own display shows" name="shown" value={typed.shown} onChange={(shown) => setTyped({ ...typed, shown })} problem={problem?.at('shown')} />
-        <Entry label="The second thermocouple reads" name="second" value={typed.second} onChange={(second) => setTyped({ ...typed, second })} problem={problem?.at('second')} />
+        <Entry
+          label="Its own display shows"
+          name="shown"
+          value={typed.shown}
+          onChange={(shown) => setTyped({ ...typed, shown })}
+          problem={problem?.at('shown')}
+        />
+        <Entry
+          label="The second thermocouple reads"
+          name="second"
+          value={typed.second}
+          onChange={(second) => setTyped({ ...typed, second })}
+          problem={problem?.at('second')}
+        />
         <Choice label="The coupon broke" value={grain} options={data.grains} onChange={setGrain} />
         <Press style={{ alignSelf: 'end' }} data-kind="main" isDisabled={isBusy} onPress={keep}>
           Write the check down
         </Press>
       </Row>
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
-      <Quiet>Three heats, at least 25 °F (14 °C) apart: below, at and above the one that you harden from. Break the coupon in a rag, eyes covered.</Quiet>
+      <Quiet>
+        Three heats, at least 25 °F (14 °C) apart: below, at and above the one that you harden from. Break the coupon in
+        a rag, eyes covered.
+      </Quiet>
     </Panel>
   );
 }

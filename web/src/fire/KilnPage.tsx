@@ -16,7 +16,12 @@ export default function KilnPage() {
   const id = Number(useParams().id);
   const [asked] = useSearchParams();
   const [day, setDay] = useState(asked.get('day') ?? '');
-  const { data } = useQuery({ queryKey: ['fire', 'day', id, day], queryFn: () => read<DayView>(`/api/fire/kilns/${id}/day?day=${day}`), enabled: Number.isFinite(id), placeholderData: (before) => before });
+  const { data } = useQuery({
+    queryKey: ['fire', 'day', id, day],
+    queryFn: () => read<DayView>(`/api/fire/kilns/${id}/day?day=${day}`),
+    enabled: Number.isFinite(id),
+    placeholderData: (before) => before,
+  });
   const person = usePerson();
   const go = useNavigate();
   const { problem, isBusy, run } = useCaught();
@@ -45,7 +50,17 @@ export default function KilnPage() {
         <Press onPress={() => setDay(data.after)}>The day after</Press>
       </Row>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-      {data.curve.points.length === 0 ? <Quiet>It showed nothing that day: cold, or not yet here.</Quiet> : <Drawn curve={data.curve} from={data.fromMillis} to={data.toMillis} caption="The line is what it showed, the dashes what it was told." byClock />}
+      {data.curve.points.length === 0 ? (
+        <Quiet>It showed nothing that day: cold, or not yet here.</Quiet>
+      ) : (
+        <Drawn
+          curve={data.curve}
+          from={data.fromMillis}
+          to={data.toMillis}
+          caption="The line is what it showed, the dashes what it was told."
+          byClock
+        />
+      )}
       <KilnChecks kiln={id} />
     </>
   );

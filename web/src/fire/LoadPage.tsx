@@ -35,10 +35,20 @@ export default function LoadPage() {
         </span>
       </Row>
       {load.standing === 'GIVEN_UP' ? <Trouble>Given up: {load.words}</Trouble> : null}
-      {load.standing === 'OVER' ? <Quiet>This fire is over. Its curve and each piece’s soak stay in their records.</Quiet> : null}
+      {load.standing === 'OVER' ? (
+        <Quiet>This fire is over. Its curve and each piece’s soak stay in their records.</Quiet>
+      ) : null}
       <Sides data-burning={isBurning(load) || undefined}>
         <div>
-          {load.litAtMillis ? <Curve kilnId={load.kilnId} from={load.litAtMillis} to={isOpen ? 0 : load.overAtMillis} caption={load.kiln} ahead={load.ahead} /> : null}
+          {load.litAtMillis ? (
+            <Curve
+              kilnId={load.kilnId}
+              from={load.litAtMillis}
+              to={isOpen ? 0 : load.overAtMillis}
+              caption={load.kiln}
+              ahead={load.ahead}
+            />
+          ) : null}
           <LoadPieces load={load} />
           {load.standing === 'PLANNED' ? <Candidates load={load} /> : null}
           {load.temper.working.length > 0 && isOpen ? <Temper load={load} /> : null}
@@ -93,7 +103,12 @@ function Now({ load }: { load: LoadView }) {
       <h2>{load.standing === 'PLANNED' ? 'Before the fire' : 'Now'}</h2>
       <Row>
         {load.standing === 'PLANNED' ? (
-          <Press data-kind="main" data-large isDisabled={isBusy || load.pieces.length === 0} onPress={() => send('light')}>
+          <Press
+            data-kind="main"
+            data-large
+            isDisabled={isBusy || load.pieces.length === 0}
+            onPress={() => send('light')}
+          >
             Light the fire
           </Press>
         ) : null}
@@ -157,7 +172,11 @@ function GiveUp({ load }: { load: LoadView }) {
       <Entry label="Why" name="words" value={words} onChange={setWords} problem={problem?.at('words')} />
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
-        <Press data-kind="alarm" isDisabled={isBusy} onPress={() => void run(() => change(`/api/fire/loads/${load.id}/give-up`, { words }))}>
+        <Press
+          data-kind="alarm"
+          isDisabled={isBusy}
+          onPress={() => void run(() => change(`/api/fire/loads/${load.id}/give-up`, { words }))}
+        >
           {load.standing === 'PLANNED' ? 'Give it up' : 'Put the fire out'}
         </Press>
         <Press onPress={() => setWords(undefined)}>Go on</Press>
@@ -171,7 +190,9 @@ function Temper({ load }: { load: LoadView }) {
   return (
     <Panel aria-label="Temper in time">
       <h2>{load.temper.isInTime ? 'It can temper in time' : 'One kiln alone is too slow'}</h2>
-      {load.temper.isInTime ? null : <Trouble>This kiln is not down at tempering heat before the first blade has been brittle for too long.</Trouble>}
+      {load.temper.isInTime ? null : (
+        <Trouble>This kiln is not down at tempering heat before the first blade has been brittle for too long.</Trouble>
+      )}
       <Lines>
         {load.temper.working.map((line) => (
           <li key={line}>{line}</li>

@@ -30,14 +30,23 @@ export function LoadPieces({ load }: { load: LoadView }) {
       {problem?.kind === 'question' ? (
         <Trouble role="alert">
           {problem.message}{' '}
-          <Press onPress={() => load.pieces.filter((piece) => piece.id === asked).forEach((piece) => out(piece, true))}>Yes, out</Press> <Press onPress={clear}>No</Press>
+          <Press onPress={() => load.pieces.filter((piece) => piece.id === asked).forEach((piece) => out(piece, true))}>
+            Yes, out
+          </Press>{' '}
+          <Press onPress={clear}>No</Press>
         </Trouble>
       ) : problem ? (
         <Trouble role="alert">{problem.message}</Trouble>
       ) : null}
       <SlotList>
         {load.pieces.map((piece) => (
-          <Slot key={piece.id} aria-label={piece.name} data-turn={piece === next || undefined} data-wrong={piece.fileTest === 'BITES' || piece.leftAs === 'NOT_TREATED' || undefined} data-done={piece.standing === 'DONE' || undefined}>
+          <Slot
+            key={piece.id}
+            aria-label={piece.name}
+            data-turn={piece === next || undefined}
+            data-wrong={piece.fileTest === 'BITES' || piece.leftAs === 'NOT_TREATED' || undefined}
+            data-done={piece.standing === 'DONE' || undefined}
+          >
             <b>{piece.order}</b>
             <div>
               <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> {piece.job}
@@ -53,16 +62,30 @@ export function LoadPieces({ load }: { load: LoadView }) {
                 </Press>
               ) : null}
               {load.standing === 'IN' && !piece.leftAs && isLastHeat && (load.isQuenched || piece === next) ? (
-                <Press data-kind={piece === next ? 'main' : undefined} data-large isDisabled={isBusy} onPress={() => out(piece, false)}>
+                <Press
+                  data-kind={piece === next ? 'main' : undefined}
+                  data-large
+                  isDisabled={isBusy}
+                  onPress={() => out(piece, false)}
+                >
                   {load.isQuenched ? 'Out, quenched' : 'All out'}
                 </Press>
               ) : null}
               {piece.leftAs === 'TREATED' && load.isQuenched && !piece.fileTest ? (
                 <>
-                  <Press data-large isDisabled={isBusy} onPress={() => send('file-test', { piece: piece.id, skates: true })}>
+                  <Press
+                    data-large
+                    isDisabled={isBusy}
+                    onPress={() => send('file-test', { piece: piece.id, skates: true })}
+                  >
                     File skates
                   </Press>
-                  <Press data-large data-kind="alarm" isDisabled={isBusy} onPress={() => send('file-test', { piece: piece.id, skates: false })}>
+                  <Press
+                    data-large
+                    data-kind="alarm"
+                    isDisabled={isBusy}
+                    onPress={() => send('file-test', { piece: piece.id, skates: false })}
+                  >
                     File bites
                   </Press>
                 </>
@@ -92,10 +115,17 @@ function Standing({ piece, load }: { piece: LoadPieceView; load: LoadView }) {
       </small>
       {piece.fileTest === 'BITES' ? (
         <em>
-          Not hard: the file bites. {piece.standing === 'RUNNING' ? <Link to={`/bench/${piece.id}/${piece.operation}?went-wrong=NOT_HARD`}>What now?</Link> : 'It went its way back.'}
+          Not hard: the file bites.{' '}
+          {piece.standing === 'RUNNING' ? (
+            <Link to={`/bench/${piece.id}/${piece.operation}?went-wrong=NOT_HARD`}>What now?</Link>
+          ) : (
+            'It went its way back.'
+          )}
         </em>
       ) : null}
-      {piece.isUntempered && piece.temperBy > 0 ? <em>Brittle: temper within {clockDown(piece.temperBy - now)}. </em> : null}
+      {piece.isUntempered && piece.temperBy > 0 ? (
+        <em>Brittle: temper within {clockDown(piece.temperBy - now)}. </em>
+      ) : null}
       {load.isQuenched ? <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link> : null}
     </>
   );

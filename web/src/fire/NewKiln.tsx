@@ -5,14 +5,34 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 
-const EMPTY = { name: '', watts: '', heatsTo: '1500 F', heatsIn: '', coolsTo: '400 F', coolsIn: '', most: '', width: '', height: '', depth: '', slots: '' };
+const EMPTY = {
+  name: '',
+  watts: '',
+  heatsTo: '1500 F',
+  heatsIn: '',
+  coolsTo: '400 F',
+  coolsIn: '',
+  most: '',
+  width: '',
+  height: '',
+  depth: '',
+  slots: '',
+};
 
 /** A kiln is known by its plate, its chamber, and two times by the clock; everything that is foretold of it comes from them. */
 export function NewKiln() {
   const [isOpen, setOpen] = useState(false);
   const [kiln, setKiln] = useState(EMPTY);
   const { problem, isBusy, run } = useCaught();
-  const field = (key: keyof typeof EMPTY, label: string) => <Entry label={label} name={key} value={kiln[key]} onChange={(value) => setKiln({ ...kiln, [key]: value })} problem={problem?.at(key)} />;
+  const field = (key: keyof typeof EMPTY, label: string) => (
+    <Entry
+      label={label}
+      name={key}
+      value={kiln[key]}
+      onChange={(value) => setKiln({ ...kiln, [key]: value })}
+      problem={problem?.at(key)}
+    />
+  );
   const keep = () =>
     void run(async () => {
       await change('/api/fire/kilns', kiln);
@@ -29,7 +49,10 @@ export function NewKiln() {
   return (
     <Panel aria-label="Another kiln">
       <h2>Another kiln</h2>
-      <Quiet>Time it once, empty and shut: how long from cold up to a heat, and how long by itself back down. Its losses and what its lining holds follow from the two.</Quiet>
+      <Quiet>
+        Time it once, empty and shut: how long from cold up to a heat, and how long by itself back down. Its losses and
+        what its lining holds follow from the two.
+      </Quiet>
       <Fields>
         {field('name', 'Name')}
         {field('watts', 'Watts, from its plate')}

@@ -25,7 +25,16 @@ export function OwnSteel({ fields, hasOwn }: { fields: readonly SheetField[]; ha
       setOpen(false);
       await queries.invalidateQueries({ queryKey: ['fire', 'steels'] });
     });
-  const bring = (file: File) => void file.text().then((text) => send('/api/steels/table', { text, isJson: file.name.toLowerCase().endsWith('.json') }, 'The steels of the file are kept.'));
+  const bring = (file: File) =>
+    void file
+      .text()
+      .then((text) =>
+        send(
+          '/api/steels/table',
+          { text, isJson: file.name.toLowerCase().endsWith('.json') },
+          'The steels of the file are kept.',
+        ),
+      );
   return (
     <Panel aria-label="The shop’s own steels">
       <Row>
@@ -41,9 +50,18 @@ export function OwnSteel({ fields, hasOwn }: { fields: readonly SheetField[]; ha
           </>
         ) : null}
       </Row>
-      <Quiet>A steel of your own can be chosen for a knife like any other. Its values are held against what steel can be before they are kept.</Quiet>
+      <Quiet>
+        A steel of your own can be chosen for a knife like any other. Its values are held against what steel can be
+        before they are kept.
+      </Quiet>
       {kept ? <p role="status">{kept}</p> : null}
-      {problem ? <Trouble role="alert">{problem.findings.length === 0 ? problem.message : problem.findings.map((each) => `${each.field}: ${findingWords(each)}`).join(' · ')}</Trouble> : null}
+      {problem ? (
+        <Trouble role="alert">
+          {problem.findings.length === 0
+            ? problem.message
+            : problem.findings.map((each) => `${each.field}: ${findingWords(each)}`).join(' · ')}
+        </Trouble>
+      ) : null}
       {isOpen ? (
         <>
           <Fields>
@@ -59,7 +77,11 @@ export function OwnSteel({ fields, hasOwn }: { fields: readonly SheetField[]; ha
             ))}
           </Fields>
           <Row>
-            <Press data-kind="main" isDisabled={isBusy} onPress={() => send('/api/steels', sheet, `${sheet['designation'] ?? 'It'} is kept.`)}>
+            <Press
+              data-kind="main"
+              isDisabled={isBusy}
+              onPress={() => send('/api/steels', sheet, `${sheet['designation'] ?? 'It'} is kept.`)}
+            >
               Keep this steel
             </Press>
             <Press onPress={() => setOpen(false)}>Leave it</Press>

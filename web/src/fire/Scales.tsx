@@ -19,7 +19,10 @@ export function Scales() {
   const [asked, setAsked] = useState({ scale: 'HRC', number: '60' });
   const [answers, setAnswers] = useState<EstimateView[]>([]);
   const { problem, run } = useCaught();
-  const compute = () => void run(async () => setAnswers(await read<EstimateView[]>(`/api/steels/scales?${new URLSearchParams(asked).toString()}`)));
+  const compute = () =>
+    void run(async () =>
+      setAnswers(await read<EstimateView[]>(`/api/steels/scales?${new URLSearchParams(asked).toString()}`)),
+    );
   const ask = (what: Partial<typeof asked>) => {
     setAsked({ ...asked, ...what });
     setAnswers([]);
@@ -29,7 +32,14 @@ export function Scales() {
       <h2>Hardness scales</h2>
       <Row>
         <Choice label="Scale" value={asked.scale} options={SCALES} onChange={(scale) => ask({ scale })} />
-        <Entry label="Number" name="number" value={asked.number} onChange={(number) => ask({ number })} problem={problem?.at('number')} onEnter={compute} />
+        <Entry
+          label="Number"
+          name="number"
+          value={asked.number}
+          onChange={(number) => ask({ number })}
+          problem={problem?.at('number')}
+          onEnter={compute}
+        />
         <Press style={{ alignSelf: 'end' }} onPress={compute}>
           Convert
         </Press>

@@ -6,7 +6,10 @@ import { Choice } from '../parts/Choice';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 
-const PACES = [1, 10, 60, 300].map((times) => ({ value: String(times), words: times === 1 ? 'as the shop’s' : `${times} times as fast` }));
+const PACES = [1, 10, 60, 300].map((times) => ({
+  value: String(times),
+  words: times === 1 ? 'as the shop’s' : `${times} times as fast`,
+}));
 const FAULTS = [
   { value: '', words: 'nothing: it is whole' },
   { value: 'THERMOCOUPLE_OPEN', words: 'thermocouple open' },
@@ -30,9 +33,17 @@ export function StandIn({ kiln }: { kiln: KilnView }) {
       </Row>
       {isOpen ? (
         <>
-          <Quiet>This kiln is a stand-in that ships with the program. Break it, or let its clock run faster, to see what is said then.</Quiet>
+          <Quiet>
+            This kiln is a stand-in that ships with the program. Break it, or let its clock run faster, to see what is
+            said then.
+          </Quiet>
           <Row>
-            <Choice label="Its clock runs" value={String(kiln.pace)} options={PACES} onChange={(times) => send('pace', { times: Number(times) })} />
+            <Choice
+              label="Its clock runs"
+              value={String(kiln.pace)}
+              options={PACES}
+              onChange={(times) => send('pace', { times: Number(times) })}
+            />
             <Choice label="What is broken" value={fault} options={FAULTS} onChange={setFault} />
             <Press isDisabled={isBusy} style={{ alignSelf: 'end' }} onPress={() => send('fault', { fault })}>
               Let it be so

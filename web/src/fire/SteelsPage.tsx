@@ -33,7 +33,12 @@ export default function SteelsPage() {
       <Sides>
         <div>
           <Panel aria-label="Steel">
-            <Choice label="Steel" value={steel.designation} options={data.steels.map((each) => ({ value: each.designation, words: each.words }))} onChange={setName} />
+            <Choice
+              label="Steel"
+              value={steel.designation}
+              options={data.steels.map((each) => ({ value: each.designation, words: each.words }))}
+              onChange={setName}
+            />
             <Known steel={steel} />
           </Panel>
           <TemperCurve steel={steel} />

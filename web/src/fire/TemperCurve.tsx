@@ -17,13 +17,19 @@ export function TemperCurve({ steel }: { steel: SteelView }) {
   const all = steel.curve.map((point) => point.hrc);
   const low = Math.floor(Math.min(...all) - steel.bandHrc - 1);
   const high = Math.ceil(Math.max(...all) + steel.bandHrc + 1);
-  const x = (celsius: number) => LEFT + 20 + ((celsius - first.celsius) / (last.celsius - first.celsius)) * (WIDTH - LEFT - 60);
+  const x = (celsius: number) =>
+    LEFT + 20 + ((celsius - first.celsius) / (last.celsius - first.celsius)) * (WIDTH - LEFT - 60);
   const y = (hrc: number) => TOP + (1 - (hrc - low) / (high - low)) * (HEIGHT - TOP - BOTTOM);
-  const line = (shift: number) => steel.curve.map((point) => `${x(point.celsius).toFixed(1)} ${y(point.hrc + shift).toFixed(1)}`);
+  const line = (shift: number) =>
+    steel.curve.map((point) => `${x(point.celsius).toFixed(1)} ${y(point.hrc + shift).toFixed(1)}`);
   const lines = Array.from({ length: high - low + 1 }, (_, i) => low + i).filter((hrc) => hrc % 5 === 0);
   return (
     <Plate>
-      <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} role="img" aria-label={`Hardness of ${steel.designation} after two tempers of two hours`}>
+      <svg
+        viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+        role="img"
+        aria-label={`Hardness of ${steel.designation} after two tempers of two hours`}
+      >
         {lines.map((hrc) => (
           <g key={hrc}>
             <line x1={LEFT} x2={WIDTH} y1={y(hrc)} y2={y(hrc)} />
@@ -32,7 +38,11 @@ export function TemperCurve({ steel }: { steel: SteelView }) {
             </text>
           </g>
         ))}
-        <polygon points={[...line(steel.bandHrc), ...line(-steel.bandHrc).reverse()].join(' ')} fill="currentColor" opacity={0.16} />
+        <polygon
+          points={[...line(steel.bandHrc), ...line(-steel.bandHrc).reverse()].join(' ')}
+          fill="currentColor"
+          opacity={0.16}
+        />
         <path d={`M${line(0).join('L')}`} />
         {steel.curve.map((point) => (
           <g key={point.celsius}>
@@ -44,7 +54,8 @@ export function TemperCurve({ steel }: { steel: SteelView }) {
         ))}
       </svg>
       <figcaption>
-        {steel.designation}, HRC after two tempers of two hours; ± {steel.bandHrc} HRC for lots, heats and testers. Outside its ends nothing is known here.
+        {steel.designation}, HRC after two tempers of two hours; ± {steel.bandHrc} HRC for lots, heats and testers.
+        Outside its ends nothing is known here.
       </figcaption>
     </Plate>
   );

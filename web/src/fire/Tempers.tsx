@@ -36,17 +36,28 @@ interface AskProps {
 
 /** A few entries and the answer to them. */
 function Ask({ title, path, asked, also }: AskProps) {
-  const [entries, setEntries] = useState<Record<string, string>>(Object.fromEntries(asked.map((each) => [each.key, each.usual])));
+  const [entries, setEntries] = useState<Record<string, string>>(
+    Object.fromEntries(asked.map((each) => [each.key, each.usual])),
+  );
   const [answer, setAnswer] = useState<{ to: string; is: EstimateView } | undefined>();
   const { problem, run } = useCaught();
   const query = new URLSearchParams({ ...entries, ...also }).toString();
-  const compute = () => void run(async () => setAnswer({ to: query, is: await read<EstimateView>(`${path}?${query}`) }));
+  const compute = () =>
+    void run(async () => setAnswer({ to: query, is: await read<EstimateView>(`${path}?${query}`) }));
   return (
     <Panel aria-label={title}>
       <h2>{title}</h2>
       <Fields>
         {asked.map((each) => (
-          <Entry key={each.key} label={each.label} name={each.key} value={entries[each.key] ?? ''} onChange={(value) => setEntries({ ...entries, [each.key]: value })} problem={problem?.at(each.key)} onEnter={compute} />
+          <Entry
+            key={each.key}
+            label={each.label}
+            name={each.key}
+            value={entries[each.key] ?? ''}
+            onChange={(value) => setEntries({ ...entries, [each.key]: value })}
+            problem={problem?.at(each.key)}
+            onEnter={compute}
+          />
         ))}
         <Press onPress={compute}>Compute</Press>
       </Fields>
@@ -64,8 +75,18 @@ export function Tempers({ steel }: { steel: string }) {
   const times = { key: 'times', label: 'Times', usual: '2' };
   return (
     <>
-      <Ask title={`${steel}: hardness after a temper`} path="/api/steels/hardness-after" asked={[{ key: 'temperature', label: 'Temper', usual: '400 F' }, each, times]} also={{ steel }} />
-      <Ask title={`${steel}: temper for a hardness`} path="/api/steels/temper-for" asked={[{ key: 'hardness', label: 'Wanted', usual: '60' }, each, times]} also={{ steel }} />
+      <Ask
+        title={`${steel}: hardness after a temper`}
+        path="/api/steels/hardness-after"
+        asked={[{ key: 'temperature', label: 'Temper', usual: '400 F' }, each, times]}
+        also={{ steel }}
+      />
+      <Ask
+        title={`${steel}: temper for a hardness`}
+        path="/api/steels/temper-for"
+        asked={[{ key: 'hardness', label: 'Wanted', usual: '60' }, each, times]}
+        also={{ steel }}
+      />
       <Ask
         title="The same temper in another time"
         path="/api/steels/equal-temper"

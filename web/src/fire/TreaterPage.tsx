@@ -54,24 +54,50 @@ function Send({ waiting }: { waiting: readonly AwaitsTreater[] }) {
   const [marks, setMarks] = useState<Record<number, string>>({});
   const { problem, isBusy, run } = useCaught();
   const go = useNavigate();
-  const field = (key: keyof typeof sheet, label: string, type?: 'date') => <Entry label={label} name={key} type={type} value={sheet[key]} onChange={(value) => setSheet({ ...sheet, [key]: value })} problem={problem?.at(key)} />;
+  const field = (key: keyof typeof sheet, label: string, type?: 'date') => (
+    <Entry
+      label={label}
+      name={key}
+      type={type}
+      value={sheet[key]}
+      onChange={(value) => setSheet({ ...sheet, [key]: value })}
+      problem={problem?.at(key)}
+    />
+  );
   const pick = (piece: AwaitsTreater, isPicked: boolean) => {
     const { [piece.pieceId]: _, ...rest } = marks;
     setMarks(isPicked ? { ...rest, [piece.pieceId]: piece.piece } : rest);
   };
   const send = () =>
     void run(async () => {
-      const receipt = await change('/api/fire/treater', { ...sheet, isCold, pieces: Object.entries(marks).map(([piece, mark]) => ({ piece: Number(piece), mark })) });
+      const receipt = await change('/api/fire/treater', {
+        ...sheet,
+        isCold,
+        pieces: Object.entries(marks).map(([piece, mark]) => ({ piece: Number(piece), mark })),
+      });
       void go(`/fire/treater/${receipt.about}`);
     });
   return (
     <Panel aria-label="Send out">
       <h2>Send out</h2>
-      {waiting.length === 0 ? <Quiet>No blade waits for a treater. A knife whose specification says so comes here when it is ready.</Quiet> : null}
+      {waiting.length === 0 ? (
+        <Quiet>No blade waits for a treater. A knife whose specification says so comes here when it is ready.</Quiet>
+      ) : null}
       {waiting.map((piece) => (
         <Row key={piece.pieceId}>
-          <Tick words={`${piece.piece} ${piece.job}: ${piece.steel}, ${piece.condition}, edge ${piece.edge}, wanted ${piece.hardness}${piece.gainsByCold ? ', gains by cold' : ''}`} isTicked={piece.pieceId in marks} onChange={(isPicked) => pick(piece, isPicked)} />
-          {piece.pieceId in marks ? <Entry label="Its mark" name={`mark${piece.pieceId}`} value={marks[piece.pieceId] ?? ''} onChange={(mark) => setMarks({ ...marks, [piece.pieceId]: mark })} /> : null}
+          <Tick
+            words={packedWords(piece)}
+            isTicked={piece.pieceId in marks}
+            onChange={(isPicked) => pick(piece, isPicked)}
+          />
+          {piece.pieceId in marks ? (
+            <Entry
+              label="Its mark"
+              name={`mark${piece.pieceId}`}
+              value={marks[piece.pieceId] ?? ''}
+              onChange={(mark) => setMarks({ ...marks, [piece.pieceId]: mark })}
+            />
+          ) : null}
         </Row>
       ))}
       {waiting.length > 0 ? (
@@ -93,4 +119,10 @@ function Send({ waiting }: { waiting: readonly AwaitsTreater[] }) {
       ) : null}
     </Panel>
   );
+}
+
+function packedWords(piece: AwaitsTreater): string {
+  const { job, steel, condition, edge, hardness } = piece;
+  const cold = piece.gainsByCold ? ', gains by cold' : '';
+  return `${piece.piece} ${job}: ${steel}, ${condition}, edge ${edge}, wanted ${hardness}${cold}`;
 }

@@ -23,7 +23,11 @@ export function Warps({ piece }: { piece: PieceFire }) {
   return (
     <Panel aria-label="Straightness">
       <h2>Straightness</h2>
-      {piece.warps.length === 0 ? <Quiet>Not measured yet. Sight along spine and edge, point away, edge down; then the largest gap to a straight edge.</Quiet> : null}
+      {piece.warps.length === 0 ? (
+        <Quiet>
+          Not measured yet. Sight along spine and edge, point away, edge down; then the largest gap to a straight edge.
+        </Quiet>
+      ) : null}
       {piece.warps.map((each) => (
         <One key={each.id} warp={each} piece={piece} />
       ))}
@@ -31,9 +35,25 @@ export function Warps({ piece }: { piece: PieceFire }) {
         <Trouble key={line}>{line}</Trouble>
       ))}
       <Row>
-        <Choice label="Off" value={warp.place} options={options(piece.places)} onChange={(place) => setWarp({ ...warp, place })} />
-        <Choice label="Side" value={warp.direction} options={options(piece.directions)} onChange={(direction) => setWarp({ ...warp, direction })} />
-        <Entry label="By how much" name="amount" value={warp.amount} onChange={(amount) => setWarp({ ...warp, amount })} problem={problem?.at('amount')} />
+        <Choice
+          label="Off"
+          value={warp.place}
+          options={options(piece.places)}
+          onChange={(place) => setWarp({ ...warp, place })}
+        />
+        <Choice
+          label="Side"
+          value={warp.direction}
+          options={options(piece.directions)}
+          onChange={(direction) => setWarp({ ...warp, direction })}
+        />
+        <Entry
+          label="By how much"
+          name="amount"
+          value={warp.amount}
+          onChange={(amount) => setWarp({ ...warp, amount })}
+          problem={problem?.at('amount')}
+        />
         <Press style={{ alignSelf: 'end' }} data-kind="main" isDisabled={isBusy} onPress={keep}>
           Write the warp down
         </Press>
@@ -66,9 +86,24 @@ function One({ warp, piece }: { warp: WarpView; piece: PieceFire }) {
       </Quiet>
       {warp.remedies.length > 0 ? (
         <Row>
-          <Choice label="What was done" value={done.remedy} options={warp.remedies.map((each) => ({ value: each.value, words: each.words }))} onChange={(remedy) => setDone({ ...done, remedy })} />
-          <Entry label="Left after it" name="left" value={done.left} onChange={(left) => setDone({ ...done, left })} problem={problem?.at('left')} />
-          <Press style={{ alignSelf: 'end' }} isDisabled={isBusy} onPress={() => void run(() => change(`/api/fire/pieces/${piece.id}/warps/${warp.id}/remedy`, done))}>
+          <Choice
+            label="What was done"
+            value={done.remedy}
+            options={warp.remedies.map((each) => ({ value: each.value, words: each.words }))}
+            onChange={(remedy) => setDone({ ...done, remedy })}
+          />
+          <Entry
+            label="Left after it"
+            name="left"
+            value={done.left}
+            onChange={(left) => setDone({ ...done, left })}
+            problem={problem?.at('left')}
+          />
+          <Press
+            style={{ alignSelf: 'end' }}
+            isDisabled={isBusy}
+            onPress={() => void run(() => change(`/api/fire/pieces/${piece.id}/warps/${warp.id}/remedy`, done))}
+          >
             Done about it
           </Press>
           <Link to={`/bench/${piece.id}/straighten?went-wrong=WARPED`}>Went wrong…</Link>

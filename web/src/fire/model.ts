@@ -17,11 +17,17 @@ export interface Field {
   times: number[];
 }
 
-const step = (choices: readonly number[], range: number): number => choices.find((each) => range / each <= MOST_LINES) ?? range / MOST_LINES;
+const step = (choices: readonly number[], range: number): number =>
+  choices.find((each) => range / each <= MOST_LINES) ?? range / MOST_LINES;
 
-/** Where a moment and a temperature lie on the plate; the scale begins at nothing while a kiln warms up, and closer where it never was cold. */
+/**
+ * Where a moment and a temperature lie on the plate; the scale begins at nothing while a kiln warms up, and closer
+ * where it never was cold.
+ */
 export function field(points: readonly CurvePoint[], from: number, until: number): Field {
-  const all = points.flatMap((point) => [point.degrees, point.wanted]).filter((each): each is number => typeof each === 'number');
+  const all = points
+    .flatMap((point) => [point.degrees, point.wanted])
+    .filter((each): each is number => typeof each === 'number');
   const high = Math.max(100, ...all) * 1.04;
   const lowest = Math.min(high, ...all);
   const low = lowest > high * 0.6 ? Math.floor(lowest * 0.95) : 0;
@@ -74,13 +80,17 @@ export function together(events: readonly CurveEvent[], { x }: Field): { at: num
 }
 
 /** When the last piece is out, as far as it is known; a kiln that cools afterwards is not waited for. */
-const lastOut = (ahead: readonly AheadView[]): number => 1000 * Math.max(0, ...ahead.filter((each) => !each.words.startsWith('This kiln')).map((each) => each.seconds));
+const lastOut = (ahead: readonly AheadView[]): number =>
+  1000 * Math.max(0, ...ahead.filter((each) => !each.words.startsWith('This kiln')).map((each) => each.seconds));
 
-export const untilWhatComes = (curve: CurveView, ahead: readonly AheadView[]): number => curve.clockMillis + lastOut(ahead);
+export const untilWhatComes = (curve: CurveView, ahead: readonly AheadView[]): number =>
+  curve.clockMillis + lastOut(ahead);
 
 /** What the kiln is told, drawn on as far as the fire is foretold. */
 export function withWhatComes(curve: CurveView, ahead: readonly AheadView[]): CurveView {
   const wanted = curve.points[curve.points.length - 1]?.wanted;
   const until = untilWhatComes(curve, ahead);
-  return typeof wanted === 'number' && until > curve.clockMillis ? { ...curve, points: [...curve.points, { atMillis: until, wanted }] } : curve;
+  return typeof wanted === 'number' && until > curve.clockMillis
+    ? { ...curve, points: [...curve.points, { atMillis: until, wanted }] }
+    : curve;
 }

@@ -6,14 +6,23 @@ import type { AlarmView, CurveView, FireView, LoadView } from '../api/schema';
 const LOOK_EVERY_MS = 1000;
 
 export function useFire() {
-  return useQuery({ queryKey: ['fire', 'all'], queryFn: () => read<FireView>('/api/fire'), refetchInterval: LOOK_EVERY_MS });
+  return useQuery({
+    queryKey: ['fire', 'all'],
+    queryFn: () => read<FireView>('/api/fire'),
+    refetchInterval: LOOK_EVERY_MS,
+  });
 }
 
 /** What only somebody's press changes need not be looked at again and again. */
 export const isBurning = (load: LoadView | undefined): boolean => load?.standing === 'LIT' || load?.standing === 'IN';
 
 export function useLoad(id: number) {
-  return useQuery({ queryKey: ['fire', 'load', id], queryFn: () => read<LoadView>(`/api/fire/loads/${id}`), enabled: Number.isFinite(id), refetchInterval: ({ state }) => (isBurning(state.data) ? LOOK_EVERY_MS : false) });
+  return useQuery({
+    queryKey: ['fire', 'load', id],
+    queryFn: () => read<LoadView>(`/api/fire/loads/${id}`),
+    enabled: Number.isFinite(id),
+    refetchInterval: ({ state }) => (isBurning(state.data) ? LOOK_EVERY_MS : false),
+  });
 }
 
 /** What a kiln showed from a moment of its clock until now, or until another; one that is over is read once. */

@@ -18,7 +18,12 @@ export function AtTheAnvil({ billet, questions }: { billet: BilletPage; question
     <>
       {billet.areBarsTaken || billet.lotId ? null : (
         <Row>
-          <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => void run(() => change(`/api/forge/billets/${billet.id}/bars`))}>
+          <Press
+            data-kind="main"
+            data-large
+            isDisabled={isBusy}
+            onPress={() => void run(() => change(`/api/forge/billets/${billet.id}/bars`))}
+          >
             Cut the bars from the racks
           </Press>
           <Quiet>They leave the racks with their saw cuts.</Quiet>
@@ -30,12 +35,26 @@ export function AtTheAnvil({ billet, questions }: { billet: BilletPage; question
           const work = questions.works.find((each) => each.work === stage.work);
           const done = billet.done[index];
           return work ? (
-            <Worked key={`${index} ${stage.work}`} billet={billet} stage={stage} work={work} number={index} done={done} isNext={index === billet.done.length && billet.areBarsTaken} defer={questions.defer} />
+            <Worked
+              key={`${index} ${stage.work}`}
+              billet={billet}
+              stage={stage}
+              work={work}
+              number={index}
+              done={done}
+              isNext={index === billet.done.length && billet.areBarsTaken}
+              defer={questions.defer}
+            />
           ) : null;
         })}
       </Steps>
       {isWhole && !billet.lotId ? (
-        <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => void run(() => change(`/api/forge/billets/${billet.id}/finish`))}>
+        <Press
+          data-kind="main"
+          data-large
+          isDisabled={isBusy}
+          onPress={() => void run(() => change(`/api/forge/billets/${billet.id}/finish`))}
+        >
           Put the billet on the rack
         </Press>
       ) : null}
@@ -88,7 +107,16 @@ const NOTHING = { thickness: '', width: '', length: '' };
 function Measured({ billet, number }: { billet: BilletPage; number: number }) {
   const [sizes, setSizes] = useState(NOTHING);
   const { problem, isBusy, run } = useCaught();
-  const field = (key: keyof typeof NOTHING, label: string) => <Entry large label={label} name={key} value={sizes[key]} onChange={(value) => setSizes({ ...sizes, [key]: value })} problem={problem?.at(key)} />;
+  const field = (key: keyof typeof NOTHING, label: string) => (
+    <Entry
+      large
+      label={label}
+      name={key}
+      value={sizes[key]}
+      onChange={(value) => setSizes({ ...sizes, [key]: value })}
+      problem={problem?.at(key)}
+    />
+  );
   return (
     <>
       <Fields>
@@ -98,7 +126,12 @@ function Measured({ billet, number }: { billet: BilletPage; number: number }) {
       </Fields>
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
-        <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => void run(() => change(`/api/forge/billets/${billet.id}/steps/${number}/done`, sizes))}>
+        <Press
+          data-kind="main"
+          data-large
+          isDisabled={isBusy}
+          onPress={() => void run(() => change(`/api/forge/billets/${billet.id}/steps/${number}/done`, sizes))}
+        >
           Done
         </Press>
         <Quiet>What is left empty is counted as computed.</Quiet>
@@ -116,7 +149,10 @@ function Done({ billet, number, done }: { billet: BilletPage; number: number; do
         Done by {done.by}, {moment(done.atMillis)}
       </Quiet>
       {isLast ? (
-        <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/forge/billets/${billet.id}/steps/${number}/reopen`))}>
+        <Press
+          isDisabled={isBusy}
+          onPress={() => void run(() => change(`/api/forge/billets/${billet.id}/steps/${number}/reopen`))}
+        >
           Take it back
         </Press>
       ) : null}

@@ -32,7 +32,11 @@ export default function BilletPage() {
           </span>
         ) : null}
       </Row>
-      {isPlanning ? <Anew billet={billet} questions={questions} onLeave={() => setPlanning(false)} /> : <Worked billet={billet} questions={questions} onPlan={() => setPlanning(true)} />}
+      {isPlanning ? (
+        <Anew billet={billet} questions={questions} onLeave={() => setPlanning(false)} />
+      ) : (
+        <Worked billet={billet} questions={questions} onPlan={() => setPlanning(true)} />
+      )}
     </>
   );
 }
@@ -104,7 +108,14 @@ function Anew({ billet, questions, onLeave }: PartProps & { onLeave: () => void 
     });
   return (
     <>
-      <Planning questions={questions} first={billet.asked} done={billet.done.length} keepWords="Keep the changed recipe" onKeep={(asked) => keep(asked, basedOn)} onLeave={onLeave} />
+      <Planning
+        questions={questions}
+        first={billet.asked}
+        done={billet.done.length}
+        keepWords="Keep the changed recipe"
+        onKeep={(asked) => keep(asked, basedOn)}
+        onLeave={onLeave}
+      />
       <Ask title="Two people changed this recipe" isOpen={Boolean(other)} onClose={() => setOther(undefined)}>
         <p>{other?.by} kept another recipe for this billet while you were at yours.</p>
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}

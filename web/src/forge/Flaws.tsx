@@ -23,7 +23,9 @@ export function Flaws({ billet }: { billet: BilletPage }) {
       {isOpen ? <Found billet={billet} onClose={() => setOpen(false)} /> : null}
       {billet.flaws.map((flaw) => (
         <p key={flaw.atMillis}>
-          <strong>{flaw.goesOn ? 'Goes on' : 'Does not go on'}</strong>: {flaw.depth} deep{flaw.words ? `, ${flaw.words}` : ''}; ground out {flaw.leftGroundOut} are left. {flaw.by}, {moment(flaw.atMillis)}
+          <strong>{flaw.goesOn ? 'Goes on' : 'Does not go on'}</strong>: {flaw.depth} deep
+          {flaw.words ? `, ${flaw.words}` : ''}; ground out {flaw.leftGroundOut} are left. {flaw.by},{' '}
+          {moment(flaw.atMillis)}
         </p>
       ))}
     </Panel>
@@ -38,7 +40,8 @@ function Found({ billet, onClose }: { billet: BilletPage; onClose: () => void })
     setFlaw({ ...flaw, [key]: value });
     setAnswer(undefined);
   };
-  const look = () => void run(async () => setAnswer(await change<FlawAnswer>('/api/forge/flaw', { ...flaw, goesOn: false })));
+  const look = () =>
+    void run(async () => setAnswer(await change<FlawAnswer>('/api/forge/flaw', { ...flaw, goesOn: false })));
   const decide = (goesOn: boolean) =>
     void run(async () => {
       await change(`/api/forge/billets/${billet.id}/flaws`, { ...flaw, goesOn });
@@ -47,12 +50,41 @@ function Found({ billet, onClose }: { billet: BilletPage; onClose: () => void })
   return (
     <>
       <Fields>
-        <Entry label="How deep" name="depth" value={flaw.depth} onChange={put('depth')} problem={problem?.at('depth')} onEnter={look} />
-        <Entry label="Thickness there now" name="thickness" value={flaw.thickness} onChange={put('thickness')} problem={problem?.at('thickness')} onEnter={look} />
-        <Entry label="Finished thickness wanted" name="wanted" value={flaw.wanted} onChange={put('wanted')} problem={problem?.at('wanted')} onEnter={look} />
-        <Entry label="Where, and what it looks like" name="words" value={flaw.words} onChange={put('words')} problem={problem?.at('words')} />
+        <Entry
+          label="How deep"
+          name="depth"
+          value={flaw.depth}
+          onChange={put('depth')}
+          problem={problem?.at('depth')}
+          onEnter={look}
+        />
+        <Entry
+          label="Thickness there now"
+          name="thickness"
+          value={flaw.thickness}
+          onChange={put('thickness')}
+          problem={problem?.at('thickness')}
+          onEnter={look}
+        />
+        <Entry
+          label="Finished thickness wanted"
+          name="wanted"
+          value={flaw.wanted}
+          onChange={put('wanted')}
+          problem={problem?.at('wanted')}
+          onEnter={look}
+        />
+        <Entry
+          label="Where, and what it looks like"
+          name="words"
+          value={flaw.words}
+          onChange={put('words')}
+          problem={problem?.at('words')}
+        />
       </Fields>
-      {problem && !['depth', 'thickness', 'wanted', 'words'].some((key) => problem.at(key)) ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      {problem && !['depth', 'thickness', 'wanted', 'words'].some((key) => problem.at(key)) ? (
+        <Trouble role="alert">{problem.message}</Trouble>
+      ) : null}
       {answer ? (
         <div role="status">
           {answer.working.map((line) => (

@@ -27,7 +27,11 @@ export default function ForgePage() {
       </Row>
       <Panel aria-label="Billets">
         <h2>Billets</h2>
-        {data.billets.length === 0 ? <Quiet>None yet. A recipe carries a billet from the bars to the blades, on paper first.</Quiet> : <Billets billets={data.billets} />}
+        {data.billets.length === 0 ? (
+          <Quiet>None yet. A recipe carries a billet from the bars to the blades, on paper first.</Quiet>
+        ) : (
+          <Billets billets={data.billets} />
+        )}
       </Panel>
       {data.trips.map((trip) => (
         <Trip key={trip.id} trip={trip} />
@@ -53,7 +57,13 @@ function Billets({ billets }: { billets: readonly BilletLine[] }) {
             <td>
               {billet.done} of {billet.steps} steps done
             </td>
-            <td>{billet.rack ? `on the rack: ${billet.rack}` : billet.next ? `next: ${billet.next}` : 'ready for the rack'}</td>
+            <td>
+              {billet.rack
+                ? `on the rack: ${billet.rack}`
+                : billet.next
+                  ? `next: ${billet.next}`
+                  : 'ready for the rack'}
+            </td>
           </tr>
         ))}
       </tbody>
@@ -82,7 +92,15 @@ function Trip({ trip }: { trip: TripView }) {
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(300px, 1fr))', gap: '0.4rem' }}>
         {trip.carry.map((each) => (
-          <Tick key={each.line} words={each.line} isTicked={each.isPacked} isDisabled={isBusy} onChange={(isPacked) => void run(() => change(`/api/forge/trips/${trip.id}/pack`, { line: each.line, isPacked }))} />
+          <Tick
+            key={each.line}
+            words={each.line}
+            isTicked={each.isPacked}
+            isDisabled={isBusy}
+            onChange={(isPacked) =>
+              void run(() => change(`/api/forge/trips/${trip.id}/pack`, { line: each.line, isPacked }))
+            }
+          />
         ))}
       </div>
     </Panel>
@@ -109,9 +127,26 @@ function PlanTrip({ forge }: { forge: Forge }) {
     <Panel aria-label="A day at a borrowed machine">
       <h2>A day at a borrowed machine</h2>
       <Row>
-        <Choice label="Machine" value={machine} options={borrowed.map((each) => ({ value: String(each.id), words: `${each.name}, ${each.owner}` }))} onChange={(value) => setTrip({ ...trip, machine: value })} />
-        <Choice label="Billet" value={billet} options={billets.map((each) => ({ value: String(each.id), words: each.name }))} onChange={(value) => setTrip({ ...trip, billet: value })} />
-        <Entry label="Day" name="day" type="date" value={trip.day} onChange={(value) => setTrip({ ...trip, day: value })} problem={problem?.at('day')} />
+        <Choice
+          label="Machine"
+          value={machine}
+          options={borrowed.map((each) => ({ value: String(each.id), words: `${each.name}, ${each.owner}` }))}
+          onChange={(value) => setTrip({ ...trip, machine: value })}
+        />
+        <Choice
+          label="Billet"
+          value={billet}
+          options={billets.map((each) => ({ value: String(each.id), words: each.name }))}
+          onChange={(value) => setTrip({ ...trip, billet: value })}
+        />
+        <Entry
+          label="Day"
+          name="day"
+          type="date"
+          value={trip.day}
+          onChange={(value) => setTrip({ ...trip, day: value })}
+          problem={problem?.at('day')}
+        />
         <Press isDisabled={isBusy} style={{ alignSelf: 'end' }} onPress={plan}>
           Make the carry list
         </Press>

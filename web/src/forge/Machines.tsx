@@ -25,7 +25,9 @@ export function Machines({ machines }: { machines: readonly MachineView[] }) {
         <h2>Machines and fires</h2>
         {isAdding ? null : <Press onPress={() => setAdding(true)}>Another one</Press>}
       </Row>
-      {machines.length === 0 ? <Quiet>None is written down, so no recipe is held against what it gives and takes.</Quiet> : null}
+      {machines.length === 0 ? (
+        <Quiet>None is written down, so no recipe is held against what it gives and takes.</Quiet>
+      ) : null}
       <Facts>
         <tbody>
           {machines.map((machine) => (
@@ -37,7 +39,10 @@ export function Machines({ machines }: { machines: readonly MachineView[] }) {
               <td>{machine.words}</td>
               <td>{machine.owner ? `borrowed from ${machine.owner}` : ''}</td>
               <td>
-                <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/forge/machines/${machine.id}/drop`))}>
+                <Press
+                  isDisabled={isBusy}
+                  onPress={() => void run(() => change(`/api/forge/machines/${machine.id}/drop`))}
+                >
                   No longer here
                 </Press>
               </td>
@@ -54,7 +59,15 @@ export function Machines({ machines }: { machines: readonly MachineView[] }) {
 function Another({ onClose }: { onClose: () => void }) {
   const [machine, setMachine] = useState(EMPTY);
   const { problem, isBusy, run } = useCaught();
-  const field = (key: keyof typeof EMPTY, label: string) => <Entry label={label} name={key} value={machine[key]} onChange={(value) => setMachine({ ...machine, [key]: value })} problem={problem?.at(key)} />;
+  const field = (key: keyof typeof EMPTY, label: string) => (
+    <Entry
+      label={label}
+      name={key}
+      value={machine[key]}
+      onChange={(value) => setMachine({ ...machine, [key]: value })}
+      problem={problem?.at(key)}
+    />
+  );
   const keep = () =>
     void run(async () => {
       await change('/api/forge/machines', machine);
@@ -63,7 +76,12 @@ function Another({ onClose }: { onClose: () => void }) {
   return (
     <>
       <Fields>
-        <Choice label="What it is" value={machine.kind} options={KINDS} onChange={(kind) => setMachine({ ...machine, kind })} />
+        <Choice
+          label="What it is"
+          value={machine.kind}
+          options={KINDS}
+          onChange={(kind) => setMachine({ ...machine, kind })}
+        />
         {field('name', 'Name')}
         {machine.kind === 'PRESS' ? field('tons', 'Tons of 2 000 lb') : null}
         {machine.kind === 'FIRE' ? null : field('die', 'Dies, along the billet')}

@@ -19,7 +19,17 @@ export default function NewBillet() {
   return (
     <>
       <h1>A new billet</h1>
-      {questions ? <Planning questions={questions} first={usualBillet(questions, Number(search.get('piece')))} done={0} keepWords="Keep this recipe" onKeep={async (asked) => navigate(`/forge/${(await change('/api/forge/billets', asked)).about}`)} /> : <Quiet>One moment…</Quiet>}
+      {questions ? (
+        <Planning
+          questions={questions}
+          first={usualBillet(questions, Number(search.get('piece')))}
+          done={0}
+          keepWords="Keep this recipe"
+          onKeep={async (asked) => navigate(`/forge/${(await change('/api/forge/billets', asked)).about}`)}
+        />
+      ) : (
+        <Quiet>One moment…</Quiet>
+      )}
     </>
   );
 }
@@ -43,7 +53,14 @@ export function Planning({ questions, first, done, keepWords, onKeep, onLeave }:
   return (
     <Anvil>
       <div>
-        <RecipeEditor questions={questions} asked={asked} reading={reading} isCurrent={isCurrent} done={done} onChange={setAsked} />
+        <RecipeEditor
+          questions={questions}
+          asked={asked}
+          reading={reading}
+          isCurrent={isCurrent}
+          done={done}
+          onChange={setAsked}
+        />
         {reading ? <Bars reading={reading} /> : null}
         {reading?.clad ? <Clad clad={reading.clad} /> : null}
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}

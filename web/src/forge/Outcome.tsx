@@ -37,14 +37,17 @@ export function Bars({ reading }: { reading: BilletReading }) {
           {bars.map((bar) => (
             <tr key={bar.words}>
               <td>{bar.words}</td>
-              <td data-stale={bar.there < bar.count || undefined}>{bar.there < bar.count ? `only ${bar.there} on the racks` : 'on the racks'}</td>
+              <td data-stale={bar.there < bar.count || undefined}>
+                {bar.there < bar.count ? `only ${bar.there} on the racks` : 'on the racks'}
+              </td>
             </tr>
           ))}
         </tbody>
       </Facts>
       {cost.cost ? (
         <p>
-          Bars cost <strong>{cost.cost}</strong>, lost ends and scale with them: <strong>{cost.perBlade}</strong> a blade.
+          Bars cost <strong>{cost.cost}</strong>, lost ends and scale with them: <strong>{cost.perBlade}</strong> a
+          blade.
         </p>
       ) : null}
       {cost.missing.length > 0 ? <Quiet>Without a price: {cost.missing.join(', ')}.</Quiet> : null}
@@ -91,7 +94,8 @@ export function Clad({ clad }: { clad: CladView }) {
       ) : null}
       {clad.tolerance ? (
         <p>
-          The core may lie <strong>{clad.tolerance}</strong> off the middle before a layer is lost. Test-etch the edge before the faces are ground.
+          The core may lie <strong>{clad.tolerance}</strong> off the middle before a layer is lost. Test-etch the edge
+          before the faces are ground.
         </p>
       ) : null}
       {clad.working.map((line) => (

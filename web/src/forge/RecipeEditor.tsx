@@ -22,9 +22,16 @@ interface RecipeEditorProps {
 
 /** A billet on paper: what is wanted of it, and work after work. */
 export function RecipeEditor({ questions, asked, reading, isCurrent, done, onChange }: RecipeEditorProps) {
-  const put = (index: number, step: StepEntries) => onChange({ ...asked, steps: asked.steps.map((each, i) => (i === index ? step : each)) });
+  const put = (index: number, step: StepEntries) =>
+    onChange({ ...asked, steps: asked.steps.map((each, i) => (i === index ? step : each)) });
   const remove = (index: number) => onChange({ ...asked, steps: asked.steps.filter((_, i) => i !== index) });
-  const swap = (index: number) => onChange({ ...asked, steps: asked.steps.flatMap((each, i) => (i === index ? asked.steps.slice(index, index + 2).toReversed() : i === index + 1 ? [] : [each])) });
+  const swap = (index: number) =>
+    onChange({
+      ...asked,
+      steps: asked.steps.flatMap((each, i) =>
+        i === index ? asked.steps.slice(index, index + 2).toReversed() : i === index + 1 ? [] : [each],
+      ),
+    });
   return (
     <>
       <Wanted questions={questions} asked={asked} reading={reading} isCurrent={isCurrent} onChange={onChange} />
@@ -46,7 +53,10 @@ export function RecipeEditor({ questions, asked, reading, isCurrent, done, onCha
           ) : null;
         })}
       </Steps>
-      <Add works={questions.works.filter((work) => work.begins === (asked.steps.length === 0))} onAdd={(work) => onChange({ ...asked, steps: [...asked.steps, usualStep(work)] })} />
+      <Add
+        works={questions.works.filter((work) => work.begins === (asked.steps.length === 0))}
+        onAdd={(work) => onChange({ ...asked, steps: [...asked.steps, usualStep(work)] })}
+      />
     </>
   );
 }
@@ -58,11 +68,21 @@ function Wanted({ questions, asked, reading, isCurrent, onChange }: Omit<RecipeE
     return finding && (asked.name || field !== 'name') ? findingWords(finding) : undefined;
   };
   const field = (key: 'name' | 'blades' | 'thickness' | 'width' | 'length' | 'paid', label: string) => (
-    <Entry label={label} name={key} value={asked[key]} onChange={(value) => onChange({ ...asked, [key]: value })} problem={problem(key)} />
+    <Entry
+      label={label}
+      name={key}
+      value={asked[key]}
+      onChange={(value) => onChange({ ...asked, [key]: value })}
+      problem={problem(key)}
+    />
   );
   const choose = (value: string) => {
     const piece = questions.waiting.find((each) => String(each.pieceId) === value);
-    onChange(piece ? { ...asked, pieceId: piece.pieceId, thickness: piece.thickness, width: piece.width, length: piece.length } : { ...asked, pieceId: 0 });
+    onChange(
+      piece
+        ? { ...asked, pieceId: piece.pieceId, thickness: piece.thickness, width: piece.width, length: piece.length }
+        : { ...asked, pieceId: 0 },
+    );
   };
   return (
     <Panel aria-label="What is wanted of it">
@@ -71,7 +91,10 @@ function Wanted({ questions, asked, reading, isCurrent, onChange }: Omit<RecipeE
         <Choice
           label="Looked at on the blade of"
           value={String(asked.pieceId)}
-          options={[{ value: '0', words: 'a usual knife' }, ...questions.waiting.map((each) => ({ value: String(each.pieceId), words: `${each.piece} ${each.title}` }))]}
+          options={[
+            { value: '0', words: 'a usual knife' },
+            ...questions.waiting.map((each) => ({ value: String(each.pieceId), words: `${each.piece} ${each.title}` })),
+          ]}
           onChange={choose}
         />
         {field('blades', 'Blades from it')}
@@ -83,9 +106,12 @@ function Wanted({ questions, asked, reading, isCurrent, onChange }: Omit<RecipeE
       {reading?.fittedLength ? (
         <Row>
           <span>
-            For just {asked.blades} {asked.blades === '1' ? 'blade' : 'blades'} the bars are cut to <strong>{reading.fittedLength}</strong>.
+            For just {asked.blades} {asked.blades === '1' ? 'blade' : 'blades'} the bars are cut to{' '}
+            <strong>{reading.fittedLength}</strong>.
           </span>
-          <Press isDisabled={!isCurrent} onPress={() => onChange(fitted(asked, reading.fittedLength))}>Cut them to that</Press>
+          <Press isDisabled={!isCurrent} onPress={() => onChange(fitted(asked, reading.fittedLength))}>
+            Cut them to that
+          </Press>
         </Row>
       ) : null}
     </Panel>
@@ -126,9 +152,23 @@ function Editable({ work, step, number, stage, isDone, onChange, onRemove, onLat
         <Fields>
           {work.fields.map((field) =>
             field.options.length > 0 ? (
-              <Choice key={field.key} label={field.label} value={step.entries[field.key] ?? ''} options={field.options} onChange={put(field.key)} problem={problem(field.key)} />
+              <Choice
+                key={field.key}
+                label={field.label}
+                value={step.entries[field.key] ?? ''}
+                options={field.options}
+                onChange={put(field.key)}
+                problem={problem(field.key)}
+              />
             ) : (
-              <Entry key={field.key} label={field.label} name={field.key} value={step.entries[field.key] ?? ''} onChange={put(field.key)} problem={problem(field.key)} />
+              <Entry
+                key={field.key}
+                label={field.label}
+                name={field.key}
+                value={step.entries[field.key] ?? ''}
+                onChange={put(field.key)}
+                problem={problem(field.key)}
+              />
             ),
           )}
         </Fields>
@@ -178,7 +218,12 @@ function Add({ works, onAdd }: { works: readonly WorkView[]; onAdd: (work: WorkV
   return (
     <Row>
       <div style={{ minWidth: 270 }}>
-        <Choice label="And then" value={chosen?.work ?? ''} options={works.map((each) => ({ value: each.work, words: each.title }))} onChange={setName} />
+        <Choice
+          label="And then"
+          value={chosen?.work ?? ''}
+          options={works.map((each) => ({ value: each.work, words: each.title }))}
+          onChange={setName}
+        />
       </div>
       <Press data-large style={{ alignSelf: 'end' }} onPress={() => (chosen ? onAdd(chosen) : undefined)}>
         Add this work

@@ -43,7 +43,9 @@ export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: bool
           Until {moment(before.atMillis)} it said <q>{before.useWords}</q>. Changed by {before.by}
           {before.clientAgreed ? ', with the client’s word' : ''}
           {before.reason ? `, because: ${before.reason}` : ''}.
-          {before.wishes.length > 0 ? ` Wished then: ${before.wishes.map((wish) => `${wish.words} ${wish.agreed || wish.asked}`.trim()).join('; ')}.` : ''}
+          {before.wishes.length > 0
+            ? ` Wished then: ${before.wishes.map((wish) => `${wish.words} ${wish.agreed || wish.asked}`.trim()).join('; ')}.`
+            : ''}
         </Quiet>
       ))}
       <Quiet>
@@ -56,11 +58,24 @@ export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: bool
 
 const KINDS: Record<string, string> = { STOCK: 'For stock', TRIAL: 'A trial', GIFT: 'A gift' };
 
-function ChangeBrief({ piece, strengths, onClose }: { piece: PieceView; strengths: readonly Option[]; onClose: () => void }) {
+function ChangeBrief({
+  piece,
+  strengths,
+  onClose,
+}: {
+  piece: PieceView;
+  strengths: readonly Option[];
+  onClose: () => void;
+}) {
   const [from, setFrom] = useState(piece.useWords);
   const [useWords, setUseWords] = useState(piece.useWords);
   // The page shows how firmly a wish is held in words; the server takes its name.
-  const [wishes, setWishes] = useState(() => piece.wishes.map((wish) => ({ ...wish, strength: strengths.find((each) => each.words === wish.strength)?.value ?? wish.strength })));
+  const [wishes, setWishes] = useState(() =>
+    piece.wishes.map((wish) => ({
+      ...wish,
+      strength: strengths.find((each) => each.words === wish.strength)?.value ?? wish.strength,
+    })),
+  );
   const [reason, setReason] = useState('');
   const [clientAgreed, setAgreed] = useState(false);
   const { problem, isBusy, run, clear } = useCaught();
@@ -72,12 +87,27 @@ function ChangeBrief({ piece, strengths, onClose }: { piece: PieceView; strength
     });
   return (
     <>
-      <Entry label="What is it for, in the client’s words?" name="useWords" value={useWords} onChange={setUseWords} problem={problem?.at('useWords')} lines />
+      <Entry
+        label="What is it for, in the client’s words?"
+        name="useWords"
+        value={useWords}
+        onChange={setUseWords}
+        problem={problem?.at('useWords')}
+        lines
+      />
       <Wishes wishes={wishes} strengths={strengths} onChange={setWishes} problem={problem?.at('wishes')} />
-      <Entry label="Why it changes" name="briefReason" value={reason} onChange={setReason} problem={problem?.at('reason')} />
+      <Entry
+        label="Why it changes"
+        name="briefReason"
+        value={reason}
+        onChange={setReason}
+        problem={problem?.at('reason')}
+      />
       <Tick words="The client has agreed to it" isTicked={clientAgreed} onChange={setAgreed} />
       {problem?.at('clientAgreed') ? <Trouble role="alert">{problem.at('clientAgreed')}</Trouble> : null}
-      {problem && problem.findings.length === 0 && both.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      {problem && problem.findings.length === 0 && both.length === 0 ? (
+        <Trouble role="alert">{problem.message}</Trouble>
+      ) : null}
       <Row>
         <Press data-kind="main" isDisabled={isBusy} onPress={() => send(from)}>
           Keep the brief

@@ -29,22 +29,39 @@ export function Decision({ piece, changes, others, effects, onBack, onClose }: D
   const decide = (how: '' | '/drop', theirs: Record<string, string>) =>
     void run(async () => {
       const asked = changes.map((each) => ({ ...each, from: theirs[each.field] ?? each.from }));
-      await change(`/api/pieces/${piece.id}/specification${how}`, { changes: asked, pieces: others, reason, clientAgreed: isAgreed, keep });
+      await change(`/api/pieces/${piece.id}/specification${how}`, {
+        changes: asked,
+        pieces: others,
+        reason,
+        clientAgreed: isAgreed,
+        keep,
+      });
       onClose();
     });
   return (
-    <Ask title={`What the change does to ${effects.map((effect) => effect.name).join(', ')}`} isOpen isWide onClose={onClose}>
+    <Ask
+      title={`What the change does to ${effects.map((effect) => effect.name).join(', ')}`}
+      isOpen
+      isWide
+      onClose={onClose}
+    >
       <p>
         <strong>{effects[0]?.change}</strong>
       </p>
       {effects.map((effect) => (
         <Effect key={effect.pieceId} effect={effect} isNamed={effects.length > 1} keep={keep} onKeep={setKeep} />
       ))}
-      {needsClient ? (
-        <Tick words={`The client agrees${asks.length > 0 ? ` to: ${asks.join(', ').toLowerCase()}` : ''}${effects.some((effect) => effect.changesPrice) ? ' and what it costs' : ''}`} isTicked={isAgreed} onChange={setAgreed} />
+      {needsClient ? <Tick words={agreement(asks, effects)} isTicked={isAgreed} onChange={setAgreed} /> : null}
+      <Entry
+        label="Why is it decided so?"
+        name="reason"
+        value={reason}
+        onChange={setReason}
+        problem={problem?.at('reason')}
+      />
+      {problem && problem.both.length === 0 && !problem.at('reason') ? (
+        <Trouble role="alert">{problem.message}</Trouble>
       ) : null}
-      <Entry label="Why is it decided so?" name="reason" value={reason} onChange={setReason} problem={problem?.at('reason')} />
-      {problem && problem.both.length === 0 && !problem.at('reason') ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>
         <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => decide('', {})}>
           Take the change
@@ -66,4 +83,10 @@ export function Decision({ piece, changes, others, effects, onBack, onClose }: D
       />
     </Ask>
   );
+}
+
+function agreement(asks: readonly string[], effects: readonly EffectView[]): string {
+  const asked = asks.length > 0 ? ` to: ${asks.join(', ').toLowerCase()}` : '';
+  const price = effects.some((effect) => effect.changesPrice) ? ' and what it costs' : '';
+  return `The client agrees${asked}${price}`;
 }

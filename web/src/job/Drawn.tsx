@@ -13,7 +13,9 @@ const Blue = styled.figure`
   flex-direction: column;
   align-items: center;
   gap: 0.4rem;
-  @media print { print-color-adjust: exact; }
+  @media print {
+    print-color-adjust: exact;
+  }
 `;
 
 const Frame = styled.div`
@@ -26,10 +28,26 @@ const Across = styled.div`
   font-family: ${({ theme }) => theme.label};
   font-variant-numeric: tabular-nums;
   font-size: 0.95rem;
-  > span { border-top: 1px solid ${({ theme }) => theme.scribeQuiet}; text-align: center; padding-top: 0.1rem; position: relative; white-space: nowrap; }
-  > span::before, > span::after { content: '×'; position: absolute; top: -0.82em; line-height: 1.5; }
-  > span::before { left: -0.25em; }
-  > span::after { right: -0.25em; }
+  > span {
+    border-top: 1px solid ${({ theme }) => theme.scribeQuiet};
+    text-align: center;
+    padding-top: 0.1rem;
+    position: relative;
+    white-space: nowrap;
+  }
+  > span::before,
+  > span::after {
+    content: '×';
+    position: absolute;
+    top: -0.82em;
+    line-height: 1.5;
+  }
+  > span::before {
+    left: -0.25em;
+  }
+  > span::after {
+    right: -0.25em;
+  }
 `;
 
 const WIDTH = 860;
@@ -47,10 +65,19 @@ export function Drawn({ piece }: { piece: PieceView }) {
     <>
       <Blue>
         <Frame>
-          <Silhouette drawing={drawing} state={piece.state} finish={kept('finish')} material={kept('handleMaterial')} scale={scale} label={`Drawing of ${piece.name}, ${piece.stateWords}`} />
+          <Silhouette
+            drawing={drawing}
+            state={piece.state}
+            finish={kept('finish')}
+            material={kept('handleMaterial')}
+            scale={scale}
+            label={`Drawing of ${piece.name}, ${piece.stateWords}`}
+          />
         </Frame>
         <Across style={{ inlineSize: px(drawing.width), paddingInlineStart: px(drawing.buttX - drawing.minX) }}>
-          <span style={{ inlineSize: px(-drawing.buttX) }}>{words('haftLength') ? `haft ${words('haftLength')} in all` : `handle ${words('handleLength')}`}</span>
+          <span style={{ inlineSize: px(-drawing.buttX) }}>
+            {words('haftLength') ? `haft ${words('haftLength')} in all` : `handle ${words('handleLength')}`}
+          </span>
           <span style={{ inlineSize: px(drawing.pointX) }}>
             {words('headLength')
               ? `edge ${words('edgeLength')}, head ${words('headLength')}, ${words('steel')}`

@@ -10,10 +10,27 @@ const Body = styled.section`
   gap: 0.6rem;
   border-top: 2px solid ${({ theme }) => theme.ink};
   padding-top: 0.6rem;
-  [data-sum] { font-size: 1.15rem; font-weight: 700; }
-  ul { padding: 0; margin: 0; list-style: none; display: grid; grid-template-columns: repeat(auto-fill, minmax(270px, 1fr)); gap: 0.3rem; }
-  ul label { min-height: 46px; font-size: 1rem; padding: 0.1rem 0.5rem; }
-  ul label > span { flex-basis: 26px; height: 26px; }
+  [data-sum] {
+    font-size: 1.15rem;
+    font-weight: 700;
+  }
+  ul {
+    padding: 0;
+    margin: 0;
+    list-style: none;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(270px, 1fr));
+    gap: 0.3rem;
+  }
+  ul label {
+    min-height: 46px;
+    font-size: 1rem;
+    padding: 0.1rem 0.5rem;
+  }
+  ul label > span {
+    flex-basis: 26px;
+    height: 26px;
+  }
 `;
 
 interface EffectProps {
@@ -25,7 +42,14 @@ interface EffectProps {
 
 /** What a change would do to one piece: what is irreversible first, then what is done again, what comes and goes, hours and promise. */
 export function Effect({ effect, isNamed, keep, onKeep }: EffectProps) {
-  const isNothing = effect.again.length + effect.comesIn.length + effect.dropsOut.length + effect.lost.length + effect.conflicts.length + effect.noLongerFit.length === 0;
+  const isNothing =
+    effect.again.length +
+      effect.comesIn.length +
+      effect.dropsOut.length +
+      effect.lost.length +
+      effect.conflicts.length +
+      effect.noLongerFit.length ===
+    0;
   return (
     <Body aria-label={`What it does to ${effect.name}`}>
       {isNamed ? <h3>{effect.name}</h3> : null}
@@ -36,13 +60,19 @@ export function Effect({ effect, isNamed, keep, onKeep }: EffectProps) {
       ))}
       {effect.noLongerFit.map((part) => (
         <Trouble key={part.label}>
-          {part.label} was made to {part.madeTo} and would be {part.now} (± {part.tolerance}): it no longer fits.{part.affects.length > 0 ? ` On it hang: ${part.affects.join(', ')}.` : ''}
+          {part.label} was made to {part.madeTo} and would be {part.now} (± {part.tolerance}): it no longer fits.
+          {part.affects.length > 0 ? ` On it hang: ${part.affects.join(', ')}.` : ''}
         </Trouble>
       ))}
-      {effect.hardensAgain ? <Trouble>The blade is hardened once more, {effect.heats} times in all: each one costs carbon and grain.</Trouble> : null}
+      {effect.hardensAgain ? (
+        <Trouble>
+          The blade is hardened once more, {effect.heats} times in all: each one costs carbon and grain.
+        </Trouble>
+      ) : null}
       <p data-sum>
         {work(effect.minutesMore)} {effect.material.length > 0 ? `Uses ${effect.material.join(', ')}. ` : ''}
-        {daysInHand(effect.daysInHandNow)} now, {daysInHand(effect.daysInHandThen)} then; could be done by {day(effect.earliestDay)}.
+        {daysInHand(effect.daysInHandNow)} now, {daysInHand(effect.daysInHandThen)} then; could be done by{' '}
+        {day(effect.earliestDay)}.
       </p>
       {effect.again.length > 0 ? (
         <>
@@ -51,7 +81,13 @@ export function Effect({ effect, isNamed, keep, onKeep }: EffectProps) {
           <ul>
             {effect.again.map((step) => (
               <li key={step.operation}>
-                <Tick words={step.title} isTicked={!keep.includes(step.operation)} onChange={(on) => onKeep(on ? keep.filter((each) => each !== step.operation) : [...keep, step.operation])} />
+                <Tick
+                  words={step.title}
+                  isTicked={!keep.includes(step.operation)}
+                  onChange={(on) =>
+                    onKeep(on ? keep.filter((each) => each !== step.operation) : [...keep, step.operation])
+                  }
+                />
               </li>
             ))}
           </ul>

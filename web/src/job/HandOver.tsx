@@ -22,10 +22,24 @@ const Paper = styled.article`
   display: flex;
   flex-direction: column;
   gap: 0.7rem;
-  h1 { font-size: 1.4rem; }
-  h2 { font-size: 1.05rem; border-bottom: 1.5px solid ${({ theme }) => theme.ink}; }
-  td, th { padding-top: 0.1rem; padding-bottom: 0.1rem; }
-  @media print { border: none; padding: 0; width: 100%; font-size: 8.6pt; }
+  h1 {
+    font-size: 1.4rem;
+  }
+  h2 {
+    font-size: 1.05rem;
+    border-bottom: 1.5px solid ${({ theme }) => theme.ink};
+  }
+  td,
+  th {
+    padding-top: 0.1rem;
+    padding-bottom: 0.1rem;
+  }
+  @media print {
+    border: none;
+    padding: 0;
+    width: 100%;
+    font-size: 8.6pt;
+  }
 `;
 
 const Whole = styled.span`
@@ -48,7 +62,23 @@ const Two = styled.div`
 `;
 
 /** How the shop went about it, which leaves nothing on the knife that the record has to tell. */
-const WAYS_OF_WORKING: readonly string[] = ['abrasiveStart', 'drilling', 'hardnessTried', 'coldTurn', 'handleTurn', 'sharpening', 'sharpenedWith', 'releaseAgent', 'neutraliser', 'temperHours', 'bevels', 'scaleGuard', 'straightening', 'destination', 'receiver'];
+const WAYS_OF_WORKING: readonly string[] = [
+  'abrasiveStart',
+  'drilling',
+  'hardnessTried',
+  'coldTurn',
+  'handleTurn',
+  'sharpening',
+  'sharpenedWith',
+  'releaseAgent',
+  'neutraliser',
+  'temperHours',
+  'bevels',
+  'scaleGuard',
+  'straightening',
+  'destination',
+  'receiver',
+];
 
 /** The piece's record and care card, on one sheet. */
 export default function HandOver() {
@@ -63,7 +93,9 @@ export default function HandOver() {
         <Press data-kind="main" onPress={() => window.print()}>
           Print the sheet
         </Press>
-        {piece.standing === 'HANDED_OVER' ? null : <Quiet>This record is not complete: the piece is {piece.stateWords}.</Quiet>}
+        {piece.standing === 'HANDED_OVER' ? null : (
+          <Quiet>This record is not complete: the piece is {piece.stateWords}.</Quiet>
+        )}
       </Row>
       <Sheet piece={piece} />
     </>
@@ -83,11 +115,19 @@ function Sheet({ piece }: { piece: PieceView }) {
         </h1>
         <p>
           Made for {piece.own.forWhom || piece.clientName}: <q>{piece.useWords}</q>{' '}
-          {handedOver && handedOver.doneAtMillis > 0 ? `Handed over ${dayWithYear(new Date(handedOver.doneAtMillis).toISOString().slice(0, 10))}.` : ''}
+          {handedOver && handedOver.doneAtMillis > 0
+            ? `Handed over ${dayWithYear(new Date(handedOver.doneAtMillis).toISOString().slice(0, 10))}.`
+            : ''}
         </p>
       </header>
       <Blue>
-        <Silhouette drawing={piece.drawing} state={piece.state} finish={finish} scale={Math.min(2, 480 / piece.drawing.width)} label={`Drawing of ${piece.name}`} />
+        <Silhouette
+          drawing={piece.drawing}
+          state={piece.state}
+          finish={finish}
+          scale={Math.min(2, 480 / piece.drawing.width)}
+          label={`Drawing of ${piece.name}`}
+        />
       </Blue>
       <section>
         <h2>Care card</h2>
@@ -102,12 +142,17 @@ function Sheet({ piece }: { piece: PieceView }) {
           <h2>Specification</h2>
           <Facts>
             <tbody>
-              {piece.specification.filter((line) => !DRAWN_GROUPS.includes(line.group) && !WAYS_OF_WORKING.includes(line.field) && line.kept !== 'NONE').map((line) => (
-                <tr key={line.field}>
-                  <td>{line.label}</td>
-                  <td>{line.words}</td>
-                </tr>
-              ))}
+              {piece.specification
+                .filter(
+                  (line) =>
+                    !DRAWN_GROUPS.includes(line.group) && !WAYS_OF_WORKING.includes(line.field) && line.kept !== 'NONE',
+                )
+                .map((line) => (
+                  <tr key={line.field}>
+                    <td>{line.label}</td>
+                    <td>{line.words}</td>
+                  </tr>
+                ))}
             </tbody>
           </Facts>
         </section>
@@ -119,12 +164,18 @@ function Sheet({ piece }: { piece: PieceView }) {
 
 /** What was out, or made to a number that moved, and was taken as it is; each with its reason. */
 function asItIs(number: NumberView): string[] {
-  return [number.reading?.asItIs, number.stale?.asItIs].flatMap((taken) => (taken ? [`${number.label}, ${number.value}: taken as it is by ${taken.by}, ${moment(taken.atMillis)}: ${taken.reason}`] : []));
+  return [number.reading?.asItIs, number.stale?.asItIs].flatMap((taken) =>
+    taken
+      ? [`${number.label}, ${number.value}: taken as it is by ${taken.by}, ${moment(taken.atMillis)}: ${taken.reason}`]
+      : [],
+  );
 }
 
 function Record({ piece }: { piece: PieceView }) {
   const makers = [...new Set(piece.steps.filter((step) => step.doneBy).map((step) => step.doneBy))];
-  const overrides = piece.steps.flatMap((step) => step.overrides.map((override) => ({ ...override, title: step.title })));
+  const overrides = piece.steps.flatMap((step) =>
+    step.overrides.map((override) => ({ ...override, title: step.title })),
+  );
   return (
     <section>
       <h2>As measured</h2>
@@ -144,7 +195,8 @@ function Record({ piece }: { piece: PieceView }) {
         </tbody>
       </Facts>
       <p>
-        {piece.steps.filter((step) => step.standing === 'DONE').length} of {piece.steps.length} steps, by {makers.join(', ') || 'nobody yet'}.
+        {piece.steps.filter((step) => step.standing === 'DONE').length} of {piece.steps.length} steps, by{' '}
+        {makers.join(', ') || 'nobody yet'}.
       </p>
       <FireRecord id={piece.id} />
       {piece.numbers.flatMap(asItIs).map((line) => (

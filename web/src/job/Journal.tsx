@@ -9,8 +9,17 @@ const FIRST_SHOWN = 12;
 
 const Lines = styled.ol`
   font-size: 0.95rem;
-  li { display: grid; grid-template-columns: 8.2rem 1fr; gap: 0.6rem; padding: 0.25rem 0; border-bottom: 1px solid ${({ theme }) => theme.line}; }
-  time { color: ${({ theme }) => theme.quiet}; font-variant-numeric: tabular-nums; }
+  li {
+    display: grid;
+    grid-template-columns: 8.2rem 1fr;
+    gap: 0.6rem;
+    padding: 0.25rem 0;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+  }
+  time {
+    color: ${({ theme }) => theme.quiet};
+    font-variant-numeric: tabular-nums;
+  }
 `;
 
 /** Everything that happened to the piece, newest first. */
@@ -32,7 +41,9 @@ export function Journal({ piece }: { piece: PieceView }) {
       </Lines>
       {piece.journal.length > FIRST_SHOWN ? (
         <div>
-          <Press onPress={() => setWhole(!isWhole)}>{isWhole ? 'Show the latest only' : `Show all ${piece.journal.length}`}</Press>
+          <Press onPress={() => setWhole(!isWhole)}>
+            {isWhole ? 'Show the latest only' : `Show all ${piece.journal.length}`}
+          </Press>
         </div>
       ) : null}
     </Panel>

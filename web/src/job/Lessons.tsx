@@ -7,7 +7,9 @@ const MOST_SHOWN = 6;
 
 /** What other pieces taught: at a step what it taught there, on the piece what its design and steel did. */
 export function Lessons({ piece, operation }: { piece: PieceView; operation?: string }) {
-  const here = piece.lessons.filter((lesson) => (operation ? lesson.operation === operation : lesson.alike.some((each) => each !== 'step'))).slice(0, MOST_SHOWN);
+  const here = piece.lessons
+    .filter((lesson) => (operation ? lesson.operation === operation : lesson.alike.some((each) => each !== 'step')))
+    .slice(0, MOST_SHOWN);
   if (here.length === 0) {
     return null;
   }
@@ -18,7 +20,8 @@ export function Lessons({ piece, operation }: { piece: PieceView; operation?: st
         <div key={`${lesson.piece} ${lesson.atMillis}`}>
           <p>{lesson.words}</p>
           <Quiet>
-            <Link to={`/pieces/${lesson.piece}`}>{lesson.pieceName}</Link>, {lesson.by}, {moment(lesson.atMillis)}: the same {lesson.alike.join(' and ')}
+            <Link to={`/pieces/${lesson.piece}`}>{lesson.pieceName}</Link>, {lesson.by}, {moment(lesson.atMillis)}: the
+            same {lesson.alike.join(' and ')}
           </Quiet>
         </div>
       ))}

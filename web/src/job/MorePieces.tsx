@@ -17,7 +17,11 @@ export function MorePieces({ piece }: { piece: PieceView }) {
   const navigate = useNavigate();
   const add = () =>
     void run(async () => {
-      const receipt = await change(`/api/jobs/${piece.jobId}/pieces`, { count: Number(count) || 0, like: piece.id, asSpare });
+      const receipt = await change(`/api/jobs/${piece.jobId}/pieces`, {
+        count: Number(count) || 0,
+        like: piece.id,
+        asSpare,
+      });
       setOpen(false);
       await navigate(`/pieces/${receipt.about}`);
     });
@@ -32,7 +36,9 @@ export function MorePieces({ piece }: { piece: PieceView }) {
     <>
       <Row>
         <Entry label="How many more" name="more" value={count} onChange={setCount} problem={problem?.at('count')} />
-        {piece.jobKind === 'COMMISSION' ? <Tick words="As spares of the shop" isTicked={asSpare} onChange={setSpare} /> : null}
+        {piece.jobKind === 'COMMISSION' ? (
+          <Tick words="As spares of the shop" isTicked={asSpare} onChange={setSpare} />
+        ) : null}
       </Row>
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>

@@ -43,7 +43,9 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
               {note.by}, {moment(note.atMillis)}
               {note.operation ? `, at “${title(note.operation)}”` : ''}
             </Quiet>
-            <Press onPress={() => void run(() => change(`/api/pieces/${piece.id}/notes/${note.id}/strike`))}>Strike out</Press>
+            <Press onPress={() => void run(() => change(`/api/pieces/${piece.id}/notes/${note.id}/strike`))}>
+              Strike out
+            </Press>
           </Row>
         </div>
       ))}
@@ -56,11 +58,16 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
       </Pictures>
       {arrived.length > 0 ? (
         <Quiet role="status">
-          Arrived whole: {arrived.join(', ')}. Look at {arrived.length === 1 ? 'it' : 'each'} here before the original is deleted from the phone.
+          Arrived whole: {arrived.join(', ')}. Look at {arrived.length === 1 ? 'it' : 'each'} here before the original
+          is deleted from the phone.
         </Quiet>
       ) : null}
       <Entry label="New note" value={words} onChange={setWords} lines problem={problem?.at('words')} />
-      <Tick words="A lesson: offer it where the same design, steel or step comes up" isTicked={isLesson} onChange={setLesson} />
+      <Tick
+        words="A lesson: offer it where the same design, steel or step comes up"
+        isTicked={isLesson}
+        onChange={setLesson}
+      />
       <Row>
         <Press isDisabled={isBusy} onPress={write}>
           Write it down

@@ -8,13 +8,48 @@ import { moment } from '../parts/words';
 
 const Line = styled(Disclosure)`
   border-bottom: 1px solid ${({ theme }) => theme.line};
-  h3 { display: flex; }
-  h3 button { flex: 1; min-height: 44px; display: grid; grid-template-columns: 1fr auto 5.4rem; gap: 0.6rem; align-items: baseline; border: none; background: none; text-align: left; padding: 0.4rem 0; cursor: pointer; font-family: ${({ theme }) => theme.text}; font-weight: 400; font-size: 1rem; }
-  h3 strong { font-variant-numeric: tabular-nums; text-align: right; white-space: nowrap; }
-  h3 [data-stale] { color: ${({ theme }) => theme.alarm}; }
-  h3 small { color: ${({ theme }) => theme.quiet}; }
-  [role='group'], [role='region'] { display: flex; flex-direction: column; gap: 0.3rem; padding-bottom: 0.3rem; }
-  code { font-family: ${({ theme }) => theme.label}; font-size: 1.05rem; font-variant-numeric: tabular-nums; }
+  h3 {
+    display: flex;
+  }
+  h3 button {
+    flex: 1;
+    min-height: 44px;
+    display: grid;
+    grid-template-columns: 1fr auto 5.4rem;
+    gap: 0.6rem;
+    align-items: baseline;
+    border: none;
+    background: none;
+    text-align: left;
+    padding: 0.4rem 0;
+    cursor: pointer;
+    font-family: ${({ theme }) => theme.text};
+    font-weight: 400;
+    font-size: 1rem;
+  }
+  h3 strong {
+    font-variant-numeric: tabular-nums;
+    text-align: right;
+    white-space: nowrap;
+  }
+  h3 [data-stale] {
+    color: ${({ theme }) => theme.alarm};
+  }
+  h3 small {
+    color: ${({ theme }) => theme.quiet};
+  }
+  [role='group'],
+  [role='region'] {
+    display: flex;
+    flex-direction: column;
+    gap: 0.3rem;
+    padding-bottom: 0.3rem;
+  }
+  code {
+    font-family: ${({ theme }) => theme.label};
+    font-size: 1.05rem;
+    font-variant-numeric: tabular-nums;
+  }
 `;
 
 /** Every number with its source; it opens to its working and to where it came from. */
@@ -36,17 +71,23 @@ export function Numbers({ piece }: { piece: PieceView }) {
 }
 
 export function staleWords(number: NumberView, label?: (key: string) => string): string {
-  const affected = label && number.hangsOnIt.length > 0 ? ` On it hang: ${number.hangsOnIt.map(label).join(', ')}.` : '';
+  const affected =
+    label && number.hangsOnIt.length > 0 ? ` On it hang: ${number.hangsOnIt.map(label).join(', ')}.` : '';
   if (!number.stale) {
     return '';
   }
-  const { asItIs } = number.stale;
-  const then = asItIs ? `Taken as it is by ${asItIs.by}, ${moment(asItIs.atMillis)}: ${asItIs.reason}` : 'It shuts assembly until it is made again, measured again or taken as it is.';
-  return `${number.label} was made to ${number.stale.madeTo} and is ${number.stale.now} now: ${number.stale.difference} off, tolerance ${number.stale.tolerance}.${affected} ${then}`;
+  const { asItIs, madeTo, now, difference, tolerance } = number.stale;
+  const then = asItIs
+    ? `Taken as it is by ${asItIs.by}, ${moment(asItIs.atMillis)}: ${asItIs.reason}`
+    : 'It shuts assembly until it is made again, measured again or taken as it is.';
+  const moved = `${number.label} was made to ${madeTo} and is ${now} now: ${difference} off, tolerance ${tolerance}.`;
+  return `${moved}${affected} ${then}`;
 }
 
 /** Whether somebody has to look at it: a part that is off or a reading that is out, which nobody has taken as it is. */
-const isOff = (number: NumberView): boolean => (number.stale !== undefined && !number.stale.asItIs) || (number.reading?.judgement.verdict === 'OUT' && !number.reading.asItIs);
+const isOff = (number: NumberView): boolean =>
+  (number.stale !== undefined && !number.stale.asItIs) ||
+  (number.reading?.judgement.verdict === 'OUT' && !number.reading.asItIs);
 
 function NumberLine({ number, label }: { number: NumberView; label: (key: string) => string }) {
   return (
@@ -58,13 +99,18 @@ function NumberLine({ number, label }: { number: NumberView; label: (key: string
             {number.note ? ` (${number.note})` : ''}
           </span>
           <strong data-stale={isOff(number) || undefined}>{number.value}</strong>
-          <small>{number.reading && number.reading.judgement.verdict !== 'IN' ? number.reading.judgement.words : number.source}</small>
+          <small>
+            {number.reading && number.reading.judgement.verdict !== 'IN'
+              ? number.reading.judgement.words
+              : number.source}
+          </small>
         </Button>
       </Heading>
       <DisclosurePanel>
         {number.reading ? (
           <p>
-            Read {number.reading.value} (typed “{number.reading.typed}”), {number.reading.by}, {moment(number.reading.atMillis)}. Expected {number.expected}.
+            Read {number.reading.value} (typed “{number.reading.typed}”), {number.reading.by},{' '}
+            {moment(number.reading.atMillis)}. Expected {number.expected}.
           </p>
         ) : null}
         {number.reading ? <Judged reading={number.reading} /> : null}

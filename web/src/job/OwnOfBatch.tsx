@@ -37,7 +37,8 @@ function Marks({ piece }: { piece: PieceView }) {
     return (
       <>
         <p>
-          {rackSlot ? `Slot ${rackSlot}.` : 'No slot yet.'} {art ? `Art: ${art}.` : ''} {setName ? `Of the set “${setName}”.` : ''}
+          {rackSlot ? `Slot ${rackSlot}.` : 'No slot yet.'} {art ? `Art: ${art}.` : ''}{' '}
+          {setName ? `Of the set “${setName}”.` : ''}
         </p>
         <Quiet>Handle, fittings and finish of this piece alone are changed under “Specification”.</Quiet>
         {piece.standing === 'ALIVE' ? (
@@ -51,8 +52,19 @@ function Marks({ piece }: { piece: PieceView }) {
   return (
     <>
       <Row>
-        <Entry label="Slot in racks and loads" name="rackSlot" value={draft.rackSlot} onChange={(slot) => setDraft({ ...draft, rackSlot: slot })} problem={problem?.at('rackSlot')} />
-        <Entry label="Goes out in the set" name="setName" value={draft.setName} onChange={(name) => setDraft({ ...draft, setName: name })} />
+        <Entry
+          label="Slot in racks and loads"
+          name="rackSlot"
+          value={draft.rackSlot}
+          onChange={(slot) => setDraft({ ...draft, rackSlot: slot })}
+          problem={problem?.at('rackSlot')}
+        />
+        <Entry
+          label="Goes out in the set"
+          name="setName"
+          value={draft.setName}
+          onChange={(name) => setDraft({ ...draft, setName: name })}
+        />
       </Row>
       <Entry label="Art" name="art" value={draft.art} onChange={(words) => setDraft({ ...draft, art: words })} />
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
@@ -73,9 +85,13 @@ function Ordered({ piece }: { piece: PieceView }) {
   }
   const people = [...new Set(piece.ordered.map((each) => each.forWhom))];
   const has = (person: string): string => {
-    const names = piece.ordered.filter((each) => each.forWhom === person && each.pieceName).map((each) => each.pieceName);
+    const names = piece.ordered
+      .filter((each) => each.forWhom === person && each.pieceName)
+      .map((each) => each.pieceName);
     const waiting = piece.ordered.filter((each) => each.forWhom === person && !each.pieceName).length;
-    return [person, names.length > 0 ? `has ${names.join(', ')}` : '', waiting > 0 ? `waits for ${waiting}` : ''].filter(Boolean).join(' ');
+    return [person, names.length > 0 ? `has ${names.join(', ')}` : '', waiting > 0 ? `waits for ${waiting}` : '']
+      .filter(Boolean)
+      .join(' ');
   };
   return (
     <Quiet>

@@ -74,7 +74,9 @@ function Top({ piece }: { piece: PieceView }) {
           Held since {moment(piece.heldAtMillis)} by {piece.heldBy}: {piece.heldReason}
         </Trouble>
       ) : null}
-      {piece.isUntempered ? <Trouble>Hardened and untempered: brittle like glass. Drop nothing, hammer nothing.</Trouble> : null}
+      {piece.isUntempered ? (
+        <Trouble>Hardened and untempered: brittle like glass. Drop nothing, hammer nothing.</Trouble>
+      ) : null}
       {piece.numbers.map((number) => (number.stale ? <Trouble key={number.key}>{staleWords(number)}</Trouble> : null))}
       {piece.windows.map((window) => (
         <Trouble key={window.operation}>
@@ -83,7 +85,8 @@ function Top({ piece }: { piece: PieceView }) {
       ))}
       <Quiet>
         As it lies: {piece.conditions.join(', ')}
-        {piece.heats > 1 ? `, hardened ${piece.heats} times` : ''}.{piece.own.belongs === 'SPARE' ? ' The spare of its batch.' : ''}
+        {piece.heats > 1 ? `, hardened ${piece.heats} times` : ''}.
+        {piece.own.belongs === 'SPARE' ? ' The spare of its batch.' : ''}
       </Quiet>
       {piece.mishaps.map((mishap) => (
         <Quiet key={`mishap ${mishap.atMillis}`}>
@@ -94,7 +97,8 @@ function Top({ piece }: { piece: PieceView }) {
       ))}
       {piece.decisions.map((decision) => (
         <Quiet key={`decision ${decision.atMillis}`}>
-          {moment(decision.atMillis)}: {decision.by} {decision.isTaken ? 'took' : 'dropped'} a change: {decision.change}.{decision.effect ? ` ${decision.effect}.` : ''}
+          {moment(decision.atMillis)}: {decision.by} {decision.isTaken ? 'took' : 'dropped'} a change: {decision.change}
+          .{decision.effect ? ` ${decision.effect}.` : ''}
           {decision.reason ? ` Because: ${decision.reason}.` : ''}
           {decision.clientAgreed ? ' The client agreed.' : ''}
         </Quiet>

@@ -42,7 +42,13 @@ export function PromiseDay({ piece, isOpen, onToggle }: PromiseDayProps) {
   return (
     <>
       <Row>
-        <Entry label="Promised for" type="date" value={day} onChange={setDay} problem={both.length === 0 ? problem?.message : undefined} />
+        <Entry
+          label="Promised for"
+          type="date"
+          value={day}
+          onChange={setDay}
+          problem={both.length === 0 ? problem?.message : undefined}
+        />
         <Press data-kind="main" onPress={() => send(from)}>
           Promise it
         </Press>

@@ -10,13 +10,47 @@ import { standingWords } from './model';
 
 const Step = styled(Disclosure)`
   border-bottom: 1px solid ${({ theme }) => theme.line};
-  h3 { display: flex; }
-  h3 button { flex: 1; min-height: 46px; display: grid; grid-template-columns: 2rem 1fr auto; gap: 0.5rem; align-items: baseline; border: none; background: none; text-align: left; padding: 0.5rem 0; cursor: pointer; font-family: ${({ theme }) => theme.text}; font-weight: 400; font-size: 1rem; }
-  h3 button small { color: ${({ theme }) => theme.quiet}; font-size: 0.9rem; }
-  &[data-standing='DONE'] h3 b { font-weight: 400; }
-  &[data-turn] h3 button, &[data-standing='RUNNING'] h3 button, &[data-standing='RESTING'] h3 button { background: ${({ theme }) => theme.manila}; }
-  [role='group'], [role='region'] { display: flex; flex-direction: column; gap: 0.4rem; }
-  li { padding-left: 1rem; text-indent: -1rem; }
+  h3 {
+    display: flex;
+  }
+  h3 button {
+    flex: 1;
+    min-height: 46px;
+    display: grid;
+    grid-template-columns: 2rem 1fr auto;
+    gap: 0.5rem;
+    align-items: baseline;
+    border: none;
+    background: none;
+    text-align: left;
+    padding: 0.5rem 0;
+    cursor: pointer;
+    font-family: ${({ theme }) => theme.text};
+    font-weight: 400;
+    font-size: 1rem;
+  }
+  h3 button small {
+    color: ${({ theme }) => theme.quiet};
+    font-size: 0.9rem;
+  }
+  &[data-standing='DONE'] h3 b {
+    font-weight: 400;
+  }
+  &[data-turn] h3 button,
+  &[data-standing='RUNNING'] h3 button,
+  &[data-standing='RESTING'] h3 button {
+    background: ${({ theme }) => theme.manila};
+  }
+  [role='group'],
+  [role='region'] {
+    display: flex;
+    flex-direction: column;
+    gap: 0.4rem;
+  }
+  li {
+    padding-left: 1rem;
+    text-indent: -1rem;
+  }
 `;
 
 const DONE_SHOWN = 2;
@@ -32,24 +66,34 @@ export function RouteList({ piece }: { piece: PieceView }) {
         <h2>
           Route: {done.length} of {piece.steps.length} steps done
         </h2>
-        {done.length > DONE_SHOWN ? <Press onPress={() => setWhole(!isWhole)}>{isWhole ? 'Fold the done ones away' : `Show the ${folded.length} done before`}</Press> : null}
+        {done.length > DONE_SHOWN ? (
+          <Press onPress={() => setWhole(!isWhole)}>
+            {isWhole ? 'Fold the done ones away' : `Show the ${folded.length} done before`}
+          </Press>
+        ) : null}
       </Row>
       <div>
-        {piece.steps.map((step, index) => (folded.includes(step) ? null : <StepLine key={step.operation} step={step} index={index} pieceId={piece.id} />))}
+        {piece.steps.map((step, index) =>
+          folded.includes(step) ? null : <StepLine key={step.operation} step={step} index={index} pieceId={piece.id} />,
+        )}
       </div>
     </Panel>
   );
 }
 
 function StepLine({ step, index, pieceId }: { step: StepView; index: number; pieceId: number }) {
-  const time = minutes(step.attendedMinutes) + (step.restMinutes > 0 ? ` + ${resting(step.restMinutes)} ${step.restWords}` : '');
+  const time =
+    minutes(step.attendedMinutes) + (step.restMinutes > 0 ? ` + ${resting(step.restMinutes)} ${step.restWords}` : '');
   return (
     <Step data-standing={step.standing} data-turn={(step.standing === 'READY' && step.isItsTurn) || undefined}>
       <Heading level={3}>
         <Button slot="trigger">
           <span>{step.standing === 'DONE' ? '✓' : index + 1}</span>
           <span>
-            <b>{step.title}</b> <small>{step.station}, {time}</small>
+            <b>{step.title}</b>{' '}
+            <small>
+              {step.station}, {time}
+            </small>
           </span>
           <span>{standingWords(step)}</span>
         </Button>
@@ -64,11 +108,14 @@ function StepLine({ step, index, pieceId }: { step: StepView; index: number; pie
         <ul>
           {step.waits.map((wait) => (
             <li key={wait.rule + wait.operation}>
-              {wait.done ? '✓' : '○'} after “{wait.title}”: {wait.reason} Otherwise: {wait.consequence} <small>({wait.severity})</small>
+              {wait.done ? '✓' : '○'} after “{wait.title}”: {wait.reason} Otherwise: {wait.consequence}{' '}
+              <small>({wait.severity})</small>
             </li>
           ))}
         </ul>
-        {step.waitedForBy.length > 0 ? <Quiet>For it waits: {[...new Set(step.waitedForBy.map((wait) => wait.title))].join(', ')}.</Quiet> : null}
+        {step.waitedForBy.length > 0 ? (
+          <Quiet>For it waits: {[...new Set(step.waitedForBy.map((wait) => wait.title))].join(', ')}.</Quiet>
+        ) : null}
         {step.overrides.map((override) => (
           <Quiet key={override.rule}>
             Gate overridden by {override.by}, {moment(override.atMillis)}: {override.reason}

@@ -5,20 +5,57 @@ import type { Drawing } from '../api/schema';
 const STATES = ['BAR', 'PROFILED', 'HARDENED', 'GROUND', 'FINISHED', 'GUARDED', 'HANDLED', 'HANDED_OVER'];
 
 const Lines = styled.g`
-  path, circle, line { vector-effect: non-scaling-stroke; stroke: ${({ theme }) => theme.scribe}; stroke-width: 1.3px; fill: none; stroke-linejoin: round; }
-  [data-part='bar'] { fill: rgb(232 240 250 / 9%); }
-  [data-part='ghost'] { stroke-dasharray: 4 3; stroke: ${({ theme }) => theme.scribeQuiet}; }
-  [data-part='steel'] { fill: rgb(232 240 250 / 14%); }
-  [data-part='steel'][data-look='hard'] { fill: #3c4f66; }
-  [data-part='steel'][data-look='ground'] { fill: #7f93aa; }
-  [data-part='steel'][data-look='satin'] { fill: #c3d0dd; }
-  [data-part='steel'][data-look='dark'] { fill: #20252b; }
-  [data-part='bevel'] { stroke-width: 1px; }
-  [data-part='bevel'][data-look='satin'] { stroke: #3f5a7a; }
-  [data-part='fitting'] { fill: #d3b672; stroke: #fff; }
-  [data-part='handle'] { fill: #8f6a45; }
-  [data-part='pin'] { fill: #f0dcae; stroke: none; }
-  [data-part='hole'] { stroke-width: 1px; }
+  path,
+  circle,
+  line {
+    vector-effect: non-scaling-stroke;
+    stroke: ${({ theme }) => theme.scribe};
+    stroke-width: 1.3px;
+    fill: none;
+    stroke-linejoin: round;
+  }
+  [data-part='bar'] {
+    fill: rgb(232 240 250 / 9%);
+  }
+  [data-part='ghost'] {
+    stroke-dasharray: 4 3;
+    stroke: ${({ theme }) => theme.scribeQuiet};
+  }
+  [data-part='steel'] {
+    fill: rgb(232 240 250 / 14%);
+  }
+  [data-part='steel'][data-look='hard'] {
+    fill: #3c4f66;
+  }
+  [data-part='steel'][data-look='ground'] {
+    fill: #7f93aa;
+  }
+  [data-part='steel'][data-look='satin'] {
+    fill: #c3d0dd;
+  }
+  [data-part='steel'][data-look='dark'] {
+    fill: #20252b;
+  }
+  [data-part='bevel'] {
+    stroke-width: 1px;
+  }
+  [data-part='bevel'][data-look='satin'] {
+    stroke: #3f5a7a;
+  }
+  [data-part='fitting'] {
+    fill: #d3b672;
+    stroke: #fff;
+  }
+  [data-part='handle'] {
+    fill: #8f6a45;
+  }
+  [data-part='pin'] {
+    fill: #f0dcae;
+    stroke: none;
+  }
+  [data-part='hole'] {
+    stroke-width: 1px;
+  }
 `;
 
 interface SilhouetteProps {
@@ -64,7 +101,11 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
       {reached('PROFILED') ? (
         <>
           <path data-part="steel" data-look={reached('FINISHED') ? 'ground' : look} d={drawing.tang} />
-          <path data-part={reached('HANDLED') ? 'handle' : 'ghost'} d={drawing.handle} style={reached('HANDLED') && material ? { fill: HANDLE_COLOURS[material] } : undefined} />
+          <path
+            data-part={reached('HANDLED') ? 'handle' : 'ghost'}
+            d={drawing.handle}
+            style={reached('HANDLED') && material ? { fill: HANDLE_COLOURS[material] } : undefined}
+          />
           <path data-part="steel" data-look={look} d={drawing.blade} />
         </>
       ) : (
@@ -75,7 +116,11 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
           <path data-part="ghost" d={drawing.handle} />
         </>
       )}
-      {reached('GROUND') ? [drawing.bevel, ...drawing.lines].map((line) => <path key={line} data-part="bevel" data-look={look} d={line} />) : null}
+      {reached('GROUND')
+        ? [drawing.bevel, ...drawing.lines].map((line) => (
+            <path key={line} data-part="bevel" data-look={look} d={line} />
+          ))
+        : null}
       {reached('GUARDED') && drawing.guard ? (
         <>
           <path data-part="fitting" d={drawing.guard} />
@@ -85,7 +130,13 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
       {drawing.holes
         .filter((hole) => hole.use !== 'LIGHTENING' || !reached('HANDLED'))
         .map((hole) => (
-          <circle key={hole.x} data-part={reached('HANDLED') && hole.use !== 'TUBE' ? 'pin' : 'hole'} cx={hole.x} cy={hole.y} r={hole.diameter / 2} />
+          <circle
+            key={hole.x}
+            data-part={reached('HANDLED') && hole.use !== 'TUBE' ? 'pin' : 'hole'}
+            cx={hole.x}
+            cy={hole.y}
+            r={hole.diameter / 2}
+          />
         ))}
     </Lines>
   );
@@ -93,8 +144,21 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
 
 /** Roughly as the material looks, so that a client knows the knife again. */
 const HANDLE_COLOURS: Record<string, string> = {
-  HICKORY: '#b98d5b', WALNUT: '#6b4a32', MAPLE: '#d2ad78', DENSE_OILY_WOOD: '#5a2f22', BURL: '#8a5a34', STABILISED_WOOD: '#7d5f3f', BONE: '#ded2b4', ANTLER: '#bfa98a', HORN: '#3b342c',
-  LAYERED_TUSK: '#d8cda9', GLASS_EPOXY: '#a4551f', CANVAS_PHENOLIC: '#5d4a33', CARBON_FIBRE: '#2b2f33', CAST_RESIN: '#2f6f73', TITANIUM: '#8d949b',
+  HICKORY: '#b98d5b',
+  WALNUT: '#6b4a32',
+  MAPLE: '#d2ad78',
+  DENSE_OILY_WOOD: '#5a2f22',
+  BURL: '#8a5a34',
+  STABILISED_WOOD: '#7d5f3f',
+  BONE: '#ded2b4',
+  ANTLER: '#bfa98a',
+  HORN: '#3b342c',
+  LAYERED_TUSK: '#d8cda9',
+  GLASS_EPOXY: '#a4551f',
+  CANVAS_PHENOLIC: '#5d4a33',
+  CARBON_FIBRE: '#2b2f33',
+  CAST_RESIN: '#2f6f73',
+  TITANIUM: '#8d949b',
 };
 
 /** Finishes that leave the flats dark. */

@@ -24,7 +24,9 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
   const { problem, isBusy, run, clear } = useCaught();
   const [shown] = useState(() => Object.fromEntries(piece.specification.map((line) => [line.field, line.entry])));
   // Sizes that follow from other answers go on following them.
-  const [fixed] = useState(() => Object.fromEntries(piece.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.entry])));
+  const [fixed] = useState(() =>
+    Object.fromEntries(piece.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.entry])),
+  );
   const given = useMemo(() => ({ ...fixed, ...typed }), [fixed, typed]);
   const { reading } = useReading(given);
   const entries: Record<string, string> = { ...reading?.entries, ...given };
@@ -32,21 +34,49 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
   const look = (theirs: Record<string, string>) =>
     void run(async () => {
       const asked: FieldChange[] = changes.map((each) => ({ ...each, from: theirs[each.field] ?? each.from }));
-      setEffects(await change<EffectView[]>(`/api/pieces/${piece.id}/specification/look`, { changes: asked, pieces: others, reason: '', clientAgreed: false, keep: [] }));
+      setEffects(
+        await change<EffectView[]>(`/api/pieces/${piece.id}/specification/look`, {
+          changes: asked,
+          pieces: others,
+          reason: '',
+          clientAgreed: false,
+          keep: [],
+        }),
+      );
     });
   if (effects) {
-    return <Decision piece={piece} changes={changes} others={others} effects={effects} onBack={() => setEffects(undefined)} onClose={onClose} />;
+    return (
+      <Decision
+        piece={piece}
+        changes={changes}
+        others={others}
+        effects={effects}
+        onBack={() => setEffects(undefined)}
+        onClose={onClose}
+      />
+    );
   }
   const alive = piece.siblings.filter((sibling) => sibling.standing === 'ALIVE');
   return (
     <Ask title={`Change the specification of ${piece.name}`} isOpen isWide onClose={onClose}>
-      <Quiet>Nothing takes effect yet: the next sheet shows what the change spoils, what comes in, and what it costs.</Quiet>
-      <SpecificationFields entries={entries} reading={reading} onChange={(field, value) => setTyped({ ...typed, [field]: value })} />
+      <Quiet>
+        Nothing takes effect yet: the next sheet shows what the change spoils, what comes in, and what it costs.
+      </Quiet>
+      <SpecificationFields
+        entries={entries}
+        reading={reading}
+        onChange={(field, value) => setTyped({ ...typed, [field]: value })}
+      />
       {alive.length > 0 ? (
         <Row role="group" aria-label="Also for these pieces of the batch">
           <strong>Also for</strong>
           {alive.map((sibling) => (
-            <Tick key={sibling.id} words={sibling.name} isTicked={others.includes(sibling.id)} onChange={(on) => setOthers(on ? [...others, sibling.id] : others.filter((id) => id !== sibling.id))} />
+            <Tick
+              key={sibling.id}
+              words={sibling.name}
+              isTicked={others.includes(sibling.id)}
+              onChange={(on) => setOthers(on ? [...others, sibling.id] : others.filter((id) => id !== sibling.id))}
+            />
           ))}
         </Row>
       ) : null}
@@ -70,6 +100,13 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
 }
 
 /** What differs from the agreed answers, with the questions that only the changed piece is asked. */
-function changesOf(entries: Record<string, string>, shown: Record<string, string>, before: Record<string, string>, asked: readonly string[]): FieldChange[] {
-  return asked.filter((field) => entries[field] !== undefined && entries[field] !== (shown[field] ?? '')).map((field) => ({ field, from: before[field] ?? '', to: entries[field] ?? '' }));
+function changesOf(
+  entries: Record<string, string>,
+  shown: Record<string, string>,
+  before: Record<string, string>,
+  asked: readonly string[],
+): FieldChange[] {
+  return asked
+    .filter((field) => entries[field] !== undefined && entries[field] !== (shown[field] ?? ''))
+    .map((field) => ({ field, from: before[field] ?? '', to: entries[field] ?? '' }));
 }

@@ -27,7 +27,9 @@ export function SpecificationPanel({ piece, isOwner }: { piece: PieceView; isOwn
       </Facts>
       {lines.length < piece.specification.length ? (
         <div>
-          <Press onPress={() => setWhole(true)}>Show the {piece.specification.length - lines.length} sizes that follow from these</Press>
+          <Press onPress={() => setWhole(true)}>
+            Show the {piece.specification.length - lines.length} sizes that follow from these
+          </Press>
         </div>
       ) : null}
       {isOwner && piece.standing === 'ALIVE' ? (

@@ -64,9 +64,23 @@ export function Whose({ piece }: { piece: PieceView }) {
   return (
     <>
       <Row>
-        <Choice label="It is" value={draft.belongs} options={WAYS} onChange={(belongs) => setDraft({ ...draft, belongs: WAYS.find((way) => way.value === belongs)?.value ?? 'STOCK' })} />
+        <Choice
+          label="It is"
+          value={draft.belongs}
+          options={WAYS}
+          onChange={(belongs) =>
+            setDraft({ ...draft, belongs: WAYS.find((way) => way.value === belongs)?.value ?? 'STOCK' })
+          }
+        />
         {draft.belongs === 'STOCK' ? null : (
-          <Entry label={draft.belongs === 'SPARE' ? 'Whose spare' : 'For whom'} name="forWhom" value={draft.forWhom} onChange={(forWhom) => setDraft({ ...draft, forWhom })} problem={problem?.at('forWhom')} echo={draft.belongs === 'SPARE' ? 'the shop, or a client' : `empty: ${piece.clientName}`} />
+          <Entry
+            label={draft.belongs === 'SPARE' ? 'Whose spare' : 'For whom'}
+            name="forWhom"
+            value={draft.forWhom}
+            onChange={(forWhom) => setDraft({ ...draft, forWhom })}
+            problem={problem?.at('forWhom')}
+            echo={draft.belongs === 'SPARE' ? 'the shop, or a client' : `empty: ${piece.clientName}`}
+          />
         )}
       </Row>
       <Row>

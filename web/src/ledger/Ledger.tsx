@@ -7,7 +7,10 @@ import { minutes } from '../parts/words';
 
 /** Where the shop loses work and blades: what went wrong, by step, most often first. */
 export default function Ledger() {
-  const { data } = useQuery({ queryKey: ['piece', 'ledger'], queryFn: () => read<MishapCountView[]>('/api/mishaps/ledger') });
+  const { data } = useQuery({
+    queryKey: ['piece', 'ledger'],
+    queryFn: () => read<MishapCountView[]>('/api/mishaps/ledger'),
+  });
   if (!data) {
     return <Quiet>One moment…</Quiet>;
   }

@@ -22,7 +22,9 @@ const Line = styled.div`
   gap: 1rem;
   align-items: center;
   justify-content: space-between;
-  a { color: #fff; }
+  a {
+    color: #fff;
+  }
 `;
 
 interface AnnouncementsProps {
@@ -35,11 +37,14 @@ interface AnnouncementsProps {
 export function Announcements({ isConnected, announced, onDismiss }: AnnouncementsProps) {
   return (
     <Strip role="status" aria-live="polite" data-no-print>
-      {isConnected ? null : <Line>The connection to the shop’s server is lost. Trying again; what you enter stays here.</Line>}
+      {isConnected ? null : (
+        <Line>The connection to the shop’s server is lost. Trying again; what you enter stays here.</Line>
+      )}
       {announced.map((entry) => (
         <Line key={entry.sequence}>
           <span>
-            {clockTime(entry.atMillis)} · {entry.pieceId ? <Link to={`/pieces/${entry.pieceId}`}>{entry.words}</Link> : entry.words}
+            {clockTime(entry.atMillis)} ·{' '}
+            {entry.pieceId ? <Link to={`/pieces/${entry.pieceId}`}>{entry.words}</Link> : entry.words}
           </span>
           <Press onPress={() => onDismiss(entry.sequence)}>Heard</Press>
         </Line>

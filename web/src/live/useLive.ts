@@ -10,7 +10,18 @@ const SHOWN_AT_MOST = 4;
 /** What is said of one piece and changes what its siblings' pages show. */
 const OF_THE_WHOLE_BATCH: ReadonlySet<string> = new Set(['PIECE_DESCRIBED', 'PIECE_MARKED', 'PIECE_ADDED', 'SCRAPPED']);
 
-const ANNOUNCED = new Set(['REST_UP', 'WENT_WRONG', 'SCRAPPED', 'HELD', 'GATE_OVERRIDDEN', 'HANDED_OVER', 'WINDOW_OPEN', 'WINDOW_CLOSING', 'APPROVED', 'CLIENT_WISHED']);
+const ANNOUNCED = new Set([
+  'REST_UP',
+  'WENT_WRONG',
+  'SCRAPPED',
+  'HELD',
+  'GATE_OVERRIDDEN',
+  'HANDED_OVER',
+  'WINDOW_OPEN',
+  'WINDOW_CLOSING',
+  'APPROVED',
+  'CLIENT_WISHED',
+]);
 
 /** Follows the shop's changes: what they touch is read anew, and what matters to all is announced. Resumes where it broke off. */
 export function useLive(session: SessionView) {
@@ -52,7 +63,9 @@ export function useLive(session: SessionView) {
       if (entry.kind === 'ALARM' || entry.kind === 'ALARM_ANSWERED') {
         void queries.invalidateQueries({ queryKey: ['alarms'] });
       }
-      void queries.invalidateQueries({ queryKey: entry.pieceId && !OF_THE_WHOLE_BATCH.has(entry.kind) ? ['piece', entry.pieceId] : ['piece'] });
+      void queries.invalidateQueries({
+        queryKey: entry.pieceId && !OF_THE_WHOLE_BATCH.has(entry.kind) ? ['piece', entry.pieceId] : ['piece'],
+      });
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
       }
@@ -83,5 +96,9 @@ export function useLive(session: SessionView) {
     };
   }, [from, self, queries]);
 
-  return { isConnected, announced, dismiss: (heard: number) => setAnnounced((all) => all.filter((entry) => entry.sequence !== heard)) };
+  return {
+    isConnected,
+    announced,
+    dismiss: (heard: number) => setAnnounced((all) => all.filter((entry) => entry.sequence !== heard)),
+  };
 }

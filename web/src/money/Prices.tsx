@@ -21,8 +21,15 @@ export default function Prices() {
   return (
     <>
       <h1>Prices</h1>
-      <Quiet>In the shop’s own currency. A price is kept when you leave its field.{person.role === 'OWNER' ? '' : ' Only the owner may change one.'}</Quiet>
-      <List>{data?.map((price) => <Price key={`${price.item} ${price.amount}`} price={price} />)}</List>
+      <Quiet>
+        In the shop’s own currency. A price is kept when you leave its field.
+        {person.role === 'OWNER' ? '' : ' Only the owner may change one.'}
+      </Quiet>
+      <List>
+        {data?.map((price) => (
+          <Price key={`${price.item} ${price.amount}`} price={price} />
+        ))}
+      </List>
     </>
   );
 }
@@ -39,5 +46,16 @@ function Price({ price }: { price: PriceView }) {
       });
     }
   };
-  return <Entry label={price.words} name={price.item} value={amount} onChange={setAmount} onLeave={keep} onEnter={keep} echo={price.per} problem={problem?.at(price.item) ?? problem?.message} />;
+  return (
+    <Entry
+      label={price.words}
+      name={price.item}
+      value={amount}
+      onChange={setAmount}
+      onLeave={keep}
+      onEnter={keep}
+      echo={price.per}
+      problem={problem?.at(price.item) ?? problem?.message}
+    />
+  );
 }

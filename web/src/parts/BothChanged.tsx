@@ -14,7 +14,8 @@ export function BothChanged({ both, onTheirs, onMine }: BothChangedProps) {
     <Ask title="Two people changed this" isOpen={both.length > 0} onClose={onTheirs}>
       {both.map((each) => (
         <p key={each.field}>
-          <strong>{each.label}</strong>: {each.theirsBy} entered <strong>{each.theirs}</strong>, you entered <strong>{each.yours}</strong>.
+          <strong>{each.label}</strong>: {each.theirsBy} entered <strong>{each.theirs}</strong>, you entered{' '}
+          <strong>{each.yours}</strong>.
         </p>
       ))}
       <Row>

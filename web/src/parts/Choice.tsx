@@ -5,7 +5,11 @@ const Box = styled(Select)`
   display: flex;
   flex-direction: column;
   gap: 0.2rem;
-  label, > span:first-child { font-family: ${({ theme }) => theme.label}; font-weight: 600; }
+  label,
+  > span:first-child {
+    font-family: ${({ theme }) => theme.label};
+    font-weight: 600;
+  }
   > button {
     min-height: 44px;
     padding: 0.35rem 0.6rem;
@@ -19,7 +23,11 @@ const Box = styled(Select)`
     gap: 0.5rem;
     cursor: pointer;
   }
-  [data-error] { color: ${({ theme }) => theme.alarm}; font-weight: 700; font-size: 0.95rem; }
+  [data-error] {
+    color: ${({ theme }) => theme.alarm};
+    font-weight: 700;
+    font-size: 0.95rem;
+  }
 `;
 
 const Options = styled(ListBox)`
@@ -36,8 +44,13 @@ const OptionRow = styled(ListBoxItem)`
   min-height: 44px;
   padding: 0.6rem 0.8rem;
   cursor: pointer;
-  &[data-focused], &[data-hovered] { background: ${({ theme }) => theme.manila}; }
-  &[data-selected] { font-weight: 700; }
+  &[data-focused],
+  &[data-hovered] {
+    background: ${({ theme }) => theme.manila};
+  }
+  &[data-selected] {
+    font-weight: 700;
+  }
 `;
 
 const LONGEST_LIST_PX = 420;
@@ -55,7 +68,13 @@ interface ChoiceProps {
 /** One of a few, by finger or keyboard. */
 export function Choice({ label, value, options, onChange, problem, quiet }: ChoiceProps) {
   return (
-    <Box selectedKey={value} onSelectionChange={(key) => onChange(String(key))} isInvalid={Boolean(problem)} aria-label={quiet ? label : undefined} placeholder="Choose…">
+    <Box
+      selectedKey={value}
+      onSelectionChange={(key) => onChange(String(key))}
+      isInvalid={Boolean(problem)}
+      aria-label={quiet ? label : undefined}
+      placeholder="Choose…"
+    >
       {quiet ? null : <Label>{label}</Label>}
       <Button>
         <SelectValue />

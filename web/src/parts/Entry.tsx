@@ -6,8 +6,12 @@ const Box = styled(TextField)`
   display: flex;
   flex-direction: column;
   gap: 0.2rem;
-  label { font-family: ${({ theme }) => theme.label}; font-weight: 600; }
-  input, textarea {
+  label {
+    font-family: ${({ theme }) => theme.label};
+    font-weight: 600;
+  }
+  input,
+  textarea {
     min-height: 44px;
     padding: 0.35rem 0.6rem;
     border: 1.5px solid #7c7a72;
@@ -15,12 +19,32 @@ const Box = styled(TextField)`
     background: #fff;
     font-variant-numeric: tabular-nums;
   }
-  textarea { min-height: 84px; resize: vertical; }
-  &[data-large] input { min-height: 56px; font-size: 1.35rem; }
-  &[data-invalid] input, &[data-invalid] textarea { border: 2px solid ${({ theme }) => theme.alarm}; }
-  [slot='description'] { color: ${({ theme }) => theme.quiet}; font-size: 0.92rem; min-height: 1.3em; }
-  [data-doubt] { color: #7a4700; font-weight: 700; }
-  [data-error] { color: ${({ theme }) => theme.alarm}; font-size: 0.95rem; font-weight: 700; }
+  textarea {
+    min-height: 84px;
+    resize: vertical;
+  }
+  &[data-large] input {
+    min-height: 56px;
+    font-size: 1.35rem;
+  }
+  &[data-invalid] input,
+  &[data-invalid] textarea {
+    border: 2px solid ${({ theme }) => theme.alarm};
+  }
+  [slot='description'] {
+    color: ${({ theme }) => theme.quiet};
+    font-size: 0.92rem;
+    min-height: 1.3em;
+  }
+  [data-doubt] {
+    color: #7a4700;
+    font-weight: 700;
+  }
+  [data-error] {
+    color: ${({ theme }) => theme.alarm};
+    font-size: 0.95rem;
+    font-weight: 700;
+  }
 `;
 
 interface EntryProps {
@@ -43,7 +67,21 @@ interface EntryProps {
 }
 
 /** One field: what it asks, what was typed, what was understood, what is wrong. */
-export function Entry({ label, value, onChange, echo, problem, doubt, name, type = 'text', lines, large, autoComplete = 'off', onLeave, onEnter }: EntryProps) {
+export function Entry({
+  label,
+  value,
+  onChange,
+  echo,
+  problem,
+  doubt,
+  name,
+  type = 'text',
+  lines,
+  large,
+  autoComplete = 'off',
+  onLeave,
+  onEnter,
+}: EntryProps) {
   return (
     <Box
       value={value}

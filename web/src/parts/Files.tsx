@@ -3,7 +3,10 @@ import { Row } from './Sheet';
 
 const Line = styled(Row)`
   gap: 0;
-  a { min-height: 44px; padding: 0.6rem 0.8rem; }
+  a {
+    min-height: 44px;
+    padding: 0.6rem 0.8rem;
+  }
 `;
 
 /** Drawings at 1:1 and tables as files, from one address. */

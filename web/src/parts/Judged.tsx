@@ -4,11 +4,24 @@ import { moment } from './words';
 
 const Line = styled.p`
   margin: 0;
-  strong { text-transform: uppercase; letter-spacing: 0.03em; }
-  &[data-verdict='IN'] strong { color: ${({ theme }) => theme.good}; }
-  &[data-verdict='NEAR'] { border-left: 7px solid #9a5b00; padding-left: 0.6rem; }
-  &[data-verdict='OUT'] { border-left: 7px solid ${({ theme }) => theme.alarm}; padding-left: 0.6rem; }
-  &[data-verdict='OUT'] strong { color: ${({ theme }) => theme.alarm}; }
+  strong {
+    text-transform: uppercase;
+    letter-spacing: 0.03em;
+  }
+  &[data-verdict='IN'] strong {
+    color: ${({ theme }) => theme.good};
+  }
+  &[data-verdict='NEAR'] {
+    border-left: 7px solid #9a5b00;
+    padding-left: 0.6rem;
+  }
+  &[data-verdict='OUT'] {
+    border-left: 7px solid ${({ theme }) => theme.alarm};
+    padding-left: 0.6rem;
+  }
+  &[data-verdict='OUT'] strong {
+    color: ${({ theme }) => theme.alarm};
+  }
 `;
 
 /** In, near the limit or out, in a word, with why; and who took it as it is. */

@@ -5,9 +5,21 @@ export const Pictures = styled.div`
   display: flex;
   flex-wrap: wrap;
   gap: 0.6rem;
-  figure { margin: 0; width: 190px; }
-  img { width: 190px; height: 130px; object-fit: cover; display: block; border: 1px solid ${({ theme }) => theme.line}; }
-  figcaption { font-size: 0.9rem; color: ${({ theme }) => theme.quiet}; }
+  figure {
+    margin: 0;
+    width: 190px;
+  }
+  img {
+    width: 190px;
+    height: 130px;
+    object-fit: cover;
+    display: block;
+    border: 1px solid ${({ theme }) => theme.line};
+  }
+  figcaption {
+    font-size: 0.9rem;
+    color: ${({ theme }) => theme.quiet};
+  }
 `;
 
 interface PictureProps {

@@ -14,10 +14,28 @@ export const Press = styled(Button)`
   font-size: 1.05rem;
   cursor: pointer;
   text-align: center;
-  &[data-kind='main'] { background: ${({ theme }) => theme.blue}; color: #fff; }
-  &[data-kind='alarm'] { border-color: ${({ theme }) => theme.alarm}; color: ${({ theme }) => theme.alarm}; }
-  &[data-large] { min-height: 56px; font-size: 1.2rem; padding: 0.5rem 1.3rem; }
-  &[data-hovered] { text-decoration: underline; text-underline-offset: 3px; }
-  &[data-pressed] { transform: translateY(1px); }
-  &[data-disabled] { opacity: 0.55; cursor: default; }
+  &[data-kind='main'] {
+    background: ${({ theme }) => theme.blue};
+    color: #fff;
+  }
+  &[data-kind='alarm'] {
+    border-color: ${({ theme }) => theme.alarm};
+    color: ${({ theme }) => theme.alarm};
+  }
+  &[data-large] {
+    min-height: 56px;
+    font-size: 1.2rem;
+    padding: 0.5rem 1.3rem;
+  }
+  &[data-hovered] {
+    text-decoration: underline;
+    text-underline-offset: 3px;
+  }
+  &[data-pressed] {
+    transform: translateY(1px);
+  }
+  &[data-disabled] {
+    opacity: 0.55;
+    cursor: default;
+  }
 `;

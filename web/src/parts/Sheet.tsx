@@ -26,7 +26,9 @@ export const Fields = styled.div`
   gap: 0.5rem 0.9rem;
   /* By their labels, so that what is said under one entry does not push it out of line; what has no label stands at the foot. */
   align-items: start;
-  > :not(:has(label)) { align-self: end; }
+  > :not(:has(label)) {
+    align-self: end;
+  }
 `;
 
 export const Trouble = styled.p`
@@ -58,7 +60,9 @@ const Body = styled(Dialog)`
   padding: 1.3rem 1.5rem;
   width: min(680px, 94vw);
   max-height: 88vh;
-  &[data-wide] { width: min(960px, 94vw); }
+  &[data-wide] {
+    width: min(960px, 94vw);
+  }
   overflow: auto;
   display: flex;
   flex-direction: column;

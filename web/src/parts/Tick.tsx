@@ -12,11 +12,30 @@ const Box = styled(Checkbox)`
   background: #fff;
   font-size: 1.1rem;
   cursor: pointer;
-  & > span { flex: 0 0 32px; height: 32px; border: 2.5px solid ${({ theme }) => theme.ink}; border-radius: 3px; display: grid; place-items: center; font-weight: 700; }
-  &[data-selected] { border-color: ${({ theme }) => theme.good}; }
-  &[data-selected] > span { background: ${({ theme }) => theme.good}; border-color: ${({ theme }) => theme.good}; color: #fff; }
-  &[data-focus-visible] { outline: 3px solid ${({ theme }) => theme.focus}; }
-  &[data-disabled] { cursor: default; background: none; }
+  & > span {
+    flex: 0 0 32px;
+    height: 32px;
+    border: 2.5px solid ${({ theme }) => theme.ink};
+    border-radius: 3px;
+    display: grid;
+    place-items: center;
+    font-weight: 700;
+  }
+  &[data-selected] {
+    border-color: ${({ theme }) => theme.good};
+  }
+  &[data-selected] > span {
+    background: ${({ theme }) => theme.good};
+    border-color: ${({ theme }) => theme.good};
+    color: #fff;
+  }
+  &[data-focus-visible] {
+    outline: 3px solid ${({ theme }) => theme.focus};
+  }
+  &[data-disabled] {
+    cursor: default;
+    background: none;
+  }
 `;
 
 interface TickProps {

@@ -2,7 +2,10 @@ import { useEffect, useState, type ComponentType } from 'react';
 import { Press } from './Press';
 import { Quiet, Trouble } from './Sheet';
 
-/** A page that is fetched when it is first opened. React’s own lazy pages wait 300 ms before they show, once a line has stood in for them. */
+/**
+ * A page that is fetched when it is first opened. React’s own lazy pages wait 300 ms before they show, once a line has
+ * stood in for them.
+ */
 export function fetched(fetch: () => Promise<{ default: ComponentType }>): ComponentType {
   let known: ComponentType | undefined;
   return function Fetched() {

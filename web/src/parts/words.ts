@@ -32,7 +32,8 @@ export function resting(count: number): string {
 }
 
 /** What was understood, behind its sign: what is rounded brings its own. Nothing of nothing. */
-export const equals = (understood: string): string => (understood === '' || understood.startsWith('≈') ? understood : `= ${understood}`);
+export const equals = (understood: string): string =>
+  understood === '' || understood.startsWith('≈') ? understood : `= ${understood}`;
 
 /** A clock that somebody waits for, never less than it is: seconds below an hour, minutes above. */
 export const clockUp = (millis: number): string => clock(Math.max(0, Math.ceil(millis / 1000)), Math.ceil);

@@ -15,7 +15,9 @@ export default function Buying() {
         <a href="/api/stock/files/buying.csv">As a table (CSV)</a>
       </Row>
       <Doorways />
-      {data?.length === 0 ? <Quiet>Nothing has to be bought: nothing runs low, and no piece waits for anything.</Quiet> : null}
+      {data?.length === 0 ? (
+        <Quiet>Nothing has to be bought: nothing runs low, and no piece waits for anything.</Quiet>
+      ) : null}
       {suppliers.map((supplier) => (
         <From key={supplier} supplier={supplier} lines={(data ?? []).filter((each) => each.supplier === supplier)} />
       ))}

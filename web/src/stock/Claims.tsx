@@ -37,13 +37,22 @@ export function ClaimLine({ claim }: { claim: ClaimView }) {
   return (
     <>
       <p>
-        <strong>{claim.amount}</strong>: {claim.words} <Quiet as="span">({claim.by}, {moment(claim.atMillis)})</Quiet>
+        <strong>{claim.amount}</strong>: {claim.words}{' '}
+        <Quiet as="span">
+          ({claim.by}, {moment(claim.atMillis)})
+        </Quiet>
       </p>
       {claim.settled ? (
         <p>Settled: {claim.settled}</p>
       ) : (
         <Row>
-          <Entry label="What came of it" value={words} onChange={setWords} problem={problem?.message} onEnter={settle} />
+          <Entry
+            label="What came of it"
+            value={words}
+            onChange={setWords}
+            problem={problem?.message}
+            onEnter={settle}
+          />
           <Press isDisabled={isBusy} onPress={settle}>
             Settle it
           </Press>

@@ -19,7 +19,9 @@ export default function Cutting() {
     <>
       <h1>Cut bars</h1>
       <Doorways />
-      {data?.planned.map((bar) => <Planned key={bar.id} bar={bar} />)}
+      {data?.planned.map((bar) => (
+        <Planned key={bar.id} bar={bar} />
+      ))}
       {data ? <Look cutting={data} /> : <Quiet>One moment…</Quiet>}
     </>
   );
@@ -35,7 +37,12 @@ function Planned({ bar }: { bar: BarView }) {
       <ScribedBar bar={bar} />
       <CutList bar={bar} />
       <Row>
-        <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => void run(() => change(`/api/stock/cuts/${bar.id}/cut`))}>
+        <Press
+          data-kind="main"
+          data-large
+          isDisabled={isBusy}
+          onPress={() => void run(() => change(`/api/stock/cuts/${bar.id}/cut`))}
+        >
           It is cut
         </Press>
         <Press data-large isDisabled={isBusy} onPress={() => void run(() => change(`/api/stock/cuts/${bar.id}/drop`))}>
@@ -95,16 +102,36 @@ function Look({ cutting }: { cutting: CuttingData }) {
     <>
       <Panel aria-label="Look for a way to cut">
         <h2>
-          {cutting.waiting.length} {cutting.waiting.length === 1 ? 'blank waits' : 'blanks wait'}, {cutting.bars} {cutting.bars === 1 ? 'bar' : 'bars'} to cut from
+          {cutting.waiting.length} {cutting.waiting.length === 1 ? 'blank waits' : 'blanks wait'}, {cutting.bars}{' '}
+          {cutting.bars === 1 ? 'bar' : 'bars'} to cut from
         </h2>
-        <Quiet>{cutting.waiting.map((piece) => `${piece.piece} ${piece.title} (${piece.steel})`).join('; ') || 'A blank waits here once its outline is approved.'}</Quiet>
+        <Quiet>
+          {cutting.waiting.map((piece) => `${piece.piece} ${piece.title} (${piece.steel})`).join('; ') ||
+            'A blank waits here once its outline is approved.'}
+        </Quiet>
         <Fields>
           {RULES.map(({ key, label }) => (
-            <Entry key={key} label={label} name={key} value={rules[key] ?? ''} onChange={(value) => setRules({ ...rules, [key]: value })} problem={search.problem?.at(key)} />
+            <Entry
+              key={key}
+              label={label}
+              name={key}
+              value={rules[key] ?? ''}
+              onChange={(value) => setRules({ ...rules, [key]: value })}
+              problem={search.problem?.at(key)}
+            />
           ))}
-          <Entry label="Seconds to look" name="seconds" type="number" value={seconds} onChange={setSeconds} problem={search.problem?.at('seconds')} />
+          <Entry
+            label="Seconds to look"
+            name="seconds"
+            type="number"
+            value={seconds}
+            onChange={setSeconds}
+            problem={search.problem?.at('seconds')}
+          />
         </Fields>
-        {search.problem && search.problem.findings.length === 0 ? <Trouble role="alert">{search.problem.message}</Trouble> : null}
+        {search.problem && search.problem.findings.length === 0 ? (
+          <Trouble role="alert">{search.problem.message}</Trouble>
+        ) : null}
         <Row>
           {search.isLooking ? (
             <>
@@ -114,19 +141,27 @@ function Look({ cutting }: { cutting: CuttingData }) {
               </Press>
             </>
           ) : (
-            <Press data-kind="main" data-large isDisabled={cutting.waiting.length === 0} onPress={() => search.begin({ ...rules, seconds: Number(seconds) || 0 })}>
+            <Press
+              data-kind="main"
+              data-large
+              isDisabled={cutting.waiting.length === 0}
+              onPress={() => search.begin({ ...rules, seconds: Number(seconds) || 0 })}
+            >
               Look for the best way
             </Press>
           )}
         </Row>
       </Panel>
       {search.run?.plan ? <Found run={search.run} /> : null}
-      {search.run?.isFailed ? <Trouble role="alert">No way could be worked out. The server’s log has the details.</Trouble> : null}
+      {search.run?.isFailed ? (
+        <Trouble role="alert">No way could be worked out. The server’s log has the details.</Trouble>
+      ) : null}
     </>
   );
 }
 
-const lookingWords = (run: RunView | undefined): string => (run && run.groups > 0 ? `Looking… ${run.settled} of ${run.groups} steels and thicknesses settled` : 'Looking…');
+const lookingWords = (run: RunView | undefined): string =>
+  run && run.groups > 0 ? `Looking… ${run.settled} of ${run.groups} steels and thicknesses settled` : 'Looking…';
 
 /** What was found. A bar that was accepted is no longer offered. */
 function Found({ run }: { run: RunView }) {
@@ -160,24 +195,26 @@ function Found({ run }: { run: RunView }) {
         </Trouble>
       ) : null}
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-      {plan.bars.filter((bar) => !accepted.includes(bar.lotId)).map((bar) => (
-        <Panel key={bar.lotId} aria-label={`Proposed: ${bar.words}`}>
-          <h2>
-            {bar.words}
-            {bar.place ? `, ${bar.place}` : ''}
-          </h2>
-          <ScribedBar bar={bar} />
-          <CutList bar={bar} />
-          <Row>
-            <Press data-kind="main" isDisabled={isBusy} onPress={() => accept(bar.lotId)}>
-              Cut it so
-            </Press>
-            <span>
-              {bar.usedWords} used up, {bar.offcut ? `${bar.offcut} stay on the rack` : 'nothing useful left'}
-            </span>
-          </Row>
-        </Panel>
-      ))}
+      {plan.bars
+        .filter((bar) => !accepted.includes(bar.lotId))
+        .map((bar) => (
+          <Panel key={bar.lotId} aria-label={`Proposed: ${bar.words}`}>
+            <h2>
+              {bar.words}
+              {bar.place ? `, ${bar.place}` : ''}
+            </h2>
+            <ScribedBar bar={bar} />
+            <CutList bar={bar} />
+            <Row>
+              <Press data-kind="main" isDisabled={isBusy} onPress={() => accept(bar.lotId)}>
+                Cut it so
+              </Press>
+              <span>
+                {bar.usedWords} used up, {bar.offcut ? `${bar.offcut} stay on the rack` : 'nothing useful left'}
+              </span>
+            </Row>
+          </Panel>
+        ))}
     </>
   );
 }

@@ -53,16 +53,23 @@ function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
             .map((field) => (
               <div key={field.key}>
                 <dt>{field.label}</dt>
-                <dd>{field.choices.find((choice) => choice.value === page.entries[field.key])?.words ?? page.entries[field.key]}</dd>
+                <dd>
+                  {field.choices.find((choice) => choice.value === page.entries[field.key])?.words ??
+                    page.entries[field.key]}
+                </dd>
               </div>
             ))}
         </Lot>
         {lot.promises.map((promise) => (
           <Row key={promise.id}>
             <span>
-              {promise.amount || 'Its use is'} promised to <Link to={`/pieces/${promise.pieceId}`}>{promise.piece}</Link>, {promise.job}, by {promise.by}
+              {promise.amount || 'Its use is'} promised to{' '}
+              <Link to={`/pieces/${promise.pieceId}`}>{promise.piece}</Link>, {promise.job}, by {promise.by}
             </span>
-            <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/stock/promises/${promise.id}/release`))}>
+            <Press
+              isDisabled={isBusy}
+              onPress={() => void run(() => change(`/api/stock/promises/${promise.id}/release`))}
+            >
               Release it
             </Press>
           </Row>

@@ -19,7 +19,9 @@ interface MaterialsProps {
 export function Materials({ piece, operation }: MaterialsProps) {
   const { data } = useMaterials(piece);
   const { problem, isBusy, run } = useCaught();
-  const needs = (data?.needs ?? []).filter((need) => need.standing !== 'PASSED' && (!operation || need.operation === operation));
+  const needs = (data?.needs ?? []).filter(
+    (need) => need.standing !== 'PASSED' && (!operation || need.operation === operation),
+  );
   if (needs.length === 0) {
     return null;
   }
@@ -33,14 +35,20 @@ export function Materials({ piece, operation }: MaterialsProps) {
       </Needs>
       {operation ? (
         <Quiet>
-          What is promised is taken off the racks when the step is done. <Link to="/stock">Something else was used</Link>
+          What is promised is taken off the racks when the step is done.{' '}
+          <Link to="/stock">Something else was used</Link>
         </Quiet>
       ) : null}
-      {!operation && data?.arrival ? <Quiet>All that is missing can be here on {day(data.arrival)}, as far as lead times are known.</Quiet> : null}
+      {!operation && data?.arrival ? (
+        <Quiet>All that is missing can be here on {day(data.arrival)}, as far as lead times are known.</Quiet>
+      ) : null}
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       {needs.some((need) => need.standing === 'HERE') && !operation ? (
         <div>
-          <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/pieces/${piece}/materials/promise-all`))}>
+          <Press
+            isDisabled={isBusy}
+            onPress={() => void run(() => change(`/api/pieces/${piece}/materials/promise-all`))}
+          >
             Promise it all that is there
           </Press>
         </div>
@@ -65,9 +73,17 @@ function Need({ need, piece, isAtBench }: { need: NeedView; piece: number; isAtB
         <Said need={need} piece={piece} />
         {problem && !isChoosing ? <Trouble role="alert">{problem.message}</Trouble> : null}
       </div>
-      {need.standing === 'HERE' && best ? <Press data-large={isAtBench || undefined} onPress={() => setChoosing(true)}>{isAtBench ? 'Use…' : 'Promise…'}</Press> : null}
+      {need.standing === 'HERE' && best ? (
+        <Press data-large={isAtBench || undefined} onPress={() => setChoosing(true)}>
+          {isAtBench ? 'Use…' : 'Promise…'}
+        </Press>
+      ) : null}
       {need.standing === 'PROMISED' ? (
-        <Press data-large={isAtBench || undefined} isDisabled={isBusy} onPress={() => void run(() => change(`/api/stock/promises/${need.promiseId}/release`))}>
+        <Press
+          data-large={isAtBench || undefined}
+          isDisabled={isBusy}
+          onPress={() => void run(() => change(`/api/stock/promises/${need.promiseId}/release`))}
+        >
           Release
         </Press>
       ) : null}
@@ -75,12 +91,18 @@ function Need({ need, piece, isAtBench }: { need: NeedView; piece: number; isAtB
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
         {need.choices.map((choice) => (
           <Row key={choice.lotId}>
-            <Press data-large={isAtBench || undefined} data-kind={choice === best ? 'main' : undefined} isDisabled={isBusy} onPress={() => promise(choice.lotId)}>
+            <Press
+              data-large={isAtBench || undefined}
+              data-kind={choice === best ? 'main' : undefined}
+              isDisabled={isBusy}
+              onPress={() => promise(choice.lotId)}
+            >
               This one
             </Press>
             <span>
               <strong>{choice.words}</strong>
-              {choice.place ? `, ${choice.place}` : ''}: {choice.takes ? `takes ${choice.takes} of ${choice.free}` : 'is used'}
+              {choice.place ? `, ${choice.place}` : ''}:{' '}
+              {choice.takes ? `takes ${choice.takes} of ${choice.free}` : 'is used'}
             </span>
           </Row>
         ))}
@@ -120,7 +142,12 @@ function Said({ need, piece }: { need: NeedView; piece: number }) {
         <>
           <span data-standing="MISSING">
             Missing{need.supplier ? `: from ${need.supplier}` : ''}
-            {need.leadDays ? `, ${need.leadDays} days` : ''}. {need.isBillet ? <Link to={`/forge/new?piece=${piece}`}>Plan a billet</Link> : <Link to="/stock/buying">To buy</Link>}
+            {need.leadDays ? `, ${need.leadDays} days` : ''}.{' '}
+            {need.isBillet ? (
+              <Link to={`/forge/new?piece=${piece}`}>Plan a billet</Link>
+            ) : (
+              <Link to="/stock/buying">To buy</Link>
+            )}
           </span>
           <Not need={need} />
         </>

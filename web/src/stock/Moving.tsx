@@ -9,7 +9,12 @@ import { Ask, Row, Trouble } from '../parts/Sheet';
 /** What can be done with a lot at the rack: its address, the press, what is asked. */
 const WAYS = {
   take: { press: 'Take some', title: 'Take from the rack', amount: 'How much', words: 'What for' },
-  count: { press: 'Counted anew', title: 'What is really there', amount: 'What was counted or measured', words: 'Why it differs, if you know' },
+  count: {
+    press: 'Counted anew',
+    title: 'What is really there',
+    amount: 'What was counted or measured',
+    words: 'Why it differs, if you know',
+  },
   claim: { press: 'Broken or wrong', title: 'Claim it', amount: 'How much of it', words: 'What is wrong with it' },
 } as const;
 

@@ -25,7 +25,8 @@ export default function RacksPage() {
       <Doorways />
       {data && data.racks.length === 0 ? (
         <p>
-          The racks are empty. Write down <Link to="/stock/receive">what came</Link>, or bring in a <Link to="/stock/table">table</Link> of what you have.
+          The racks are empty. Write down <Link to="/stock/receive">what came</Link>, or bring in a{' '}
+          <Link to="/stock/table">table</Link> of what you have.
         </p>
       ) : null}
       {data && data.racks.length > 0 ? (
@@ -34,7 +35,10 @@ export default function RacksPage() {
           <Choice
             label="Rack"
             value={kind}
-            options={[{ value: EVERYTHING, words: 'All racks' }, ...data.racks.map((rack) => ({ value: rack.kind, words: rack.rack }))]}
+            options={[
+              { value: EVERYTHING, words: 'All racks' },
+              ...data.racks.map((rack) => ({ value: rack.kind, words: rack.rack })),
+            ]}
             onChange={setKind}
           />
           {data.openClaims > 0 ? (
@@ -65,7 +69,9 @@ const isSawn = (rack: RackView): boolean => rack.lots.some((lot) => lot.lengthMi
 
 /** Every word that was typed stands somewhere in what is known of it. */
 function isMeant(lot: LotView, words: string): boolean {
-  const known = [lot.words, lot.place, lot.mark, ...lot.promises.map((promise) => `${promise.piece} ${promise.job}`)].join(' ').toLowerCase();
+  const known = [lot.words, lot.place, lot.mark, ...lot.promises.map((promise) => `${promise.piece} ${promise.job}`)]
+    .join(' ')
+    .toLowerCase();
   return words
     .toLowerCase()
     .split(/\s+/)
@@ -114,7 +120,9 @@ function BarOnRack({ lot, longest }: { lot: LotView; longest: number }) {
     <Link to={`/stock/lots/${lot.id}`} aria-label={`${lot.words}, ${lot.amount}`}>
       <svg viewBox={`0 0 ${longest} 20`} preserveAspectRatio="none" aria-hidden="true">
         <rect width={lot.freeMillimetres} height={20} />
-        {lot.lengthMillimetres > lot.freeMillimetres ? <rect data-promised x={lot.freeMillimetres} width={lot.lengthMillimetres - lot.freeMillimetres} height={20} /> : null}
+        {lot.lengthMillimetres > lot.freeMillimetres ? (
+          <rect data-promised x={lot.freeMillimetres} width={lot.lengthMillimetres - lot.freeMillimetres} height={20} />
+        ) : null}
       </svg>
       <span>
         <strong>{lot.amount}</strong>

@@ -22,7 +22,12 @@ export default function Receive() {
       <h1>Something came</h1>
       <Doorways />
       <div style={{ maxWidth: 320 }}>
-        <Choice label="What kind of thing" value={name} options={(kinds ?? []).map((each) => ({ value: each.kind, words: each.words }))} onChange={setName} />
+        <Choice
+          label="What kind of thing"
+          value={name}
+          options={(kinds ?? []).map((each) => ({ value: each.kind, words: each.words }))}
+          onChange={setName}
+        />
       </div>
       {kind ? <Arrived key={kind.kind} kind={kind} /> : null}
     </>
@@ -43,14 +48,25 @@ function Arrived({ kind }: { kind: KindView }) {
   const isQuestion = problem?.kind === 'question';
   const receive = (isSure: boolean) =>
     void run(async () => {
-      const lot = received ?? (await change('/api/stock/lots', { kind: kind.kind, entries: asked(kind, entries), ...looked, isSure })).about;
+      const lot =
+        received ??
+        (await change('/api/stock/lots', { kind: kind.kind, entries: asked(kind, entries), ...looked, isSure })).about;
       setReceived(lot);
       if (photo) {
         await upload(`/api/stock/lots/${lot}/files`, photo, { what: 'PHOTO' });
       }
       await navigate(`/stock/lots/${lot}`);
     });
-  const field = (name: keyof typeof NOTHING, label: string, echo?: string) => <Entry label={label} name={name} value={looked[name]} onChange={look(name)} problem={problem?.at(name)} echo={echo} />;
+  const field = (name: keyof typeof NOTHING, label: string, echo?: string) => (
+    <Entry
+      label={label}
+      name={name}
+      value={looked[name]}
+      onChange={look(name)}
+      problem={problem?.at(name)}
+      echo={echo}
+    />
+  );
   return (
     <>
       <Panel aria-label="What it is">
@@ -62,7 +78,9 @@ function Arrived({ kind }: { kind: KindView }) {
         <Fields>
           {field('amount', kind.isSawn ? 'Length of each' : 'How much is good', kind.amountAccepted)}
           {kind.isSawn ? field('pieces', 'How many are good') : null}
-          {kind.fields.some((each) => each.key === 'thickness') ? field('orderedThickness', 'Thickness ordered', 'to compare with the one measured') : null}
+          {kind.fields.some((each) => each.key === 'thickness')
+            ? field('orderedThickness', 'Thickness ordered', 'to compare with the one measured')
+            : null}
           {field('claimed', 'Missing or damaged', kind.isSawn ? 'how many pieces; empty for none' : 'empty for none')}
           {looked.claimed ? field('claim', 'What is wrong with it') : null}
         </Fields>
@@ -88,7 +106,8 @@ function Arrived({ kind }: { kind: KindView }) {
         </Press>
         {received ? (
           <span>
-            It lies on the rack; only the photograph was not kept. Take another, or <Link to={`/stock/lots/${received}`}>leave it without one</Link>.
+            It lies on the rack; only the photograph was not kept. Take another, or{' '}
+            <Link to={`/stock/lots/${received}`}>leave it without one</Link>.
           </span>
         ) : (
           <Quiet>What is missing or damaged becomes a claim and does not go on the rack.</Quiet>

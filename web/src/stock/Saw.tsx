@@ -38,10 +38,20 @@ export function Saw({ lot }: { lot: number }) {
       <Ask title="Saw one into scales" isOpen={isOpen} onClose={() => setOpen(false)}>
         <Fields>
           {ASKED.map(({ key, label }) => (
-            <Entry key={key} label={label} name={key} value={sizes[key] ?? ''} onChange={put(key)} problem={problem?.at(key)} onEnter={look} />
+            <Entry
+              key={key}
+              label={label}
+              name={key}
+              value={sizes[key] ?? ''}
+              onChange={put(key)}
+              problem={problem?.at(key)}
+              onEnter={look}
+            />
           ))}
         </Fields>
-        {problem && !ASKED.some(({ key }) => problem.at(key)) ? <Trouble role="alert">{problem.message}</Trouble> : null}
+        {problem && !ASKED.some(({ key }) => problem.at(key)) ? (
+          <Trouble role="alert">{problem.message}</Trouble>
+        ) : null}
         {sawn ? (
           <div role="status">
             <p>

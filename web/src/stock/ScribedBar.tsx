@@ -8,7 +8,11 @@ export function ScribedBar({ bar }: { bar: BarView }) {
   const hasOffcut = bar.length - bar.used > 0.01;
   return (
     <Scribed>
-      <svg viewBox={`-2 -4 ${bar.length + 4} ${bar.width + 8}`} role="img" aria-label={`${bar.words}: ${bar.blanks.map((blank) => blank.piece).join(', ')}`}>
+      <svg
+        viewBox={`-2 -4 ${bar.length + 4} ${bar.width + 8}`}
+        role="img"
+        aria-label={`${bar.words}: ${bar.blanks.map((blank) => blank.piece).join(', ')}`}
+      >
         <rect width={bar.used} height={bar.width} />
         {hasOffcut ? <rect data-offcut x={bar.used} width={bar.length - bar.used} height={bar.width} /> : null}
         {bar.blanks.map((blank) => (

@@ -83,7 +83,11 @@ function Preview({ lines }: { lines: readonly TableLine[] }) {
             <td>{line.words}</td>
             <td>{line.amount}</td>
             <td data-stale={line.findings.length > 0 || undefined}>
-              {line.findings.length === 0 ? '✓' : line.findings.map((finding) => <div key={finding.field}>{`${finding.field}: ${findingWords(finding)}`}</div>)}
+              {line.findings.length === 0
+                ? '✓'
+                : line.findings.map((finding) => (
+                    <div key={finding.field}>{`${finding.field}: ${findingWords(finding)}`}</div>
+                  ))}
             </td>
           </tr>
         ))}

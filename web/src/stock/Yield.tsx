@@ -9,14 +9,29 @@ import { ScribedBar } from './ScribedBar';
 /** Does a profile fit this bar, how many come out of it, and where is it cut? */
 export function Yield({ lot }: { lot: number }) {
   const [piece, setPiece] = useState('');
-  const { data: profiles } = useQuery({ queryKey: ['stock', 'profiles'], queryFn: () => read<WaitingView[]>('/api/stock/profiles') });
-  const { data: found, error } = useQuery({ queryKey: ['stock', 'yield', lot, piece], queryFn: () => read<YieldView>(`/api/stock/lots/${lot}/yield?piece=${piece}`), enabled: piece !== '' });
+  const { data: profiles } = useQuery({
+    queryKey: ['stock', 'profiles'],
+    queryFn: () => read<WaitingView[]>('/api/stock/profiles'),
+  });
+  const { data: found, error } = useQuery({
+    queryKey: ['stock', 'yield', lot, piece],
+    queryFn: () => read<YieldView>(`/api/stock/lots/${lot}/yield?piece=${piece}`),
+    enabled: piece !== '',
+  });
   return (
     <Panel aria-label="What comes out of it">
       <h2>What comes out of it</h2>
       {profiles && profiles.length > 0 ? (
         <div style={{ maxWidth: 420 }}>
-          <Choice label="Profile of" value={piece} options={profiles.map((each) => ({ value: String(each.pieceId), words: `${each.piece} ${each.title} (${each.steel})` }))} onChange={setPiece} />
+          <Choice
+            label="Profile of"
+            value={piece}
+            options={profiles.map((each) => ({
+              value: String(each.pieceId),
+              words: `${each.piece} ${each.title} (${each.steel})`,
+            }))}
+            onChange={setPiece}
+          />
         </div>
       ) : (
         <Quiet>No piece that is cut from a bar is in work.</Quiet>

@@ -23,7 +23,8 @@ export function useSearch() {
     run: found,
     problem,
     isLooking: isUnderWay(found),
-    begin: (asked: Record<string, string | number>) => void run(async () => setBegun(await change<RunView>('/api/stock/cutting', asked))),
+    begin: (asked: Record<string, string | number>) =>
+      void run(async () => setBegun(await change<RunView>('/api/stock/cutting', asked))),
     cancel: () => void run(() => change(`/api/stock/cutting/${begun?.id}/cancel`)),
   };
 }

@@ -12,7 +12,11 @@ export function useRacks() {
 }
 
 export function useLot(id: number) {
-  return useQuery({ queryKey: ['stock', 'lot', id], queryFn: () => read<LotPage>(`/api/stock/lots/${id}`), enabled: Number.isFinite(id) });
+  return useQuery({
+    queryKey: ['stock', 'lot', id],
+    queryFn: () => read<LotPage>(`/api/stock/lots/${id}`),
+    enabled: Number.isFinite(id),
+  });
 }
 
 export function useBuying() {
@@ -29,5 +33,8 @@ export function useCutting() {
 
 /** What a piece takes from the racks. */
 export function useMaterials(piece: number) {
-  return useQuery({ queryKey: ['stock', 'materials', piece], queryFn: () => read<Materials>(`/api/pieces/${piece}/materials`) });
+  return useQuery({
+    queryKey: ['stock', 'materials', piece],
+    queryFn: () => read<Materials>(`/api/pieces/${piece}/materials`),
+  });
 }

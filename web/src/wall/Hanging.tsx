@@ -9,7 +9,13 @@ export function Hanging({ piece, scale, now }: { piece: HangingPiece; scale: num
   const isAlive = piece.standing === 'ALIVE';
   return (
     <Hook as={Link} to={`/pieces/${piece.id}`} data-away={!isAlive || undefined}>
-      <Silhouette drawing={piece.drawing} state={piece.state} finish={piece.finish} scale={scale} label={`${piece.name}, ${standingWords(piece)}`} />
+      <Silhouette
+        drawing={piece.drawing}
+        state={piece.state}
+        finish={piece.finish}
+        scale={scale}
+        label={`${piece.name}, ${standingWords(piece)}`}
+      />
       <Tag>
         <strong>
           {piece.name} · {standingWords(piece)}
@@ -22,7 +28,9 @@ export function Hanging({ piece, scale, now }: { piece: HangingPiece; scale: num
         {piece.underWay.map((step) => (
           <span key={step.operation}>{underWayWords(step, now)}</span>
         ))}
-        {isAlive && !piece.heldReason && piece.underWay.length === 0 && piece.windows.length === 0 ? <span>next: {piece.nextTitle}</span> : null}
+        {isAlive && !piece.heldReason && piece.underWay.length === 0 && piece.windows.length === 0 ? (
+          <span>next: {piece.nextTitle}</span>
+        ) : null}
       </Tag>
     </Hook>
   );

@@ -23,7 +23,12 @@ export function Wall() {
         <h1>The wall</h1>
         <ScaleBar style={{ inlineSize: `${100 * scale}px` }}>100 mm</ScaleBar>
       </Head>
-      {data.rails.length === 0 ? <p>Nothing hangs here yet. The owner takes the first job under “New commission”; to look around first, start the demo shop with ./hilt demo.</p> : null}
+      {data.rails.length === 0 ? (
+        <p>
+          Nothing hangs here yet. The owner takes the first job under “New commission”; to look around first, start the
+          demo shop with ./hilt demo.
+        </p>
+      ) : null}
       {data.rails.map((rail) => (
         <RailOf key={rail.jobId} rail={rail} scale={scale} now={now} />
       ))}

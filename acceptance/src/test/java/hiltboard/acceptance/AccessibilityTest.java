@@ -19,11 +19,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 class AccessibilityTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
+
     private static RunningShop shop;
     private static Page page;
     private static final List<String> CONSOLE = new ArrayList<>();
     /** What passes is not written down, which takes most of the time. */
     private static final AxeRunOptions ONLY_VIOLATIONS = new AxeRunOptions();
+
     private static final List<String> WCAG = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
 
     static {
@@ -42,7 +44,8 @@ class AccessibilityTest {
         page.navigate("/");
         page.getByText("Who is at the bench?").waitFor();
         check("sign-in");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor"))
+                .click();
         page.getByRole(AriaRole.NAVIGATION).waitFor();
     }
 
@@ -52,7 +55,46 @@ class AccessibilityTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/bench", "/new", "/consult", "/jobs/8/consult", "/jobs/8/sheet", "/prices", "/outbox", "/calculate", "/people", "/ledger", "/pieces/14/chain", "/bench/28/scribe-centre-line", "/pieces/1", "/pieces/14", "/bench/1/shape-handle", "/bench/14/glue-handle", "/bench/14/mill-guard-slot", "/pieces/17/hand-over", "/stock", "/stock/receive", "/stock/cutting", "/stock/buying", "/stock/claims", "/stock/table", "/stock/lots/28", "/forge", "/forge/new", "/forge/2", "/forge/1", "/fire", "/fire/loads/1", "/fire/loads/3", "/fire/pieces/36", "/fire/steels", "/fire/treater", "/fire/treater/1"})
+    @ValueSource(
+            strings = {
+                "/",
+                "/bench",
+                "/new",
+                "/consult",
+                "/jobs/8/consult",
+                "/jobs/8/sheet",
+                "/prices",
+                "/outbox",
+                "/calculate",
+                "/people",
+                "/ledger",
+                "/pieces/14/chain",
+                "/bench/28/scribe-centre-line",
+                "/pieces/1",
+                "/pieces/14",
+                "/bench/1/shape-handle",
+                "/bench/14/glue-handle",
+                "/bench/14/mill-guard-slot",
+                "/pieces/17/hand-over",
+                "/stock",
+                "/stock/receive",
+                "/stock/cutting",
+                "/stock/buying",
+                "/stock/claims",
+                "/stock/table",
+                "/stock/lots/28",
+                "/forge",
+                "/forge/new",
+                "/forge/2",
+                "/forge/1",
+                "/fire",
+                "/fire/loads/1",
+                "/fire/loads/3",
+                "/fire/pieces/36",
+                "/fire/steels",
+                "/fire/treater",
+                "/fire/treater/1"
+            })
     void no_serious_findings(String view) {
         page.navigate(view);
         page.locator("main h1").first().waitFor();
@@ -62,7 +104,8 @@ class AccessibilityTest {
     @Test
     void dialogs_have_no_serious_findings() {
         page.navigate("/bench/1/shape-handle");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Went wrong")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Went wrong"))
+                .click();
         page.getByRole(AriaRole.DIALOG).waitFor();
         check("went wrong");
     }
@@ -77,9 +120,13 @@ class AccessibilityTest {
     }
 
     private static void check(String view) {
-        List<String> serious = new AxeBuilder(page).options(ONLY_VIOLATIONS).withTags(WCAG).setLegacyMode(true).analyze().getViolations().stream()
-                .filter(violation -> List.of("serious", "critical").contains(violation.getImpact()))
-                .map(violation -> view + ": " + violation.getId() + " at " + violation.getNodes().get(0).getHtml() + " " + violation.getNodes().get(0).getFailureSummary()).toList();
+        List<String> serious = new AxeBuilder(page)
+                .options(ONLY_VIOLATIONS).withTags(WCAG).setLegacyMode(true).analyze().getViolations().stream()
+                        .filter(violation -> List.of("serious", "critical").contains(violation.getImpact()))
+                        .map(violation -> view + ": " + violation.getId() + " at "
+                                + violation.getNodes().get(0).getHtml() + " "
+                                + violation.getNodes().get(0).getFailureSummary())
+                        .toList();
         assertThat(serious).isEmpty();
         assertThat(CONSOLE.stream().filter(message -> !message.contains("401"))).isEmpty();
     }

@@ -45,14 +45,16 @@ class BelongingScreensTest {
     }
 
     @Test
-    @DisplayName("[trade] three ordered and four made for three clients: one is lost, the spare takes its place, and each goes to whom it is promised")
+    @DisplayName("[trade] three ordered and four made for three clients: one is lost, the spare takes its place, and "
+            + "each goes to whom it is promised")
     void three_clients_and_a_spare() {
         Page page = olwen.page();
         page.navigate("/new");
         page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Weir Farm");
         page.getByLabel("What is it for").fill("Leeks and onions");
         page.getByLabel("Called in the shop").fill("Field knives");
-        page.locator("input[name='promisedOn']").fill(LocalDate.now().plusDays(40).toString());
+        page.locator("input[name='promisedOn']")
+                .fill(LocalDate.now().plusDays(40).toString());
         page.locator("input[name='pieces']").fill("4");
         page.locator("input[name='ordered']").fill("5");
         olwen.press("Take the job");
@@ -88,7 +90,8 @@ class BelongingScreensTest {
 
         for (long piece : new long[] {first, first + 2, first + 3}) {
             Work.workUpTo(shop, reader, piece, "nothing comes after hand-over");
-            Assertions.assertThat(Work.piece(reader, piece).path("standing").asString()).isEqualTo("HANDED_OVER");
+            Assertions.assertThat(Work.piece(reader, piece).path("standing").asString())
+                    .isEqualTo("HANDED_OVER");
         }
         page.navigate("/pieces/" + first);
         assertThat(own).containsText("Ada Weir has");
@@ -97,15 +100,23 @@ class BelongingScreensTest {
     }
 
     @Test
-    @DisplayName("[trade] a dark etched full tang from steel to hand-over, with two late changes: another handle on the glued knife, and the dark taken back after it")
+    @DisplayName("[trade] a dark etched full tang from steel to hand-over, with two late changes: another handle on "
+            + "the glued knife, and the dark taken back after it")
     void a_dark_knife_with_two_late_changes() {
         long piece = Work.take(shop.owner(), 1, Map.of("finish", "ETCHED_DARK_TUMBLED", "handleMaterial", "WALNUT"));
         Work.workUpTo(shop, reader, piece, "glue-handle");
         shop.clock().putForward(Duration.ofMinutes(90));
         bram.openStep(piece, "glue-handle");
-        assertThat(bram.page().getByLabel("The gate is shut")).containsText("Faces are roughened and degreased right before the glue.");
+        assertThat(bram.page().getByLabel("The gate is shut"))
+                .containsText("Faces are roughened and degreased right before the glue.");
         bram.press("Do “Roughen and degrease” again");
-        assertThat(bram.page().getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Roughen and degrease").setExact(true))).isVisible();
+        assertThat(bram.page()
+                        .getByRole(
+                                AriaRole.HEADING,
+                                new Page.GetByRoleOptions()
+                                        .setName("Roughen and degrease")
+                                        .setExact(true)))
+                .isVisible();
         bram.start();
         bram.press("Put down until later");
         assertThat(bram.standing()).containsText("Put down since");
@@ -120,30 +131,44 @@ class BelongingScreensTest {
         assertThat(olwen.page().getByRole(AriaRole.DIALOG)).containsText("Take the handle off");
         agree();
         JsonNode resin = Work.piece(reader, piece);
-        Assertions.assertThat(Work.step(resin, "take-handle-off").path("standing").asString()).isEqualTo("READY");
-        Assertions.assertThat(Work.step(resin, "etch").path("standing").asString()).isEqualTo("DONE");
+        Assertions.assertThat(
+                        Work.step(resin, "take-handle-off").path("standing").asString())
+                .isEqualTo("READY");
+        Assertions.assertThat(Work.step(resin, "etch").path("standing").asString())
+                .isEqualTo("DONE");
         bram.openStep(piece, "take-handle-off");
         assertThat(bram.page().getByLabel("Cautions")).containsText("no open flame");
         Work.workUpTo(shop, reader, piece, "sharpen");
 
         change(piece, "Etched dark and tumbled Finish", "Hand satin");
         agree();
-        Assertions.assertThat(Work.step(Work.piece(reader, piece), "hand-sand").path("standing").asString()).isIn("READY", "WAITING");
+        Assertions.assertThat(Work.step(Work.piece(reader, piece), "hand-sand")
+                        .path("standing")
+                        .asString())
+                .isIn("READY", "WAITING");
         bram.openStep(piece, "sharpen");
         assertThat(bram.page().getByLabel("The brief")).containsText("Onions and herbs");
         assertThat(bram.page().getByLabel("The brief")).containsText("Blade length");
         Work.workUpTo(shop, reader, piece, "nothing comes after hand-over");
         JsonNode done = Work.piece(reader, piece);
         Assertions.assertThat(done.path("standing").asString()).isEqualTo("HANDED_OVER");
-        Assertions.assertThat(done.path("conditions").toString()).contains("handle on it", "sharp").doesNotContain("acid");
+        Assertions.assertThat(done.path("conditions").toString())
+                .contains("handle on it", "sharp")
+                .doesNotContain("acid");
         Assertions.assertThat(done.path("decisions")).hasSize(2);
     }
 
     private void change(long piece, String from, String to) {
         olwen.page().navigate("/pieces/" + piece);
         olwen.press("Change the specification");
-        olwen.page().getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(from)).click();
-        olwen.page().getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(to).setExact(true)).click();
+        olwen.page()
+                .getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(from))
+                .click();
+        olwen.page()
+                .getByRole(
+                        AriaRole.OPTION, new Page.GetByRoleOptions().setName(to).setExact(true))
+                .click();
         olwen.press("Show what it does");
         olwen.page().getByText("Take the change").waitFor();
     }

@@ -32,7 +32,8 @@ public final class BenchmarkShop implements AutoCloseable {
 
     /** The demo shop's file, closed. */
     public static BenchmarkShop prepared(Path folder) {
-        HiltBoard.start(Clock.systemDefaultZone(), Map.of("server.port", 0, "hilt.data", folder, "hilt.demo", true)).close();
+        HiltBoard.start(Clock.systemDefaultZone(), Map.of("server.port", 0, "hilt.data", folder, "hilt.demo", true))
+                .close();
         return new BenchmarkShop(folder);
     }
 
@@ -45,8 +46,21 @@ public final class BenchmarkShop implements AutoCloseable {
         address = "http://localhost:" + port;
         Path run = Path.of("../server/target/run").toAbsolutePath();
         long begun = System.nanoTime();
-        server = new ProcessBuilder("java", "-Xmx512m", "-XX:+UseSerialGC", "-Xshare:auto", "-XX:SharedArchiveFile=" + run.resolve("hilt.jsa"), "-Xlog:cds=off", "-Xlog:cds+dynamic=off",
-                "-jar", run.resolve("hilt-board-app.jar").toString(), "--server.port=" + port, "--hilt.data=" + folder, "--hilt.demo=true").inheritIO().start();
+        server = new ProcessBuilder(
+                        "java",
+                        "-Xmx512m",
+                        "-XX:+UseSerialGC",
+                        "-Xshare:auto",
+                        "-XX:SharedArchiveFile=" + run.resolve("hilt.jsa"),
+                        "-Xlog:cds=off",
+                        "-Xlog:cds+dynamic=off",
+                        "-jar",
+                        run.resolve("hilt-board-app.jar").toString(),
+                        "--server.port=" + port,
+                        "--hilt.data=" + folder,
+                        "--hilt.demo=true")
+                .inheritIO()
+                .start();
         client = firstAnswer();
         long millis = (System.nanoTime() - begun) / 1_000_000;
         client.post("/api/sign-in/demo", Map.of("personId", 1)).isOk();
@@ -75,12 +89,16 @@ public final class BenchmarkShop implements AutoCloseable {
     /** Milliseconds, p95 over changes, until the last of so many open pages has heard of one. */
     public double changeReachesPages(long piece, int pages, int changes) throws Exception {
         BlockingQueue<Long> heard = new ArrayBlockingQueue<>(pages * changes);
-        List<Thread> listeners = IntStream.range(0, pages).mapToObj(i -> listen(heard)).toList();
+        List<Thread> listeners =
+                IntStream.range(0, pages).mapToObj(i -> listen(heard)).toList();
         Thread.sleep(1_500);
         double[] millis = new double[changes];
         for (int i = 0; i < changes; i++) {
             long begun = System.nanoTime();
-            client.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "change " + i, "isLesson", false)).isOk();
+            client.post(
+                            "/api/pieces/" + piece + "/notes",
+                            Map.of("operation", "", "words", "change " + i, "isLesson", false))
+                    .isOk();
             for (int page = 0; page < pages; page++) {
                 if (heard.poll(20, TimeUnit.SECONDS) == null) {
                     throw new IllegalStateException("A page heard nothing");
@@ -96,8 +114,10 @@ public final class BenchmarkShop implements AutoCloseable {
     private Thread listen(BlockingQueue<Long> heard) {
         long from = client.get("/api/session").json().path("sequence").asLong();
         Thread page = new Thread(() -> {
-            HttpRequest request = HttpRequest.newBuilder(URI.create(address + "/api/live?after=" + from)).build();
-            try (BufferedReader lines = new BufferedReader(new InputStreamReader(client.http().send(request, BodyHandlers.ofInputStream()).body(), StandardCharsets.UTF_8))) {
+            HttpRequest request = HttpRequest.newBuilder(URI.create(address + "/api/live?after=" + from))
+                    .build();
+            try (BufferedReader lines = new BufferedReader(new InputStreamReader(
+                    client.http().send(request, BodyHandlers.ofInputStream()).body(), StandardCharsets.UTF_8))) {
                 for (String line = lines.readLine(); line != null; line = lines.readLine()) {
                     if (line.startsWith("event:change")) {
                         heard.add(System.nanoTime());
@@ -116,7 +136,13 @@ public final class BenchmarkShop implements AutoCloseable {
     public double heapMegabytes() throws IOException {
         Process jcmd = new ProcessBuilder("jcmd", String.valueOf(server.pid()), "GC.heap_info").start();
         String text = new String(jcmd.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
-        return java.util.regex.Pattern.compile("used (\\d+)K").matcher(text).results().mapToLong(match -> Long.parseLong(match.group(1))).limit(2).sum() / 1024.0;
+        return java.util.regex.Pattern.compile("used (\\d+)K")
+                        .matcher(text)
+                        .results()
+                        .mapToLong(match -> Long.parseLong(match.group(1)))
+                        .limit(2)
+                        .sum()
+                / 1024.0;
     }
 
     @Override

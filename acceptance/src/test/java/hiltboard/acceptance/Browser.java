@@ -29,8 +29,18 @@ public final class Browser implements BeforeAllCallback, AfterAllCallback, AutoC
 
     public void open() {
         playwright = Playwright.create();
-        chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium")).setArgs(List.of(
-                "--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking", "--disable-component-update", "--disable-sync")));
+        chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
     }
 
     @Override
@@ -41,7 +51,10 @@ public final class Browser implements BeforeAllCallback, AfterAllCallback, AutoC
 
     /** A new window, with cookies of its own. */
     public Page window(String address, int width, int height) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(address).setViewportSize(width, height).setLocale("en-GB"));
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(address)
+                .setViewportSize(width, height)
+                .setLocale("en-GB"));
         context.setDefaultTimeout(PATIENCE_MS);
         return context.newPage();
     }

@@ -17,6 +17,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class ChainScreensTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
+
     private static RunningShop shop;
     private static Client reader;
     private static Maker bram;
@@ -35,29 +36,38 @@ class ChainScreensTest {
 
     @Test
     void a_number_is_followed_up_to_its_bar_and_down_to_the_part_that_no_longer_fits() {
-        long piece = Work.take(shop.signedIn("olwen"), 1, Map.of("construction", "FRAME_LOCK", "stockThickness", ".170"));
+        long piece =
+                Work.take(shop.signedIn("olwen"), 1, Map.of("construction", "FRAME_LOCK", "stockThickness", ".170"));
         Work.workUpTo(shop, reader, piece, "cut-lock-bar");
         Work.read(reader, piece, "finish-grind", "blade.thickness", "0.167").isOk();
         Page page = bram.page();
         page.navigate("/pieces/" + piece);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Follow them in the chain")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Follow them in the chain"))
+                .click();
         Locator detail = page.getByLabel("The number", new Page.GetByLabelOptions().setExact(true));
         assertThat(detail).containsText("Back spacer was made to 0.210 in and is 0.207 in now");
         assertThat(detail).containsText("0.167 in + 2 × 0.020 in = 0.207 in");
         assertThat(detail).containsText("On it hang: Handle thickness at the spacer");
         Locator chain = page.getByLabel("The chain", new Page.GetByLabelOptions().setExact(true));
-        chain.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Blade thickness, finished")).click();
+        chain.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Blade thickness, finished"))
+                .click();
         assertThat(detail).containsText("Measured at Finish the grind");
         assertThat(detail).containsText("Bram Holt");
-        chain.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Stock thickness")).click();
+        chain.getByRole(AriaRole.BUTTON)
+                .filter(new Locator.FilterOptions().setHasText("Stock thickness"))
+                .click();
         assertThat(detail).containsText("Stock thickness: 0.170 in");
-        assertThat(chain.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Back spacer"))).isVisible();
+        assertThat(chain.getByRole(AriaRole.BUTTON).filter(new Locator.FilterOptions().setHasText("Back spacer")))
+                .isVisible();
     }
 
     @Test
     void one_step_for_three_at_once_with_three_readings_and_those_left_behind_named() {
         long first = Work.take(shop.signedIn("olwen"), 4, Map.of());
-        List.of(first, first + 1, first + 2).forEach(piece -> List.of("approve-outline", "number-piece").forEach(step -> Work.doStep(shop, reader, piece, step)));
+        List.of(first, first + 1, first + 2)
+                .forEach(piece -> List.of("approve-outline", "number-piece")
+                        .forEach(step -> Work.doStep(shop, reader, piece, step)));
         String job = Work.piece(reader, first).path("name").asString().replace("-1", "");
         Page page = bram.page();
         bram.openStep(first, "choose-stock");
@@ -78,8 +88,15 @@ class ChainScreensTest {
         bram.tickAll();
         bram.press("Done, all 3");
         assertThat(bram.standing()).containsText("Done");
-        assertThat(List.of(first, first + 1, first + 2)).allSatisfy(piece -> assertThat(Work.step(Work.piece(reader, piece), "choose-stock").path("standing").asString()).isEqualTo("DONE"));
-        assertThat(Work.step(Work.piece(reader, first + 3), "choose-stock").path("standing").asString()).isEqualTo("WAITING");
+        assertThat(List.of(first, first + 1, first + 2))
+                .allSatisfy(piece -> assertThat(Work.step(Work.piece(reader, piece), "choose-stock")
+                                .path("standing")
+                                .asString())
+                        .isEqualTo("DONE"));
+        assertThat(Work.step(Work.piece(reader, first + 3), "choose-stock")
+                        .path("standing")
+                        .asString())
+                .isEqualTo("WAITING");
     }
 
     @Test

@@ -22,7 +22,10 @@ final class Client {
     private static final JsonMapper JSON = new JsonMapper();
     private final String address;
     private final CookieManager cookies = new CookieManager();
-    private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).connectTimeout(Duration.ofSeconds(20)).build();
+    private final HttpClient http = HttpClient.newBuilder()
+            .cookieHandler(cookies)
+            .connectTimeout(Duration.ofSeconds(20))
+            .build();
 
     private Client(String address) {
         this.address = address;
@@ -74,13 +77,17 @@ final class Client {
 
     /** Posts under a given command id. */
     Answer postAs(String commandId, String path, Object body) {
-        return send(withToken(path).header("Command-Id", commandId).header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(body instanceof String text ? text : JSON.writeValueAsString(body))));
+        return send(withToken(path)
+                .header("Command-Id", commandId)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(
+                        body instanceof String text ? text : JSON.writeValueAsString(body))));
     }
 
     /** A file as it is sent. */
     byte[] bytes(String path) {
-        HttpResponse<byte[]> response = sent(HttpRequest.newBuilder(URI.create(address + path)).GET(), BodyHandlers.ofByteArray());
+        HttpResponse<byte[]> response =
+                sent(HttpRequest.newBuilder(URI.create(address + path)).GET(), BodyHandlers.ofByteArray());
         assertThat(response.statusCode()).as(path).isEqualTo(200);
         return response.body();
     }
@@ -110,6 +117,10 @@ final class Client {
     }
 
     String cookie(String name) {
-        return cookies.getCookieStore().getCookies().stream().filter(each -> each.getName().equals(name)).map(HttpCookie::getValue).findFirst().orElse("");
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(each -> each.getName().equals(name))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
     }
 }

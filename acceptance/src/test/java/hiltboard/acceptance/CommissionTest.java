@@ -35,7 +35,8 @@ class CommissionTest {
             int turn = 0;
             for (JsonNode step : Work.piece(reader, piece).path("steps")) {
                 Maker maker = turn++ % 2 == 0 ? bram : cato;
-                (step.path("isOwners").asBoolean() ? olwen : maker).doStep(shop, piece, Work.piece(reader, piece), step);
+                (step.path("isOwners").asBoolean() ? olwen : maker)
+                        .doStep(shop, piece, Work.piece(reader, piece), step);
             }
             assertThat(Work.piece(reader, piece).path("standing").asString()).isEqualTo("HANDED_OVER");
             photographIsKeptWhole(olwen.page(), reader, piece);
@@ -44,13 +45,17 @@ class CommissionTest {
     }
 
     private static long takeTheJob(Page page) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Consult")).click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New commission")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Consult"))
+                .click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New commission"))
+                .click();
         page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Petra Vale");
         page.getByLabel("What is it for").fill("Herbs and onions, every day, left-handed");
         page.getByLabel("Called in the shop").fill("Herb knife");
-        page.locator("input[name='promisedOn']").fill(LocalDate.now().plusDays(40).toString());
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a wish")).click();
+        page.locator("input[name='promisedOn']")
+                .fill(LocalDate.now().plusDays(40).toString());
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a wish"))
+                .click();
         page.getByLabel("Wish", new Page.GetByLabelOptions().setExact(true)).fill("Blade length");
         page.getByLabel("Asked").fill("7 in");
         page.getByLabel("Agreed").fill("6 in");
@@ -66,15 +71,20 @@ class CommissionTest {
         choose(page, "Finish", "Etched dark and tumbled");
         choose(page, "Sheath", "Stitched leather sheath");
         assertThat(page.getByLabel("Steps")).containsText("Degrease for the bath");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take the job")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Take the job"))
+                .click();
         page.waitForURL(Pattern.compile(".*/pieces/\\d+"));
-        assertThat(page.getByText("Herbs and onions, every day, left-handed").first()).isVisible();
-        assertThat(page.getByText("7 in", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("Herbs and onions, every day, left-handed").first())
+                .isVisible();
+        assertThat(page.getByText("7 in", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         return Long.parseLong(page.url().replaceAll(".*/", ""));
     }
 
     private static void choose(Page page, String label, String option) {
-        Maker.choose(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(label + "$"))), option);
+        Maker.choose(
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(label + "$"))),
+                option);
     }
 
     private static void photographIsKeptWhole(Page page, Client reader, long piece) throws IOException {
@@ -82,26 +92,37 @@ class CommissionTest {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ImageIO.write(image, "jpg", bytes);
         page.navigate("/pieces/" + piece);
-        page.locator("input[type='file']").setInputFiles(new FilePayload("finished.jpg", "image/jpeg", bytes.toByteArray()));
+        page.locator("input[type='file']")
+                .setInputFiles(new FilePayload("finished.jpg", "image/jpeg", bytes.toByteArray()));
         assertThat(page.getByAltText(Pattern.compile("finished.jpg"))).isVisible();
         long photo = Work.piece(reader, piece).path("photos").get(0).path("id").asLong();
-        byte[] original = page.request().get("/api/photos/" + photo + "/original").body();
+        byte[] original =
+                page.request().get("/api/photos/" + photo + "/original").body();
         assertThat(original).isEqualTo(bytes.toByteArray());
-        BufferedImage thumbnail = ImageIO.read(new java.io.ByteArrayInputStream(page.request().get("/api/photos/" + photo + "/thumbnail").body()));
+        BufferedImage thumbnail = ImageIO.read(new java.io.ByteArrayInputStream(
+                page.request().get("/api/photos/" + photo + "/thumbnail").body()));
         assertThat(thumbnail.getWidth()).isEqualTo(480);
-        page.locator("input[type='file']").setInputFiles(new FilePayload("virus.jpg", "image/jpeg", "no picture".getBytes(StandardCharsets.UTF_8)));
+        page.locator("input[type='file']")
+                .setInputFiles(
+                        new FilePayload("virus.jpg", "image/jpeg", "no picture".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("not a picture");
     }
 
     private static void recordIsOneSheet(Page page, long piece) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Record and care card")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Record and care card"))
+                .click();
         assertThat(page.getByText("The blade is carbon steel")).isVisible();
         assertThat(page.getByText("no metal polish")).isVisible();
         assertThat(page.getByText("Petra Vale")).isVisible();
         assertThat(page.getByText("not complete")).not().isVisible();
         for (String paper : new String[] {"A4", "Letter"}) {
             String pdf = new String(page.pdf(new Page.PdfOptions().setFormat(paper)), StandardCharsets.ISO_8859_1);
-            assertThat(Pattern.compile("/Type\\s*/Page[^s]").matcher(pdf).results().count()).as(paper).isEqualTo(1);
+            assertThat(Pattern.compile("/Type\\s*/Page[^s]")
+                            .matcher(pdf)
+                            .results()
+                            .count())
+                    .as(paper)
+                    .isEqualTo(1);
         }
     }
 }

@@ -10,7 +10,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
-/** A piece of each construction from approval to hand-over on the real program, step by step in the order of its route. */
+/**
+ * A piece of each construction from approval to hand-over on the real program, step by step in the order of its route.
+ */
 class ConstructionsTest {
     private static RunningShop shop;
     private static Client owner;
@@ -29,18 +31,20 @@ class ConstructionsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {
-        "construction=FULL_TANG fastening=SHOULDERED_FASTENERS tangTaper=TAPERED scaleRelief=POCKET lightening=HOLES",
-        "construction=FULL_TANG steelForm=LAMINATED finish=PATTERN handleTurn=TEMPORARY_PINS sharpening=BEFORE_HANDLE",
-        "construction=FULL_TANG steel=1095 hardening=CLAY quench=WATER_THEN_OIL finish=HAMON markTiming=LAST distalTaper=TAPERED",
-        "construction=HIDDEN_TANG bedding=BEDDED alignmentPins=TWO finish=ETCHED_DARK_TUMBLED sheath=LEATHER",
-        "construction=HIDDEN_TANG heldBy=PEENED steelForm=PATTERN_WELDED pattern=TWISTED",
-        "construction=INTEGRAL steelForm=FORGED heldBy=TAKE_DOWN hardening=TORCHED_SPINE",
-        "construction=SLIP_JOINT finish=TWO_TONE_GROUND bevels=AFTER_HARDENING nickDepth=.040",
-        "construction=FRAME_LOCK steel=440C pockets=BOTH hardening=OUTSIDE",
-        "construction=MACHINED steel=440C finish=ETCHED_DARK_TUMBLED tumbling=WET",
-        "construction=HATCHET steelForm=FORGED handleMaterial=HICKORY",
-        "construction=TOMAHAWK steelForm=FORGED hardening=BY_EYE handleMaterial=HICKORY"})
+    @ValueSource(
+            strings = {
+                "construction=FULL_TANG fastening=SHOULDERED_FASTENERS tangTaper=TAPERED scaleRelief=POCKET lightening=HOLES",
+                "construction=FULL_TANG steelForm=LAMINATED finish=PATTERN handleTurn=TEMPORARY_PINS sharpening=BEFORE_HANDLE",
+                "construction=FULL_TANG steel=1095 hardening=CLAY quench=WATER_THEN_OIL finish=HAMON markTiming=LAST distalTaper=TAPERED",
+                "construction=HIDDEN_TANG bedding=BEDDED alignmentPins=TWO finish=ETCHED_DARK_TUMBLED sheath=LEATHER",
+                "construction=HIDDEN_TANG heldBy=PEENED steelForm=PATTERN_WELDED pattern=TWISTED",
+                "construction=INTEGRAL steelForm=FORGED heldBy=TAKE_DOWN hardening=TORCHED_SPINE",
+                "construction=SLIP_JOINT finish=TWO_TONE_GROUND bevels=AFTER_HARDENING nickDepth=.040",
+                "construction=FRAME_LOCK steel=440C pockets=BOTH hardening=OUTSIDE",
+                "construction=MACHINED steel=440C finish=ETCHED_DARK_TUMBLED tumbling=WET",
+                "construction=HATCHET steelForm=FORGED handleMaterial=HICKORY",
+                "construction=TOMAHAWK steelForm=FORGED hardening=BY_EYE handleMaterial=HICKORY"
+            })
     void from_approval_to_hand_over(String settings) {
         Map<String, String> answers = new LinkedHashMap<>();
         for (String setting : settings.split(" ")) {
@@ -50,9 +54,11 @@ class ConstructionsTest {
         Work.workUpTo(shop, bram, piece, "nothing comes after hand-over");
         JsonNode done = Work.piece(bram, piece);
         assertThat(done.path("standing").asString()).isEqualTo("HANDED_OVER");
-        assertThat(done.path("steps").valueStream()).allMatch(step -> step.path("standing").asString().equals("DONE"));
+        assertThat(done.path("steps").valueStream())
+                .allMatch(step -> step.path("standing").asString().equals("DONE"));
         assertThat(done.path("numbers").valueStream()).noneMatch(number -> number.has("stale"));
-        assertThat(done.path("conditions").valueStream().map(JsonNode::asString)).contains("sharp", "tempered");
+        assertThat(done.path("conditions").valueStream().map(JsonNode::asString))
+                .contains("sharp", "tempered");
         assertThat(done.path("drawing").path("blade").asString()).startsWith("M");
     }
 }

@@ -22,7 +22,11 @@ class DemoShopTest {
         shop = RunningShop.demo();
         maker = Client.at(shop.address());
         maker.post("/api/sign-in/demo", Map.of("personId", 2)).isOk();
-        maker.get("/api/wall").isOk().json().path("rails").forEach(rail -> rail.path("pieces").forEach(PIECES::add));
+        maker.get("/api/wall")
+                .isOk()
+                .json()
+                .path("rails")
+                .forEach(rail -> rail.path("pieces").forEach(PIECES::add));
     }
 
     @AfterAll
@@ -36,20 +40,50 @@ class DemoShopTest {
         assertThat(rails).hasSize(23);
         assertThat(PIECES).hasSize(38);
         assertThat(maker.get("/api/people").json()).hasSize(5);
-        assertThat(PIECES).extracting(piece -> piece.path("state").asString())
+        assertThat(PIECES)
+                .extracting(piece -> piece.path("state").asString())
                 .contains("BAR", "PROFILED", "HARDENED", "GROUND", "FINISHED", "HANDLED", "HANDED_OVER");
-        assertThat(PIECES).extracting(piece -> piece.path("standing").asString()).contains("ALIVE", "HANDED_OVER", "SCRAPPED");
-        assertThat(PIECES).anyMatch(piece -> piece.has("heldReason")).anyMatch(piece -> piece.path("isStale").asBoolean())
-                .anyMatch(piece -> piece.path("isUntempered").asBoolean()).anyMatch(piece -> !piece.path("windows").isEmpty());
-        List<String> alive = PIECES.stream().filter(piece -> piece.path("standing").asString().equals("ALIVE")).map(DemoShopTest::construction).toList();
-        assertThat(alive).contains("FULL_TANG", "HIDDEN_TANG", "INTEGRAL", "SLIP_JOINT", "FRAME_LOCK", "MACHINED", "HATCHET", "TOMAHAWK");
-        assertThat(PIECES.stream().map(piece -> Work.piece(maker, piece.path("id").asLong()).path("mishaps").size()).mapToInt(Integer::intValue).sum()).isGreaterThanOrEqualTo(2);
-        rails.forEach(rail -> assertThat(LocalDate.parse(rail.path("promisedOn").asString())).isAfter(LocalDate.now()));
+        assertThat(PIECES)
+                .extracting(piece -> piece.path("standing").asString())
+                .contains("ALIVE", "HANDED_OVER", "SCRAPPED");
+        assertThat(PIECES)
+                .anyMatch(piece -> piece.has("heldReason"))
+                .anyMatch(piece -> piece.path("isStale").asBoolean())
+                .anyMatch(piece -> piece.path("isUntempered").asBoolean())
+                .anyMatch(piece -> !piece.path("windows").isEmpty());
+        List<String> alive = PIECES.stream()
+                .filter(piece -> piece.path("standing").asString().equals("ALIVE"))
+                .map(DemoShopTest::construction)
+                .toList();
+        assertThat(alive)
+                .contains(
+                        "FULL_TANG",
+                        "HIDDEN_TANG",
+                        "INTEGRAL",
+                        "SLIP_JOINT",
+                        "FRAME_LOCK",
+                        "MACHINED",
+                        "HATCHET",
+                        "TOMAHAWK");
+        assertThat(PIECES.stream()
+                        .map(piece -> Work.piece(maker, piece.path("id").asLong())
+                                .path("mishaps")
+                                .size())
+                        .mapToInt(Integer::intValue)
+                        .sum())
+                .isGreaterThanOrEqualTo(2);
+        rails.forEach(rail ->
+                assertThat(LocalDate.parse(rail.path("promisedOn").asString())).isAfter(LocalDate.now()));
     }
 
     private static String construction(JsonNode hanging) {
-        return Work.piece(maker, hanging.path("id").asLong()).path("specification").valueStream().filter(line -> line.path("field").asString().equals("construction"))
-                .map(line -> line.path("kept").asString()).findFirst().orElseThrow();
+        return Work.piece(maker, hanging.path("id").asLong())
+                .path("specification")
+                .valueStream()
+                .filter(line -> line.path("field").asString().equals("construction"))
+                .map(line -> line.path("kept").asString())
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -58,7 +92,9 @@ class DemoShopTest {
         assertThat(bench.path("mine")).isNotEmpty();
         assertThat(bench.path("resting")).isNotEmpty();
         assertThat(bench.path("others")).isNotEmpty();
-        assertThat(bench.path("canStart").get(0).path("operation").asString()).as("the closing temper window comes first").isEqualTo("temper-first");
+        assertThat(bench.path("canStart").get(0).path("operation").asString())
+                .as("the closing temper window comes first")
+                .isEqualTo("temper-first");
     }
 
     @Test
@@ -67,10 +103,18 @@ class DemoShopTest {
             JsonNode piece = Work.piece(maker, hanging.path("id").asLong());
             piece.path("steps").forEach(step -> {
                 if (step.path("standing").asString().equals("DONE")) {
-                    assertThat(step.path("closedBy")).as("%s %s", piece.path("name"), step.path("operation")).isEmpty();
-                    String done = piece.path("name").asString() + ": " + step.path("title").asString() + ": done";
-                    assertThat(piece.path("journal").valueStream().map(entry -> entry.path("words").asString())).contains(done);
-                    assertThat(step.path("doneAtMillis").asLong()).isLessThanOrEqualTo(System.currentTimeMillis()).isGreaterThanOrEqualTo(step.path("startedAtMillis").asLong());
+                    assertThat(step.path("closedBy"))
+                            .as("%s %s", piece.path("name"), step.path("operation"))
+                            .isEmpty();
+                    String done = piece.path("name").asString() + ": "
+                            + step.path("title").asString() + ": done";
+                    assertThat(piece.path("journal")
+                                    .valueStream()
+                                    .map(entry -> entry.path("words").asString()))
+                            .contains(done);
+                    assertThat(step.path("doneAtMillis").asLong())
+                            .isLessThanOrEqualTo(System.currentTimeMillis())
+                            .isGreaterThanOrEqualTo(step.path("startedAtMillis").asLong());
                 }
             });
         }
@@ -80,7 +124,14 @@ class DemoShopTest {
     void a_second_start_keeps_the_shop_as_it_was() {
         long before = maker.get("/api/session").json().path("sequence").asLong();
         shop.restart();
-        assertThat(Client.at(shop.address()).get("/api/session").json().path("sequence").asLong()).isEqualTo(before);
-        assertThat(maker.get("/api/wall").status()).as("a clean restart signs nobody out").isEqualTo(200);
+        assertThat(Client.at(shop.address())
+                        .get("/api/session")
+                        .json()
+                        .path("sequence")
+                        .asLong())
+                .isEqualTo(before);
+        assertThat(maker.get("/api/wall").status())
+                .as("a clean restart signs nobody out")
+                .isEqualTo(200);
     }
 }

@@ -17,10 +17,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
-/** The fire on the real screens: a load of several jobs run at speed, what goes wrong in it, and alarms that reach everybody. */
+/**
+ * The fire on the real screens: a load of several jobs run at speed, what goes wrong in it, and alarms that reach
+ * everybody.
+ */
 class FireScreensTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
+
     private static final Duration AT_SPEED = Duration.ofMinutes(1);
     private static RunningShop shop;
     private static Client reader;
@@ -53,12 +57,17 @@ class FireScreensTest {
     }
 
     private static void inSlot(Page page, String piece, String press) {
-        slot(page, piece).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(press).setExact(true)).click();
+        slot(page, piece)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName(press).setExact(true))
+                .click();
     }
 
     private static void pace(Page page, String now, String times) {
         choose(page, now, "Its clock runs", times);
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(times + " Its clock runs"))).isVisible();
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(times + " Its clock runs")))
+                .isVisible();
     }
 
     @Test
@@ -66,21 +75,31 @@ class FireScreensTest {
         Client owner = shop.signedIn("olwen");
         olwen.page().navigate("/fire");
         olwen.press("Another kiln");
-        Fires.form("Long kiln").forEach((field, entry) -> olwen.page().locator("input[name='" + field + "']").fill(entry));
+        Fires.form("Long kiln")
+                .forEach((field, entry) ->
+                        olwen.page().locator("input[name='" + field + "']").fill(entry));
         olwen.press("Write it down");
-        assertThat(olwen.page().getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Long kiln")).first()).isVisible();
+        assertThat(olwen.page()
+                        .getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Long kiln"))
+                        .first())
+                .isVisible();
         long pair = Work.take(owner, 2, Map.of());
         long herbs = Work.take(owner, 2, Map.of("bladeLength", "5"));
         long single = Work.take(owner, 1, Map.of("bladeLength", "3-1/2"));
         List<Long> pieces = List.of(pair, pair + 1, herbs, herbs + 1, single);
         pieces.forEach(piece -> Work.workUpTo(shop, reader, piece, "harden"));
-        List<String> names = pieces.stream().map(piece -> Work.piece(reader, piece).path("name").asString()).toList();
+        List<String> names = pieces.stream()
+                .map(piece -> Work.piece(reader, piece).path("name").asString())
+                .toList();
 
         Page page = bram.page();
         page.navigate("/fire");
         bram.press("Plan a load");
         for (int i = 0; i < names.size(); i++) {
-            page.getByLabel("Who can join").getByLabel(names.get(i), new Locator.GetByLabelOptions().setExact(true)).getByRole(AriaRole.BUTTON).click();
+            page.getByLabel("Who can join")
+                    .getByLabel(names.get(i), new Locator.GetByLabelOptions().setExact(true))
+                    .getByRole(AriaRole.BUTTON)
+                    .click();
             assertThat(slot(page, names.get(i))).isVisible();
         }
         assertThat(page.getByText("One kiln alone is too slow")).isVisible();
@@ -89,7 +108,9 @@ class FireScreensTest {
         choose(page, "Nobody yet", "At the quench", "Bram Holt");
         long load = Long.parseLong(page.url().replaceAll(".*/", ""));
         for (JsonNode line : fires.load(load).path("ready")) {
-            Locator tick = page.locator("label", new Page.LocatorOptions().setHasText(line.path("line").asString()));
+            Locator tick = page.locator(
+                    "label",
+                    new Page.LocatorOptions().setHasText(line.path("line").asString()));
             tick.click();
             assertThat(tick).hasAttribute("data-selected", "true");
         }
@@ -97,13 +118,20 @@ class FireScreensTest {
         assertThat(bram.button("The work is in")).isVisible();
         bram.press("Stand-in…");
         pace(page, "as the shop’s", "300 times as fast");
-        assertThat(page.getByLabel("What comes").getByText("At heat").locator("xpath=..").getByText("now"), AT_SPEED).isVisible();
+        assertThat(
+                        page.getByLabel("What comes")
+                                .getByText("At heat")
+                                .locator("xpath=..")
+                                .getByText("now"),
+                        AT_SPEED)
+                .isVisible();
         pace(page, "300 times as fast", "60 times as fast");
         bram.press("Open the door");
         bram.press("The work is in");
         bram.press("Shut the door");
         assertThat(page.getByLabel("Now").getByText("The kiln has dropped by")).isVisible();
-        assertThat(cato.page().getByRole(AriaRole.ALERT).getByText("the soak is up (harden)"), AT_SPEED).isVisible();
+        assertThat(cato.page().getByRole(AriaRole.ALERT).getByText("the soak is up (harden)"), AT_SPEED)
+                .isVisible();
         pace(page, "60 times as fast", "as the shop’s");
         for (String name : names) {
             inSlot(page, name, "Out, quenched");
@@ -116,7 +144,8 @@ class FireScreensTest {
         }
         bram.press("The fire is over");
         assertThat(page.getByText("This fire is over.")).isVisible();
-        assertThat(pieces.stream().map(piece -> fires.standing(piece, "harden"))).containsExactly("DONE", "DONE", "RUNNING", "DONE", "DONE");
+        assertThat(pieces.stream().map(piece -> fires.standing(piece, "harden")))
+                .containsExactly("DONE", "DONE", "RUNNING", "DONE", "DONE");
 
         notHardGoesThroughTheFireAgain(page, load, herbs, names.get(2));
         warpedIsClampedAndTemperedAgain(page, single);
@@ -126,7 +155,9 @@ class FireScreensTest {
     private static void notHardGoesThroughTheFireAgain(Page page, long load, long piece, String name) {
         slot(page, name).getByText("What now?").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Not hard");
-        page.getByRole(AriaRole.RADIOGROUP).getByText("Normalise and harden once more").click();
+        page.getByRole(AriaRole.RADIOGROUP)
+                .getByText("Normalise and harden once more")
+                .click();
         page.getByRole(AriaRole.DIALOG).getByText("Write it down").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         assertThat(Work.piece(reader, piece).path("heats").asInt()).isEqualTo(2);
@@ -191,19 +222,25 @@ class FireScreensTest {
         assertThat(alarm.getByText("Kiln by the door: The power is gone")).isVisible();
         cato.press("I have it");
         assertThat(cato.page().getByText("The power is gone")).hasCount(0);
-        assertThat(page.getByRole(AriaRole.ALERT).getByText("The power is gone")).hasCount(0);
+        assertThat(page.getByRole(AriaRole.ALERT).getByText("The power is gone"))
+                .hasCount(0);
         bram.press("Give this load up…");
         page.locator("input[name='words']").fill("Tomorrow, with the new cable");
         bram.press("Put the fire out");
-        assertThat(page.getByText("Given up: Tomorrow, with the new cable", new Page.GetByTextOptions().setExact(true))).isVisible();
-        assertThat(slot(page, Work.piece(reader, piece).path("name").asString())).containsText("Not treated");
+        assertThat(page.getByText("Given up: Tomorrow, with the new cable", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(slot(page, Work.piece(reader, piece).path("name").asString()))
+                .containsText("Not treated");
         // The shop's clock was put forward, perhaps past midnight.
-        LocalDate day = LocalDate.ofInstant(Instant.ofEpochMilli(fires.load(load).path("litAtMillis").asLong()), shop.clock().getZone());
+        LocalDate day = LocalDate.ofInstant(
+                Instant.ofEpochMilli(fires.load(load).path("litAtMillis").asLong()),
+                shop.clock().getZone());
         olwen.page().navigate("/fire/kilns/" + kiln + "?day=" + day);
         assertThat(olwen.page().getByText("lit for: harden").first()).isVisible();
         olwen.press("No longer here");
         assertThat(olwen.page().getByText("The fire").first()).isVisible();
-        assertThat(olwen.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Kiln by the door"))).hasCount(0);
+        assertThat(olwen.page().getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Kiln by the door")))
+                .hasCount(0);
     }
 
     @Test
@@ -220,9 +257,21 @@ class FireScreensTest {
         olwen.press("From a mill sheet");
         olwen.press("Keep this steel");
         assertThat(page.getByText("Nothing was entered").first()).isVisible();
-        Map.ofEntries(Map.entry("designation", "Shop 9"), Map.entry("family", "carbon steel"), Map.entry("source", "Sheet 12"), Map.entry("C", "0.9"), Map.entry("Mn", "0.5"), Map.entry("density", "7.85"),
-                Map.entry("hardening", "1480 F"), Map.entry("soak", "5 min"), Map.entry("quench", "fast oil"), Map.entry("asQuenched", "65"), Map.entry("tempering", "400 F"), Map.entry("curve", "300 F = 64; 500 F = 58"))
-                .forEach((field, entry) -> page.locator("input[name='" + field + "']").fill(entry));
+        Map.ofEntries(
+                        Map.entry("designation", "Shop 9"),
+                        Map.entry("family", "carbon steel"),
+                        Map.entry("source", "Sheet 12"),
+                        Map.entry("C", "0.9"),
+                        Map.entry("Mn", "0.5"),
+                        Map.entry("density", "7.85"),
+                        Map.entry("hardening", "1480 F"),
+                        Map.entry("soak", "5 min"),
+                        Map.entry("quench", "fast oil"),
+                        Map.entry("asQuenched", "65"),
+                        Map.entry("tempering", "400 F"),
+                        Map.entry("curve", "300 F = 64; 500 F = 58"))
+                .forEach((field, entry) ->
+                        page.locator("input[name='" + field + "']").fill(entry));
         olwen.press("Keep this steel");
         assertThat(page.getByText("Shop 9 is kept.")).isVisible();
         choose(page, "1084, carbon steel", "Steel", "Shop 9, carbon steel");
@@ -238,13 +287,20 @@ class FireScreensTest {
         String name = Work.piece(reader, piece).path("name").asString();
         Page page = bram.page();
         page.navigate("/fire/treater");
-        page.getByLabel("Send out").locator("label", new Locator.LocatorOptions().setHasText(name)).first().click();
+        page.getByLabel("Send out")
+                .locator("label", new Locator.LocatorOptions().setHasText(name))
+                .first()
+                .click();
         page.locator("input[name='treater']").fill("The furnace over the hill");
         page.locator("input[name='straightness']").fill("0.2 mm");
-        page.locator("input[name='backOn']").fill(LocalDate.ofInstant(shop.clock().instant(), shop.clock().getZone()).plusDays(10).toString());
+        page.locator("input[name='backOn']")
+                .fill(LocalDate.ofInstant(shop.clock().instant(), shop.clock().getZone())
+                        .plusDays(10)
+                        .toString());
         bram.press("Write the sheet and send");
         assertThat(page.getByText("Send-out sheet")).isVisible();
-        assertThat(page.getByLabel("Sheet", new Page.GetByLabelOptions().setExact(true))).containsText("54 HRC");
+        assertThat(page.getByLabel("Sheet", new Page.GetByLabelOptions().setExact(true)))
+                .containsText("54 HRC");
         choose(page, "Not looked at yet", name, "Different");
         page.getByLabel("What is different").fill("Bent at the point");
         bram.press("They are back");

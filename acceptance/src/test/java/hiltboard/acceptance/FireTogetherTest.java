@@ -37,7 +37,16 @@ class FireTogetherTest {
     }
 
     private static List<String> whyNot(long load, long piece) {
-        return fires.load(load).path("candidates").valueStream().filter(each -> each.path("id").asLong() == piece).findFirst().orElseThrow().path("whyNot").valueStream().map(JsonNode::asString).toList();
+        return fires.load(load)
+                .path("candidates")
+                .valueStream()
+                .filter(each -> each.path("id").asLong() == piece)
+                .findFirst()
+                .orElseThrow()
+                .path("whyNot")
+                .valueStream()
+                .map(JsonNode::asString)
+                .toList();
     }
 
     @Test
@@ -46,21 +55,41 @@ class FireTogetherTest {
         long early = fires.ready(owner, Map.of(), "profile");
         long bare = fires.ready(owner, Map.of("steel", "440C"), "degrease-for-foil");
         long held = fires.ready(owner, Map.of(), "harden");
-        bram.post("/api/pieces/" + held + "/hold", Map.of("words", "The client thinks it over")).isOk();
+        bram.post("/api/pieces/" + held + "/hold", Map.of("words", "The client thinks it over"))
+                .isOk();
         long load = fires.plan(kiln, "HARDEN", first);
-        assertThat(String.join(" ", whyNot(load, early))).contains("while the steel is soft").contains("Open:");
+        assertThat(String.join(" ", whyNot(load, early)))
+                .contains("while the steel is soft")
+                .contains("Open:");
         assertThat(String.join(" ", whyNot(load, bare))).contains("1900 °F").contains("foil");
         assertThat(whyNot(load, held)).contains("It is held: The client thinks it over");
-        long other = bram.post("/api/fire/loads", Map.of("kiln", kiln, "treatment", "HARDEN")).isOk().json().path("about").asLong();
-        assertThat(fires.tell(other, "join", Map.of("piece", first)).isRefused(409, "out-of-turn").detail()).contains("another load of this kind");
+        long other = bram.post("/api/fire/loads", Map.of("kiln", kiln, "treatment", "HARDEN"))
+                .isOk()
+                .json()
+                .path("about")
+                .asLong();
+        assertThat(fires.tell(other, "join", Map.of("piece", first))
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("another load of this kind");
         fires.tell(load, "leave", Map.of("piece", first)).isOk();
         fires.tell(other, "join", Map.of("piece", first)).isOk();
-        assertThat(fires.tell(load, "light", Map.of()).isRefused(409, "out-of-turn").detail()).contains("nothing in this load");
-        assertThat(bram.post("/api/fire/loads", Map.of("kiln", kiln, "treatment", "ROAST")).status()).isEqualTo(422);
-        assertThat(fires.tell(other, "ready", Map.of("line", "A brass band", "isReady", true)).status()).isEqualTo(404);
+        assertThat(fires.tell(load, "light", Map.of())
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("nothing in this load");
+        assertThat(bram.post("/api/fire/loads", Map.of("kiln", kiln, "treatment", "ROAST"))
+                        .status())
+                .isEqualTo(422);
+        assertThat(fires.tell(other, "ready", Map.of("line", "A brass band", "isReady", true))
+                        .status())
+                .isEqualTo(404);
         fires.tell(other, "give-up", Map.of("words", "Not today")).isOk();
         fires.tell(load, "give-up", Map.of("words", "Not today")).isOk();
-        assertThat(fires.tell(load, "join", Map.of("piece", first)).isRefused(409, "out-of-turn").detail()).contains("given up");
+        assertThat(fires.tell(load, "join", Map.of("piece", first))
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("given up");
     }
 
     @Test
@@ -69,21 +98,38 @@ class FireTogetherTest {
         long piece = fires.ready(owner, Map.of("steel", "O1"), "harden");
         long load = fires.plan(own, "HARDEN", piece);
         fires.lightAndHeat(load, Duration.ofMinutes(80));
-        assertThat(bram.post("/api/fire/kilns/" + own + "/drop", Map.of()).status()).as("not a maker’s").isEqualTo(403);
-        assertThat(owner.post("/api/fire/kilns/" + own + "/drop", Map.of()).isRefused(409, "out-of-turn").detail()).contains("burning");
+        assertThat(bram.post("/api/fire/kilns/" + own + "/drop", Map.of()).status())
+                .as("not a maker’s")
+                .isEqualTo(403);
+        assertThat(owner.post("/api/fire/kilns/" + own + "/drop", Map.of())
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("burning");
         long second = fires.plan(own, "HARDEN", fires.ready(owner, Map.of("steel", "O1"), "harden"));
-        assertThat(fires.tell(second, "light", Map.of()).isRefused(409, "out-of-turn").detail()).contains("burns for another load");
+        assertThat(fires.tell(second, "light", Map.of())
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("burns for another load");
         fires.in(own, load);
         fires.soak(load);
         String command = UUID.randomUUID().toString();
         String address = "/api/fire/loads/" + load + "/out";
         bram.postAs(command, address, Map.of("piece", piece, "sure", false)).isOk();
         bram.postAs(command, address, Map.of("piece", piece, "sure", false)).isOk();
-        assertThat(cato.post(address, Map.of("piece", piece, "sure", false)).isRefused(409, "out-of-turn").detail()).contains("out already");
+        assertThat(cato.post(address, Map.of("piece", piece, "sure", false))
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("out already");
         fires.tell(load, "file-test", Map.of("piece", piece, "skates", true)).isOk();
-        assertThat(cato.post("/api/fire/loads/" + load + "/file-test", Map.of("piece", piece, "skates", false)).isRefused(409, "out-of-turn").detail()).contains("it skated");
+        assertThat(cato.post("/api/fire/loads/" + load + "/file-test", Map.of("piece", piece, "skates", false))
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("it skated");
         fires.tell(load, "end", Map.of()).isOk();
-        assertThat(fires.tell(load, "end", Map.of()).isRefused(409, "out-of-turn").detail()).contains("over");
+        assertThat(fires.tell(load, "end", Map.of())
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("over");
     }
 
     @Test
@@ -102,7 +148,11 @@ class FireTogetherTest {
     }
 
     private static long calls(String of) {
-        return cato.get("/api/alarms").json().valueStream().filter(alarm -> alarm.path("words").asString().equals(of + ": the soak is up (harden)")).count();
+        return cato.get("/api/alarms")
+                .json()
+                .valueStream()
+                .filter(alarm -> alarm.path("words").asString().equals(of + ": the soak is up (harden)"))
+                .count();
     }
 
     @Test
@@ -114,8 +164,11 @@ class FireTogetherTest {
         long before = fires.load(load).path("soaking").path("soakedSeconds").asLong();
         fires.door(own, true);
         fires.pass(Duration.ofMinutes(3));
-        assertThat(cato.get("/api/alarms").json().toString()).contains("Kiln by the window: The door stands open").contains("Shut the door");
-        assertThat(fires.load(load).path("soaking").path("soakedSeconds").asLong() - before).isLessThan(40);
+        assertThat(cato.get("/api/alarms").json().toString())
+                .contains("Kiln by the window: The door stands open")
+                .contains("Shut the door");
+        assertThat(fires.load(load).path("soaking").path("soakedSeconds").asLong() - before)
+                .isLessThan(40);
         fires.door(own, false);
         fires.soak(load);
         fires.out(load, piece).isOk();
@@ -132,15 +185,33 @@ class FireTogetherTest {
         for (long piece : List.of(scrapped, byHand, held)) {
             fires.out(load, piece).isOk();
         }
-        bram.post(Work.address(scrapped, "harden") + "/went-wrong", Map.of("kind", "CRACKED", "words", "From the heel up", "measured", "", "wayBack", "SCRAP", "from", "", "sure", false)).isOk();
+        bram.post(
+                        Work.address(scrapped, "harden") + "/went-wrong",
+                        Map.of(
+                                "kind",
+                                "CRACKED",
+                                "words",
+                                "From the heel up",
+                                "measured",
+                                "",
+                                "wayBack",
+                                "SCRAP",
+                                "from",
+                                "",
+                                "sure",
+                                false))
+                .isOk();
         Work.done(bram, byHand, "harden").isOk();
-        bram.post("/api/pieces/" + held + "/hold", Map.of("words", "A line on the flat, looked at tomorrow")).isOk();
+        bram.post("/api/pieces/" + held + "/hold", Map.of("words", "A line on the flat, looked at tomorrow"))
+                .isOk();
         fires.tell(load, "file-test", Map.of("piece", scrapped, "skates", true)).isOk();
         fires.tell(load, "file-test", Map.of("piece", byHand, "skates", true)).isOk();
         fires.tell(load, "file-test", Map.of("piece", held, "skates", true)).isOk();
         fires.tell(load, "end", Map.of()).isOk();
         assertThat(fires.standing(byHand, "harden")).isEqualTo("DONE");
-        assertThat(fires.standing(held, "harden")).as("its step waits for its maker").isEqualTo("RUNNING");
+        assertThat(fires.standing(held, "harden"))
+                .as("its step waits for its maker")
+                .isEqualTo("RUNNING");
         assertThat(Work.piece(bram, scrapped).path("standing").asString()).isEqualTo("SCRAPPED");
     }
 
@@ -150,40 +221,100 @@ class FireTogetherTest {
         long soft = fires.ready(owner, Map.of(), "harden");
         long hard = fires.ready(owner, Map.of(), "temper-first");
         long load = fires.plan(own, "STRESS_RELIEF", soft);
-        assertThat(fires.tell(load, "join", Map.of("piece", hard)).isRefused(409, "out-of-turn").detail()).contains("would soften it");
+        assertThat(fires.tell(load, "join", Map.of("piece", hard))
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("would soften it");
         fires.prepare(load);
         fires.tell(load, "light", Map.of()).isOk();
         fires.tell(load, "in", Map.of()).isOk();
         fires.pass(Duration.ofMinutes(60));
         fires.soak(load);
         fires.pass(Duration.ofSeconds(20));
-        JsonNode face = bram.get("/api/fire").isOk().json().path("kilns").valueStream().filter(each -> each.path("id").asLong() == own).findFirst().orElseThrow();
-        assertThat(face.path("isLit").asBoolean()).as("it goes out by itself when the soak is up, not before").isFalse();
+        JsonNode face = bram.get("/api/fire")
+                .isOk()
+                .json()
+                .path("kilns")
+                .valueStream()
+                .filter(each -> each.path("id").asLong() == own)
+                .findFirst()
+                .orElseThrow();
+        assertThat(face.path("isLit").asBoolean())
+                .as("it goes out by itself when the soak is up, not before")
+                .isFalse();
         fires.out(load, soft).isOk();
         fires.tell(load, "end", Map.of()).isOk();
         assertThat(fires.standing(soft, "harden")).isEqualTo("READY");
-        assertThat(bram.get("/api/fire/pieces/" + soft).json().path("fires").get(0).path("left").asString()).isEqualTo("done");
+        assertThat(bram.get("/api/fire/pieces/" + soft)
+                        .json()
+                        .path("fires")
+                        .get(0)
+                        .path("left")
+                        .asString())
+                .isEqualTo("done");
     }
 
     @Test
     void a_bar_of_the_shops_own_steel_serves_the_knife_that_is_made_of_it() {
-        owner.post("/api/steels", Map.ofEntries(Map.entry("designation", "Shop 7"), Map.entry("family", "carbon steel"), Map.entry("source", "Sheet 7"), Map.entry("C", "0.9"), Map.entry("density", "7.85"),
-                Map.entry("hardening", "1480 F"), Map.entry("soak", "5 min"), Map.entry("quench", "fast oil"), Map.entry("asQuenched", "65"), Map.entry("tempering", "400 F"), Map.entry("curve", "300 F = 64; 500 F = 58"))).isOk();
+        owner.post(
+                        "/api/steels",
+                        Map.ofEntries(
+                                Map.entry("designation", "Shop 7"),
+                                Map.entry("family", "carbon steel"),
+                                Map.entry("source", "Sheet 7"),
+                                Map.entry("C", "0.9"),
+                                Map.entry("density", "7.85"),
+                                Map.entry("hardening", "1480 F"),
+                                Map.entry("soak", "5 min"),
+                                Map.entry("quench", "fast oil"),
+                                Map.entry("asQuenched", "65"),
+                                Map.entry("tempering", "400 F"),
+                                Map.entry("curve", "300 F = 64; 500 F = 58")))
+                .isOk();
         long piece = Work.take(owner, 1, Map.of("steel", "Shop 7"));
-        Store.receive(owner, "BAR", "36 in", "1", "what", "OTHER", "name", "shop 7", "section", "FLAT", "thickness", "0.165 in", "width", "1-1/2 in");
+        Store.receive(
+                owner,
+                "BAR",
+                "36 in",
+                "1",
+                "what",
+                "OTHER",
+                "name",
+                "shop 7",
+                "section",
+                "FLAT",
+                "thickness",
+                "0.165 in",
+                "width",
+                "1-1/2 in");
         JsonNode need = Store.need(bram, piece, "steel");
         assertThat(need.path("words").asString()).isEqualTo("Shop 7 bar for the blade");
-        assertThat(need.path("standing").asString()).as("a bar of it lies there").isEqualTo("HERE");
+        assertThat(need.path("standing").asString())
+                .as("a bar of it lies there")
+                .isEqualTo("HERE");
     }
 
     @Test
     void a_curve_is_drawn_of_a_possible_stretch_and_a_day_is_a_day() {
-        assertThat(bram.get("/api/fire/kilns/" + kiln + "/curve?from=10&to=5").status()).isEqualTo(422);
-        assertThat(bram.get("/api/fire/kilns/" + kiln + "/curve?from=0").status()).as("since 1970").isEqualTo(422);
+        assertThat(bram.get("/api/fire/kilns/" + kiln + "/curve?from=10&to=5").status())
+                .isEqualTo(422);
+        assertThat(bram.get("/api/fire/kilns/" + kiln + "/curve?from=0").status())
+                .as("since 1970")
+                .isEqualTo(422);
         assertThat(bram.get("/api/fire/kilns/99/curve?from=0&to=5").status()).isEqualTo(404);
-        assertThat(bram.get("/api/fire/kilns/" + kiln + "/day?day=someday").isRefused(422, "entries").detail()).contains("not a day");
+        assertThat(bram.get("/api/fire/kilns/" + kiln + "/day?day=someday")
+                        .isRefused(422, "entries")
+                        .detail())
+                .contains("not a day");
         JsonNode day = bram.get("/api/fire/kilns/" + kiln + "/day").isOk().json();
-        assertThat(day.path("toMillis").asLong() - day.path("fromMillis").asLong()).isBetween(23 * 3_600_000L - 1, 25 * 3_600_000L);
-        assertThat(bram.get("/api/fire/kilns/" + kiln + "/day?day=" + day.path("before").asString()).isOk().json().path("after").asString()).isEqualTo(day.path("day").asString());
+        assertThat(day.path("toMillis").asLong() - day.path("fromMillis").asLong())
+                .isBetween(23 * 3_600_000L - 1, 25 * 3_600_000L);
+        assertThat(bram.get("/api/fire/kilns/" + kiln + "/day?day="
+                                + day.path("before").asString())
+                        .isOk()
+                        .json()
+                        .path("after")
+                        .asString())
+                .isEqualTo(day.path("day").asString());
     }
 }

@@ -18,16 +18,34 @@ final class Fires {
 
     /** A kiln of 3 kW that is up at 1500 °F in 70 minutes and needs 5 hours down to 400 °F. */
     long kiln(Client owner, String name) {
-        return owner.post("/api/fire/kilns", form(name)).isOk().json().path("about").asLong();
+        return owner.post("/api/fire/kilns", form(name))
+                .isOk()
+                .json()
+                .path("about")
+                .asLong();
     }
 
     static Map<String, String> form(String name) {
-        return Map.ofEntries(Map.entry("name", name), Map.entry("watts", "3000"), Map.entry("heatsTo", "1500 F"), Map.entry("heatsIn", "70 min"), Map.entry("coolsTo", "400 F"), Map.entry("coolsIn", "5 h"),
-                Map.entry("most", "2100 F"), Map.entry("width", "6 in"), Map.entry("height", "5 in"), Map.entry("depth", "18 in"), Map.entry("slots", "6"));
+        return Map.ofEntries(
+                Map.entry("name", name),
+                Map.entry("watts", "3000"),
+                Map.entry("heatsTo", "1500 F"),
+                Map.entry("heatsIn", "70 min"),
+                Map.entry("coolsTo", "400 F"),
+                Map.entry("coolsIn", "5 h"),
+                Map.entry("most", "2100 F"),
+                Map.entry("width", "6 in"),
+                Map.entry("height", "5 in"),
+                Map.entry("depth", "18 in"),
+                Map.entry("slots", "6"));
     }
 
     long plan(long kiln, String treatment, long... pieces) {
-        long load = maker.post("/api/fire/loads", Map.of("kiln", kiln, "treatment", treatment)).isOk().json().path("about").asLong();
+        long load = maker.post("/api/fire/loads", Map.of("kiln", kiln, "treatment", treatment))
+                .isOk()
+                .json()
+                .path("about")
+                .asLong();
         for (long piece : pieces) {
             tell(load, "join", Map.of("piece", piece)).isOk();
         }
@@ -44,9 +62,18 @@ final class Fires {
 
     /** Everything on the list ready, somebody at the door and somebody at the quench. */
     void prepare(long load) {
-        load(load).path("ready").forEach(line -> tell(load, "ready", Map.of("line", line.path("line").asString(), "isReady", true)).isOk());
-        List<Long> people = maker.get("/api/people").json().valueStream().map(person -> person.path("id").asLong()).toList();
-        tell(load, "hands", Map.of("door", people.get(1), "quench", people.get(2))).isOk();
+        load(load)
+                .path("ready")
+                .forEach(line -> tell(
+                                load, "ready", Map.of("line", line.path("line").asString(), "isReady", true))
+                        .isOk());
+        List<Long> people = maker.get("/api/people")
+                .json()
+                .valueStream()
+                .map(person -> person.path("id").asLong())
+                .toList();
+        tell(load, "hands", Map.of("door", people.get(1), "quench", people.get(2)))
+                .isOk();
     }
 
     /** A piece that is worked up to a step of its route. */
@@ -84,7 +111,8 @@ final class Fires {
     }
 
     void door(long kiln, boolean isOpen) {
-        maker.post("/api/fire/kilns/" + kiln + "/door", Map.of("isOpen", isOpen)).isOk();
+        maker.post("/api/fire/kilns/" + kiln + "/door", Map.of("isOpen", isOpen))
+                .isOk();
     }
 
     /** Lets time pass in the shop, with a look at the kilns now and then. */
@@ -101,7 +129,9 @@ final class Fires {
     void soak(long load) {
         for (int i = 0; i < 200; i++) {
             JsonNode soaking = load(load).path("soaking");
-            if (soaking.path("isRecovered").asBoolean() && soaking.path("soakedSeconds").asLong() >= soaking.path("wantedSeconds").asLong()) {
+            if (soaking.path("isRecovered").asBoolean()
+                    && soaking.path("soakedSeconds").asLong()
+                            >= soaking.path("wantedSeconds").asLong()) {
                 return;
             }
             pass(Duration.ofSeconds(soaking.path("wantedSeconds").asLong() > 3600 ? 600 : 20));
@@ -114,7 +144,12 @@ final class Fires {
     }
 
     JsonNode inLoad(long load, long piece) {
-        return load(load).path("pieces").valueStream().filter(each -> each.path("id").asLong() == piece).findFirst().orElseThrow();
+        return load(load)
+                .path("pieces")
+                .valueStream()
+                .filter(each -> each.path("id").asLong() == piece)
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Hardens these pieces together, every one of them hard, and ends the fire. */

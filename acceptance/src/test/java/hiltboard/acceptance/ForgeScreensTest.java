@@ -15,10 +15,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
-/** The forge on the real screens: a recipe that is refused and mended, two smiths at one recipe, a flaw, a machine, a trip. */
+/**
+ * The forge on the real screens: a recipe that is refused and mended, two smiths at one recipe, a flaw, a machine, a
+ * trip.
+ */
 class ForgeScreensTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
+
     private static RunningShop shop;
     private static Client smith;
     private static Maker bram;
@@ -39,13 +43,41 @@ class ForgeScreensTest {
 
     private static long begun(String name) {
         JsonNode questions = smith.get("/api/forge/questions").isOk().json();
-        List<Map<String, Object>> steps = List.of(ForgeTest.step(questions, "STACK", "pieces", "7"), ForgeTest.step(questions, "WELD"), ForgeTest.step(questions, "CROP"),
+        List<Map<String, Object>> steps = List.of(
+                ForgeTest.step(questions, "STACK", "pieces", "7"),
+                ForgeTest.step(questions, "WELD"),
+                ForgeTest.step(questions, "CROP"),
                 ForgeTest.step(questions, "DRAW", "toThickness", "7/8", "toWidth", "7/8"));
-        return smith.post("/api/forge/billets", Map.of("name", name, "steps", steps, "blades", "1", "thickness", "1/4", "width", "1", "length", "6", "pieceId", 0, "paid", "")).isOk().json().path("about").asLong();
+        return smith.post(
+                        "/api/forge/billets",
+                        Map.of(
+                                "name",
+                                name,
+                                "steps",
+                                steps,
+                                "blades",
+                                "1",
+                                "thickness",
+                                "1/4",
+                                "width",
+                                "1",
+                                "length",
+                                "6",
+                                "pieceId",
+                                0,
+                                "paid",
+                                ""))
+                .isOk()
+                .json()
+                .path("about")
+                .asLong();
     }
 
     private static void choose(Page page, String label, String option) {
-        Maker.choose(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label)).first(), option);
+        Maker.choose(
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label))
+                        .first(),
+                option);
     }
 
     private static Locator step(Page page, String label) {
@@ -53,7 +85,8 @@ class ForgeScreensTest {
     }
 
     @Test
-    @DisplayName("[trade] a twist in a flat bar is refused; drawn square it is taken, and sharp corners are warned of until they are off")
+    @DisplayName(
+            "[trade] a twist in a flat bar is refused; drawn square it is taken, and sharp corners are warned of until they are off")
     void a_recipe_is_refused_and_mended() {
         Page page = bram.page();
         page.navigate("/forge/new");
@@ -67,10 +100,14 @@ class ForgeScreensTest {
         assertThat(step(page, "5. Twist")).containsText("Its corners tear");
         choose(page, "And then", "Knock the corners off");
         bram.press("Add this work");
-        step(page, "5. Twist").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Later")).click();
+        step(page, "5. Twist")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Later"))
+                .click();
         assertThat(step(page, "6. Twist")).containsText("6 turns in");
         assertThat(step(page, "6. Twist")).not().containsText("tear");
-        step(page, "5. Knock the corners off").getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Leave it out")).click();
+        step(page, "5. Knock the corners off")
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Leave it out"))
+                .click();
         assertThat(step(page, "5. Twist")).containsText("Its corners tear");
         page.locator("input[name='pieces']").fill("many");
         assertThat(page.getByText("“many” was not understood")).isVisible();
@@ -95,7 +132,8 @@ class ForgeScreensTest {
     }
 
     @Test
-    @DisplayName("[worked] a flaw 0.030 in deep in 0.250 in leaves 0.190 in, thinner than the 0.200 in wanted; a no-go stops the work for everybody until somebody lets it go on")
+    @DisplayName("[worked] a flaw 0.030 in deep in 0.250 in leaves 0.190 in, thinner than the 0.200 in wanted; a "
+            + "no-go stops the work for everybody until somebody lets it go on")
     void a_flaw_is_weighed_and_decided() {
         long id = begun("Flawed");
         Store.receive(smith, "BAR", "60 in", "1", "what", "1084", "thickness", "1/8", "width", "1-1/2");
@@ -106,7 +144,8 @@ class ForgeScreensTest {
         decide(bram, "It does not go on");
         cato.page().navigate("/forge/" + id);
         cato.press("Done");
-        assertThat(cato.page().getByText("Bram Holt said that it does not go on so")).isVisible();
+        assertThat(cato.page().getByText("Bram Holt said that it does not go on so"))
+                .isVisible();
         decide(bram, "It goes on");
         cato.press("Done");
         assertThat(page.locator("li[data-standing='DONE']")).hasCount(1);
@@ -137,7 +176,9 @@ class ForgeScreensTest {
         page.locator("input[name='name']").fill("Big press");
         bram.press("Write it down");
         assertThat(page.getByText("How hard it presses is not understood")).isVisible();
-        for (Map.Entry<String, String> entry : Map.of("tons", "60", "die", "3 in", "longest", "30 in", "thickest", "5 in", "owner", "the farrier").entrySet()) {
+        for (Map.Entry<String, String> entry : Map.of(
+                        "tons", "60", "die", "3 in", "longest", "30 in", "thickest", "5 in", "owner", "the farrier")
+                .entrySet()) {
             page.locator("input[name='" + entry.getKey() + "']").fill(entry.getValue());
         }
         bram.press("Write it down");

@@ -17,7 +17,10 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** A real process, killed again and again (SIGKILL) while commands are being written: nothing that was acknowledged is lost. */
+/**
+ * A real process, killed again and again (SIGKILL) while commands are being written: nothing that was acknowledged is
+ * lost.
+ */
 class KilledServerTest {
     private static final int KILLS = 2;
     private static final int WRITERS = 4;
@@ -29,8 +32,24 @@ class KilledServerTest {
         String code = lineMatching(server, Pattern.compile("^    ([A-Z0-9]{8})$"));
         lineMatching(server, Pattern.compile("(Ctrl-C.*)"));
         Client owner = Client.at("http://localhost:" + port);
-        owner.post("/api/setup", Map.of("code", code, "shopName", "S", "lengthUnit", "INCH", "temperatureUnit", "FAHRENHEIT",
-                "ownerName", "O", "signInName", "owner", "password", RunningShop.OWNER_PASSWORD)).isOk();
+        owner.post(
+                        "/api/setup",
+                        Map.of(
+                                "code",
+                                code,
+                                "shopName",
+                                "S",
+                                "lengthUnit",
+                                "INCH",
+                                "temperatureUnit",
+                                "FAHRENHEIT",
+                                "ownerName",
+                                "O",
+                                "signInName",
+                                "owner",
+                                "password",
+                                RunningShop.OWNER_PASSWORD))
+                .isOk();
         long piece = Work.take(owner, 1, Map.of());
         List<String> acknowledged = new CopyOnWriteArrayList<>();
         for (int kill = 0; kill < KILLS; kill++) {
@@ -45,8 +64,13 @@ class KilledServerTest {
             server = start(folder, port);
             lineMatching(server, Pattern.compile("(Ctrl-C.*)"));
             owner = Client.at("http://localhost:" + port);
-            owner.post("/api/sign-in", Map.of("signInName", "owner", "password", RunningShop.OWNER_PASSWORD)).isOk();
-            List<String> kept = Work.piece(owner, piece).path("notes").valueStream().map(note -> note.path("words").asString()).toList();
+            owner.post("/api/sign-in", Map.of("signInName", "owner", "password", RunningShop.OWNER_PASSWORD))
+                    .isOk();
+            List<String> kept = Work.piece(owner, piece)
+                    .path("notes")
+                    .valueStream()
+                    .map(note -> note.path("words").asString())
+                    .toList();
             assertThat(kept).containsAll(acknowledged).doesNotHaveDuplicates();
         }
         server.destroyForcibly().waitFor();
@@ -55,11 +79,13 @@ class KilledServerTest {
 
     /** The file is sound, and each note has its journal entry: row and entry were one transaction. */
     private static void assertWhole(Path folder) throws Exception {
-        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("shop.db")); var statement = connection.createStatement()) {
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("shop.db"));
+                var statement = connection.createStatement()) {
             try (var check = statement.executeQuery("PRAGMA integrity_check")) {
                 assertThat(check.getString(1)).isEqualTo("ok");
             }
-            try (var counts = statement.executeQuery("SELECT (SELECT count(*) FROM note), (SELECT count(*) FROM journal WHERE kind = 'NOTE_WRITTEN')")) {
+            try (var counts = statement.executeQuery(
+                    "SELECT (SELECT count(*) FROM note), (SELECT count(*) FROM journal WHERE kind = 'NOTE_WRITTEN')")) {
                 assertThat(counts.getInt(1)).isPositive().isEqualTo(counts.getInt(2));
             }
         }
@@ -73,7 +99,11 @@ class KilledServerTest {
                 try {
                     for (int i = 0; i < 10_000; i++) {
                         String words = name + i;
-                        if (owner.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", words, "isLesson", false)).status() == 200) {
+                        if (owner.post(
+                                                "/api/pieces/" + piece + "/notes",
+                                                Map.of("operation", "", "words", words, "isLesson", false))
+                                        .status()
+                                == 200) {
                             acknowledged.add(words);
                         }
                     }
@@ -88,8 +118,17 @@ class KilledServerTest {
     }
 
     private static Process start(Path folder, int port) throws IOException {
-        return new ProcessBuilder(Path.of(System.getProperty("java.home"), "bin", "java").toString(), "-Xmx512m", "-XX:TieredStopAtLevel=1", "-cp", System.getProperty("java.class.path"),
-                "hiltboard.server.HiltBoard", "--server.port=" + port, "--hilt.data=" + folder).redirectErrorStream(true).start();
+        return new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-Xmx512m",
+                        "-XX:TieredStopAtLevel=1",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        "hiltboard.server.HiltBoard",
+                        "--server.port=" + port,
+                        "--hilt.data=" + folder)
+                .redirectErrorStream(true)
+                .start();
     }
 
     /** Reads on in what the server prints until a line matches; answers its first group. */

@@ -8,8 +8,8 @@ import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.net.URI;
 import java.net.http.HttpRequest;
-import java.net.http.HttpResponse.BodyHandlers;
 import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,7 +47,9 @@ class LiveStreamTest {
         ExecutorService makers = Executors.newFixedThreadPool(6);
         HttpResponse<InputStream> stream = listen("?after=" + from, 0);
         IntStream.range(0, 120).forEach(i -> makers.submit(() -> note("note " + i)));
-        assertThat(sequences(stream, 120)).containsExactlyElementsOf(LongStream.rangeClosed(from + 1, from + 120).boxed().toList());
+        assertThat(sequences(stream, 120))
+                .containsExactlyElementsOf(
+                        LongStream.rangeClosed(from + 1, from + 120).boxed().toList());
         makers.shutdown();
     }
 
@@ -55,8 +57,14 @@ class LiveStreamTest {
     void a_page_that_comes_back_hears_all_that_it_missed() throws Exception {
         long from = latest();
         IntStream.range(0, 7).forEach(i -> note("missed " + i));
-        assertThat(sequences(listen("?after=0", from), 7)).as("by its last event id").containsExactlyElementsOf(LongStream.rangeClosed(from + 1, from + 7).boxed().toList());
-        assertThat(sequences(listen("?after=" + (from + 4), 0), 3)).as("by address").containsExactlyElementsOf(LongStream.rangeClosed(from + 5, from + 7).boxed().toList());
+        assertThat(sequences(listen("?after=0", from), 7))
+                .as("by its last event id")
+                .containsExactlyElementsOf(
+                        LongStream.rangeClosed(from + 1, from + 7).boxed().toList());
+        assertThat(sequences(listen("?after=" + (from + 4), 0), 3))
+                .as("by address")
+                .containsExactlyElementsOf(
+                        LongStream.rangeClosed(from + 5, from + 7).boxed().toList());
     }
 
     @Test
@@ -65,7 +73,8 @@ class LiveStreamTest {
             note("filling");
         }
         try (BufferedReader lines = lines(listen("?after=0", 0))) {
-            assertThat(lines.lines().filter(line -> line.startsWith("event:")).findFirst()).contains("event:everything");
+            assertThat(lines.lines().filter(line -> line.startsWith("event:")).findFirst())
+                    .contains("event:everything");
         }
     }
 
@@ -79,10 +88,12 @@ class LiveStreamTest {
     }
 
     private static void note(String words) {
-        bram.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", words, "isLesson", false)).isOk();
+        bram.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", words, "isLesson", false))
+                .isOk();
     }
 
-    private static HttpResponse<InputStream> listen(String query, long lastEventId) throws IOException, InterruptedException {
+    private static HttpResponse<InputStream> listen(String query, long lastEventId)
+            throws IOException, InterruptedException {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(shop.address() + "/api/live" + query));
         if (lastEventId > 0) {
             request.header("Last-Event-ID", String.valueOf(lastEventId));
@@ -95,7 +106,10 @@ class LiveStreamTest {
         try (BufferedReader lines = lines(stream)) {
             for (String line = lines.readLine(); line != null && heard.size() < wanted; line = lines.readLine()) {
                 if (line.startsWith("data:{\"")) {
-                    heard.add(new JsonMapper().readTree(line.substring(5)).path("sequence").asLong());
+                    heard.add(new JsonMapper()
+                            .readTree(line.substring(5))
+                            .path("sequence")
+                            .asLong());
                     if (heard.size() == wanted) {
                         break;
                     }

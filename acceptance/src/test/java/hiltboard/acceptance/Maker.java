@@ -20,7 +20,10 @@ record Maker(Page page) {
     static void choose(Locator list, String option) {
         Page page = list.page();
         list.click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(option).setExact(true))
+                .click();
         assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
     }
 
@@ -35,7 +38,8 @@ record Maker(Page page) {
     }
 
     Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     Locator standing() {
@@ -43,7 +47,9 @@ record Maker(Page page) {
     }
 
     void tickAll() {
-        for (Locator check : page.getByLabel("Checks", new Page.GetByLabelOptions().setExact(true)).locator("label").all()) {
+        for (Locator check : page.getByLabel("Checks", new Page.GetByLabelOptions().setExact(true))
+                .locator("label")
+                .all()) {
             check.click();
         }
     }
@@ -69,9 +75,12 @@ record Maker(Page page) {
         });
         tickAll();
         if (step.path("restMinutes").asLong() > 0) {
-            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Rest "))).click();
+            page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Rest ")))
+                    .click();
             assertThat(standing()).containsText("left");
-            shop.clock().putForward(java.time.Duration.ofMinutes(step.path("restMinutes").asLong()));
+            shop.clock()
+                    .putForward(java.time.Duration.ofMinutes(
+                            step.path("restMinutes").asLong()));
             assertThat(standing()).containsText("The rest is up");
         }
         press("Done");

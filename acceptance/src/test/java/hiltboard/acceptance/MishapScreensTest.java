@@ -15,10 +15,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.RegisterExtension;
 import tools.jackson.databind.JsonNode;
 
-/** Mishaps on the real screens: the program speaks up before the damage, shows what a way back costs, and turns the route. */
+/**
+ * Mishaps on the real screens: the program speaks up before the damage, shows what a way back costs, and turns the
+ * route.
+ */
 class MishapScreensTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
+
     private static RunningShop shop;
     private static Client reader;
     private static Maker olwen;
@@ -54,12 +58,19 @@ class MishapScreensTest {
         olwen.page().navigate("/");
         assertThat(olwen.page().getByText("First temper within").first()).isVisible();
         shop.clock().putForward(Duration.ofMinutes(106));
-        assertThat(olwen.page().getByRole(AriaRole.STATUS).getByText("First temper: only").first()).isVisible();
+        assertThat(olwen.page()
+                        .getByRole(AriaRole.STATUS)
+                        .getByText("First temper: only")
+                        .first())
+                .isVisible();
     }
 
     @Test
     void a_spacer_decided_after_the_pins_were_drilled_shows_what_it_spoils_and_is_dropped_or_taken() {
-        long piece = Work.take(shop.signedIn("olwen"), 1, Map.of("construction", "HIDDEN_TANG", "spacer", "NONE", "alignmentPins", "TWO"));
+        long piece = Work.take(
+                shop.signedIn("olwen"),
+                1,
+                Map.of("construction", "HIDDEN_TANG", "spacer", "NONE", "alignmentPins", "TWO"));
         Work.workUpTo(shop, reader, piece, "dry-fit");
         Page page = olwen.page();
         wantASpacer(page, piece);
@@ -68,8 +79,14 @@ class MishapScreensTest {
         assertThat(sheet).containsText("Comes in: Make the spacer");
         page.locator("input[name='reason']").fill("Too late for it");
         olwen.press("Drop it");
-        assertThat(page.getByText("dropped a change: Spacer was No spacer, is One spacer").first()).isVisible();
-        assertThat(Work.piece(reader, piece).path("steps").valueStream().map(step -> step.path("operation").asString())).doesNotContain("make-spacer");
+        assertThat(page.getByText("dropped a change: Spacer was No spacer, is One spacer")
+                        .first())
+                .isVisible();
+        assertThat(Work.piece(reader, piece)
+                        .path("steps")
+                        .valueStream()
+                        .map(step -> step.path("operation").asString()))
+                .doesNotContain("make-spacer");
 
         wantASpacer(page, piece);
         page.locator("input[name='reason']").fill("The client insists");
@@ -77,18 +94,25 @@ class MishapScreensTest {
         assertThat(sheet).containsText("The client has to agree");
         sheet.getByText("The client agrees").click();
         olwen.press("Take the change");
-        assertThat(page.getByText("took a change: Spacer was No spacer, is One spacer").first()).isVisible();
+        assertThat(page.getByText("took a change: Spacer was No spacer, is One spacer")
+                        .first())
+                .isVisible();
         JsonNode changed = Work.piece(reader, piece);
-        assertThat(Work.step(changed, "drill-alignment-pins").path("standing").asString()).isEqualTo("WAITING");
-        assertThat(Work.step(changed, "make-spacer").path("standing").asString()).isEqualTo("READY");
+        assertThat(Work.step(changed, "drill-alignment-pins").path("standing").asString())
+                .isEqualTo("WAITING");
+        assertThat(Work.step(changed, "make-spacer").path("standing").asString())
+                .isEqualTo("READY");
         assertThat(Work.step(changed, "fit-guard").path("standing").asString()).isEqualTo("DONE");
     }
 
     private static void wantASpacer(Page page, long piece) {
         page.navigate("/pieces/" + piece);
         olwen.press("Change the specification");
-        page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("No spacer Spacer")).click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("One spacer")).click();
+        page.getByRole(AriaRole.DIALOG)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("No spacer Spacer"))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("One spacer"))
+                .click();
         olwen.press("Show what it does");
         page.getByText("Take the change").waitFor();
     }
@@ -103,7 +127,9 @@ class MishapScreensTest {
         bram.press("Went wrong");
         bram.press("Not hard");
         page.getByLabel("In your words").fill("The file bites at the heel");
-        page.getByRole(AriaRole.DIALOG).locator("input[type='file']").setInputFiles(new FilePayload("heel.png", "image/png", Pictures.png()));
+        page.getByRole(AriaRole.DIALOG)
+                .locator("input[type='file']")
+                .setInputFiles(new FilePayload("heel.png", "image/png", Pictures.png()));
         assertThat(page.getByText("1 photographed; one more")).isVisible();
         Locator way = page.getByRole(AriaRole.RADIOGROUP).getByText("Normalise and harden once more");
         assertThat(page.getByRole(AriaRole.RADIOGROUP)).containsText("each one costs carbon and grain");
@@ -118,6 +144,7 @@ class MishapScreensTest {
         assertThat(again.path("heats").asInt()).isEqualTo(2);
         assertThat(again.path("photos")).hasSize(1);
         page.navigate("/ledger");
-        assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Test the hardness"))).containsText("Not hard");
+        assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Test the hardness")))
+                .containsText("Not hard");
     }
 }

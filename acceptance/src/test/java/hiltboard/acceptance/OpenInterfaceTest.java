@@ -23,12 +23,31 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The OpenAPI description, and what the interface answers to people who do not read it. */
 class OpenInterfaceTest {
-    private static final List<String> HOSTILE = List.of("", "{", "null", "[]", "{}", "\"text\"", "7", "[null]", "{\"a\":{\"b\":[1,2,{\"c\":null}]}}",
-            "{\"checks\":null}", "{\"dimension\":null,\"entry\":[],\"basedOn\":\"x\",\"sure\":3}", "{\"words\":\"\\u0000\\uD800\"}", "x".repeat(20_000),
-            "{\"from\":\"2026-13-45\",\"to\":\"+999999999-01-01\"}", "{\"clientName\":1}", "{\"changes\":[{\"field\":\"steel\",\"from\":\"\",\"to\":\"\"}],\"pieces\":[],\"reason\":\"\",\"clientAgreed\":false,\"keep\":[]}",
-            "{\"changes\":[{\"field\":\"bladeLength\",\"from\":\"\",\"to\":\"9999999999999999999 in\"}],\"pieces\":[7],\"reason\":\"\",\"clientAgreed\":true,\"keep\":[]}", "{\"thickness\":{\"value\":{},\"unit\":[]}}",
-            "{\"kind\":\"X\",\"words\":\"\",\"measured\":\"\",\"wayBack\":\"REDO\",\"from\":\"nothing\"}", "{\"dimension\":\"stock.thickness\",\"entry\":\"1e999\",\"basedOn\":-1,\"sure\":true,\"reason\":\"\"}",
-            "{\"dimension\":\"nothing\",\"reason\":\"x\"}", "{\"day\":\"+999999999-01-01\",\"words\":\"\"}");
+    private static final List<String> HOSTILE = List.of(
+            "",
+            "{",
+            "null",
+            "[]",
+            "{}",
+            "\"text\"",
+            "7",
+            "[null]",
+            "{\"a\":{\"b\":[1,2,{\"c\":null}]}}",
+            "{\"checks\":null}",
+            "{\"dimension\":null,\"entry\":[],\"basedOn\":\"x\",\"sure\":3}",
+            "{\"words\":\"\\u0000\\uD800\"}",
+            "x".repeat(20_000),
+            "{\"from\":\"2026-13-45\",\"to\":\"+999999999-01-01\"}",
+            "{\"clientName\":1}",
+            "{\"changes\":[{\"field\":\"steel\",\"from\":\"\",\"to\":\"\"}],"
+                    + "\"pieces\":[],\"reason\":\"\",\"clientAgreed\":false,\"keep\":[]}",
+            "{\"changes\":[{\"field\":\"bladeLength\",\"from\":\"\",\"to\":\"9999999999999999999 "
+                    + "in\"}],\"pieces\":[7],\"reason\":\"\",\"clientAgreed\":true,\"keep\":[]}",
+            "{\"thickness\":{\"value\":{},\"unit\":[]}}",
+            "{\"kind\":\"X\",\"words\":\"\",\"measured\":\"\",\"wayBack\":\"REDO\",\"from\":\"nothing\"}",
+            "{\"dimension\":\"stock.thickness\",\"entry\":\"1e999\",\"basedOn\":-1,\"sure\":true,\"reason\":\"\"}",
+            "{\"dimension\":\"nothing\",\"reason\":\"x\"}",
+            "{\"day\":\"+999999999-01-01\",\"words\":\"\"}");
     private static RunningShop shop;
     private static Client owner;
     private static JsonNode description;
@@ -49,7 +68,9 @@ class OpenInterfaceTest {
     @Test
     void the_page_was_built_for_this_description() throws IOException {
         JsonNode kept = new JsonMapper().readTree(Files.readString(Path.of("../web/openapi.json")));
-        assertThat(kept).as("web/openapi.json differs from the server: save /api/openapi.json there and run ./hilt types").isEqualTo(description);
+        assertThat(kept)
+                .as("web/openapi.json differs from the server: save /api/openapi.json there and run ./hilt types")
+                .isEqualTo(description);
     }
 
     @Test
@@ -57,14 +78,17 @@ class OpenInterfaceTest {
         List<String> broken = new ArrayList<>();
         description.path("paths").propertyNames().forEach(path -> {
             // A path without a place for a value is one address, not seven.
-            Set<String> addresses = Stream.of("1", "0", "-1", "99999999999999999999", "nothing", "%00", "harden").map(value -> path.replaceAll("\\{[^}]+}", value)).collect(Collectors.toCollection(LinkedHashSet::new));
+            Set<String> addresses = Stream.of("1", "0", "-1", "99999999999999999999", "nothing", "%00", "harden")
+                    .map(value -> path.replaceAll("\\{[^}]+}", value))
+                    .collect(Collectors.toCollection(LinkedHashSet::new));
             for (String address : addresses) {
                 if (description.path("paths").path(path).has("get")) {
                     note(broken, "GET " + address, owner.get(address));
                 }
                 if (description.path("paths").path(path).has("post") && !path.equals("/api/sign-out")) {
                     // What is wrong with a body is wrong at any address: all of them at one, a few at the others.
-                    (address.equals(addresses.iterator().next()) ? HOSTILE : HOSTILE.subList(0, 5)).forEach(body -> note(broken, "POST " + address + " " + body, owner.post(address, body)));
+                    (address.equals(addresses.iterator().next()) ? HOSTILE : HOSTILE.subList(0, 5))
+                            .forEach(body -> note(broken, "POST " + address + " " + body, owner.post(address, body)));
                 }
             }
         });
@@ -73,10 +97,19 @@ class OpenInterfaceTest {
 
     @Test
     void other_methods_types_and_addresses_are_refused_politely() {
-        assertThat(owner.send(owner.withToken("/api/wall").PUT(HttpRequest.BodyPublishers.ofString("x"))).status()).isEqualTo(405);
-        assertThat(owner.send(owner.withToken("/api/calc/length").header("Content-Type", "text/plain").POST(HttpRequest.BodyPublishers.ofString("x"))).status()).isEqualTo(415);
+        assertThat(owner.send(owner.withToken("/api/wall").PUT(HttpRequest.BodyPublishers.ofString("x")))
+                        .status())
+                .isEqualTo(405);
+        assertThat(owner.send(owner.withToken("/api/calc/length")
+                                .header("Content-Type", "text/plain")
+                                .POST(HttpRequest.BodyPublishers.ofString("x")))
+                        .status())
+                .isEqualTo(415);
         assertThat(owner.get("/api/no-such-thing").status()).isEqualTo(404);
-        assertThat(owner.send(HttpRequest.newBuilder(URI.create(shop.address() + "/api/photos/1/original")).GET()).status()).isEqualTo(404);
+        assertThat(owner.send(HttpRequest.newBuilder(URI.create(shop.address() + "/api/photos/1/original"))
+                                .GET())
+                        .status())
+                .isEqualTo(404);
     }
 
     @Test
@@ -86,7 +119,9 @@ class OpenInterfaceTest {
         assertThat(script.find()).isTrue();
         assertThat(kept(owner.get(script.group(1)))).contains("immutable", "max-age=31536000");
         assertThat(kept(page)).isEqualTo("no-cache");
-        assertThat(kept(owner.get("/api/wall"))).as("what the shop’s own work is").contains("no-store");
+        assertThat(kept(owner.get("/api/wall")))
+                .as("what the shop’s own work is")
+                .contains("no-store");
     }
 
     private static String kept(Client.Answer answer) {
@@ -99,7 +134,8 @@ class OpenInterfaceTest {
         // The web server itself refuses an address that is no address (%00), before the program sees it.
         boolean isServersOwn = what.contains("%00");
         if (answer.status() >= 500 || isRefusal && !isServersOwn && !type.startsWith("application/problem+json")) {
-            broken.add(answer.status() + " " + what + " → " + answer.text().substring(0, Math.min(200, answer.text().length())));
+            broken.add(answer.status() + " " + what + " → "
+                    + answer.text().substring(0, Math.min(200, answer.text().length())));
         }
     }
 }

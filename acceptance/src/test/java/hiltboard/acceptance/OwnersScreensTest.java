@@ -21,7 +21,8 @@ class OwnersScreensTest {
         try (RunningShop shop = RunningShop.empty()) {
             Page page = BROWSER.window(shop.address(), 1280, 800);
             page.navigate("/");
-            assertThat(page.getByText("The code was printed where the server was started")).isVisible();
+            assertThat(page.getByText("The code was printed where the server was started"))
+                    .isVisible();
             page.getByLabel("One-time code").fill("AAAA2222");
             page.getByLabel("Name of the shop").fill("Long Meadow Forge");
             page.getByLabel("Your name").fill("Runa Beck");
@@ -45,7 +46,9 @@ class OwnersScreensTest {
             page.getByLabel("Password").fill(RunningShop.OWNER_PASSWORD);
             press(page, "Sign in");
             assertThat(page.getByRole(AriaRole.BANNER)).containsText("Ida Fell");
-            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Consult"))).not().isVisible();
+            assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Consult")))
+                    .not()
+                    .isVisible();
         }
     }
 
@@ -104,7 +107,8 @@ class OwnersScreensTest {
     }
 
     private static void addAMaker(Page page) {
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("People")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("People"))
+                .click();
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Ida Fell");
         page.getByLabel("Sign-in name").fill("ida");
         page.getByLabel("First password").fill("short");
@@ -117,12 +121,17 @@ class OwnersScreensTest {
 
     private static void readMillimetres(Page page) {
         page.navigate("/people");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Lengths$"))).click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Millimetres")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Lengths$")))
+                .click();
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Millimetres"))
+                .click();
         assertThat(page.getByText("Olwen Tarr, owner, reads millimetres")).isVisible();
     }
 
     private static void press(Page page, String name) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true)).click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(name).setExact(true))
+                .click();
     }
 }

@@ -45,11 +45,19 @@ class PublishedValuesTest {
         "guard-slot, tangWidth=0.690;tangThickness=0.163;guardThickness=0.366, length, 0.815, in, '[trade]'",
         "guard-slot, tangWidth=0.690;tangThickness=0.163;guardThickness=0.366, pocketDepth, 0.346, in, '[trade]'",
         "bevel-angle, stock=0.156;edge=0.020;height=1, angle, 3.89, °, '[worked]'",
-        "hollow-depth, wheel=8;width=1, depth, 0.0314, in, '[worked]'"})
-    void calculators_give_published_values(String name, String inputs, String result, double value, String unit, String source) {
-        Map<String, String> body = Arrays.stream(inputs.split(";")).map(pair -> pair.split("=")).collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
+        "hollow-depth, wheel=8;width=1, depth, 0.0314, in, '[worked]'"
+    })
+    void calculators_give_published_values(
+            String name, String inputs, String result, double value, String unit, String source) {
+        Map<String, String> body = Arrays.stream(inputs.split(";"))
+                .map(pair -> pair.split("="))
+                .collect(Collectors.toMap(pair -> pair[0], pair -> pair[1]));
         JsonNode answer = maker.post("/api/calc/" + name, body).isOk().json();
-        JsonNode found = answer.path("results").valueStream().filter(each -> each.path("name").asString().equals(result)).findFirst().orElseThrow();
+        JsonNode found = answer.path("results")
+                .valueStream()
+                .filter(each -> each.path("name").asString().equals(result))
+                .findFirst()
+                .orElseThrow();
         assertThat(Double.parseDouble(found.path("value").asString())).isEqualTo(value);
         assertThat(found.path("unit").asString()).isEqualTo(unit);
         assertThat(found.path("working")).isNotEmpty();
@@ -57,18 +65,26 @@ class PublishedValuesTest {
 
     @Test
     void a_quantity_may_also_go_in_as_value_and_unit() {
-        JsonNode answer = maker.post("/api/calc/centre-line", Map.of("thickness", Map.of("value", 4, "unit", "mm"))).isOk().json();
+        JsonNode answer = maker.post("/api/calc/centre-line", Map.of("thickness", Map.of("value", 4, "unit", "mm")))
+                .isOk()
+                .json();
         assertThat(answer.path("understood").path("thickness").asString()).isEqualTo("≈ 0.1575 in");
         assertThat(answer.path("results").get(0).path("value").asString()).isEqualTo("0.0787");
     }
 
     @Test
     void a_bad_entry_is_named_with_what_was_given_and_what_is_accepted() {
-        JsonNode problem = maker.post("/api/calc/guard-slot", Map.of("tangWidth", "wide", "tangThickness", ".163")).isRefused(422, "entries").json();
-        assertThat(problem.path("findings").valueStream().map(finding -> finding.path("field").asString())).containsExactly("tangWidth", "guardThickness");
+        JsonNode problem = maker.post("/api/calc/guard-slot", Map.of("tangWidth", "wide", "tangThickness", ".163"))
+                .isRefused(422, "entries")
+                .json();
+        assertThat(problem.path("findings")
+                        .valueStream()
+                        .map(finding -> finding.path("field").asString()))
+                .containsExactly("tangWidth", "guardThickness");
         assertThat(problem.path("findings").get(0).path("given").asString()).isEqualTo("wide");
         assertThat(problem.path("findings").get(0).path("accepted").asString()).contains("3/16");
-        maker.post("/api/calc/bevel-angle", Map.of("stock", "0.1", "edge", "0.2", "height", "1")).isRefused(422, "entries");
+        maker.post("/api/calc/bevel-angle", Map.of("stock", "0.1", "edge", "0.2", "height", "1"))
+                .isRefused(422, "entries");
         maker.post("/api/calc/no-such", Map.of()).isRefused(404, "not-there");
     }
 }

@@ -13,7 +13,10 @@ import java.util.stream.Stream;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** The real application, started in this process on a free port with a data folder of its own and a clock that can be moved. */
+/**
+ * The real application, started in this process on a free port with a data folder of its own and a clock that can be
+ * moved.
+ */
 final class RunningShop implements AutoCloseable {
     static final String OWNER_PASSWORD = "a long enough password";
 
@@ -68,10 +71,32 @@ final class RunningShop implements AutoCloseable {
 
     private static void openWithTwoMakers(RunningShop shop) {
         Client owner = Client.at(shop.address());
-        owner.post("/api/setup", Map.of("code", shop.setupCode(), "shopName", "Fenwick Bridge Knives", "lengthUnit", "INCH", "temperatureUnit", "FAHRENHEIT",
-                "ownerName", "Olwen Tarr", "signInName", "olwen", "password", OWNER_PASSWORD)).isOk();
-        owner.post("/api/people", Map.of("name", "Bram Holt", "signInName", "bram", "password", OWNER_PASSWORD, "role", "MAKER")).isOk();
-        owner.post("/api/people", Map.of("name", "Cato Lind", "signInName", "cato", "password", OWNER_PASSWORD, "role", "MAKER")).isOk();
+        owner.post(
+                        "/api/setup",
+                        Map.of(
+                                "code",
+                                shop.setupCode(),
+                                "shopName",
+                                "Fenwick Bridge Knives",
+                                "lengthUnit",
+                                "INCH",
+                                "temperatureUnit",
+                                "FAHRENHEIT",
+                                "ownerName",
+                                "Olwen Tarr",
+                                "signInName",
+                                "olwen",
+                                "password",
+                                OWNER_PASSWORD))
+                .isOk();
+        owner.post(
+                        "/api/people",
+                        Map.of("name", "Bram Holt", "signInName", "bram", "password", OWNER_PASSWORD, "role", "MAKER"))
+                .isOk();
+        owner.post(
+                        "/api/people",
+                        Map.of("name", "Cato Lind", "signInName", "cato", "password", OWNER_PASSWORD, "role", "MAKER"))
+                .isOk();
     }
 
     String address() {
@@ -98,7 +123,8 @@ final class RunningShop implements AutoCloseable {
     Client signedIn(String name) {
         return clients.computeIfAbsent(name, signInName -> {
             Client client = Client.at(address());
-            client.post("/api/sign-in", Map.of("signInName", signInName, "password", OWNER_PASSWORD)).isOk();
+            client.post("/api/sign-in", Map.of("signInName", signInName, "password", OWNER_PASSWORD))
+                    .isOk();
             return client;
         });
     }
@@ -123,7 +149,8 @@ final class RunningShop implements AutoCloseable {
     public void close() {
         application.close();
         try (Stream<Path> files = Files.walk(folder)) {
-            files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+            files.sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
         } catch (IOException failure) {
             throw new UncheckedIOException(failure);
         }

@@ -19,6 +19,7 @@ import org.junit.jupiter.api.extension.RegisterExtension;
 class ScreensTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
+
     private static RunningShop shop;
     private static Client owner;
     private static Maker bram;
@@ -57,7 +58,10 @@ class ScreensTest {
         Work.workUpTo(shop, owner, piece, "dry-fit");
         olwen.openStep(piece, "glue-handle");
         assertThat(olwen.page().getByLabel("The gate is shut")).containsText("dry before adhesive is mixed");
-        olwen.page().getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Override this gate")).first().click();
+        olwen.page()
+                .getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Override this gate"))
+                .first()
+                .click();
         olwen.press("Override");
         assertThat(olwen.page().getByText("A reason is needed")).isVisible();
         olwen.page().getByLabel("Why is it right this time?").fill("Fitted dry last week");
@@ -70,7 +74,8 @@ class ScreensTest {
     }
 
     @Test
-    void a_change_at_one_bench_is_on_the_other_pages_without_a_reload_also_after_the_connection_was_lost() throws IOException {
+    void a_change_at_one_bench_is_on_the_other_pages_without_a_reload_also_after_the_connection_was_lost()
+            throws IOException {
         try (Cable cable = Cable.to(shop.address())) {
             Maker far = BROWSER.signedIn(cable.address(), "bram");
             cato.openStep(piece, "read-brief");
@@ -81,14 +86,18 @@ class ScreensTest {
             assertThat(far.button("Start")).not().isVisible();
 
             cable.pull();
-            assertThat(far.page().getByText("connection to the shop’s server is lost")).isVisible();
+            assertThat(far.page().getByText("connection to the shop’s server is lost"))
+                    .isVisible();
             cato.tickAll();
             cato.press("Done");
             assertThat(cato.standing()).containsText("Done");
             cable.plugIn();
             assertThat(far.standing()).containsText("Done");
-            assertThat(far.page().getByText("connection to the shop’s server is lost")).not().isVisible();
-            Assertions.assertThat(far.page().evaluate("() => window.notReloaded")).isEqualTo(true);
+            assertThat(far.page().getByText("connection to the shop’s server is lost"))
+                    .not()
+                    .isVisible();
+            Assertions.assertThat(far.page().evaluate("() => window.notReloaded"))
+                    .isEqualTo(true);
         }
     }
 
@@ -126,7 +135,10 @@ class ScreensTest {
         assertThat(bram.page().getByText("“3/0” was not understood")).isVisible();
         assertThat(bram.page().locator("input[name='stock.thickness']")).hasValue("3/0");
         bram.enter("stock.thickness", ".63");
-        assertThat(bram.page().getByText("is over: 0.165 in is wanted, at most 0.0313 in more. So far off: are the point and the unit right?")).isVisible();
+        assertThat(bram.page()
+                        .getByText("is over: 0.165 in is wanted, at most 0.0313 in more. So far off: are the point and "
+                                + "the unit right?"))
+                .isVisible();
         bram.press("Measure again");
         bram.enterAndSee("stock.thickness", "4.14 mm", "0.163 in");
         bram.press("Done");
@@ -158,7 +170,9 @@ class ScreensTest {
         page.keyboard().press("Escape");
         page.keyboard().press("s");
         assertThat(bram.standing()).containsText("You are at it");
-        for (int i = 0; i < 40 && !Boolean.TRUE.equals(page.evaluate("() => document.activeElement.type === 'checkbox'")); i++) {
+        for (int i = 0;
+                i < 40 && !Boolean.TRUE.equals(page.evaluate("() => document.activeElement.type === 'checkbox'"));
+                i++) {
             page.keyboard().press("Tab");
         }
         page.keyboard().press("Space");
@@ -168,7 +182,10 @@ class ScreensTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("What went wrong");
         page.keyboard().press("Escape");
         page.keyboard().press("b");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Bench").setExact(true))).isVisible();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Bench").setExact(true)))
+                .isVisible();
     }
 
     @Test
@@ -180,7 +197,10 @@ class ScreensTest {
         bram.page().getByLabel("In your words").fill("Wants to think it over");
         bram.page().getByText("Hold the piece until it is decided").click();
         bram.page().getByRole(AriaRole.DIALOG).getByText("Write it down").click();
-        assertThat(bram.page().getByText("Held: Client changes mind: Wants to think it over").first()).isVisible();
+        assertThat(bram.page()
+                        .getByText("Held: Client changes mind: Wants to think it over")
+                        .first())
+                .isVisible();
         cato.page().navigate("/pieces/" + piece);
         cato.press("Release it");
         assertThat(bram.page().getByText("Held: Client changes mind")).hasCount(0);
@@ -190,8 +210,15 @@ class ScreensTest {
     void the_owner_changes_the_specification_and_the_route_follows() {
         olwen.page().navigate("/pieces/" + piece);
         olwen.press("Change the specification");
-        olwen.page().getByRole(AriaRole.DIALOG).getByRole(AriaRole.BUTTON, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Hand satin Finish")).click();
-        olwen.page().getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Etched dark and tumbled")).click();
+        olwen.page()
+                .getByRole(AriaRole.DIALOG)
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new com.microsoft.playwright.Locator.GetByRoleOptions().setName("Hand satin Finish"))
+                .click();
+        olwen.page()
+                .getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("Etched dark and tumbled"))
+                .click();
         olwen.press("Show what it does");
         assertThat(olwen.page().getByRole(AriaRole.DIALOG)).containsText("Comes in: ");
         olwen.press("Take the change");
@@ -202,10 +229,12 @@ class ScreensTest {
     void a_view_that_cannot_be_fetched_says_so_and_comes_when_it_is_tried_again() {
         Page page = BROWSER.signedIn(shop, "cato").page();
         page.route("**/assets/Ledger*", Route::abort);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ledger")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ledger"))
+                .click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("could not be fetched");
         page.unroute("**/assets/Ledger*");
         page.getByText("Try again").click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ledger"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Ledger")))
+                .isVisible();
     }
 }

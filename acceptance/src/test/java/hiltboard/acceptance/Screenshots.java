@@ -75,7 +75,8 @@ public final class Screenshots {
     }
 
     private static Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
     }
 
     private void commission(Page page) {
@@ -83,7 +84,8 @@ public final class Screenshots {
         page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Perpetua Lamb");
         page.getByLabel("What is it for").fill("Asparagus below the soil, opening sacks, and the odd rope.");
         page.getByLabel("Called in the shop").fill("Garden knife");
-        page.locator("input[name='promisedOn']").fill(LocalDate.now().plusDays(60).toString());
+        page.locator("input[name='promisedOn']")
+                .fill(LocalDate.now().plusDays(60).toString());
         page.locator("input[name='stockThickness']").fill("163 thou");
         page.locator("input[name='bladeLength']").fill("184 mm");
         page.getByText("≈ 7.2441 in").waitFor();
@@ -108,7 +110,8 @@ public final class Screenshots {
     private void clientPage(RunningShop shop, Page page) {
         tab(page, "Revisions");
         button(page, "Send to the client").first().click();
-        page.getByLabel("A few words to go with it").fill("As we spoke about it at the table: the point is stronger now.");
+        page.getByLabel("A few words to go with it")
+                .fill("As we spoke about it at the table: the point is stronger now.");
         page.getByLabel("Price, if you want to name it").fill("340");
         button(page, "Make the link").click();
         String link = page.locator("a[href^='/k/']").getAttribute("href");
@@ -134,7 +137,11 @@ public final class Screenshots {
         button(page, "Light the fire").click();
         button(page, "Stand-in…").click();
         choose(page, "as the shop’s Its clock runs", "300 times as fast");
-        page.getByLabel("What comes").getByText("At heat").locator("xpath=..").getByText("now").waitFor(new Locator.WaitForOptions().setTimeout(60_000));
+        page.getByLabel("What comes")
+                .getByText("At heat")
+                .locator("xpath=..")
+                .getByText("now")
+                .waitFor(new Locator.WaitForOptions().setTimeout(60_000));
         choose(page, "300 times as fast Its clock runs", "60 times as fast");
         button(page, "Open the door").click();
         button(page, "The work is in").click();
@@ -148,8 +155,12 @@ public final class Screenshots {
     }
 
     private static void choose(Page page, String now, String option) {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(now)).click();
-        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true)).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(now))
+                .click();
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(option).setExact(true))
+                .click();
         page.waitForTimeout(300);
     }
 

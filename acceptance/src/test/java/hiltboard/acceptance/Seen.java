@@ -9,8 +9,8 @@ import java.lang.reflect.Proxy;
 import java.time.Duration;
 
 /**
- * Playwright's assertions, looked at again every few milliseconds. Their own looks come 100, 350, 850 and 1850 ms after the press, so that half of
- * a test would be waiting for what stands on the page already.
+ * Playwright's assertions, looked at again every few milliseconds. Their own looks come 100, 350, 850 and 1850 ms after
+ * the press, so that half of a test would be waiting for what stands on the page already.
  */
 final class Seen {
     private static final Duration PATIENCE = Duration.ofSeconds(25);
@@ -31,11 +31,16 @@ final class Seen {
     }
 
     private static LocatorAssertions patient(LocatorAssertions one, Duration patience) {
-        return (LocatorAssertions) Proxy.newProxyInstance(Seen.class.getClassLoader(), new Class<?>[] {LocatorAssertions.class},
-                (proxy, method, arguments) -> method.getName().equals("not") ? patient(one.not(), patience) : looked(one, method, arguments, System.nanoTime() + patience.toNanos()));
+        return (LocatorAssertions) Proxy.newProxyInstance(
+                Seen.class.getClassLoader(),
+                new Class<?>[] {LocatorAssertions.class},
+                (proxy, method, arguments) -> method.getName().equals("not")
+                        ? patient(one.not(), patience)
+                        : looked(one, method, arguments, System.nanoTime() + patience.toNanos()));
     }
 
-    private static Object looked(LocatorAssertions one, Method method, Object[] arguments, long endNanos) throws Throwable {
+    private static Object looked(LocatorAssertions one, Method method, Object[] arguments, long endNanos)
+            throws Throwable {
         while (true) {
             try {
                 return method.invoke(one, arguments);

@@ -40,14 +40,31 @@ class SharedWorkTest {
     void hardening_waits_for_holes_and_file_work_and_says_what_would_happen() {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, bram, piece, "drill-tang-holes");
-        assertThat(Work.start(bram, piece, "harden").isRefused(409, "out-of-turn").detail()).contains("Hard steel cannot be drilled or filed", "Drill the pin holes", "File the choil");
-        bram.post(Work.address(piece, "harden") + "/override", Map.of("rule", "soft-work-before-hardening", "reason", "test")).isRefused(403, "not-allowed");
-        owner.post(Work.address(piece, "harden") + "/override", Map.of("rule", "soft-work-before-hardening", "reason", " ")).isRefused(422, "entries");
+        assertThat(Work.start(bram, piece, "harden")
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("Hard steel cannot be drilled or filed", "Drill the pin holes", "File the choil");
+        bram.post(
+                        Work.address(piece, "harden") + "/override",
+                        Map.of("rule", "soft-work-before-hardening", "reason", "test"))
+                .isRefused(403, "not-allowed");
+        owner.post(
+                        Work.address(piece, "harden") + "/override",
+                        Map.of("rule", "soft-work-before-hardening", "reason", " "))
+                .isRefused(422, "entries");
         for (JsonNode obstacle : Work.step(Work.piece(owner, piece), "harden").path("closedBy")) {
-            owner.post(Work.address(piece, "harden") + "/override", Map.of("rule", obstacle.path("rule").asString(), "reason", "A coupon, no knife")).isOk();
+            owner.post(
+                            Work.address(piece, "harden") + "/override",
+                            Map.of("rule", obstacle.path("rule").asString(), "reason", "A coupon, no knife"))
+                    .isOk();
         }
         Work.start(bram, piece, "harden").isOk();
-        assertThat(Work.step(Work.piece(bram, piece), "harden").path("overrides").get(0).path("reason").asString()).isEqualTo("A coupon, no knife");
+        assertThat(Work.step(Work.piece(bram, piece), "harden")
+                        .path("overrides")
+                        .get(0)
+                        .path("reason")
+                        .asString())
+                .isEqualTo("A coupon, no knife");
     }
 
     @Test
@@ -55,7 +72,10 @@ class SharedWorkTest {
         long piece = Work.take(owner, 1, Map.of("construction", "HIDDEN_TANG"));
         Work.workUpTo(shop, bram, piece, "temper-first");
         assertThat(Work.piece(bram, piece).path("isUntempered").asBoolean()).isTrue();
-        assertThat(Work.start(bram, piece, "fit-guard").isRefused(409, "out-of-turn").detail()).contains("snaps like glass");
+        assertThat(Work.start(bram, piece, "fit-guard")
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("snaps like glass");
     }
 
     @Test
@@ -68,8 +88,12 @@ class SharedWorkTest {
         Work.read(bram, piece, "measure-for-guard", "guard.thickness", "0.366").isOk();
         Work.done(bram, piece, "measure-for-guard").isOk();
         Work.doStep(shop, bram, piece, "mill-guard-slot");
-        assertThat(Work.number(Work.piece(bram, piece), "slot.width").path("madeTo").asString()).isEqualTo("0.170 in");
-        assertThat(Work.number(Work.piece(bram, piece), "slot.width").has("stale")).isFalse();
+        assertThat(Work.number(Work.piece(bram, piece), "slot.width")
+                        .path("madeTo")
+                        .asString())
+                .isEqualTo("0.170 in");
+        assertThat(Work.number(Work.piece(bram, piece), "slot.width").has("stale"))
+                .isFalse();
         Work.read(cato, piece, "measure-for-guard", "tang.thickness", "0.155").isOk();
         JsonNode stale = Work.number(Work.piece(bram, piece), "slot.width").path("stale");
         assertThat(stale.path("madeTo").asString()).isEqualTo("0.170 in");
@@ -84,12 +108,21 @@ class SharedWorkTest {
         Work.start(bram, piece, "choose-stock").isOk();
         Work.read(bram, piece, "choose-stock", "stock.thickness", "thick").isRefused(422, "entries");
         Work.read(bram, piece, "choose-stock", "stock.thickness", "0").isRefused(422, "entries");
-        assertThat(Work.read(bram, piece, "choose-stock", "stock.thickness", ".63").isRefused(422, "question").detail()).contains("0.630 in", "0.165 in");
+        assertThat(Work.read(bram, piece, "choose-stock", "stock.thickness", ".63")
+                        .isRefused(422, "question")
+                        .detail())
+                .contains("0.630 in", "0.165 in");
         Work.read(bram, piece, "choose-stock", "stock.thickness", ".010").isRefused(422, "entries");
         Work.read(bram, piece, "choose-stock", "pin.diameter", ".25").isRefused(422, "entries");
-        assertThat(Work.done(bram, piece, "choose-stock").isRefused(409, "out-of-turn").detail()).contains("Stock thickness");
+        assertThat(Work.done(bram, piece, "choose-stock")
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("Stock thickness");
         Work.read(bram, piece, "choose-stock", "stock.thickness", "163 thou").isOk();
-        assertThat(Work.number(Work.piece(bram, piece), "centre-line.height").path("value").asString()).isEqualTo("0.0815 in");
+        assertThat(Work.number(Work.piece(bram, piece), "centre-line.height")
+                        .path("value")
+                        .asString())
+                .isEqualTo("0.0815 in");
     }
 
     @Test
@@ -98,13 +131,60 @@ class SharedWorkTest {
         Work.workUpTo(shop, bram, piece, "choose-stock");
         Work.start(bram, piece, "choose-stock").isOk();
         String address = Work.address(piece, "choose-stock") + "/readings";
-        bram.post(address, Map.of("dimension", "stock.thickness", "entry", ".156", "basedOn", 0, "sure", false, "reason", "")).isOk();
-        JsonNode both = cato.post(address, Map.of("dimension", "stock.thickness", "entry", ".158", "basedOn", 0, "sure", false, "reason", "")).isRefused(409, "both-changed").json().path("both").get(0);
+        bram.post(
+                        address,
+                        Map.of(
+                                "dimension",
+                                "stock.thickness",
+                                "entry",
+                                ".156",
+                                "basedOn",
+                                0,
+                                "sure",
+                                false,
+                                "reason",
+                                ""))
+                .isOk();
+        JsonNode both = cato.post(
+                        address,
+                        Map.of(
+                                "dimension",
+                                "stock.thickness",
+                                "entry",
+                                ".158",
+                                "basedOn",
+                                0,
+                                "sure",
+                                false,
+                                "reason",
+                                ""))
+                .isRefused(409, "both-changed")
+                .json()
+                .path("both")
+                .get(0);
         assertThat(both.path("theirs").asString()).isEqualTo("0.156 in");
         assertThat(both.path("yours").asString()).isEqualTo(".158");
         assertThat(both.path("theirsBy").asString()).isEqualTo("Bram Holt");
-        cato.post(address, Map.of("dimension", "stock.thickness", "entry", ".158", "basedOn", both.path("theirsIs").asLong(Long.parseLong(both.path("theirsIs").asString())), "sure", false, "reason", "")).isOk();
-        assertThat(Work.number(Work.piece(bram, piece), "stock.thickness").path("value").asString()).isEqualTo("0.158 in");
+        cato.post(
+                        address,
+                        Map.of(
+                                "dimension",
+                                "stock.thickness",
+                                "entry",
+                                ".158",
+                                "basedOn",
+                                both.path("theirsIs")
+                                        .asLong(Long.parseLong(
+                                                both.path("theirsIs").asString())),
+                                "sure",
+                                false,
+                                "reason",
+                                ""))
+                .isOk();
+        assertThat(Work.number(Work.piece(bram, piece), "stock.thickness")
+                        .path("value")
+                        .asString())
+                .isEqualTo("0.158 in");
     }
 
     @Test
@@ -112,18 +192,42 @@ class SharedWorkTest {
         long piece = Work.take(owner, 1, Map.of());
         String address = "/api/pieces/" + piece + "/specification";
         owner.post(address, Work.decided("bladeLength", "101.6 mm", "5 in")).isOk();
-        JsonNode both = owner.post(address, Work.decided("bladeLength", "101.6 mm", "6 in")).isRefused(409, "both-changed").json().path("both").get(0);
+        JsonNode both = owner.post(address, Work.decided("bladeLength", "101.6 mm", "6 in"))
+                .isRefused(409, "both-changed")
+                .json()
+                .path("both")
+                .get(0);
         assertThat(both.path("theirs").asString()).isEqualTo("5 in");
         assertThat(both.path("theirsBy").asString()).isEqualTo("Olwen Tarr");
-        owner.post(address, Work.decided("finish", "HAND_SATIN", "ETCHED_DARK_TUMBLED", "neutraliser", "", "SOAP", "tumbling", "", "WET", "handleTurn", "", "BLADE_FIRST")).isOk();
+        owner.post(
+                        address,
+                        Work.decided(
+                                "finish",
+                                "HAND_SATIN",
+                                "ETCHED_DARK_TUMBLED",
+                                "neutraliser",
+                                "",
+                                "SOAP",
+                                "tumbling",
+                                "",
+                                "WET",
+                                "handleTurn",
+                                "",
+                                "BLADE_FIRST"))
+                .isOk();
         JsonNode changed = Work.piece(owner, piece);
         assertThat(Work.step(changed, "etch").path("standing").asString()).isEqualTo("WAITING");
-        assertThat(changed.path("journal").get(0).path("words").asString()).contains("Finish was Hand satin, is Etched dark and tumbled");
+        assertThat(changed.path("journal").get(0).path("words").asString())
+                .contains("Finish was Hand satin, is Etched dark and tumbled");
         bram.post(address, Work.decided("bladeLength", "127 mm", "6 in")).isRefused(403, "not-allowed");
         String job = "/api/jobs/" + changed.path("jobId").asLong() + "/promise";
         String promised = changed.path("promisedOn").asString();
         owner.post(job, Map.of("from", promised, "to", "2031-05-01")).isOk();
-        JsonNode days = owner.post(job, Map.of("from", promised, "to", "2031-06-01")).isRefused(409, "both-changed").json().path("both").get(0);
+        JsonNode days = owner.post(job, Map.of("from", promised, "to", "2031-06-01"))
+                .isRefused(409, "both-changed")
+                .json()
+                .path("both")
+                .get(0);
         assertThat(days.path("theirsBy").asString()).isEqualTo("Olwen Tarr");
     }
 
@@ -131,18 +235,32 @@ class SharedWorkTest {
     void the_same_command_sent_again_changes_nothing_twice() {
         long piece = Work.take(owner, 1, Map.of());
         String id = UUID.randomUUID().toString();
-        JsonNode first = bram.postAs(id, "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "once", "isLesson", false)).isOk().json();
-        JsonNode again = bram.postAs(id, "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "once", "isLesson", false)).isOk().json();
+        JsonNode first = bram.postAs(
+                        id,
+                        "/api/pieces/" + piece + "/notes",
+                        Map.of("operation", "", "words", "once", "isLesson", false))
+                .isOk()
+                .json();
+        JsonNode again = bram.postAs(
+                        id,
+                        "/api/pieces/" + piece + "/notes",
+                        Map.of("operation", "", "words", "once", "isLesson", false))
+                .isOk()
+                .json();
         assertThat(again).isEqualTo(first);
         assertThat(Work.piece(bram, piece).path("notes")).hasSize(1);
-        bram.postAs("x", "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "y", "isLesson", false)).isRefused(400, "malformed");
+        bram.postAs("x", "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "y", "isLesson", false))
+                .isRefused(400, "malformed");
     }
 
     @Test
     void of_many_who_start_the_same_step_at_once_one_does() throws Exception {
         long piece = Work.take(owner, 1, Map.of());
         var pool = Executors.newFixedThreadPool(8);
-        List<Future<Integer>> answers = IntStream.range(0, 16).mapToObj(i -> pool.submit(() -> Work.start(i % 2 == 0 ? bram : cato, piece, "choose-stock").status())).toList();
+        List<Future<Integer>> answers = IntStream.range(0, 16)
+                .mapToObj(i -> pool.submit(() -> Work.start(i % 2 == 0 ? bram : cato, piece, "choose-stock")
+                        .status()))
+                .toList();
         int started = 0;
         for (Future<Integer> answer : answers) {
             assertThat(answer.get()).isIn(200, 409);
@@ -156,14 +274,45 @@ class SharedWorkTest {
     void what_went_wrong_is_done_again_with_new_readings() {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, bram, piece, "finish-grind");
-        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "CRACKED", "words", "", "measured", "", "wayBack", "REDO", "from", "harden", "sure", false)).isRefused(422, "entries");
-        bram.post(Work.address(piece, "test-hardness") + "/went-wrong", Map.of("kind", "NOT_HARD", "words", "52 HRC", "measured", "", "wayBack", "HEAT_AGAIN", "from", "harden", "sure", false)).isOk();
+        bram.post(
+                        Work.address(piece, "test-hardness") + "/went-wrong",
+                        Map.of(
+                                "kind",
+                                "CRACKED",
+                                "words",
+                                "",
+                                "measured",
+                                "",
+                                "wayBack",
+                                "REDO",
+                                "from",
+                                "harden",
+                                "sure",
+                                false))
+                .isRefused(422, "entries");
+        bram.post(
+                        Work.address(piece, "test-hardness") + "/went-wrong",
+                        Map.of(
+                                "kind",
+                                "NOT_HARD",
+                                "words",
+                                "52 HRC",
+                                "measured",
+                                "",
+                                "wayBack",
+                                "HEAT_AGAIN",
+                                "from",
+                                "harden",
+                                "sure",
+                                false))
+                .isOk();
         JsonNode again = Work.piece(bram, piece);
         assertThat(Work.step(again, "normalise").path("standing").asString()).isEqualTo("READY");
         assertThat(Work.step(again, "harden").path("standing").asString()).isEqualTo("WAITING");
         assertThat(again.path("heats").asInt()).isEqualTo(2);
         assertThat(again.path("mishaps").get(0).path("costMinutes").asInt()).isGreaterThan(60);
-        assertThat(Work.step(again, "drill-tang-holes").path("standing").asString()).isEqualTo("DONE");
+        assertThat(Work.step(again, "drill-tang-holes").path("standing").asString())
+                .isEqualTo("DONE");
         assertThat(Work.number(again, "hardness").has("reading")).isFalse();
         assertThat(Work.number(again, "stock.thickness").has("reading")).isTrue();
         assertThat(again.path("state").asString()).isEqualTo("PROFILED");
@@ -172,11 +321,30 @@ class SharedWorkTest {
     @Test
     void a_held_piece_is_not_worked_on_and_a_scrapped_one_is_over() {
         long piece = Work.take(owner, 1, Map.of());
-        cato.post("/api/pieces/" + piece + "/hold", Map.of("words", "waiting for the client")).isOk();
-        assertThat(Work.start(bram, piece, "choose-stock").isRefused(409, "out-of-turn").detail()).contains("waiting for the client");
+        cato.post("/api/pieces/" + piece + "/hold", Map.of("words", "waiting for the client"))
+                .isOk();
+        assertThat(Work.start(bram, piece, "choose-stock")
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("waiting for the client");
         cato.post("/api/pieces/" + piece + "/release", Map.of()).isOk();
         Work.start(bram, piece, "choose-stock").isOk();
-        bram.post(Work.address(piece, "choose-stock") + "/went-wrong", Map.of("kind", "OTHER", "words", "", "measured", "", "wayBack", "SCRAP", "from", "", "sure", false)).isOk();
+        bram.post(
+                        Work.address(piece, "choose-stock") + "/went-wrong",
+                        Map.of(
+                                "kind",
+                                "OTHER",
+                                "words",
+                                "",
+                                "measured",
+                                "",
+                                "wayBack",
+                                "SCRAP",
+                                "from",
+                                "",
+                                "sure",
+                                false))
+                .isOk();
         Work.done(bram, piece, "choose-stock").isRefused(409, "out-of-turn");
     }
 
@@ -186,15 +354,22 @@ class SharedWorkTest {
         Work.workUpTo(shop, bram, piece, "profile");
         bram.post(Work.address(piece, "lay-out") + "/reopen", Map.of()).isRefused(409, "out-of-turn");
         bram.post(Work.address(piece, "drill-tang-holes") + "/reopen", Map.of()).isOk();
-        assertThat(Work.step(Work.piece(bram, piece), "drill-tang-holes").path("standing").asString()).isEqualTo("READY");
-        assertThat(Work.number(Work.piece(bram, piece), "pin.drill").has("madeTo")).isFalse();
+        assertThat(Work.step(Work.piece(bram, piece), "drill-tang-holes")
+                        .path("standing")
+                        .asString())
+                .isEqualTo("READY");
+        assertThat(Work.number(Work.piece(bram, piece), "pin.drill").has("madeTo"))
+                .isFalse();
     }
 
     @Test
     void the_rest_of_a_batch_waits_for_its_proved_first_piece() {
         long first = Work.take(owner, 3, Map.of());
         Work.workUpTo(shop, bram, first + 1, "see-first-piece");
-        assertThat(Work.start(bram, first + 1, "see-first-piece").isRefused(409, "out-of-turn").detail()).contains("repeated in every piece");
+        assertThat(Work.start(bram, first + 1, "see-first-piece")
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("repeated in every piece");
         Work.workUpTo(shop, bram, first, "rough-bevels");
         Work.start(bram, first + 1, "see-first-piece").isOk();
     }
@@ -208,17 +383,23 @@ class SharedWorkTest {
         Work.done(bram, piece, "temper-first").isRefused(409, "out-of-turn");
         bram.post(Work.address(piece, "temper-first") + "/rest", Map.of()).isOk();
         shop.clock().putForward(Duration.ofMinutes(119));
-        assertThat(Work.done(bram, piece, "temper-first").isRefused(409, "out-of-turn").detail()).contains("rests for another");
+        assertThat(Work.done(bram, piece, "temper-first")
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("rests for another");
         shop.clock().putForward(Duration.ofMinutes(1));
         Work.done(bram, piece, "temper-first").isOk();
     }
 
     @Test
     void the_journal_can_only_grow() throws Exception {
-        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + shop.folder().resolve("shop.db")); var statement = connection.createStatement()) {
+        try (var connection = DriverManager.getConnection(
+                        "jdbc:sqlite:" + shop.folder().resolve("shop.db"));
+                var statement = connection.createStatement()) {
             statement.execute("PRAGMA busy_timeout = 20000");
             assertThatThrownBy(() -> statement.execute("DELETE FROM journal")).hasMessageContaining("append-only");
-            assertThatThrownBy(() -> statement.execute("UPDATE journal SET words = ''")).hasMessageContaining("append-only");
+            assertThatThrownBy(() -> statement.execute("UPDATE journal SET words = ''"))
+                    .hasMessageContaining("append-only");
             try (var modes = statement.executeQuery("PRAGMA journal_mode")) {
                 assertThat(modes.getString(1)).isEqualTo("wal");
             }

@@ -19,6 +19,7 @@ import tools.jackson.databind.JsonNode;
 class StockLiveTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
+
     private static RunningShop shop;
     private static Client bram;
     private static Maker olwen;
@@ -48,10 +49,12 @@ class StockLiveTest {
             Page page = BROWSER.signedIn(empty, "cato").page();
             page.navigate("/stock");
             assertThat(page.getByText("The racks are empty.")).isVisible();
-            long lot = Store.receive(maker, "GAUGE", "1", "1", "what", "GAUGE", "name", "Centre scribe", "place", "Bench 2");
+            long lot = Store.receive(
+                    maker, "GAUGE", "1", "1", "what", "GAUGE", "name", "Centre scribe", "place", "Bench 2");
             assertThat(part(page, "Gauges")).containsText("Centre scribe");
             assertThat(part(page, "Gauges")).containsText("Bench 2");
-            maker.post("/api/stock/lots/" + lot + "/take", Map.of("amount", "", "words", "the carver")).isOk();
+            maker.post("/api/stock/lots/" + lot + "/take", Map.of("amount", "", "words", "the carver"))
+                    .isOk();
             assertThat(part(page, "Gauges")).containsText("used 1 time");
             page.getByLabel("Find").fill("no such thing");
             assertThat(page.getByText("Nothing of that kind lies here.")).isVisible();
@@ -62,14 +65,30 @@ class StockLiveTest {
 
     @Test
     void the_talk_says_what_is_missing_and_stops_saying_so_when_it_has_come() {
-        long piece = Work.take(shop.signedIn("olwen"), 1, Map.of("steel", "W2", "stockThickness", "5/32", "handleMaterial", "HORN"));
+        long piece = Work.take(
+                shop.signedIn("olwen"), 1, Map.of("steel", "W2", "stockThickness", "5/32", "handleMaterial", "HORN"));
         long job = Work.piece(bram, piece).path("jobId").asLong();
-        Store.receive(bram, "BAR", "2 in", "1", "what", "W2", "thickness", "5/32", "width", "2", "supplier", "Steelyard", "leadDays", "40");
+        Store.receive(
+                bram,
+                "BAR",
+                "2 in",
+                "1",
+                "what",
+                "W2",
+                "thickness",
+                "5/32",
+                "width",
+                "2",
+                "supplier",
+                "Steelyard",
+                "leadDays",
+                "40");
         Page page = olwen.page();
         page.navigate("/jobs/" + job + "/consult");
         Locator missing = page.getByText(Pattern.compile("^Not on the racks:"));
         assertThat(missing).containsText("W2 bar for the blade, from Steelyard, 40 days");
-        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Weight and cost")).click();
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Weight and cost"))
+                .click();
         assertThat(part(page, "Cost")).containsText("W2 bar for the blade");
         Store.receive(bram, "BAR", "30 in", "1", "what", "W2", "thickness", "5/32", "width", "2");
         page.reload();
@@ -89,7 +108,13 @@ class StockLiveTest {
         assertThat(part(olwen.page(), "What is there")).containsText("by Bram Holt");
         olwen.press("Release it");
         assertThat(steel).containsText("There, not promised yet");
-        List<String> journal = Work.piece(bram, piece).path("journal").valueStream().map(JsonNode::toString).toList();
-        assertThat(journal).anyMatch(entry -> entry.contains("is promised to it")).anyMatch(entry -> entry.contains("is free again"));
+        List<String> journal = Work.piece(bram, piece)
+                .path("journal")
+                .valueStream()
+                .map(JsonNode::toString)
+                .toList();
+        assertThat(journal)
+                .anyMatch(entry -> entry.contains("is promised to it"))
+                .anyMatch(entry -> entry.contains("is free again"));
     }
 }

@@ -24,6 +24,7 @@ import tools.jackson.databind.JsonNode;
 class StockScreensTest {
     @RegisterExtension
     static final Browser BROWSER = new Browser();
+
     private static RunningShop shop;
     private static Client owner;
     private static Maker bram;
@@ -43,7 +44,10 @@ class StockScreensTest {
     }
 
     private static void choose(Page page, String label, String option) {
-        Maker.choose(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label)).first(), option);
+        Maker.choose(
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(label))
+                        .first(),
+                option);
     }
 
     private static void fill(Page page, String name, String entry) {
@@ -66,7 +70,8 @@ class StockScreensTest {
         fill(page, "orderedThickness", "1/8");
         fill(page, "claimed", "1");
         fill(page, "claim", "rusted through the paper");
-        page.locator("input[type='file']").setInputFiles(new FilePayload("rust.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
+        page.locator("input[type='file']")
+                .setInputFiles(new FilePayload("rust.png", "image/png", "no picture".getBytes(StandardCharsets.UTF_8)));
         bram.press("Put it on the rack");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("0.007 in thinner");
         bram.press("Leave it off the rack");
@@ -90,13 +95,16 @@ class StockScreensTest {
         byte[] sheet = page.pdf();
         choose(page, "What it shows", "A mill sheet");
         Locator file = part(page, "Pictures and papers").locator("input[type='file']");
-        file.setInputFiles(new FilePayload("heat 4711.pdf", "application/pdf", "%PDF-1.7 and nothing more".getBytes(StandardCharsets.UTF_8)));
+        file.setInputFiles(new FilePayload(
+                "heat 4711.pdf", "application/pdf", "%PDF-1.7 and nothing more".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("damaged or locked");
         file.setInputFiles(new FilePayload("heat 4711.pdf", "application/pdf", sheet));
         assertThat(page.getByAltText("heat 4711.pdf")).isVisible();
         long kept = Store.lot(owner, bar).path("files").get(0).path("id").asLong();
-        assertThat(page.request().get("/api/stock/files/" + kept + "/original").body()).isEqualTo(sheet);
-        BufferedImage small = ImageIO.read(new ByteArrayInputStream(page.request().get("/api/stock/files/" + kept + "/thumbnail").body()));
+        assertThat(page.request().get("/api/stock/files/" + kept + "/original").body())
+                .isEqualTo(sheet);
+        BufferedImage small = ImageIO.read(new ByteArrayInputStream(
+                page.request().get("/api/stock/files/" + kept + "/thumbnail").body()));
         assertThat(Math.max(small.getWidth(), small.getHeight())).isEqualTo(480);
     }
 
@@ -116,18 +124,33 @@ class StockScreensTest {
         bram.press("Put it on the rack");
         assertThat(page.locator("main h1")).hasText("O1, oil-hardening tool steel, flat, 0.125 in × 2 in");
         long lot = Long.parseLong(page.url().replaceAll(".*/", ""));
-        assertThat(Store.lot(owner, lot).path("entries").path("diameter").asString()).isEmpty();
+        assertThat(Store.lot(owner, lot).path("entries").path("diameter").asString())
+                .isEmpty();
     }
 
     @Test
     @DisplayName("two makers reach for the last pair of scales: the first gets it, the second is told who has it")
     void the_last_pair_taken_twice() {
-        Store.receive(owner, "SCALES", "1", "1", "what", "WALNUT", "thickness", "3/8", "width", "1-3/4", "lengthEach", "5-1/2");
+        Store.receive(
+                owner,
+                "SCALES",
+                "1",
+                "1",
+                "what",
+                "WALNUT",
+                "thickness",
+                "3/8",
+                "width",
+                "1-3/4",
+                "lengthEach",
+                "5-1/2");
         long first = Work.take(owner, 1, Map.of("handleMaterial", "WALNUT"));
         long second = Work.take(owner, 1, Map.of("handleMaterial", "WALNUT"));
         for (Maker maker : new Maker[] {bram, cato}) {
             maker.page().navigate("/pieces/" + (maker == bram ? first : second));
-            Locator need = part(maker.page(), "From the racks").locator("li").filter(new Locator.FilterOptions().setHasText("Black walnut scales"));
+            Locator need = part(maker.page(), "From the racks")
+                    .locator("li")
+                    .filter(new Locator.FilterOptions().setHasText("Black walnut scales"));
             need.getByRole(AriaRole.BUTTON).click();
             maker.button("This one").waitFor();
         }
@@ -135,16 +158,23 @@ class StockScreensTest {
         assertThat(part(bram.page(), "From the racks")).containsText("Promised: 1 pair");
         // The other page has heard of it meanwhile and no longer offers the pair; where it had not, the server refuses.
         Client late = shop.signedIn("cato");
-        String told = Store.promise(late, second, "handle", lotOf(first)).isRefused(409, "out-of-turn").detail();
+        String told = Store.promise(late, second, "handle", lotOf(first))
+                .isRefused(409, "out-of-turn")
+                .detail();
         assertThat(told).contains("Bram Holt has promised it to");
         cato.page().reload();
-        assertThat(part(cato.page(), "From the racks").locator("li").filter(new Locator.FilterOptions().setHasText("Black walnut scales"))).containsText("Missing");
+        assertThat(part(cato.page(), "From the racks")
+                        .locator("li")
+                        .filter(new Locator.FilterOptions().setHasText("Black walnut scales")))
+                .containsText("Missing");
     }
 
     private static long lotOf(long piece) {
         for (JsonNode rack : owner.get("/api/stock").isOk().json().path("racks")) {
             for (JsonNode lot : rack.path("lots")) {
-                if (lot.path("promises").valueStream().anyMatch(promise -> promise.path("pieceId").asLong() == piece)) {
+                if (lot.path("promises")
+                        .valueStream()
+                        .anyMatch(promise -> promise.path("pieceId").asLong() == piece)) {
                     return lot.path("id").asLong();
                 }
             }
@@ -167,10 +197,12 @@ class StockScreensTest {
         Locator planned = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("To cut: 1095"));
         assertThat(planned).isVisible();
         cato.page().navigate("/stock");
-        assertThat(part(cato.page(), "Bars")).containsText(" for " + Work.piece(owner, first).path("name").asString());
+        assertThat(part(cato.page(), "Bars"))
+                .containsText(" for " + Work.piece(owner, first).path("name").asString());
         bram.press("It is cut");
         assertThat(planned).hasCount(0);
-        assertThat(Store.need(owner, first + 1, "steel").path("standing").asString()).isEqualTo("TAKEN");
+        assertThat(Store.need(owner, first + 1, "steel").path("standing").asString())
+                .isEqualTo("TAKEN");
     }
 
     @Test
@@ -178,7 +210,8 @@ class StockScreensTest {
         Page page = bram.page();
         page.navigate("/stock/table");
         String table = "kind,amount,what,diameter,owner\nROD,12 in,COPPER,3/16,SHOP\nROD,12 in,COPPER,round,SHOP\n";
-        page.locator("input[type='file']").setInputFiles(new FilePayload("rods.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)));
+        page.locator("input[type='file']")
+                .setInputFiles(new FilePayload("rods.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)));
         assertThat(part(page, "In")).containsText("diameter: “round” was not understood");
         bram.press("Take the good 1 line onto the racks");
         assertThat(part(page, "In")).containsText("1 line is on the racks");
@@ -193,13 +226,24 @@ class StockScreensTest {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, shop.signedIn("bram"), piece, "glue-handle");
         bram.openStep(piece, "glue-handle");
-        Locator takes = part(bram.page(), "From the racks").locator("li").filter(new Locator.FilterOptions().setHasText("Slow epoxy"));
-        takes.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use…")).click();
-        bram.page().getByRole(AriaRole.DIALOG).locator("div").filter(new Locator.FilterOptions().setHasText("Cupboard")).getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("This one")).first().click();
+        Locator takes = part(bram.page(), "From the racks")
+                .locator("li")
+                .filter(new Locator.FilterOptions().setHasText("Slow epoxy"));
+        takes.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Use…"))
+                .click();
+        bram.page()
+                .getByRole(AriaRole.DIALOG)
+                .locator("div")
+                .filter(new Locator.FilterOptions().setHasText("Cupboard"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("This one"))
+                .first()
+                .click();
         assertThat(takes).containsText("Promised: 15 g");
         bram.start();
         Work.step(Work.piece(owner, piece), "glue-handle").path("readings").forEach(key -> {
-            String expected = Work.number(Work.piece(owner, piece), key.asString()).path("expected").asString();
+            String expected = Work.number(Work.piece(owner, piece), key.asString())
+                    .path("expected")
+                    .asString();
             bram.enterAndSee(key.asString(), expected, expected);
         });
         bram.tickAll();
@@ -245,13 +289,16 @@ class StockScreensTest {
     }
 
     @Test
-    @DisplayName("[worked] a block of 1 in gives one bookmatched pair of 3/8 in scales, said with its arithmetic before the saw")
+    @DisplayName(
+            "[worked] a block of 1 in gives one bookmatched pair of 3/8 in scales, said with its arithmetic before the saw")
     void a_block_is_sawn_on_the_screen() {
-        long block = Store.receive(owner, "BLOCK", "1", "1", "what", "BURL", "thickness", "1", "width", "2", "lengthEach", "5-1/2");
+        long block = Store.receive(
+                owner, "BLOCK", "1", "1", "what", "BURL", "thickness", "1", "width", "2", "lengthEach", "5-1/2");
         Page page = bram.page();
         page.navigate("/stock/lots/" + block);
         bram.press("Saw one into scales");
-        for (Map.Entry<String, String> size : Map.of("thickness", "3/8", "width", "1-3/4", "length", "5").entrySet()) {
+        for (Map.Entry<String, String> size :
+                Map.of("thickness", "3/8", "width", "1-3/4", "length", "5").entrySet()) {
             fill(page, size.getKey(), size.getValue());
         }
         bram.press("What comes of it?");
@@ -266,12 +313,18 @@ class StockScreensTest {
     void from_bars_to_five_blades() {
         Store.receive(owner, "BAR", "8 ft", "2", "what", "1084", "thickness", "1/8", "width", "1-1/2");
         Store.receive(owner, "BAR", "8 ft", "1", "what", "75Ni8", "thickness", "1/16", "width", "1-1/2");
-        long first = Work.take(owner, 5, Map.of("steelForm", "PATTERN_WELDED", "steel", "1084", "bladeLength", "4", "finish", "PATTERN"));
+        long first = Work.take(
+                owner,
+                5,
+                Map.of("steelForm", "PATTERN_WELDED", "steel", "1084", "bladeLength", "4", "finish", "PATTERN"));
         Page page = bram.page();
         page.navigate("/forge/new");
         fill(page, "name", "Five for the kitchen");
         fill(page, "blades", "5");
-        choose(page, "Looked at on the blade of", Work.piece(owner, first).path("name").asString() + " Kitchen knife");
+        choose(
+                page,
+                "Looked at on the blade of",
+                Work.piece(owner, first).path("name").asString() + " Kitchen knife");
         fill(page, "pieces", "7");
         bram.press("Cut them to that");
         assertThat(part(page, "The finished billet")).containsText("5, 5 wanted");
@@ -285,16 +338,25 @@ class StockScreensTest {
             if (step == 4) {
                 here.locator("input[name='thickness']").fill(".365");
             }
-            here.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done")).click();
+            here.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Done"))
+                    .click();
             assertThat(page.locator("li[data-standing='DONE']")).hasCount(step);
         }
         assertThat(page.getByText("measured: 0.365 in × 1.5 in")).isVisible();
         bram.press("Put the billet on the rack");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Pattern-welded")).waitFor();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Pattern-welded"))
+                .waitFor();
         for (long piece = first; piece < first + 5; piece++) {
             JsonNode need = Store.need(owner, piece, "steel");
-            assertThat(need.path("standing").asString()).as("blade " + (piece - first + 1)).isEqualTo("HERE");
-            Store.promise(owner, piece, "steel", need.path("choices").get(0).path("lotId").asLong()).isOk();
+            assertThat(need.path("standing").asString())
+                    .as("blade " + (piece - first + 1))
+                    .isEqualTo("HERE");
+            Store.promise(
+                            owner,
+                            piece,
+                            "steel",
+                            need.path("choices").get(0).path("lotId").asLong())
+                    .isOk();
         }
     }
 }

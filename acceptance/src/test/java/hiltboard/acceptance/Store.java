@@ -14,8 +14,11 @@ final class Store {
         for (JsonNode known : client.get("/api/stock/kinds").isOk().json()) {
             if (known.path("kind").asString().equals(kind)) {
                 known.path("fields").forEach(field -> {
-                    if (field.path("isRequired").asBoolean() && !field.path("choices").isEmpty()) {
-                        entries.put(field.path("key").asString(), field.path("choices").get(0).path("value").asString());
+                    if (field.path("isRequired").asBoolean()
+                            && !field.path("choices").isEmpty()) {
+                        entries.put(
+                                field.path("key").asString(),
+                                field.path("choices").get(0).path("value").asString());
                     }
                 });
             }
@@ -23,17 +26,51 @@ final class Store {
         for (int i = 0; i < keysAndValues.length; i += 2) {
             entries.put(keysAndValues[i], keysAndValues[i + 1]);
         }
-        return new LinkedHashMap<>(Map.of("kind", kind, "entries", entries, "amount", amount, "pieces", pieces, "orderedThickness", "", "claimed", "", "claim", "", "isSure", false));
+        return new LinkedHashMap<>(Map.of(
+                "kind",
+                kind,
+                "entries",
+                entries,
+                "amount",
+                amount,
+                "pieces",
+                pieces,
+                "orderedThickness",
+                "",
+                "claimed",
+                "",
+                "claim",
+                "",
+                "isSure",
+                false));
     }
 
     /** Receives it and answers the number of its first lot. */
     static long receive(Client client, String kind, String amount, String pieces, String... keysAndValues) {
-        return client.post("/api/stock/lots", came(client, kind, amount, pieces, keysAndValues)).isOk().json().path("about").asLong();
+        return client.post("/api/stock/lots", came(client, kind, amount, pieces, keysAndValues))
+                .isOk()
+                .json()
+                .path("about")
+                .asLong();
     }
 
     /** A flat bar that most knives can be cut from. */
     static long bar(Client client, String length) {
-        return receive(client, "BAR", length, "1", "what", "1084", "thickness", "5/32", "width", "2", "supplier", "Steelyard", "leadDays", "6");
+        return receive(
+                client,
+                "BAR",
+                length,
+                "1",
+                "what",
+                "1084",
+                "thickness",
+                "5/32",
+                "width",
+                "2",
+                "supplier",
+                "Steelyard",
+                "leadDays",
+                "6");
     }
 
     static JsonNode lot(Client client, long lot) {
@@ -41,7 +78,8 @@ final class Store {
     }
 
     static JsonNode need(Client client, long piece, String key) {
-        for (JsonNode need : client.get("/api/pieces/" + piece + "/materials").isOk().json().path("needs")) {
+        for (JsonNode need :
+                client.get("/api/pieces/" + piece + "/materials").isOk().json().path("needs")) {
             if (need.path("key").asString().equals(key)) {
                 return need;
             }

@@ -15,16 +15,43 @@ final class Work {
     /** The form of a commission with the usual answers of every question, some of them changed. */
     static Map<String, Object> commission(Client owner, int pieces, Map<String, String> changed) {
         Map<String, String> specification = new LinkedHashMap<>();
-        owner.get("/api/design/questions").isOk().json().path("fields").forEach(field -> specification.put(field.path("key").asString(), field.path("usual").asString()));
+        owner.get("/api/design/questions")
+                .isOk()
+                .json()
+                .path("fields")
+                .forEach(field -> specification.put(
+                        field.path("key").asString(), field.path("usual").asString()));
         specification.putAll(changed);
-        return new LinkedHashMap<>(Map.of("kind", "COMMISSION", "clientName", "Greta Moss", "clientContact", "", "title", "Kitchen knife", "useWords", "Onions and herbs",
-                "promisedOn", LocalDate.now().plusDays(30).toString(), "pieces", pieces, "ordered", pieces,
-                "wishes", List.of(Map.of("words", "Blade length", "strength", "MUST", "asked", "5 in", "agreed", "4 in")), "specification", specification));
+        return new LinkedHashMap<>(Map.of(
+                "kind",
+                "COMMISSION",
+                "clientName",
+                "Greta Moss",
+                "clientContact",
+                "",
+                "title",
+                "Kitchen knife",
+                "useWords",
+                "Onions and herbs",
+                "promisedOn",
+                LocalDate.now().plusDays(30).toString(),
+                "pieces",
+                pieces,
+                "ordered",
+                pieces,
+                "wishes",
+                List.of(Map.of("words", "Blade length", "strength", "MUST", "asked", "5 in", "agreed", "4 in")),
+                "specification",
+                specification));
     }
 
     /** Takes a job and answers the number of its first piece. */
     static long take(Client owner, int pieces, Map<String, String> changed) {
-        return owner.post("/api/jobs", commission(owner, pieces, changed)).isOk().json().path("about").asLong();
+        return owner.post("/api/jobs", commission(owner, pieces, changed))
+                .isOk()
+                .json()
+                .path("about")
+                .asLong();
     }
 
     /** A change of the specification that the client agrees to, as field, old and new answer by turns. */
@@ -33,7 +60,17 @@ final class Work {
         for (int i = 0; i < changes.length; i += 3) {
             fields.add(Map.of("field", changes[i], "from", changes[i + 1], "to", changes[i + 2]));
         }
-        return Map.of("changes", fields, "pieces", List.of(), "reason", "The client asked for it", "clientAgreed", true, "keep", List.of());
+        return Map.of(
+                "changes",
+                fields,
+                "pieces",
+                List.of(),
+                "reason",
+                "The client asked for it",
+                "clientAgreed",
+                true,
+                "keep",
+                List.of());
     }
 
     static JsonNode piece(Client client, long piece) {
@@ -63,22 +100,41 @@ final class Work {
     }
 
     static Client.Answer read(Client maker, long piece, String operation, String dimension, String entry) {
-        long basedOn = number(piece(maker, piece), dimension).path("reading").path("id").asLong(0);
-        return maker.post(address(piece, operation) + "/readings", Map.of("dimension", dimension, "entry", entry, "basedOn", basedOn, "sure", false, "reason", ""));
+        long basedOn = number(piece(maker, piece), dimension)
+                .path("reading")
+                .path("id")
+                .asLong(0);
+        return maker.post(
+                address(piece, operation) + "/readings",
+                Map.of("dimension", dimension, "entry", entry, "basedOn", basedOn, "sure", false, "reason", ""));
     }
 
     static Client.Answer done(Client maker, long piece, String operation) {
-        List<String> checks = step(piece(maker, piece), operation).path("checks").valueStream().map(JsonNode::asString).toList();
+        List<String> checks = step(piece(maker, piece), operation)
+                .path("checks")
+                .valueStream()
+                .map(JsonNode::asString)
+                .toList();
         return maker.post(address(piece, operation) + "/done", Map.of("checks", checks));
     }
 
-    /** Does one whole step: readings as expected, and the clock put forward through its rest. The client's yes is written down by the owner, whoever works. */
+    /**
+     * Does one whole step: readings as expected, and the clock put forward through its rest. The client's yes is
+     * written down by the owner, whoever works.
+     */
     static void doStep(RunningShop shop, Client whoever, long piece, String operation) {
         Client maker = operation.equals("approve-outline") ? shop.owner() : whoever;
         start(maker, piece, operation).isOk();
         JsonNode view = piece(maker, piece);
-        step(view, operation).path("readings").forEach(key ->
-                read(maker, piece, operation, key.asString(), number(view, key.asString()).path("expected").asString()).isOk());
+        step(view, operation)
+                .path("readings")
+                .forEach(key -> read(
+                                maker,
+                                piece,
+                                operation,
+                                key.asString(),
+                                number(view, key.asString()).path("expected").asString())
+                        .isOk());
         long rest = step(view, operation).path("restMinutes").asLong();
         if (rest > 0) {
             maker.post(address(piece, operation) + "/rest", Map.of()).isOk();

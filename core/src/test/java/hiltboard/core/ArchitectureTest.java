@@ -12,20 +12,44 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     private static final String CUTTING = "hiltboard.core.stock.cutting..";
     private static final JavaClasses CORE = new ClassFileImporter()
-            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("hiltboard.core");
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("hiltboard.core");
 
     @Test
     void core_knows_nothing_but_java() {
-        classes().that().resideOutsideOfPackage(CUTTING)
-                .should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.text..", "java.time..", "org.jspecify..")
+        classes()
+                .that()
+                .resideOutsideOfPackage(CUTTING)
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "hiltboard.core..",
+                        "java.lang..",
+                        "java.util..",
+                        "java.math..",
+                        "java.text..",
+                        "java.time..",
+                        "org.jspecify..")
                 .check(CORE);
     }
 
     @Test
     void cutting_alone_touches_the_geometry_library_and_the_solver() {
-        classes().that().resideInAPackage(CUTTING)
-                .should().onlyDependOnClassesThat().resideInAnyPackage("hiltboard.core..", "java.lang..", "java.util..", "java.math..", "java.time..", "org.jspecify..",
-                        "org.locationtech.jts..", "com.google.ortools..", "com.google.protobuf..")
+        classes()
+                .that()
+                .resideInAPackage(CUTTING)
+                .should()
+                .onlyDependOnClassesThat()
+                .resideInAnyPackage(
+                        "hiltboard.core..",
+                        "java.lang..",
+                        "java.util..",
+                        "java.math..",
+                        "java.time..",
+                        "org.jspecify..",
+                        "org.locationtech.jts..",
+                        "com.google.ortools..",
+                        "com.google.protobuf..")
                 .check(CORE);
     }
 
@@ -36,7 +60,13 @@ class ArchitectureTest {
 
     @Test
     void core_reads_no_clock() {
-        noClasses().should().callMethod(java.time.Instant.class, "now")
-                .orShould().callMethod(java.time.LocalDate.class, "now").orShould().callMethod(System.class, "currentTimeMillis").check(CORE);
+        noClasses()
+                .should()
+                .callMethod(java.time.Instant.class, "now")
+                .orShould()
+                .callMethod(java.time.LocalDate.class, "now")
+                .orShould()
+                .callMethod(System.class, "currentTimeMillis")
+                .check(CORE);
     }
 }

@@ -15,8 +15,10 @@ class ApiDescription {
     OpenAPI openApi() {
         return new OpenAPI()
                 .info(new Info().title("Hilt Board").version("1").description("""
-                        The open interface of a knife shop's board. Changes need a signed-in session, the header X-XSRF-TOKEN with the value \
-                        of the cookie XSRF-TOKEN, and a header Command-Id that is new for each command: the same command sent again changes nothing twice. \
+                        The open interface of a knife shop's board. Changes need a signed-in session, the header \
+                        X-XSRF-TOKEN with the value \
+                        of the cookie XSRF-TOKEN, and a header Command-Id that is new for each command: the same command \
+                        sent again changes nothing twice. \
                         Errors are problem details (RFC 9457)."""))
                 .servers(List.of(new Server().url("/")));
     }

@@ -51,7 +51,8 @@ class Database {
 
     @Bean
     @Primary
-    DataSource dataSource(@Qualifier("writer") HikariDataSource writer, @Qualifier("readers") HikariDataSource readers) {
+    DataSource dataSource(
+            @Qualifier("writer") HikariDataSource writer, @Qualifier("readers") HikariDataSource readers) {
         LazyConnectionDataSourceProxy proxy = new LazyConnectionDataSourceProxy();
         proxy.setTargetDataSource(writer);
         proxy.setReadOnlyDataSource(readers);
@@ -113,15 +114,16 @@ class Database {
             Files.createDirectories(file.getParent());
             check(file);
         } catch (IOException | SQLException unusable) {
-            throw new UnreadableData("The data file " + file.toAbsolutePath() + " cannot be read (" + unusable.getMessage()
-                    + "). Restore it from a backup, or name another folder with HILT_DATA.");
+            throw new UnreadableData("The data file " + file.toAbsolutePath() + " cannot be read ("
+                    + unusable.getMessage() + "). Restore it from a backup, or name another folder with HILT_DATA.");
         }
     }
 
     private static void check(Path file) throws SQLException {
         SQLiteDataSource source = new SQLiteDataSource();
         source.setUrl("jdbc:sqlite:" + file);
-        try (var connection = source.getConnection(); var statement = connection.createStatement()) {
+        try (var connection = source.getConnection();
+                var statement = connection.createStatement()) {
             statement.executeQuery("PRAGMA schema_version").close();
         }
     }

@@ -34,7 +34,11 @@ public class HiltBoard {
     public static ConfigurableApplicationContext start(Clock clock, Map<String, Object> settings, String... arguments) {
         return new SpringApplicationBuilder(HiltBoard.class)
                 .initializers(context -> context.getBeanFactory().registerSingleton("clock", clock))
-                .run(Stream.concat(settings.entrySet().stream().map(setting -> "--" + setting.getKey() + "=" + setting.getValue()), Stream.of(arguments)).toArray(String[]::new));
+                .run(Stream.concat(
+                                settings.entrySet().stream()
+                                        .map(setting -> "--" + setting.getKey() + "=" + setting.getValue()),
+                                Stream.of(arguments))
+                        .toArray(String[]::new));
     }
 
     private static void announce(ConfigurableApplicationContext running) {

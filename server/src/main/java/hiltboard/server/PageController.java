@@ -9,7 +9,32 @@ import org.springframework.web.bind.annotation.GetMapping;
 @Controller
 class PageController {
 
-    @GetMapping({"/", "/wall", "/new", "/people", "/bench", "/bench/{piece}/{step}", "/pieces/{piece}", "/pieces/{piece}/{part}", "/ledger", "/calculate", "/consult", "/prices", "/stock", "/stock/{part}", "/stock/lots/{id}", "/forge", "/forge/{part}", "/fire", "/fire/{part}", "/fire/{part}/{id}", "/outbox", "/jobs/{job}/consult", "/jobs/{job}/sheet", "/k/{token}"})
+    @GetMapping({
+        "/",
+        "/wall",
+        "/new",
+        "/people",
+        "/bench",
+        "/bench/{piece}/{step}",
+        "/pieces/{piece}",
+        "/pieces/{piece}/{part}",
+        "/ledger",
+        "/calculate",
+        "/consult",
+        "/prices",
+        "/stock",
+        "/stock/{part}",
+        "/stock/lots/{id}",
+        "/forge",
+        "/forge/{part}",
+        "/fire",
+        "/fire/{part}",
+        "/fire/{part}/{id}",
+        "/outbox",
+        "/jobs/{job}/consult",
+        "/jobs/{job}/sheet",
+        "/k/{token}"
+    })
     String page() {
         return "forward:/index.html";
     }

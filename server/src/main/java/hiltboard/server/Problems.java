@@ -51,26 +51,39 @@ class Problems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> notKept(DataIntegrityViolationException failure) {
         LOG.warn("The data file refused a change", failure);
         return ResponseEntity.status(HttpStatus.CONFLICT)
-                .body(problem(HttpStatus.CONFLICT, "not-kept", "The data file refused this change because it does not fit what is there. Reload the page and try again."));
+                .body(
+                        problem(
+                                HttpStatus.CONFLICT,
+                                "not-kept",
+                                "The data file refused this change because it does not fit what is there. Reload the page and try again."));
     }
 
     @ExceptionHandler
-    @Nullable ResponseEntity<ProblemDetail> defect(Exception failure) {
+    @Nullable
+    ResponseEntity<ProblemDetail> defect(Exception failure) {
         if (DisconnectedClientHelper.isClientDisconnectedException(failure)) {
             LOG.debug("A page left before its answer was sent", failure);
             return null;
         }
         LOG.error("A defect of the program", failure);
         return ResponseEntity.internalServerError()
-                .body(problem(HttpStatus.INTERNAL_SERVER_ERROR, "defect", "Something is wrong in the program. Nothing was changed; the server's log has the details."));
+                .body(problem(
+                        HttpStatus.INTERNAL_SERVER_ERROR,
+                        "defect",
+                        "Something is wrong in the program. Nothing was changed; the server's log has the details."));
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        String where = failure.getCause() instanceof DatabindException mapping && !mapping.getPath().isEmpty()
-                ? "The field “" + mapping.getPath().get(mapping.getPath().size() - 1).getPropertyName() + "” is missing or of another kind than expected"
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String where = failure.getCause() instanceof DatabindException mapping
+                        && !mapping.getPath().isEmpty()
+                ? "The field “"
+                        + mapping.getPath().get(mapping.getPath().size() - 1).getPropertyName()
+                        + "” is missing or of another kind than expected"
                 : "The request's body is not the JSON that is expected here";
-        return new ResponseEntity<>(problem(HttpStatus.BAD_REQUEST, "malformed", where + "; see /api/openapi.json."), headers, status);
+        return new ResponseEntity<>(
+                problem(HttpStatus.BAD_REQUEST, "malformed", where + "; see /api/openapi.json."), headers, status);
     }
 
     private static ProblemDetail problem(HttpStatus status, String kind, String words) {

@@ -32,7 +32,9 @@ class RecordRequired implements ModelConverter {
         Schema<?> resolved = chain.next().resolve(type, context, chain);
         JavaType java = TypeFactory.defaultInstance().constructType(type.getType());
         if (resolved != null && java.getRawClass().isRecord()) {
-            Schema<?> model = resolved.get$ref() == null ? resolved : context.getDefinedModels().get(resolved.get$ref().replaceFirst(".*/", ""));
+            Schema<?> model = resolved.get$ref() == null
+                    ? resolved
+                    : context.getDefinedModels().get(resolved.get$ref().replaceFirst(".*/", ""));
             if (model != null) {
                 model.setRequired(required(java.getRawClass()));
             }
@@ -43,6 +45,7 @@ class RecordRequired implements ModelConverter {
     private static List<String> required(Class<?> type) {
         return Arrays.stream(type.getRecordComponents())
                 .filter(component -> !component.getAnnotatedType().isAnnotationPresent(Nullable.class))
-                .map(RecordComponent::getName).toList();
+                .map(RecordComponent::getName)
+                .toList();
     }
 }

@@ -7,9 +7,7 @@ import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
 
-/**
- * A command that is not carried out, with words that the person can act on. Leaves as RFC 9457 problem details.
- */
+/** A command that is not carried out, with words that the person can act on. Leaves as RFC 9457 problem details. */
 public final class Refusal extends RuntimeException {
     private final HttpStatus status;
     private final String kind;
@@ -48,10 +46,17 @@ public final class Refusal extends RuntimeException {
 
     /** A quantity that no shop could mean, at the field that it was typed into, in the reader's units. */
     public static Refusal impossible(String field, String given, ImpossibleQuantity impossible, Units units) {
-        return entry(field, given, "A " + impossible.quantity() + " of " + impossible.given(units) + " cannot be", impossible.accepted(units));
+        return entry(
+                field,
+                given,
+                "A " + impossible.quantity() + " of " + impossible.given(units) + " cannot be",
+                impossible.accepted(units));
     }
 
-    /** Readings that are out, before a step is done: measured again, taken as they are with a reason, or reported as gone wrong. */
+    /**
+     * Readings that are out, before a step is done: measured again, taken as they are with a reason, or reported as
+     * gone wrong.
+     */
     public static Refusal out(String words, List<Out> readings) {
         return new Refusal(HttpStatus.UNPROCESSABLE_CONTENT, "out", words, Map.of("out", readings));
     }
@@ -71,7 +76,11 @@ public final class Refusal extends RuntimeException {
 
     /** Two people changed the same thing. */
     public static Refusal bothChanged(List<Both> values) {
-        return new Refusal(HttpStatus.CONFLICT, "both-changed", "Somebody else changed this meanwhile: choose which value stays", Map.of("both", values));
+        return new Refusal(
+                HttpStatus.CONFLICT,
+                "both-changed",
+                "Somebody else changed this meanwhile: choose which value stays",
+                Map.of("both", values));
     }
 
     public static Refusal tooSoon(String words, long waitSeconds) {
@@ -82,7 +91,9 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.BAD_REQUEST, "malformed", words, Map.of());
     }
 
-    /** Both values of a thing that two people changed; {@code theirsIs} names the version to base the next change on. */
+    /**
+     * Both values of a thing that two people changed; {@code theirsIs} names the version to base the next change on.
+     */
     public record Both(String field, String label, String yours, String theirs, String theirsBy, String theirsIs) {}
 
     public HttpStatus status() {

@@ -7,7 +7,9 @@ import java.time.ZoneId;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** The clock on the shop's wall. The demo shop turns it back, for its own thread only, while its past is played through. */
+/**
+ * The clock on the shop's wall. The demo shop turns it back, for its own thread only, while its past is played through.
+ */
 @Component
 public class ShopClock {
     private final Clock clock;

@@ -10,19 +10,22 @@ final class StartFailure {
 
     static String inOneSentence(Throwable failure) {
         return Stream.iterate(failure, cause -> cause != null, Throwable::getCause)
-                .flatMap(StartFailure::sentence).findFirst()
+                .flatMap(StartFailure::sentence)
+                .findFirst()
                 .orElseGet(() -> "Hilt Board could not start: " + deepest(failure));
     }
 
     private static Stream<String> sentence(Throwable cause) {
         if (cause instanceof PortInUseException port) {
-            return Stream.of("Port " + port.getPort() + " is taken by another program. Stop that one, or choose another: HILT_PORT=8096 ./hilt start");
+            return Stream.of("Port " + port.getPort()
+                    + " is taken by another program. Stop that one, or choose another: HILT_PORT=8096 ./hilt start");
         }
         if (cause instanceof UnreadableData) {
             return Stream.of(cause.getMessage());
         }
         if (cause instanceof SQLException) {
-            return Stream.of("The data file cannot be used (" + cause.getMessage() + "). Restore it from a backup, or name another folder with HILT_DATA.");
+            return Stream.of("The data file cannot be used (" + cause.getMessage()
+                    + "). Restore it from a backup, or name another folder with HILT_DATA.");
         }
         return Stream.empty();
     }

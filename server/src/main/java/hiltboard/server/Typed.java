@@ -22,8 +22,8 @@ import java.util.Optional;
 import java.util.function.Predicate;
 
 /**
- * The entries of a form as they were typed. What is not understood is gathered, so that all of it is said at once; until then something
- * stands in for it that computes without harm.
+ * The entries of a form as they were typed. What is not understood is gathered, so that all of it is said at once;
+ * until then something stands in for it that computes without harm.
  */
 public final class Typed {
     private static final Length STAND_IN = Length.ofMillimetres("1");
@@ -55,7 +55,9 @@ public final class Typed {
 
     /** Nothing, or within what is likely. */
     public Length lengthOrNothing(String field, String entry, LengthRange likely) {
-        return ShopNotation.length(entry, units).equals(new Understood.Value<>(Length.ZERO)) ? Length.ZERO : length(field, entry, likely);
+        return ShopNotation.length(entry, units).equals(new Understood.Value<>(Length.ZERO))
+                ? Length.ZERO
+                : length(field, entry, likely);
     }
 
     private <Q extends Quantity> Optional<Q> understood(String field, String entry, Understood<Q> read) {
@@ -89,25 +91,53 @@ public final class Typed {
     }
 
     public Temperature temperature(String field, String entry) {
-        return understood(field, entry, ShopNotation.temperature(entry, units), any -> true, "a temperature such as 400 F or 205 C").orElse(STAND_IN_TEMPERATURE);
+        return understood(
+                        field,
+                        entry,
+                        ShopNotation.temperature(entry, units),
+                        any -> true,
+                        "a temperature such as 400 F or 205 C")
+                .orElse(STAND_IN_TEMPERATURE);
     }
 
     /** From one to another, both of them among it. */
     public Temperature temperature(String field, String entry, Temperature least, Temperature most) {
-        return understood(field, entry, ShopNotation.temperature(entry, units), read -> read.celsius() >= least.celsius() && read.celsius() <= most.celsius(), least.in(units) + " to " + most.in(units)).orElse(least);
+        return understood(
+                        field,
+                        entry,
+                        ShopNotation.temperature(entry, units),
+                        read -> read.celsius() >= least.celsius() && read.celsius() <= most.celsius(),
+                        least.in(units) + " to " + most.in(units))
+                .orElse(least);
     }
 
     /** More than nothing. */
     public Duration time(String field, String entry) {
-        return understood(field, entry, ShopNotation.time(entry), read -> !read.duration().isZero(), "a time such as 75 min or 5 h").map(Span::duration).orElse(STAND_IN_TIME);
+        return understood(
+                        field,
+                        entry,
+                        ShopNotation.time(entry),
+                        read -> !read.duration().isZero(),
+                        "a time such as 75 min or 5 h")
+                .map(Span::duration)
+                .orElse(STAND_IN_TIME);
     }
 
     public Hardness hardness(String field, String entry) {
-        return understood(field, entry, ShopNotation.hardness(entry), any -> true, "a Rockwell C hardness such as 60, from 20 to 70").orElse(STAND_IN_HARDNESS);
+        return understood(
+                        field,
+                        entry,
+                        ShopNotation.hardness(entry),
+                        any -> true,
+                        "a Rockwell C hardness such as 60, from 20 to 70")
+                .orElse(STAND_IN_HARDNESS);
     }
 
-    private <Q extends Quantity> Optional<Q> understood(String field, String entry, Understood<Q> read, Predicate<Q> fits, String accepted) {
-        Optional<Q> quantity = read instanceof Understood.Value<Q> value ? Optional.of(value.quantity()).filter(fits) : Optional.empty();
+    private <Q extends Quantity> Optional<Q> understood(
+            String field, String entry, Understood<Q> read, Predicate<Q> fits, String accepted) {
+        Optional<Q> quantity = read instanceof Understood.Value<Q> value
+                ? Optional.of(value.quantity()).filter(fits)
+                : Optional.empty();
         if (quantity.isEmpty()) {
             find(field, entry, accepted);
         }
@@ -134,7 +164,11 @@ public final class Typed {
         } catch (DateTimeParseException notADay) {
             // Said below, as for a day that has gone by.
         }
-        find(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + shown(entry) + "” is not a day to come", "a day such as " + from.plusWeeks(2));
+        find(
+                field,
+                entry,
+                entry.isBlank() ? "Nothing was entered" : "“" + shown(entry) + "” is not a day to come",
+                "a day such as " + from.plusWeeks(2));
         return from;
     }
 
@@ -163,13 +197,20 @@ public final class Typed {
      *
      * @throws Refusal if none is called so
      */
-    public static <E extends Enum<E>> E choice(Class<E> of, String field, String entry, String problem, String accepted) {
-        return Arrays.stream(of.getEnumConstants()).filter(each -> each.name().equals(entry)).findFirst()
+    public static <E extends Enum<E>> E choice(
+            Class<E> of, String field, String entry, String problem, String accepted) {
+        return Arrays.stream(of.getEnumConstants())
+                .filter(each -> each.name().equals(entry))
+                .findFirst()
                 .orElseThrow(() -> Refusal.entry(field, entry, problem, accepted));
     }
 
     private void find(String field, String entry, String accepted) {
-        find(field, entry, entry.isBlank() ? "Nothing was entered" : "“" + shown(entry) + "” was not understood", accepted);
+        find(
+                field,
+                entry,
+                entry.isBlank() ? "Nothing was entered" : "“" + shown(entry) + "” was not understood",
+                accepted);
     }
 
     private static String shown(String entry) {

@@ -1,4 +1,7 @@
-/** The program as it runs: wiring of the data file, security, errors and the page. Start at {@link hiltboard.server.HiltBoard}. */
+/**
+ * The program as it runs: wiring of the data file, security, errors and the page. Start at
+ * {@link hiltboard.server.HiltBoard}.
+ */
 @NullMarked
 package hiltboard.server;
 

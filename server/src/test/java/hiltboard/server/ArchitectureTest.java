@@ -11,11 +11,19 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
 class ArchitectureTest {
-    private static final JavaClasses ALL = new ClassFileImporter().withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("hiltboard");
+    private static final JavaClasses ALL = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("hiltboard");
 
     @Test
     void core_never_looks_back_at_the_server() {
-        noClasses().that().resideInAPackage("hiltboard.core..").should().dependOnClassesThat().resideInAPackage("hiltboard.server..").check(ALL);
+        noClasses()
+                .that()
+                .resideInAPackage("hiltboard.core..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("hiltboard.server..")
+                .check(ALL);
     }
 
     @Test
@@ -25,6 +33,12 @@ class ArchitectureTest {
 
     @Test
     void only_repositories_speak_sql() {
-        noClasses().that().areNotAnnotatedWith(Repository.class).should().dependOnClassesThat().areAssignableTo(JdbcClient.class).check(ALL);
+        noClasses()
+                .that()
+                .areNotAnnotatedWith(Repository.class)
+                .should()
+                .dependOnClassesThat()
+                .areAssignableTo(JdbcClient.class)
+                .check(ALL);
     }
 }

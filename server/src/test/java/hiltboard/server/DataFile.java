@@ -15,20 +15,31 @@ import org.junit.jupiter.api.io.TempDir;
 public abstract class DataFile {
     @TempDir
     Path folder;
+
     protected Connection data;
     protected Statement sql;
 
     @BeforeEach
     void open() throws SQLException {
         String file = "jdbc:sqlite:" + folder.resolve("shop.db");
-        Flyway.configure().dataSource(file, "", "").locations("classpath:db/migration").load().migrate();
+        Flyway.configure()
+                .dataSource(file, "", "")
+                .locations("classpath:db/migration")
+                .load()
+                .migrate();
         data = DriverManager.getConnection(file);
         sql = data.createStatement();
         sql.executeUpdate("PRAGMA foreign_keys=ON");
-        sql.executeUpdate("INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) VALUES (1, 'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
+        sql.executeUpdate(
+                "INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) "
+                        + "VALUES (1, 'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
         sql.executeUpdate("INSERT INTO client (id, name, contact) VALUES (1, 'Petra Vale', '')");
-        sql.executeUpdate("INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, '001', 1, 'Herb knife', 'Herbs', '2026-12-01', 5)");
-        sql.executeUpdate("INSERT INTO piece (id, job_id, position, pieces, specification, standing) VALUES (1, 1, 1, 2, '{}', 'ALIVE'), (2, 1, 2, 2, '{}', 'ALIVE')");
+        sql.executeUpdate(
+                "INSERT INTO job (id, number, client_id, title, use_words, promised_on, created_at_ms) VALUES (1, "
+                        + "'001', 1, 'Herb knife', 'Herbs', '2026-12-01', 5)");
+        sql.executeUpdate(
+                "INSERT INTO piece (id, job_id, position, pieces, specification, standing) VALUES (1, 1, 1, 2, "
+                        + "'{}', 'ALIVE'), (2, 1, 2, 2, '{}', 'ALIVE')");
     }
 
     @AfterEach

@@ -25,7 +25,10 @@ class TableTest {
             csv.writeRecord("", "ö 1½ °F");
         });
         assertThat(table).startsWith("name,words\r\n\"a, b\",\"said \"\"no\"\"\r\nand left\"\r\n");
-        assertThat(read(table)).containsExactly(Map.of("name", "a, b", "words", "said \"no\"\r\nand left"), Map.of("name", "", "words", "ö 1½ °F"));
+        assertThat(read(table))
+                .containsExactly(
+                        Map.of("name", "a, b", "words", "said \"no\"\r\nand left"),
+                        Map.of("name", "", "words", "ö 1½ °F"));
     }
 
     @Test
@@ -36,6 +39,9 @@ class TableTest {
 
     @Test
     void what_is_no_table_is_refused_with_the_lines_that_were_good() {
-        assertThatThrownBy(() -> read("name,words\na,b\n\"c,d\ne,f")).isInstanceOf(Refusal.class).hasMessageContaining("After 1 lines").hasMessageContaining("RFC 4180");
+        assertThatThrownBy(() -> read("name,words\na,b\n\"c,d\ne,f"))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("After 1 lines")
+                .hasMessageContaining("RFC 4180");
     }
 }

@@ -48,16 +48,25 @@ class TypedTest {
         typed.money("paid", "a lot");
         typed.name("name", " ", 80);
         typed.find("tons", "7", "It is too weak", "25");
-        assertThat(typed.findings()).extracting(Finding::field).containsExactly("thickness", "width", "edge", "blades", "paid", "name", "tons");
-        assertThat(typed.findings()).extracting(Finding::given).containsExactly("", "wide", "-1/8", "0", "a lot", " ", "7");
-        assertThat(typed.findings()).allSatisfy(finding -> assertThat(finding.accepted()).isNotBlank());
-        assertThatThrownBy(typed::mustBeUnderstood).isInstanceOfSatisfying(Refusal.class, refusal -> assertThat(refusal.findings()).hasSize(7));
+        assertThat(typed.findings())
+                .extracting(Finding::field)
+                .containsExactly("thickness", "width", "edge", "blades", "paid", "name", "tons");
+        assertThat(typed.findings())
+                .extracting(Finding::given)
+                .containsExactly("", "wide", "-1/8", "0", "a lot", " ", "7");
+        assertThat(typed.findings())
+                .allSatisfy(finding -> assertThat(finding.accepted()).isNotBlank());
+        assertThatThrownBy(typed::mustBeUnderstood)
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.findings()).hasSize(7));
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"0", "-1", "1001 in", "99999999999999999999 in", "NaN", "1e3", "in"})
     void a_length_that_nobody_means_is_not_taken(String entry) {
-        assertThat(typed.length("length", entry, SIZES).isPositive()).as("something harmless stands in for it").isTrue();
+        assertThat(typed.length("length", entry, SIZES).isPositive())
+                .as("something harmless stands in for it")
+                .isTrue();
         assertThat(typed.findings()).hasSize(1);
     }
 
@@ -78,27 +87,35 @@ class TypedTest {
 
     @Test
     void heats_times_hardnesses_and_counts_are_read_as_the_shop_writes_them() {
-        assertThat(typed.temperature("a", "400").celsius()).as("a bare number is in the reader’s degrees").isCloseTo(204.4, within(0.05));
-        assertThat(typed.temperature("b", "815 C", FREEZING, Temperature.ofCelsius(815))).isEqualTo(Temperature.ofCelsius(815));
+        assertThat(typed.temperature("a", "400").celsius())
+                .as("a bare number is in the reader’s degrees")
+                .isCloseTo(204.4, within(0.05));
+        assertThat(typed.temperature("b", "815 C", FREEZING, Temperature.ofCelsius(815)))
+                .isEqualTo(Temperature.ofCelsius(815));
         assertThat(typed.time("c", "1 h 15 min")).hasMinutes(75);
         assertThat(typed.hardness("d", "61.5 HRC").hrc()).isEqualByComparingTo("61.5");
         assertThat(typed.whole("e", " 6 ", 1, 6, "1 to 6")).isEqualTo(6);
-        assertThat(typed.day("f", "2026-12-24", CHRISTMAS.minusDays(1), CHRISTMAS)).isEqualTo("2026-12-24");
+        assertThat(typed.day("f", "2026-12-24", CHRISTMAS.minusDays(1), CHRISTMAS))
+                .isEqualTo("2026-12-24");
         assertThat(typed.findings()).isEmpty();
     }
 
     @Test
     void what_lies_outside_its_bounds_is_not_taken_and_the_bounds_are_said() {
-        assertThat(typed.temperature("heat", "816 C", FREEZING, Temperature.ofCelsius(815))).isEqualTo(FREEZING);
+        assertThat(typed.temperature("heat", "816 C", FREEZING, Temperature.ofCelsius(815)))
+                .isEqualTo(FREEZING);
         assertThat(typed.time("time", "0 min")).isPositive();
         assertThat(typed.whole("slots", "7", 1, 6, "1 to 6")).isEqualTo(1);
-        assertThat(typed.whole("slots", "1000000", 1, 9_999_999, "up to six figures")).isEqualTo(1);
+        assertThat(typed.whole("slots", "1000000", 1, 9_999_999, "up to six figures"))
+                .isEqualTo(1);
         assertThat(typed.hardness("hardness", "75").hrc()).isEqualByComparingTo("60");
         assertThat(typed.temperature("temperature", "warm").celsius()).isEqualTo(200);
         for (String day : List.of("2026-12-22", "2026-12-25", "2026-02-30", "soon", "")) {
             assertThat(typed.day("day", day, CHRISTMAS.minusDays(2), CHRISTMAS)).isEqualTo("2026-12-23");
         }
-        assertThat(typed.findings()).hasSize(11).allSatisfy(finding -> assertThat(finding.accepted()).isNotBlank());
+        assertThat(typed.findings())
+                .hasSize(11)
+                .allSatisfy(finding -> assertThat(finding.accepted()).isNotBlank());
         assertThat(typed.findings().get(0).accepted()).isEqualTo("32 °F to 1499 °F");
     }
 

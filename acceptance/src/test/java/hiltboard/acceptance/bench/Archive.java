@@ -12,8 +12,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Twenty years of a shop: copies of the demo shop's pieces, with their steps, readings and journal. Written by SQL into the
- * file of a shop that is closed, for measuring only.
+ * Twenty years of a shop: copies of the demo shop's pieces, with their steps, readings and journal. Written by SQL into
+ * the file of a shop that is closed, for measuring only.
  */
 final class Archive {
     private static final int PIECES_A_JOB = 10;
@@ -40,15 +40,18 @@ final class Archive {
     }
 
     static long count(Path data, String table) throws SQLException {
-        try (Connection file = DriverManager.getConnection("jdbc:sqlite:" + data); Statement statement = file.createStatement();
-             ResultSet row = statement.executeQuery("SELECT count(*) FROM " + table)) {
+        try (Connection file = DriverManager.getConnection("jdbc:sqlite:" + data);
+                Statement statement = file.createStatement();
+                ResultSet row = statement.executeQuery("SELECT count(*) FROM " + table)) {
             return row.getLong(1);
         }
     }
 
     private void fill() throws SQLException {
-        List<Long> living = ids("SELECT id FROM piece WHERE standing = 'ALIVE' AND (SELECT count(*) FROM step WHERE piece_id = piece.id) > 5");
-        long finished = ids("SELECT id FROM piece WHERE standing = 'HANDED_OVER'").get(0);
+        List<Long> living = ids(
+                "SELECT id FROM piece WHERE standing = 'ALIVE' AND (SELECT count(*) FROM step WHERE piece_id = piece.id) > 5");
+        long finished =
+                ids("SELECT id FROM piece WHERE standing = 'HANDED_OVER'").get(0);
         long job = 0;
         for (int i = 0; i < pieces; i++) {
             boolean isAlive = i >= pieces - alive;
@@ -61,7 +64,8 @@ final class Archive {
 
     private long job(int i) throws SQLException {
         try (PreparedStatement insert = file.prepareStatement(
-                "INSERT INTO job (number, client_id, title, use_words, promised_on, created_at_ms) VALUES (?, 1, 'Archive', 'for measuring', ?, 0) RETURNING id")) {
+                "INSERT INTO job (number, client_id, title, use_words, promised_on, created_at_ms) VALUES (?, 1, "
+                        + "'Archive', 'for measuring', ?, 0) RETURNING id")) {
             insert.setString(1, "A" + i);
             insert.setString(2, LocalDate.now().plusDays(i % 90).toString());
             return insert.executeQuery().getLong(1);
@@ -71,7 +75,8 @@ final class Archive {
     private void copy(long from, long job, int position, boolean isAlive) throws SQLException {
         long piece;
         try (PreparedStatement insert = file.prepareStatement("""
-                INSERT INTO piece (job_id, position, pieces, specification, standing) SELECT ?, ?, 12, specification, ? FROM piece WHERE id = ? RETURNING id
+                INSERT INTO piece (job_id, position, pieces, specification, standing) SELECT ?, ?, 12, specification, ? FROM
+                piece WHERE id = ? RETURNING id
                 """)) {
             insert.setLong(1, job);
             insert.setInt(2, position);
@@ -79,17 +84,38 @@ final class Archive {
             insert.setLong(4, from);
             piece = insert.executeQuery().getLong(1);
         }
-        run("INSERT INTO step (piece_id, operation, standing, started_at_ms, started_by, rest_until_ms, rest_announced, done_at_ms, done_by) "
-                + "SELECT ?, operation, standing, started_at_ms, started_by, rest_until_ms, 1, done_at_ms, done_by FROM step WHERE piece_id = ?", piece, from);
-        run("INSERT INTO reading (piece_id, operation, dimension, kind, amount, typed, taken_at_ms, taken_by) "
-                + "SELECT ?, operation, dimension, kind, amount, typed, taken_at_ms, taken_by FROM reading WHERE struck_at_ms IS NULL AND piece_id = ?", piece, from);
+        run(
+                "INSERT INTO step (piece_id, operation, standing, started_at_ms, started_by, rest_until_ms, "
+                        + "rest_announced, done_at_ms, done_by) "
+                        + "SELECT ?, operation, standing, started_at_ms, started_by, rest_until_ms, 1, done_at_ms, done_by "
+                        + "FROM step WHERE piece_id = ?",
+                piece,
+                from);
+        run(
+                "INSERT INTO reading (piece_id, operation, dimension, kind, amount, typed, taken_at_ms, taken_by) "
+                        + "SELECT ?, operation, dimension, kind, amount, typed, taken_at_ms, taken_by FROM reading WHERE "
+                        + "struck_at_ms IS NULL AND piece_id = ?",
+                piece,
+                from);
         // A reading was often corrected: the struck ones stay.
-        run("INSERT INTO reading (piece_id, operation, dimension, kind, amount, typed, taken_at_ms, taken_by, struck_at_ms) "
-                + "SELECT ?, operation, dimension, kind, amount, typed, taken_at_ms, taken_by, taken_at_ms FROM reading WHERE struck_at_ms IS NULL AND piece_id = ?", piece, from);
-        run("INSERT INTO made_to (piece_id, operation, dimension, kind, amount, made_at_ms) "
-                + "SELECT ?, operation, dimension, kind, amount, made_at_ms FROM made_to WHERE struck_at_ms IS NULL AND piece_id = ?", piece, from);
-        run("INSERT INTO journal (at_ms, person_id, origin, kind, job_id, piece_id, words) "
-                + "SELECT at_ms, person_id, origin, kind, " + job + ", ?, words FROM journal WHERE piece_id = ?", piece, from);
+        run(
+                "INSERT INTO reading (piece_id, operation, dimension, kind, amount, typed, taken_at_ms, taken_by, struck_at_ms) "
+                        + "SELECT ?, operation, dimension, kind, amount, typed, taken_at_ms, taken_by, taken_at_ms FROM "
+                        + "reading WHERE struck_at_ms IS NULL AND piece_id = ?",
+                piece,
+                from);
+        run(
+                "INSERT INTO made_to (piece_id, operation, dimension, kind, amount, made_at_ms) "
+                        + "SELECT ?, operation, dimension, kind, amount, made_at_ms FROM made_to WHERE struck_at_ms IS NULL "
+                        + "AND piece_id = ?",
+                piece,
+                from);
+        run(
+                "INSERT INTO journal (at_ms, person_id, origin, kind, job_id, piece_id, words) "
+                        + "SELECT at_ms, person_id, origin, kind, " + job
+                        + ", ?, words FROM journal WHERE piece_id = ?",
+                piece,
+                from);
     }
 
     private void run(String sql, long piece, long from) throws SQLException {
@@ -102,7 +128,8 @@ final class Archive {
 
     private List<Long> ids(String sql) throws SQLException {
         List<Long> ids = new ArrayList<>();
-        try (Statement statement = file.createStatement(); ResultSet rows = statement.executeQuery(sql)) {
+        try (Statement statement = file.createStatement();
+                ResultSet rows = statement.executeQuery(sql)) {
             while (rows.next()) {
                 ids.add(rows.getLong(1));
             }

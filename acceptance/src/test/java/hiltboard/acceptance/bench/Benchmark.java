@@ -86,16 +86,22 @@ public final class Benchmark {
         try (Browser browser = new Browser()) {
             Page page = signedIn(browser, shop);
             for (String view : List.of("/bench", "/fire")) {
-                row("the view " + view + " in a browser, from its address to its heading, p95 of " + OPENINGS, "–", p95(OPENINGS, () -> {
-                    page.navigate(view);
-                    page.locator("main h1").first().waitFor();
-                    return view;
-                }));
+                row(
+                        "the view " + view + " in a browser, from its address to its heading, p95 of " + OPENINGS,
+                        "–",
+                        p95(OPENINGS, () -> {
+                            page.navigate(view);
+                            page.locator("main h1").first().waitFor();
+                            return view;
+                        }));
             }
         }
     }
 
-    /** The point is pulled to and fro for five seconds, a move for each frame; every frame in which the blade has changed counts. */
+    /**
+     * The point is pulled to and fro for five seconds, a move for each frame; every frame in which the blade has
+     * changed counts.
+     */
     private void drawing(BenchmarkShop shop) {
         try (Browser browser = new Browser()) {
             Page page = signedIn(browser, shop);
@@ -106,7 +112,10 @@ public final class Benchmark {
                 // The first pull warms up what the second measures, as every other row does.
                 pictures = pictures(page);
             }
-            row("pictures a second while the point is pulled, a move for each frame of the screen", "30 or more", pictures);
+            row(
+                    "pictures a second while the point is pulled, a move for each frame of the screen",
+                    "30 or more",
+                    pictures);
         }
     }
 
@@ -114,7 +123,8 @@ public final class Benchmark {
         browser.open();
         Page page = browser.window(shop.address(), 1280, 800);
         page.navigate("/");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor"))
+                .click();
         page.getByRole(AriaRole.NAVIGATION).waitFor();
         return page;
     }
@@ -150,20 +160,29 @@ public final class Benchmark {
                     })""")).doubleValue();
     }
 
-    /** Ten years of a kiln's log on disk, a day of it over HTTP, and drawn on the page from the press to the picture. */
+    /**
+     * Ten years of a kiln's log on disk, a day of it over HTTP, and drawn on the page from the press to the picture.
+     */
     private void kilnLog() throws Exception {
         Path folder = Files.createTempDirectory("hilt-kiln");
         try (BenchmarkShop shop = BenchmarkShop.prepared(folder)) {
             System.out.println("Filling ten years of a kiln’s log…");
             KilnYears.Filled filled = KilnYears.fill(folder);
-            row(String.format(Locale.ROOT, "ten years of a kiln’s log, %,d readings: MB on disk", filled.readings()), "–", filled.bytes() / 1e6);
+            row(
+                    String.format(
+                            Locale.ROOT, "ten years of a kiln’s log, %,d readings: MB on disk", filled.readings()),
+                    "–",
+                    filled.bytes() / 1e6);
             shop.start();
             LocalDate[] day = {filled.last()};
             row("a day of that log over HTTP, another day each time, p95", "–", p95(() -> {
                 day[0] = day[0].minusDays(3);
                 return shop.get("/api/fire/kilns/1/day?day=" + day[0]);
             }));
-            row("a day of that log, from the press to the drawn curve, p95 of 60 days", "100", daysDrawn(shop, filled.last()));
+            row(
+                    "a day of that log, from the press to the drawn curve, p95 of 60 days",
+                    "100",
+                    daysDrawn(shop, filled.last()));
         }
     }
 
@@ -180,14 +199,18 @@ public final class Benchmark {
                         const begun = performance.now();
                         [...document.querySelectorAll('main button')].find((each) => each.textContent === 'The day before').click();
                         await new Promise((drawn) => {
-                          const look = () => document.querySelector('svg path:not([data-wanted])')?.getAttribute('d') !== before ? requestAnimationFrame(drawn) : requestAnimationFrame(look);
+                          const look = () => document.querySelector('svg path:not([data-wanted])')?.getAttribute('d') !== \
+                          before ? requestAnimationFrame(drawn) : requestAnimationFrame(look);
                           look();
                         });
                         millis.push(performance.now() - begun);
                       }
                       return millis.slice(20);
                     }""");
-            double[] sorted = millis.stream().mapToDouble(each -> ((Number) each).doubleValue()).sorted().toArray();
+            double[] sorted = millis.stream()
+                    .mapToDouble(each -> ((Number) each).doubleValue())
+                    .sorted()
+                    .toArray();
             return sorted[sorted.length * 95 / 100];
         }
     }
@@ -196,14 +219,31 @@ public final class Benchmark {
     private void recomputed() {
         Map<String, String> entries = new LinkedHashMap<>();
         Arrays.stream(SpecificationField.values()).forEach(field -> entries.put(field.key(), field.usual()));
-        entries.putAll(Map.of("grind", "HOLLOW", "lightening", "HOLES", "lanyard", "TUBE", "grooveDepth", "1/16", "distalTaper", "TAPERED"));
+        entries.putAll(Map.of(
+                "grind",
+                "HOLLOW",
+                "lightening",
+                "HOLES",
+                "lanyard",
+                "TUBE",
+                "grooveDepth",
+                "1/16",
+                "distalTaper",
+                "TAPERED"));
         RoutePlanner planner = new RoutePlanner(OrderRules.all());
         int[] turn = new int[1];
         row("a change of the drawn knife recomputed in core, with its route, p95", "5", p95(() -> {
             entries.put("bellyBow", ".1" + (10 + turn[0]++ % 90));
-            Specification knife = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow();
+            Specification knife = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT)
+                    .specification()
+                    .orElseThrow();
             Weighed weighed = KnifeShape.weighed(knife);
-            return List.of(KnifeShape.outline(knife), KnifeShape.stations(knife), KnifeShape.sections(knife), Grip.of(knife), MaterialCost.of(knife, weighed, Map.of()),
+            return List.of(
+                    KnifeShape.outline(knife),
+                    KnifeShape.stations(knife),
+                    KnifeShape.sections(knife),
+                    Grip.of(knife),
+                    MaterialCost.of(knife, weighed, Map.of()),
                     planner.plan(knife, Operations.of(knife, Place.ALONE)));
         }));
     }
@@ -211,31 +251,90 @@ public final class Benchmark {
     private void route() {
         Map<String, String> entries = new LinkedHashMap<>();
         Arrays.stream(SpecificationField.values()).forEach(field -> entries.put(field.key(), field.usual()));
-        entries.putAll(Map.of("construction", "HIDDEN_TANG", "steelForm", "PATTERN_WELDED", "pattern", "TWISTED", "bedding", "BEDDED", "alignmentPins", "TWO",
-                "finish", "ETCHED_DARK_TUMBLED", "sheath", "LEATHER", "notches", "CHOIL_AND_THUMB_GRIP"));
-        var specification = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow();
+        entries.putAll(Map.of(
+                "construction",
+                "HIDDEN_TANG",
+                "steelForm",
+                "PATTERN_WELDED",
+                "pattern",
+                "TWISTED",
+                "bedding",
+                "BEDDED",
+                "alignmentPins",
+                "TWO",
+                "finish",
+                "ETCHED_DARK_TUMBLED",
+                "sheath",
+                "LEATHER",
+                "notches",
+                "CHOIL_AND_THUMB_GRIP"));
+        var specification = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT)
+                .specification()
+                .orElseThrow();
         RoutePlanner planner = new RoutePlanner(OrderRules.all());
-        row("the route of one piece with " + Operations.of(specification, Place.ALONE).size() + " steps computed, p95", "5", p95(() -> planner.plan(specification, Operations.of(specification, Place.ALONE))));
+        row(
+                "the route of one piece with "
+                        + Operations.of(specification, Place.ALONE).size() + " steps computed, p95",
+                "5",
+                p95(() -> planner.plan(specification, Operations.of(specification, Place.ALONE))));
     }
 
     /** The worst of the racks, because a shop has only one. */
     private void cutting() {
         List<CuttingBenchmark.Cut> cuts = CuttingBenchmark.run();
-        String racks = CuttingBenchmark.BLANKS + " blanks from " + CuttingBenchmark.BARS + " bars, the worst of " + CuttingBenchmark.RACKS + " racks";
-        row(racks + ": seconds to a plan", "10", cuts.stream().mapToDouble(CuttingBenchmark.Cut::seconds).max().orElseThrow());
-        row(racks + ": steel that any other plan could save at most, %", "–", 100 * cuts.stream().mapToDouble(CuttingBenchmark.Cut::savableShare).max().orElseThrow());
-        row(racks + ": chips and scrap of the steel used up, %", "–", 100 * cuts.stream().mapToDouble(CuttingBenchmark.Cut::wastedShare).max().orElseThrow());
-        row(racks + ": blanks that found no bar", "–", cuts.stream().mapToInt(CuttingBenchmark.Cut::notPlaced).max().orElseThrow());
+        String racks = CuttingBenchmark.BLANKS + " blanks from " + CuttingBenchmark.BARS + " bars, the worst of "
+                + CuttingBenchmark.RACKS + " racks";
+        row(
+                racks + ": seconds to a plan",
+                "10",
+                cuts.stream().mapToDouble(CuttingBenchmark.Cut::seconds).max().orElseThrow());
+        row(
+                racks + ": steel that any other plan could save at most, %",
+                "–",
+                100
+                        * cuts.stream()
+                                .mapToDouble(CuttingBenchmark.Cut::savableShare)
+                                .max()
+                                .orElseThrow());
+        row(
+                racks + ": chips and scrap of the steel used up, %",
+                "–",
+                100
+                        * cuts.stream()
+                                .mapToDouble(CuttingBenchmark.Cut::wastedShare)
+                                .max()
+                                .orElseThrow());
+        row(
+                racks + ": blanks that found no bar",
+                "–",
+                cuts.stream().mapToInt(CuttingBenchmark.Cut::notPlaced).max().orElseThrow());
     }
 
     /** A ladder of 49 layers carried through its recipe and looked at on a blade. */
     private void billet() {
-        Recipe recipe = new Recipe(Stream.of(step(ForgeWork.STACK, "pieces", "13"), step(ForgeWork.WELD), step(ForgeWork.CROP), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1-1/2"), step(ForgeWork.RESTACK), step(ForgeWork.WELD),
-                step(ForgeWork.CROP), step(ForgeWork.DRAW, "toThickness", "5/8", "toWidth", "1-1/2"), step(ForgeWork.LADDER), step(ForgeWork.DRAW, "toThickness", "5/16", "toWidth", "1-1/2")).toList());
+        Recipe recipe = new Recipe(Stream.of(
+                        step(ForgeWork.STACK, "pieces", "13"),
+                        step(ForgeWork.WELD),
+                        step(ForgeWork.CROP),
+                        step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1-1/2"),
+                        step(ForgeWork.RESTACK),
+                        step(ForgeWork.WELD),
+                        step(ForgeWork.CROP),
+                        step(ForgeWork.DRAW, "toThickness", "5/8", "toWidth", "1-1/2"),
+                        step(ForgeWork.LADDER),
+                        step(ForgeWork.DRAW, "toThickness", "5/16", "toWidth", "1-1/2"))
+                .toList());
         Map<String, String> entries = new LinkedHashMap<>();
         Arrays.stream(SpecificationField.values()).forEach(field -> entries.put(field.key(), field.usual()));
-        BladeSection blade = KnifeShape.blade(SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().orElseThrow()).orElseThrow();
-        row("a billet carried through ten works and seen on a blade, p95", "–", p95(() -> PatternView.onBlade(recipe.result(List.of()).orElseThrow(), blade, Length.ofMillimetres("0.2"))));
+        BladeSection blade = KnifeShape.blade(SpecificationReader.read(entries, Units.INCH_FAHRENHEIT)
+                        .specification()
+                        .orElseThrow())
+                .orElseThrow();
+        row(
+                "a billet carried through ten works and seen on a blade, p95",
+                "–",
+                p95(() -> PatternView.onBlade(
+                        recipe.result(List.of()).orElseThrow(), blade, Length.ofMillimetres("0.2"))));
     }
 
     private static RecipeStep step(ForgeWork work, String... keysAndValues) {
@@ -251,7 +350,9 @@ public final class Benchmark {
         String page = Files.readString(Path.of("../web/dist/index.html"));
         long bytes = 0;
         try (Stream<Path> files = Files.list(Path.of("../web/dist/assets"))) {
-            for (Path script : files.filter(file -> file.toString().endsWith(".js") && page.contains(file.getFileName().toString())).toList()) {
+            for (Path script : files.filter(file -> file.toString().endsWith(".js")
+                            && page.contains(file.getFileName().toString()))
+                    .toList()) {
                 ByteArrayOutputStream zipped = new ByteArrayOutputStream();
                 try (GZIPOutputStream gzip = new GZIPOutputStream(zipped)) {
                     Files.copy(script, gzip);
@@ -300,22 +401,38 @@ public final class Benchmark {
 
                 Machine: %s, %d cores, %s %s, Java %s. Measured %s.
 
-                Archive: %,d pieces (%d alive), %,d steps, %,d readings, %,d journal entries; the file has %d MB. The server runs in a process of
+                Archive: %,d pieces (%d alive), %,d steps, %,d readings, %,d journal entries; the file has %d MB. The server \
+                runs in a process of
                 its own with 512 MB of heap; the calls come over HTTP on the same machine.
 
                 | what | at most, or as said | measured |
                 | --- | --- | --- |
                 %s
-                """.formatted(processor(), Runtime.getRuntime().availableProcessors(), System.getProperty("os.name"), System.getProperty("os.arch"), System.getProperty("java.version"),
-                LocalDate.now(), Archive.count(data, "piece"), ALIVE, Archive.count(data, "step"), Archive.count(data, "reading"), Archive.count(data, "journal"),
-                Files.size(data) / 1_000_000, String.join("\n", rows));
+                """.formatted(
+                        processor(),
+                        Runtime.getRuntime().availableProcessors(),
+                        System.getProperty("os.name"),
+                        System.getProperty("os.arch"),
+                        System.getProperty("java.version"),
+                        LocalDate.now(),
+                        Archive.count(data, "piece"),
+                        ALIVE,
+                        Archive.count(data, "step"),
+                        Archive.count(data, "reading"),
+                        Archive.count(data, "journal"),
+                        Files.size(data) / 1_000_000,
+                        String.join("\n", rows));
         Files.writeString(Path.of("../docs/performance.md"), text);
     }
 
     private static String processor() throws IOException {
         Path info = Path.of("/proc/cpuinfo");
         return Files.exists(info)
-                ? Files.readAllLines(info).stream().filter(line -> line.startsWith("model name")).findFirst().map(line -> line.replaceAll(".*:\\s*", "")).orElse("unknown")
+                ? Files.readAllLines(info).stream()
+                        .filter(line -> line.startsWith("model name"))
+                        .findFirst()
+                        .map(line -> line.replaceAll(".*:\\s*", ""))
+                        .orElse("unknown")
                 : "unknown";
     }
 }

@@ -26,7 +26,11 @@ final class CuttingBenchmark {
     private static Cut cut(int seed) {
         CuttingProblem problem = Rack.of(seed, BARS, BLANKS);
         long started = System.nanoTime();
-        CuttingPlan plan = new CuttingSolver(problem, SETTINGS, (done, used) -> { }).solve();
-        return new Cut((System.nanoTime() - started) / 1e9, plan.notPlaced().size(), plan.wastedArea() / plan.usedArea(), plan.gap());
+        CuttingPlan plan = new CuttingSolver(problem, SETTINGS, (done, used) -> {}).solve();
+        return new Cut(
+                (System.nanoTime() - started) / 1e9,
+                plan.notPlaced().size(),
+                plan.wastedArea() / plan.usedArea(),
+                plan.gap());
     }
 }

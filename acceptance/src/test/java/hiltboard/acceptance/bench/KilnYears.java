@@ -22,12 +22,16 @@ import java.util.Random;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Ten years of a kiln's log: a fire on every day, a reading every five seconds, as a thermocouple gives them, with its flicker. */
+/**
+ * Ten years of a kiln's log: a fire on every day, a reading every five seconds, as a thermocouple gives them, with its
+ * flicker.
+ */
 final class KilnYears {
     private static final int YEARS = 10;
     private static final int DAYS = YEARS * 365;
     /** Of a day, eight hours less a little: 20 million readings in ten years. */
     private static final int READINGS_A_DAY = 5_480;
+
     private static final int SECONDS = 5;
     private static final int KINDS_OF_DAYS = 24;
     private static final double FLICKER_KELVIN = 0.15;
@@ -40,7 +44,8 @@ final class KilnYears {
     static Filled fill(Path folder) throws Exception {
         long before = Files.size(folder.resolve("shop.db"));
         LocalDate last = LocalDate.now().minusDays(30);
-        try (ConfigurableApplicationContext shop = HiltBoard.start(Clock.systemDefaultZone(), Map.of("server.port", 0, "hilt.data", folder, "hilt.demo", true))) {
+        try (ConfigurableApplicationContext shop = HiltBoard.start(
+                Clock.systemDefaultZone(), Map.of("server.port", 0, "hilt.data", folder, "hilt.demo", true))) {
             KilnLog log = shop.getBean(KilnLog.class);
             TransactionTemplate transactions = shop.getBean(TransactionTemplate.class);
             List<double[]> days = days();
@@ -56,12 +61,23 @@ final class KilnYears {
     /** By the model of the stand-in: up, held, the door a few times, down. */
     private static List<double[]> days() {
         Length mm = Length.ofMillimetres("400");
-        Kiln kiln = Kiln.measured(3000, Temperature.ofCelsius(815), Duration.ofMinutes(70), Temperature.ofCelsius(205), Duration.ofHours(5), Temperature.ofCelsius(1150), new Kiln.Space(mm, mm, mm, 6));
+        Kiln kiln = Kiln.measured(
+                3000,
+                Temperature.ofCelsius(815),
+                Duration.ofMinutes(70),
+                Temperature.ofCelsius(205),
+                Duration.ofHours(5),
+                Temperature.ofCelsius(1150),
+                new Kiln.Space(mm, mm, mm, 6));
         List<double[]> days = new ArrayList<>();
         for (int kind = 0; kind < KINDS_OF_DAYS; kind++) {
             Random chance = new Random(kind);
             double heat = 200 + chance.nextInt(850);
-            KilnState state = KilnState.cold(kiln).lit(List.of(new Segment(Temperature.ofCelsius(heat), 0, Optional.of(Duration.ofMinutes(20 + chance.nextInt(120))))));
+            KilnState state = KilnState.cold(kiln)
+                    .lit(List.of(new Segment(
+                            Temperature.ofCelsius(heat),
+                            0,
+                            Optional.of(Duration.ofMinutes(20 + chance.nextInt(120))))));
             double[] shown = new double[READINGS_A_DAY];
             for (int i = 0; i < READINGS_A_DAY; i++) {
                 state = chance.nextInt(400) == 0 ? state.door(true) : state.isDoorOpen() ? state.door(false) : state;
@@ -77,7 +93,10 @@ final class KilnYears {
         long from = day.atTime(8, 0).atZone(ZoneId.systemDefault()).toInstant().toEpochMilli();
         List<Shown> shown = new ArrayList<>(curve.length);
         for (int i = 0; i < curve.length; i++) {
-            shown.add(new Shown(from + i * SECONDS * 1000L, Optional.of(curve[i] + chance.nextGaussian() * FLICKER_KELVIN), curve[0] > 0 ? 815 : 0));
+            shown.add(new Shown(
+                    from + i * SECONDS * 1000L,
+                    Optional.of(curve[i] + chance.nextGaussian() * FLICKER_KELVIN),
+                    curve[0] > 0 ? 815 : 0));
         }
         return shown;
     }

@@ -18,11 +18,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 
-/** Racks to cut from, made by chance: bars and offcuts of four steels in two thicknesses, single commissions and batches that wait. */
+/**
+ * Racks to cut from, made by chance: bars and offcuts of four steels in two thicknesses, single commissions and batches
+ * that wait.
+ */
 final class Rack {
     private static final List<String> STEELS = List.of("1084", "1095", "52100", "440C");
     private static final List<String> THICKNESSES = List.of("1/8", "5/32");
-    private static final List<String> PATTERNS = List.of("DROP", "CLIP", "SHEEPSFOOT", "STRAIGHT_BACK", "UPSWEPT", "FISH");
+    private static final List<String> PATTERNS =
+            List.of("DROP", "CLIP", "SHEEPSFOOT", "STRAIGHT_BACK", "UPSWEPT", "FISH");
 
     private Rack() {}
 
@@ -39,7 +43,12 @@ final class Rack {
         List<Bar> rack = new ArrayList<>();
         for (int i = 0; i < bars; i++) {
             int inches = random.nextInt(4) == 0 ? 14 + random.nextInt(20) : random.nextBoolean() ? 48 : 72;
-            rack.add(new Bar("bar " + i, STEELS.get(i % STEELS.size()), inches(THICKNESSES.get(i / STEELS.size() % 2)), inches(random.nextInt(3) == 0 ? "2" : "1-1/2"), Length.ofInchFraction(inches, 1)));
+            rack.add(new Bar(
+                    "bar " + i,
+                    STEELS.get(i % STEELS.size()),
+                    inches(THICKNESSES.get(i / STEELS.size() % 2)),
+                    inches(random.nextInt(3) == 0 ? "2" : "1-1/2"),
+                    Length.ofInchFraction(inches, 1)));
         }
         return new CuttingProblem(wanted, rack, CuttingRules.USUAL);
     }
@@ -56,7 +65,9 @@ final class Rack {
         entries.put("profile", PATTERNS.get(random.nextInt(PATTERNS.size())));
         entries.put("bladeLength", String.valueOf(3 + random.nextInt(17) / 4.0));
         entries.put("handleLength", String.valueOf(4 + random.nextInt(5) / 4.0));
-        return SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification().map(spec -> new Blank(KnifeShape.outline(spec).steel(), steel, inches(thickness)))
+        return SpecificationReader.read(entries, Units.INCH_FAHRENHEIT)
+                .specification()
+                .map(spec -> new Blank(KnifeShape.outline(spec).steel(), steel, inches(thickness)))
                 .orElseGet(() -> blank(random));
     }
 

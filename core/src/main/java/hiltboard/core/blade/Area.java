@@ -7,13 +7,20 @@ import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 
-/** What a closed line encloses: a polygon in millimetres whose last point is joined to its first, not crossing itself. */
+/**
+ * What a closed line encloses: a polygon in millimetres whose last point is joined to its first, not crossing itself.
+ */
 public final class Area {
     /** Strips along the length; the two-point rule in each is exact for anything up to third degree. */
     private static final int STRIPS = 96;
+
     private static final double GAUSS_TWO = 0.5 / Math.sqrt(3);
-    private static final double[] GAUSS_FOUR_AT = {0.0694318442029737, 0.3300094782075719, 0.6699905217924281, 0.9305681557970263};
-    private static final double[] GAUSS_FOUR_WEIGHT = {0.1739274225687269, 0.3260725774312731, 0.3260725774312731, 0.1739274225687269};
+    private static final double[] GAUSS_FOUR_AT = {
+        0.0694318442029737, 0.3300094782075719, 0.6699905217924281, 0.9305681557970263
+    };
+    private static final double[] GAUSS_FOUR_WEIGHT = {
+        0.1739274225687269, 0.3260725774312731, 0.3260725774312731, 0.1739274225687269
+    };
 
     private final double[] x;
     private final double[] y;
@@ -68,7 +75,9 @@ public final class Area {
 
     /** How far it reaches along the knife, in millimetres: least and most. */
     public double[] reach() {
-        return new double[] {Arrays.stream(x).min().orElse(0), Arrays.stream(x).max().orElse(0)};
+        return new double[] {
+            Arrays.stream(x).min().orElse(0), Arrays.stream(x).max().orElse(0)
+        };
     }
 
     /** The same depth everywhere. */
@@ -123,13 +132,17 @@ public final class Area {
         for (int i = 0; i + 1 < crossings.length; i += 2) {
             double low = crossings[i];
             double high = crossings[i + 1];
-            double[] ends = Arrays.stream(cut.breaks()).filter(each -> each > low && each < high).sorted().toArray();
+            double[] ends = Arrays.stream(cut.breaks())
+                    .filter(each -> each > low && each < high)
+                    .sorted()
+                    .toArray();
             double from = low;
             for (int part = 0; part <= ends.length; part++) {
                 double to = part == ends.length ? high : ends[part];
                 for (int k = 0; k < GAUSS_FOUR_AT.length; k++) {
                     double atY = from + GAUSS_FOUR_AT[k] * (to - from);
-                    double share = GAUSS_FOUR_WEIGHT[k] * (to - from) * cut.depth().applyAsDouble(atY);
+                    double share =
+                            GAUSS_FOUR_WEIGHT[k] * (to - from) * cut.depth().applyAsDouble(atY);
                     sum += share;
                     moment += share * atY;
                 }
@@ -159,7 +172,10 @@ public final class Area {
 
     /** Walks along the knife and keeps at hand the few sides of the border that lie at the place it has come to. */
     private final class Sweep {
-        private final Integer[] sides = IntStream.range(0, x.length).boxed().sorted(Comparator.comparingDouble(this::begins)).toArray(Integer[]::new);
+        private final Integer[] sides = IntStream.range(0, x.length)
+                .boxed()
+                .sorted(Comparator.comparingDouble(this::begins))
+                .toArray(Integer[]::new);
         private final List<Integer> here = new ArrayList<>();
         private int next;
 

@@ -54,13 +54,15 @@ public record BladeProfile(Length length, Length width, Spine spine, Edge edge, 
             faults.add(Fault.limited("bellyStart", "The belly would begin behind the heel", "less than", before));
         }
         if (mm(spine.leaves) > mm(length)) {
-            faults.add(Fault.limited("spineBreak", "The spine would leave the straight behind the heel", "at most", mm(length)));
+            faults.add(Fault.limited(
+                    "spineBreak", "The spine would leave the straight behind the heel", "at most", mm(length)));
         }
         if (heel.ricassoWidth.compareTo(width) > 0) {
             faults.add(Fault.limited("ricassoWidth", "The ricasso is wider than the heel", "at most", mm(width)));
         }
         if (2 * mm(heel.choilRadius) > mm(heel.ricasso)) {
-            faults.add(Fault.limited("choilRadius", "The choil is wider than the ricasso is long", "at most", mm(heel.ricasso) / 2));
+            faults.add(Fault.limited(
+                    "choilRadius", "The choil is wider than the ricasso is long", "at most", mm(heel.ricasso) / 2));
         }
         if (faults.isEmpty()) {
             curveFaults(faults);
@@ -70,14 +72,22 @@ public record BladeProfile(Length length, Length width, Spine spine, Edge edge, 
 
     private void curveFaults(List<Fault> faults) {
         if (belly().to().minus(belly().from()).cross(belly().along()) > FLAT) {
-            faults.add(Fault.limited("pointDrop", "The edge crosses the spine: the point lies below the edge", "at most", mm(width) + mm(edge.bellyDepth)));
+            faults.add(Fault.limited(
+                    "pointDrop",
+                    "The edge crosses the spine: the point lies below the edge",
+                    "at most",
+                    mm(width) + mm(edge.bellyDepth)));
             return;
         }
         if (mm(edge.bellyBow) > belly().most() + ROUNDED) {
             faults.add(Fault.limited("bellyBow", "So full a belly runs past the point", "at most", belly().most()));
         }
         if (!spine.isCornered && mm(spine.bow) > spineCurve().most() + ROUNDED) {
-            faults.add(Fault.limited("spineBow", "So round a spine runs past the point", "at most", spineCurve().most()));
+            faults.add(Fault.limited(
+                    "spineBow",
+                    "So round a spine runs past the point",
+                    "at most",
+                    spineCurve().most()));
         }
         if (faults.isEmpty()) {
             crossing(faults);
@@ -91,8 +101,13 @@ public record BladeProfile(Length length, Length width, Spine spine, Edge edge, 
         for (Point low : edgeLine.subList(0, edgeLine.size() - 1)) {
             double left = heightAt(spineLine, low.x()) - low.y();
             if (!(left > 0) && mm(length) - low.x() > FLAT) {
-                faults.add(Fault.of(spine.isCornered ? "spineBow" : "spineBreak", "The edge crosses the spine " + Length.ofMillimetres(rounded(mm(length) - low.x())) + " before the point",
-                        spine.isCornered ? "a shallower hollow, or a smaller drop of the point" : "a spine that leaves the straight elsewhere, or a fuller belly"));
+                faults.add(Fault.of(
+                        spine.isCornered ? "spineBow" : "spineBreak",
+                        "The edge crosses the spine " + Length.ofMillimetres(rounded(mm(length) - low.x()))
+                                + " before the point",
+                        spine.isCornered
+                                ? "a shallower hollow, or a smaller drop of the point"
+                                : "a spine that leaves the straight elsewhere, or a fuller belly"));
                 return;
             }
         }
@@ -106,7 +121,9 @@ public record BladeProfile(Length length, Length width, Spine spine, Edge edge, 
     public Outline spineLine() {
         Bow curve = spineCurve();
         double bow = mm(spine.bow);
-        return Outline.from(0, 0).to(curve.from()).curve(spine.isCornered ? curve.hollow(-bow) : curve.smooth(bow), curve.to());
+        return Outline.from(0, 0)
+                .to(curve.from())
+                .curve(spine.isCornered ? curve.hollow(-bow) : curve.smooth(bow), curve.to());
     }
 
     /** From the heel, where the edge begins, to the point. */
@@ -130,10 +147,15 @@ public record BladeProfile(Length length, Length width, Spine spine, Edge edge, 
         if (radius > 0) {
             return line.to(front - 2 * radius, low)
                     .rounded(new Point(front - 2 * radius, low + radius), new Point(front - radius, low + radius))
-                    .rounded(new Point(front, low + radius), new Point(front, low)).to(heelPoint());
+                    .rounded(new Point(front, low + radius), new Point(front, low))
+                    .to(heelPoint());
         }
         double round = 0.6 * Math.min(front, hangs);
-        return round > 0 ? line.to(front - round, low).rounded(new Point(front, low), new Point(front, low - round)).to(heelPoint()) : line.to(heelPoint());
+        return round > 0
+                ? line.to(front - round, low)
+                        .rounded(new Point(front, low), new Point(front, low - round))
+                        .to(heelPoint())
+                : line.to(heelPoint());
     }
 
     private Point heelPoint() {

@@ -12,8 +12,8 @@ import java.util.stream.IntStream;
 /**
  * The blade's thickness everywhere: stock, distal taper, bevels, swedge. Bevels are alike on both sides.
  *
- * <p>The bevel keeps its share of the width along the blade, so that it runs out at the point; at the plunge it comes down in a
- * quarter of an ellipse.
+ * <p>The bevel keeps its share of the width along the blade, so that it runs out at the point; at the plunge it comes
+ * down in a quarter of an ellipse.
  *
  * @param stock thickness at the heel
  * @param tip thickness of the spine at the point, the stock's where there is no distal taper
@@ -21,7 +21,8 @@ import java.util.stream.IntStream;
  * @param bevelHeight from the edge up, at the heel
  * @param swedge how far before the point the spine is bevelled as well, zero for nowhere
  */
-public record BladeSection(BladeProfile profile, Length stock, Length tip, Length edge, Length bevelHeight, Face face, Length swedge) {
+public record BladeSection(
+        BladeProfile profile, Length stock, Length tip, Length edge, Length bevelHeight, Face face, Length swedge) {
     private static final double PLUNGE_SHARE = 0.35;
     private static final double SWEDGE_HEIGHT = 0.28;
     private static final double SWEDGE_LEFT = 0.35;
@@ -53,9 +54,14 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
     public List<Fault> faults() {
         Ground ground = new Ground();
         if (face instanceof Hollow hollow) {
-            double least = 2 * IntStream.rangeClosed(1, LOOKED_AT).mapToDouble(i -> ground.leastRadius(place(i))).max().orElseThrow();
+            double least = 2
+                    * IntStream.rangeClosed(1, LOOKED_AT)
+                            .mapToDouble(i -> ground.leastRadius(place(i)))
+                            .max()
+                            .orElseThrow();
             if (hollow.wheelDiameter.millimetres() < least - ROUNDED) {
-                return List.of(Fault.limited("wheelDiameter", "So small a wheel grinds the blade thinner than its edge", "at least", least));
+                return List.of(Fault.limited(
+                        "wheelDiameter", "So small a wheel grinds the blade thinner than its edge", "at least", least));
             }
         }
         double most = mm(stock.minus(edge)) / 8;
@@ -63,7 +69,8 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
             return List.of(Fault.limited("convexBulge", "The bevel would swell beyond the flats", "at most", most));
         }
         if (swedge.compareTo(profile.length()) > 0) {
-            return List.of(Fault.limited("swedge", "The swedge is longer than the blade", "at most", mm(profile.length())));
+            return List.of(
+                    Fault.limited("swedge", "The swedge is longer than the blade", "at most", mm(profile.length())));
         }
         return List.of();
     }
@@ -71,7 +78,11 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
     /** The smallest wheel, in millimetres across, that leaves the blade nowhere thinner than its edge. */
     public Length leastWheel() {
         Ground ground = new Ground();
-        return Length.ofMillimetres(2 * IntStream.rangeClosed(1, LOOKED_AT).mapToDouble(i -> ground.leastRadius(place(i))).max().orElseThrow());
+        return Length.ofMillimetres(2
+                * IntStream.rangeClosed(1, LOOKED_AT)
+                        .mapToDouble(i -> ground.leastRadius(place(i)))
+                        .max()
+                        .orElseThrow());
     }
 
     private double place(int i) {
@@ -89,7 +100,10 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
         return (x, border) -> ground.cut(x);
     }
 
-    /** The blade's steel at one place along it: from its edge or ricasso up to its spine, and how thick it is at each height; all in millimetres. */
+    /**
+     * The blade's steel at one place along it: from its edge or ricasso up to its spine, and how thick it is at each
+     * height; all in millimetres.
+     */
     public record Slice(double low, double high, DoubleUnaryOperator thickness) {}
 
     /** Looks at the blade place by place; lines are worked out once. */
@@ -110,10 +124,15 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
         Ground ground = new Ground();
         double first = mm(profile.heel().ricasso()) + plunge();
         double step = (mm(profile.length()) - first) * 0.92 / (count - 1);
-        return IntStream.range(0, count).mapToObj(i -> ground.station(first + i * step)).toList();
+        return IntStream.range(0, count)
+                .mapToObj(i -> ground.station(first + i * step))
+                .toList();
     }
 
-    /** A cut across the blade at this share of the way from plunge to point: closed, x through the blade from its centre line, y from the edge up. */
+    /**
+     * A cut across the blade at this share of the way from plunge to point: closed, x through the blade from its centre
+     * line, y from the edge up.
+     */
     public Outline across(double share) {
         Ground ground = new Ground();
         double first = mm(profile.heel().ricasso()) + plunge();
@@ -121,8 +140,10 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
         Area.Cut cut = ground.cut(x);
         double low = ground.edgeAt(x);
         double high = ground.spineAt(x);
-        List<Point> right = IntStream.rangeClosed(0, 2 * LOOKED_AT).mapToObj(i -> low + (high - low) * i / (2 * LOOKED_AT))
-                .map(y -> new Point(cut.depth().applyAsDouble(y) / 2, y - low)).toList();
+        List<Point> right = IntStream.rangeClosed(0, 2 * LOOKED_AT)
+                .mapToObj(i -> low + (high - low) * i / (2 * LOOKED_AT))
+                .map(y -> new Point(cut.depth().applyAsDouble(y) / 2, y - low))
+                .toList();
         List<Point> all = new ArrayList<>(right);
         for (int i = right.size() - 1; i >= 0; i--) {
             all.add(new Point(-right.get(i).x(), right.get(i).y()));
@@ -147,16 +168,24 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
     }
 
     /**
-     * The line where a layer that ends at this distance from the centre line comes out on the bevel; none where the bevel does not cut it.
+     * The line where a layer that ends at this distance from the centre line comes out on the bevel; none where the
+     * bevel does not cut it.
      */
     public Outline layerLine(Length fromCentre) {
         Ground ground = new Ground();
-        return line(mm(profile.heel().ricasso()) + plunge(), x -> ground.surfaces(x, mm(fromCentre)).map(height -> ground.edgeAt(x) + height));
+        return line(
+                mm(profile.heel().ricasso()) + plunge(),
+                x -> ground.surfaces(x, mm(fromCentre)).map(height -> ground.edgeAt(x) + height));
     }
 
-    /** How high above the edge a layer that ends at this distance from the centre line comes out on the bevel behind the plunge; empty where the bevel does not cut it. */
+    /**
+     * How high above the edge a layer that ends at this distance from the centre line comes out on the bevel behind the
+     * plunge; empty where the bevel does not cut it.
+     */
     public Optional<Length> surfaces(Length fromCentre) {
-        return new Ground().surfaces(mm(profile.heel().ricasso()) + plunge(), mm(fromCentre)).map(height -> Length.ofMillimetres(Math.round(height * 1000) / 1000d));
+        return new Ground()
+                .surfaces(mm(profile.heel().ricasso()) + plunge(), mm(fromCentre))
+                .map(height -> Length.ofMillimetres(Math.round(height * 1000) / 1000d));
     }
 
     @FunctionalInterface
@@ -177,7 +206,9 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
     }
 
     private double plunge() {
-        return Math.min(PLUNGE_SHARE * mm(bevelHeight), (mm(profile.length()) - mm(profile.heel().ricasso())) / 4);
+        return Math.min(
+                PLUNGE_SHARE * mm(bevelHeight),
+                (mm(profile.length()) - mm(profile.heel().ricasso())) / 4);
     }
 
     private static double mm(Length length) {
@@ -226,7 +257,9 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
             double swedged = swedge.isPositive() ? swedgeHeight(x) : 0;
             return new Area.Cut(new double[] {low + bevel, high - swedged}, y -> {
                 double ground = x <= ricasso || y - low >= bevel ? thick : 2 * half(y - low, bevel, thick);
-                double falling = swedged > 0 && y > high - swedged ? thick * (SWEDGE_LEFT + (1 - SWEDGE_LEFT) * (high - y) / swedged) : thick;
+                double falling = swedged > 0 && y > high - swedged
+                        ? thick * (SWEDGE_LEFT + (1 - SWEDGE_LEFT) * (high - y) / swedged)
+                        : thick;
                 return Math.min(ground, falling);
             });
         }
@@ -237,7 +270,9 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
             double straight = thin / 2 + (thick - thin) / 2 * height / bevel;
             if (face instanceof Hollow hollow) {
                 double radius = mm(hollow.wheelDiameter) / 2;
-                return straight - (Math.sqrt(radius * radius - (height - bevel / 2) * (height - bevel / 2)) - Math.sqrt(radius * radius - bevel * bevel / 4));
+                return straight
+                        - (Math.sqrt(radius * radius - (height - bevel / 2) * (height - bevel / 2))
+                                - Math.sqrt(radius * radius - bevel * bevel / 4));
             }
             if (face instanceof Convex convex) {
                 double scaled = mm(convex.bulge) * (thick - thin) / (mm(stock) - left);
@@ -275,7 +310,12 @@ public record BladeSection(BladeProfile profile, Length stock, Length tip, Lengt
         private Station station(double x) {
             double bevel = bevel(x);
             double angle = Math.toDegrees(Math.atan((thickness(x) - left) / 2 / bevel));
-            return new Station(rounded(x), rounded(spineAt(x) - edgeAt(x)), rounded(thickness(x)), rounded(bevel), new Angle(angle));
+            return new Station(
+                    rounded(x),
+                    rounded(spineAt(x) - edgeAt(x)),
+                    rounded(thickness(x)),
+                    rounded(bevel),
+                    new Angle(angle));
         }
 
         private Length rounded(double millimetres) {

@@ -1,8 +1,9 @@
 package hiltboard.core.blade;
 
 /**
- * A curve between two points that leaves along a given way, or is hollow between two corners. Its bow is the greatest distance
- * of the curve from the straight line between its ends, so it can be measured on the knife with a rule and a feeler.
+ * A curve between two points that leaves along a given way, or is hollow between two corners. Its bow is the greatest
+ * distance of the curve from the straight line between its ends, so it can be measured on the knife with a rule and a
+ * feeler.
  *
  * <p>The curve is a parabola: its control point lies twice the bow away from that straight line.
  */
@@ -13,7 +14,10 @@ record Bow(Point from, Point along, Point to) {
         return bow == 0 ? from.towards(to, 0.5) : from.plus(along.times(2 * bow / sine()));
     }
 
-    /** The control point of the curve with a corner at its beginning that lies hollow by this bow, on the left of its way. */
+    /**
+     * The control point of the curve with a corner at its beginning that lies hollow by this bow, on the left of its
+     * way.
+     */
     Point hollow(double bow) {
         return from.towards(to, 0.5).plus(to.minus(from).unit().turned().times(2 * bow));
     }

@@ -21,12 +21,18 @@ public record Fault(String number, String problem, String accepted, Optional<Len
 
     /** With the limit as far as it matters, rounded so that what is named is taken. */
     public String accepted(Units units) {
-        return limit.map(length -> accepted + " " + (accepted.startsWith("at least") || accepted.startsWith("more") ? length.upIn(units, fineness(length, units)) : length.downIn(units, fineness(length, units)))).orElse(accepted);
+        return limit.map(length -> accepted + " "
+                        + (accepted.startsWith("at least") || accepted.startsWith("more")
+                                ? length.upIn(units, fineness(length, units))
+                                : length.downIn(units, fineness(length, units))))
+                .orElse(accepted);
     }
 
     /** A thousandth in small sizes, a tenth in those of a wheel. */
     private static Length fineness(Length limit, Units units) {
         int tenths = limit.inches() < 1 ? 1 : limit.inches() < 10 ? 10 : 100;
-        return units.length() == Units.LengthUnit.INCH ? Length.ofInchFraction(tenths, 1000) : new Length(tenths * 10_000L);
+        return units.length() == Units.LengthUnit.INCH
+                ? Length.ofInchFraction(tenths, 1000)
+                : new Length(tenths * 10_000L);
     }
 }

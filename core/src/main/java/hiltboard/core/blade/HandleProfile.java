@@ -6,14 +6,15 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The handle from the side, from its named numbers: a back that drops and arches, widths at five places below it, rounded at the
- * butt, perhaps with a finger groove ground on a wheel.
+ * The handle from the side, from its named numbers: a back that drops and arches, widths at five places below it,
+ * rounded at the butt, perhaps with a finger groove ground on a wheel.
  *
  * @param front where it begins behind the heel's plane
  * @param top height of the back at the front, above the spine's line (negative below it), in millimetres
  * @param length from front to butt
  */
-public record HandleProfile(Length front, double top, Length length, Back back, Widths widths, Butt butt, Groove groove) {
+public record HandleProfile(
+        Length front, double top, Length length, Back back, Widths widths, Butt butt, Groove groove) {
     /** The neck lies at this share of the way from palm swell to butt. */
     private static final double NECK = 0.62;
 
@@ -23,7 +24,10 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
      */
     public record Back(Length drop, Length arch) {}
 
-    /** Widths from the back down, and where: the waist behind the first finger, the palm swell, the neck before the butt. */
+    /**
+     * Widths from the back down, and where: the waist behind the first finger, the palm swell, the neck before the
+     * butt.
+     */
     public record Widths(Length front, Length waist, Length waistAt, Length swell, Length swellAt, Length neck) {}
 
     /** @param round radius of its corners, zero for square ones */
@@ -38,13 +42,15 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
     public List<Fault> faults() {
         List<Fault> faults = new ArrayList<>();
         if (widths.waistAt.compareTo(widths.swellAt) >= 0) {
-            faults.add(Fault.limited("waistAt", "The waist lies behind the palm swell", "less than", mm(widths.swellAt)));
+            faults.add(
+                    Fault.limited("waistAt", "The waist lies behind the palm swell", "less than", mm(widths.swellAt)));
         }
         if (widths.swellAt.compareTo(length) >= 0) {
             faults.add(Fault.limited("swellAt", "The palm swell lies behind the butt", "less than", mm(length)));
         }
         if (2 * mm(butt.round) > mm(butt.width)) {
-            faults.add(Fault.limited("buttRound", "The butt is not wide enough for such round corners", "at most", mm(butt.width) / 2));
+            faults.add(Fault.limited(
+                    "buttRound", "The butt is not wide enough for such round corners", "at most", mm(butt.width) / 2));
         }
         if (faults.isEmpty() && hasGroove()) {
             grooveFaults(faults);
@@ -57,9 +63,13 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
         if (mm(groove.depth) >= widthAt(at)) {
             faults.add(Fault.limited("grooveDepth", "The groove goes through the handle", "less than", widthAt(at)));
         } else if (mm(groove.depth) > mm(groove.wheelRadius)) {
-            faults.add(Fault.limited("grooveDepth", "The groove is deeper than the wheel's radius", "at most", mm(groove.wheelRadius)));
+            faults.add(Fault.limited(
+                    "grooveDepth", "The groove is deeper than the wheel's radius", "at most", mm(groove.wheelRadius)));
         } else if (mouth().isEmpty()) {
-            faults.add(Fault.of("grooveAt", "The groove runs out at the end of the handle", "further from the ends, a smaller wheel, or less deep"));
+            faults.add(Fault.of(
+                    "grooveAt",
+                    "The groove runs out at the end of the handle",
+                    "further from the ends, a smaller wheel, or less deep"));
         }
     }
 
@@ -74,7 +84,9 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
             Point high = new Point(x(end), topEnd.y() - backSlope(end - round) * -round);
             Point low = new Point(x(end), lowEnd.y() + bottomSlope(end - round) * round);
             double side = Math.min(round, (high.y() - low.y()) / 2);
-            line = line.rounded(high, new Point(x(end), high.y() - side)).to(x(end), low.y() + side).rounded(low, lowEnd);
+            line = line.rounded(high, new Point(x(end), high.y() - side))
+                    .to(x(end), low.y() + side)
+                    .rounded(low, lowEnd);
         } else {
             line = line.to(lowEnd);
         }
@@ -88,7 +100,9 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
         double at = from;
         for (int i = knots.length - 2; i >= 0; i--) {
             double to = Math.min(knots[i], from);
-            belly = mouth.isPresent() ? grooved(belly, at, to, mouth.get()) : belly.along(piece(this::bottomAt, this::bottomSlope, at, to));
+            belly = mouth.isPresent()
+                    ? grooved(belly, at, to, mouth.get())
+                    : belly.along(piece(this::bottomAt, this::bottomSlope, at, to));
             at = to;
         }
         return belly;
@@ -103,7 +117,9 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
         if (from >= mouth[1] && to < mouth[1]) {
             whole = whole.along(arc(mouth));
         }
-        return to < mouth[0] ? whole.along(piece(this::bottomAt, this::bottomSlope, Math.min(from, mouth[0]), to)) : whole;
+        return to < mouth[0]
+                ? whole.along(piece(this::bottomAt, this::bottomSlope, Math.min(from, mouth[0]), to))
+                : whole;
     }
 
     /** The wheel's arc over the mouth of the groove, in four cubic curves, from its back to its front. */
@@ -120,7 +136,10 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
             double to = start + i * step;
             Point a = onWheel(centre, radius, from);
             Point b = onWheel(centre, radius, to);
-            arc = arc.cubic(a.plus(a.minus(centre).turned().unit().times(handle)), b.minus(b.minus(centre).turned().unit().times(handle)), b);
+            arc = arc.cubic(
+                    a.plus(a.minus(centre).turned().unit().times(handle)),
+                    b.minus(b.minus(centre).turned().unit().times(handle)),
+                    b);
         }
         return arc;
     }
@@ -201,7 +220,9 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
         return new double[] {mm(widths.front), mm(widths.waist), mm(widths.swell), mm(widths.neck), mm(butt.width)};
     }
 
-    /** The width at a distance behind the front, before any groove: through the five widths without going beyond them. */
+    /**
+     * The width at a distance behind the front, before any groove: through the five widths without going beyond them.
+     */
     public double widthAt(double at) {
         return smooth().at(at);
     }
@@ -223,7 +244,10 @@ public record HandleProfile(Length front, double top, Length length, Back back, 
     private Outline piece(Along height, Along slope, double from, double to) {
         double third = (to - from) / 3;
         return Outline.from(x(from), height.at(from))
-                .cubic(new Point(x(from + third), height.at(from) + slope.at(from) * third), new Point(x(to - third), height.at(to) - slope.at(to) * third), new Point(x(to), height.at(to)));
+                .cubic(
+                        new Point(x(from + third), height.at(from) + slope.at(from) * third),
+                        new Point(x(to - third), height.at(to) - slope.at(to) * third),
+                        new Point(x(to), height.at(to)));
     }
 
     private double x(double behindFront) {

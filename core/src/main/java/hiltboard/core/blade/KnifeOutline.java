@@ -16,7 +16,15 @@ import java.util.List;
  * @param holes everything that is drilled through the plane of the drawing
  */
 public record KnifeOutline(
-        Outline bar, Outline blade, Outline tang, Outline bevel, List<Outline> lines, Outline guard, Outline spacer, Outline handle, List<Hole> holes) {
+        Outline bar,
+        Outline blade,
+        Outline tang,
+        Outline bevel,
+        List<Outline> lines,
+        Outline guard,
+        Outline spacer,
+        Outline handle,
+        List<Hole> holes) {
     public KnifeOutline {
         lines = List.copyOf(lines);
         holes = List.copyOf(holes);
@@ -24,7 +32,10 @@ public record KnifeOutline(
 
     /** What a hole is for. */
     public enum Use {
-        PIN("pin"), PIVOT("pivot"), LIGHTENING("lightening hole"), TUBE("lanyard tube");
+        PIN("pin"),
+        PIVOT("pivot"),
+        LIGHTENING("lightening hole"),
+        TUBE("lanyard tube");
 
         private final String words;
 
@@ -52,7 +63,8 @@ public record KnifeOutline(
 
     /** The knife's length from butt to point, in millimetres. */
     public double overallLength() {
-        return bladeLength() - handle.points().stream().mapToDouble(Point::x).min().orElseThrow();
+        return bladeLength()
+                - handle.points().stream().mapToDouble(Point::x).min().orElseThrow();
     }
 
     /** Holes of one use, from the front. */

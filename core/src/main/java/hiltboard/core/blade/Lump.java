@@ -16,8 +16,14 @@ public record Lump(double amount, Point centre) {
         if (amount == 0) {
             return NOTHING;
         }
-        double x = lumps.stream().mapToDouble(lump -> lump.amount * lump.centre.x()).sum() / amount;
-        double y = lumps.stream().mapToDouble(lump -> lump.amount * lump.centre.y()).sum() / amount;
+        double x = lumps.stream()
+                        .mapToDouble(lump -> lump.amount * lump.centre.x())
+                        .sum()
+                / amount;
+        double y = lumps.stream()
+                        .mapToDouble(lump -> lump.amount * lump.centre.y())
+                        .sum()
+                / amount;
         return new Lump(amount, new Point(x, y));
     }
 

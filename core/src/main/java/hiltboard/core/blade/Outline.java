@@ -46,7 +46,12 @@ public record Outline(Point start, List<Segment> segments) {
         if (points.isEmpty()) {
             throw new IllegalArgumentException("A line needs a point");
         }
-        return new Outline(points.get(0), points.stream().skip(1).map(point -> new Segment(Optional.empty(), point)).toList());
+        return new Outline(
+                points.get(0),
+                points.stream()
+                        .skip(1)
+                        .map(point -> new Segment(Optional.empty(), point))
+                        .toList());
     }
 
     public Outline to(double x, double y) {
@@ -98,15 +103,23 @@ public record Outline(Point start, List<Segment> segments) {
         List<Segment> back = new ArrayList<>();
         for (int i = segments.size() - 1; i >= 0; i--) {
             Point end = i == 0 ? start : segments.get(i - 1).end();
-            back.add(new Segment(segments.get(i).handles().map(handles -> new Handles(handles.arriving(), handles.leaving())), end));
+            back.add(new Segment(
+                    segments.get(i).handles().map(handles -> new Handles(handles.arriving(), handles.leaving())), end));
         }
         return new Outline(end(), back);
     }
 
     /** Every point moved the same way; exact for shifts, turns, mirrors and scales. */
     public Outline moved(UnaryOperator<Point> move) {
-        return new Outline(move.apply(start), segments.stream().map(segment -> new Segment(
-                segment.handles().map(handles -> new Handles(move.apply(handles.leaving()), move.apply(handles.arriving()))), move.apply(segment.end()))).toList());
+        return new Outline(
+                move.apply(start),
+                segments.stream()
+                        .map(segment -> new Segment(
+                                segment.handles()
+                                        .map(handles -> new Handles(
+                                                move.apply(handles.leaving()), move.apply(handles.arriving()))),
+                                move.apply(segment.end())))
+                        .toList());
     }
 
     /** Points along the line, within a hundredth of a millimetre of it. */
@@ -133,7 +146,8 @@ public record Outline(Point start, List<Segment> segments) {
     private static void between(Point from, Handles handles, Point end, double tolerance, List<Point> points) {
         Point first = from.minus(handles.leaving().times(2)).plus(handles.arriving());
         Point second = handles.leaving().minus(handles.arriving().times(2)).plus(end);
-        int steps = (int) Math.max(1, Math.ceil(Math.sqrt(0.75 * Math.max(first.length(), second.length()) / tolerance)));
+        int steps =
+                (int) Math.max(1, Math.ceil(Math.sqrt(0.75 * Math.max(first.length(), second.length()) / tolerance)));
         for (int i = 1; i < steps; i++) {
             points.add(at(from, handles, end, (double) i / steps));
         }
@@ -141,7 +155,10 @@ public record Outline(Point start, List<Segment> segments) {
 
     static Point at(Point from, Handles handles, Point end, double t) {
         double u = 1 - t;
-        return from.times(u * u * u).plus(handles.leaving().times(3 * u * u * t)).plus(handles.arriving().times(3 * u * t * t)).plus(end.times(t * t * t));
+        return from.times(u * u * u)
+                .plus(handles.leaving().times(3 * u * u * t))
+                .plus(handles.arriving().times(3 * u * t * t))
+                .plus(end.times(t * t * t));
     }
 
     private Outline with(Segment segment) {

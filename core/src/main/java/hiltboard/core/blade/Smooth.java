@@ -1,9 +1,9 @@
 package hiltboard.core.blade;
 
 /**
- * A smooth line through values at rising places that never goes beyond its neighbours: piecewise cubic with the slopes of
- * Fritsch and Butland (SIAM J. Sci. Stat. Comput. 5, 1984), zero at a greatest or least value; flat at its first and last place
- * only if the line there is.
+ * A smooth line through values at rising places that never goes beyond its neighbours: piecewise cubic with the slopes
+ * of Fritsch and Butland (SIAM J. Sci. Stat. Comput. 5, 1984), zero at a greatest or least value; flat at its first and
+ * last place only if the line there is.
  */
 final class Smooth {
     private final double[] places;
@@ -20,7 +20,11 @@ final class Smooth {
         int last = places.length - 1;
         double[] slopes = new double[places.length];
         for (int i = 1; i < last; i++) {
-            slopes[i] = between(rise(places, values, i - 1), rise(places, values, i), places[i] - places[i - 1], places[i + 1] - places[i]);
+            slopes[i] = between(
+                    rise(places, values, i - 1),
+                    rise(places, values, i),
+                    places[i] - places[i - 1],
+                    places[i + 1] - places[i]);
         }
         slopes[0] = rise(places, values, 0);
         slopes[last] = rise(places, values, last - 1);
@@ -44,14 +48,19 @@ final class Smooth {
         double width = places[i + 1] - places[i];
         double t = (place - places[i]) / width;
         double u = 1 - t;
-        return values[i] * u * u * (1 + 2 * t) + slopes[i] * width * t * u * u + values[i + 1] * t * t * (3 - 2 * t) - slopes[i + 1] * width * t * t * u;
+        return values[i] * u * u * (1 + 2 * t)
+                + slopes[i] * width * t * u * u
+                + values[i + 1] * t * t * (3 - 2 * t)
+                - slopes[i + 1] * width * t * t * u;
     }
 
     double slopeAt(double place) {
         int i = piece(place);
         double width = places[i + 1] - places[i];
         double t = (place - places[i]) / width;
-        return (values[i + 1] - values[i]) / width * 6 * t * (1 - t) + slopes[i] * (1 - t) * (1 - 3 * t) + slopes[i + 1] * t * (3 * t - 2);
+        return (values[i + 1] - values[i]) / width * 6 * t * (1 - t)
+                + slopes[i] * (1 - t) * (1 - 3 * t)
+                + slopes[i + 1] * t * (3 * t - 2);
     }
 
     private int piece(double place) {

@@ -21,7 +21,12 @@ public record Calculator(String name, String title, String source, List<Input> i
     }
 
     /** What kind of entry an input takes. */
-    public enum Kind { LENGTH, HOLE, THREAD, PERCENT }
+    public enum Kind {
+        LENGTH,
+        HOLE,
+        THREAD,
+        PERCENT
+    }
 
     /**
      * One quantity that goes in.

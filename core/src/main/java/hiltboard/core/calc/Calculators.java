@@ -29,23 +29,72 @@ public final class Calculators {
     private static final LengthRange STOCK = LengthRange.of("1/64", "2");
 
     private static final List<Calculator> ALL = List.of(
-            new Calculator("length", "Read a length in shop notation", "1 in = 25.4 mm exactly (NIST SP 811)", List.of(length("length", "Length", ANY)),
-                    (in, units) -> List.of(new Result("length", "Length", Worked.of(in.length("length"), bothUnits(in.length("length")))))),
-            new Calculator("drill", "The drill for a hole", "ASME B94.11M and ISO 235, from memory", List.of(hole("least", "Smallest hole", LengthRange.of("1/64", "1"))), Calculators::drill),
-            new Calculator("thread", "Holes for a screw", "ASME B1.1, ISO 261, 262 and 273; clearance of inch screws by the usual charts, from memory",
-                    List.of(new Input("thread", "Thread, such as 6-32 or M5", Kind.THREAD, ANY), new Input("percent", "Percent of thread, 75 is usual", Kind.PERCENT, ANY)), Calculators::thread),
-            new Calculator("centre-line", "Centre line of a blank", GEOMETRY, List.of(length("thickness", "Measured thickness", STOCK)),
-                    (in, units) -> List.of(new Result("height", "Height above the plate", new CentreLine(in.length("thickness")).height(units)))),
-            new Calculator("pin-hole", "Drill for a glued pin", TRADE, List.of(hole("pin", "Pin diameter", LengthRange.of("1/64", "1"))),
-                    (in, units) -> List.of(new Result("drill", "Drill", new PinHole(in.length("pin")).drillByHabit(units)))),
-            new Calculator("guard-slot", "Slot of a driven-on guard", TRADE,
-                    List.of(length("tangWidth", "Tang width", LengthRange.of("1/8", "3")), length("tangThickness", "Tang thickness", LengthRange.of("1/32", "3/4")), length("guardThickness", "Guard thickness", LengthRange.of(".005", "2"))),
+            new Calculator(
+                    "length",
+                    "Read a length in shop notation",
+                    "1 in = 25.4 mm exactly (NIST SP 811)",
+                    List.of(length("length", "Length", ANY)),
+                    (in, units) -> List.of(new Result(
+                            "length", "Length", Worked.of(in.length("length"), bothUnits(in.length("length")))))),
+            new Calculator(
+                    "drill",
+                    "The drill for a hole",
+                    "ASME B94.11M and ISO 235, from memory",
+                    List.of(hole("least", "Smallest hole", LengthRange.of("1/64", "1"))),
+                    Calculators::drill),
+            new Calculator(
+                    "thread",
+                    "Holes for a screw",
+                    "ASME B1.1, ISO 261, 262 and 273; clearance of inch screws by the usual charts, from memory",
+                    List.of(
+                            new Input("thread", "Thread, such as 6-32 or M5", Kind.THREAD, ANY),
+                            new Input("percent", "Percent of thread, 75 is usual", Kind.PERCENT, ANY)),
+                    Calculators::thread),
+            new Calculator(
+                    "centre-line",
+                    "Centre line of a blank",
+                    GEOMETRY,
+                    List.of(length("thickness", "Measured thickness", STOCK)),
+                    (in, units) -> List.of(new Result(
+                            "height", "Height above the plate", new CentreLine(in.length("thickness")).height(units)))),
+            new Calculator(
+                    "pin-hole",
+                    "Drill for a glued pin",
+                    TRADE,
+                    List.of(hole("pin", "Pin diameter", LengthRange.of("1/64", "1"))),
+                    (in, units) ->
+                            List.of(new Result("drill", "Drill", new PinHole(in.length("pin")).drillByHabit(units)))),
+            new Calculator(
+                    "guard-slot",
+                    "Slot of a driven-on guard",
+                    TRADE,
+                    List.of(
+                            length("tangWidth", "Tang width", LengthRange.of("1/8", "3")),
+                            length("tangThickness", "Tang thickness", LengthRange.of("1/32", "3/4")),
+                            length("guardThickness", "Guard thickness", LengthRange.of(".005", "2"))),
                     Calculators::guardSlot),
-            new Calculator("bevel-angle", "Angle of a flat bevel, each side", GEOMETRY,
-                    List.of(length("stock", "Thickness at the spine", STOCK), length("edge", "Thickness at the edge", LengthRange.of("0", "2")), length("height", "Bevel height", LengthRange.of("0", "8"))),
-                    (in, units) -> List.of(new Result("angle", "Angle a side", new Bevel(in.length("stock"), in.length("edge"), in.length("height")).anglePerSide(units)))),
-            new Calculator("hollow-depth", "Depth of a hollow from a wheel", GEOMETRY, List.of(length("wheel", "Wheel diameter", LengthRange.of("1/2", "100")), length("width", "Width of the hollow", LengthRange.of("0", "100"))),
-                    (in, units) -> List.of(new Result("depth", "Depth", new HollowDepth(in.length("wheel"), in.length("width")).depth(units)))));
+            new Calculator(
+                    "bevel-angle",
+                    "Angle of a flat bevel, each side",
+                    GEOMETRY,
+                    List.of(
+                            length("stock", "Thickness at the spine", STOCK),
+                            length("edge", "Thickness at the edge", LengthRange.of("0", "2")),
+                            length("height", "Bevel height", LengthRange.of("0", "8"))),
+                    (in, units) -> List.of(new Result(
+                            "angle",
+                            "Angle a side",
+                            new Bevel(in.length("stock"), in.length("edge"), in.length("height"))
+                                    .anglePerSide(units)))),
+            new Calculator(
+                    "hollow-depth",
+                    "Depth of a hollow from a wheel",
+                    GEOMETRY,
+                    List.of(
+                            length("wheel", "Wheel diameter", LengthRange.of("1/2", "100")),
+                            length("width", "Width of the hollow", LengthRange.of("0", "100"))),
+                    (in, units) -> List.of(new Result(
+                            "depth", "Depth", new HollowDepth(in.length("wheel"), in.length("width")).depth(units)))));
 
     private Calculators() {}
 
@@ -62,16 +111,28 @@ public final class Calculators {
         return List.of(
                 new Result("width", "Slot width", slot.width(units)),
                 new Result("cutter", "Cutter", slot.cutter(units)),
-                new Result("length", "Slot length, overall", slot.length(slot.cutter(units).value(), units)),
+                new Result(
+                        "length",
+                        "Slot length, overall",
+                        slot.length(slot.cutter(units).value(), units)),
                 new Result("pocketDepth", "Pocket depth from the back", slot.pocketDepth(units)));
     }
 
     private static List<Result> drill(Inputs in, Units units) {
         Length least = in.length("least");
-        return DrillSeries.usualFor(units).smallestOver(least).or(() -> DrillSeries.INCH.smallestOver(least))
-                .map(size -> List.of(new Result("drill", "Drill", Worked.of(size.diameter(),
-                        "The smallest drill that is not under " + least.in(units) + " is " + size.name()).called(size.name()))))
-                .orElseThrow(() -> new ImpossibleQuantity("smallest hole", least, "at most 1 in, where the table ends"));
+        return DrillSeries.usualFor(units)
+                .smallestOver(least)
+                .or(() -> DrillSeries.INCH.smallestOver(least))
+                .map(size -> List.of(new Result(
+                        "drill",
+                        "Drill",
+                        Worked.of(
+                                        size.diameter(),
+                                        "The smallest drill that is not under " + least.in(units) + " is "
+                                                + size.name())
+                                .called(size.name()))))
+                .orElseThrow(
+                        () -> new ImpossibleQuantity("smallest hole", least, "at most 1 in, where the table ends"));
     }
 
     private static String bothUnits(Length length) {
@@ -89,7 +150,11 @@ public final class Calculators {
 
     private static Worked<Length> clearance(ThreadSize thread, Length hole, Units units) {
         Working line = new Working(units);
-        return Worked.of(hole, line.of(thread.major()) + " screw + " + line.of(hole.minus(thread.major())) + line.comesTo(hole)).called(thread.series().nearest(hole).name() + " drill");
+        return Worked.of(
+                        hole,
+                        line.of(thread.major()) + " screw + " + line.of(hole.minus(thread.major()))
+                                + line.comesTo(hole))
+                .called(thread.series().nearest(hole).name() + " drill");
     }
 
     private static Input hole(String name, String label, LengthRange likely) {

@@ -1,6 +1,4 @@
-/**
- * Which calculations can be asked for by name? Start at {@link Calculators}.
- */
+/** Which calculations can be asked for by name? Start at {@link Calculators}. */
 @NullMarked
 package hiltboard.core.calc;
 

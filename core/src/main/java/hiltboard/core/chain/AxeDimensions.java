@@ -20,6 +20,7 @@ final class AxeDimensions {
 
     /** An eye is as the drift leaves it, and the haft is shaped to it; common practice, from memory. */
     private static final Allowed DRIFTED = Allowed.eitherWay(Length.ofInchFraction(1, 16));
+
     private static final Allowed GUESSED = Allowed.eitherWay(Length.ofInchFraction(3, 4));
 
     private AxeDimensions() {}
@@ -28,12 +29,33 @@ final class AxeDimensions {
         boolean isHatchet = spec.construction() == Construction.HATCHET;
         numbers.followed(EYE_LENGTH, "Eye, front to back", spec.length(SpecificationField.EYE_LENGTH), FAIR, DRIFTED);
         numbers.followed(EYE_WIDTH, "Eye width", spec.length(SpecificationField.EYE_WIDTH), FAIR, DRIFTED);
-        numbers.byRule(HAFT_TOP_LENGTH, "Haft in the eye, front to back", List.of(EYE_LENGTH), FAIR, (known, units) -> new HaftTop(length(known, EYE_LENGTH), isHatchet).size(units));
-        numbers.byRule(HAFT_TOP_WIDTH, "Haft in the eye, width", List.of(EYE_WIDTH), FAIR, (known, units) -> new HaftTop(length(known, EYE_WIDTH), isHatchet).size(units));
+        numbers.byRule(
+                HAFT_TOP_LENGTH,
+                "Haft in the eye, front to back",
+                List.of(EYE_LENGTH),
+                FAIR,
+                (known, units) -> new HaftTop(length(known, EYE_LENGTH), isHatchet).size(units));
+        numbers.byRule(
+                HAFT_TOP_WIDTH,
+                "Haft in the eye, width",
+                List.of(EYE_WIDTH),
+                FAIR,
+                (known, units) -> new HaftTop(length(known, EYE_WIDTH), isHatchet).size(units));
         if (isHatchet) {
             Length eyeDepth = spec.length(SpecificationField.EDGE_LENGTH).times(EYE_OF_EDGE);
-            numbers.add(new Dimension(EYE_DEPTH, "Eye, top to bottom", List.of(), (known, units) -> Worked.of(eyeDepth, "About 0.6 of the edge's length, until it is measured"), LOOSE, Dimension.within(GUESSED)));
-            numbers.byRule(KERF_DEPTH, "Kerf for the wedge", List.of(EYE_DEPTH), LOOSE, (known, units) -> HaftTop.kerf(length(known, EYE_DEPTH), units));
+            numbers.add(new Dimension(
+                    EYE_DEPTH,
+                    "Eye, top to bottom",
+                    List.of(),
+                    (known, units) -> Worked.of(eyeDepth, "About 0.6 of the edge's length, until it is measured"),
+                    LOOSE,
+                    Dimension.within(GUESSED)));
+            numbers.byRule(
+                    KERF_DEPTH,
+                    "Kerf for the wedge",
+                    List.of(EYE_DEPTH),
+                    LOOSE,
+                    (known, units) -> HaftTop.kerf(length(known, EYE_DEPTH), units));
         }
     }
 }

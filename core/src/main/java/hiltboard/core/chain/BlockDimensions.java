@@ -45,19 +45,47 @@ final class BlockDimensions {
 
     private void tang() {
         String where = spec.isHiddenTang() ? " at the guard" : " behind the bolster";
-        numbers.followed(TANG_WIDTH, "Tang width" + where, spec.length(SpecificationField.TANG_WIDTH), CLOSE, AS_IT_CAME);
-        numbers.byRule(TANG_THICKNESS, "Tang thickness" + where, List.of(BLADE_THICKNESS), CLOSE,
-                (known, units) -> Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade, until it is measured"), Numbers::ground);
+        numbers.followed(
+                TANG_WIDTH, "Tang width" + where, spec.length(SpecificationField.TANG_WIDTH), CLOSE, AS_IT_CAME);
+        numbers.byRule(
+                TANG_THICKNESS,
+                "Tang thickness" + where,
+                List.of(BLADE_THICKNESS),
+                CLOSE,
+                (known, units) ->
+                        Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade, until it is measured"),
+                Numbers::ground);
     }
 
     private void guard() {
-        numbers.followed(GUARD_THICKNESS, "Guard thickness", spec.length(SpecificationField.GUARD_THICKNESS), CLOSE, AS_IT_CAME);
+        numbers.followed(
+                GUARD_THICKNESS, "Guard thickness", spec.length(SpecificationField.GUARD_THICKNESS), CLOSE, AS_IT_CAME);
         List<String> measured = List.of(TANG_WIDTH, TANG_THICKNESS, GUARD_THICKNESS);
-        numbers.byRule(SLOT_WIDTH, "Slot width", measured, CLOSE, (known, units) -> slot(known).width(units));
-        numbers.add(new Dimension(SLOT_CUTTER, "Cutter", measured, (known, units) -> slot(known).cutter(units), CLOSE).stayingAsMade());
-        numbers.byRule(SLOT_LENGTH, "Slot length, overall", List.of(TANG_WIDTH, SLOT_CUTTER), FAIR,
+        numbers.byRule(
+                SLOT_WIDTH,
+                "Slot width",
+                measured,
+                CLOSE,
+                (known, units) -> slot(known).width(units));
+        numbers.add(new Dimension(
+                        SLOT_CUTTER,
+                        "Cutter",
+                        measured,
+                        (known, units) -> slot(known).cutter(units),
+                        CLOSE)
+                .stayingAsMade());
+        numbers.byRule(
+                SLOT_LENGTH,
+                "Slot length, overall",
+                List.of(TANG_WIDTH, SLOT_CUTTER),
+                FAIR,
                 (known, units) -> slot(known).length(length(known, SLOT_CUTTER), units));
-        numbers.byRule(POCKET_DEPTH, "Pocket depth from the back", measured, CLOSE, (known, units) -> slot(known).pocketDepth(units));
+        numbers.byRule(
+                POCKET_DEPTH,
+                "Pocket depth from the back",
+                measured,
+                CLOSE,
+                (known, units) -> slot(known).pocketDepth(units));
     }
 
     private static GuardSlot slot(Known known) {
@@ -66,7 +94,12 @@ final class BlockDimensions {
 
     private void spacer() {
         numbers.designed(SPACER_THICKNESS, "Spacer thickness", spec.length(SpecificationField.SPACER_THICKNESS), CLOSE);
-        numbers.byRule(TANG_SLOT_IN_SPACER, "Slot width in the spacer", List.of(TANG_THICKNESS), CLOSE, (known, units) -> over(length(known, TANG_THICKNESS), GuardSlot.CLEARANCE, CLOSE, units));
+        numbers.byRule(
+                TANG_SLOT_IN_SPACER,
+                "Slot width in the spacer",
+                List.of(TANG_THICKNESS),
+                CLOSE,
+                (known, units) -> over(length(known, TANG_THICKNESS), GuardSlot.CLEARANCE, CLOSE, units));
     }
 
     private void handle() {
@@ -77,10 +110,25 @@ final class BlockDimensions {
         if (spec.hasSpacer()) {
             parts.add(SPACER_THICKNESS);
         }
-        numbers.byRule(BLOCK_LENGTH, "Handle block length", spec.hasSpacer() ? List.of(HANDLE_LENGTH, SPACER_THICKNESS) : List.of(HANDLE_LENGTH), LOOSE, this::blockLength);
+        numbers.byRule(
+                BLOCK_LENGTH,
+                "Handle block length",
+                spec.hasSpacer() ? List.of(HANDLE_LENGTH, SPACER_THICKNESS) : List.of(HANDLE_LENGTH),
+                LOOSE,
+                this::blockLength);
         parts.add(BLOCK_LENGTH);
-        numbers.byRule(STACK_LENGTH, "Guard, spacer and block together", parts, LOOSE, (known, units) -> sum(known, parts, units));
-        numbers.byRule(CAVITY_WIDTH, "Cavity width", List.of(TANG_THICKNESS), LOOSE, (known, units) -> over(length(known, TANG_THICKNESS), SNUG, LOOSE, units));
+        numbers.byRule(
+                STACK_LENGTH,
+                "Guard, spacer and block together",
+                parts,
+                LOOSE,
+                (known, units) -> sum(known, parts, units));
+        numbers.byRule(
+                CAVITY_WIDTH,
+                "Cavity width",
+                List.of(TANG_THICKNESS),
+                LOOSE,
+                (known, units) -> over(length(known, TANG_THICKNESS), SNUG, LOOSE, units));
         List<String> stack = new ArrayList<>(parts);
         stack.add(TANG_LENGTH);
         if (spec.isPeened()) {
@@ -90,7 +138,12 @@ final class BlockDimensions {
             numbers.designed(NUT_THREAD, "Thread inside the nut", spec.length(SpecificationField.NUT_THREAD), LOOSE);
         }
         numbers.designed(TANG_LENGTH, "Tang length", spec.length(SpecificationField.TANG_LENGTH), LOOSE);
-        numbers.byRule(CAVITY_DEPTH, isThrough() ? "Hole through the block" : "Cavity depth", isThrough() ? List.of(BLOCK_LENGTH) : stack, LOOSE, isThrough() ? this::through : this::cavity);
+        numbers.byRule(
+                CAVITY_DEPTH,
+                isThrough() ? "Hole through the block" : "Cavity depth",
+                isThrough() ? List.of(BLOCK_LENGTH) : stack,
+                LOOSE,
+                isThrough() ? this::through : this::cavity);
     }
 
     private boolean isThrough() {
@@ -102,7 +155,10 @@ final class BlockDimensions {
         return Worked.of(block, "The tang comes out behind: right through the block, " + block.tightIn(LOOSE, units));
     }
 
-    /** As deep as the tang reaches behind guard or bolster and spacer, and a little room behind it; right through where that is all of the block. */
+    /**
+     * As deep as the tang reaches behind guard or bolster and spacer, and a little room behind it; right through where
+     * that is all of the block.
+     */
     private Worked<Length> cavity(Known known, Units units) {
         Length block = length(known, BLOCK_LENGTH);
         Length tang = length(known, TANG_LENGTH);
@@ -115,7 +171,8 @@ final class BlockDimensions {
         }
         depth = depth.plus(BEHIND_THE_TANG);
         if (depth.compareTo(block) >= 0) {
-            return Worked.of(block, sum + " reaches the end of the block: right through, " + block.tightIn(LOOSE, units));
+            return Worked.of(
+                    block, sum + " reaches the end of the block: right through, " + block.tightIn(LOOSE, units));
         }
         return Worked.of(depth, sum + " + " + line.of(BEHIND_THE_TANG) + line.comesTo(depth, LOOSE));
     }
@@ -123,7 +180,8 @@ final class BlockDimensions {
     /** What the tang passes before it reaches the block. */
     private List<Length> inFront(Known known) {
         List<Length> parts = new ArrayList<>();
-        parts.add(spec.isHiddenTang() ? length(known, GUARD_THICKNESS) : spec.length(SpecificationField.BOLSTER_LENGTH));
+        parts.add(
+                spec.isHiddenTang() ? length(known, GUARD_THICKNESS) : spec.length(SpecificationField.BOLSTER_LENGTH));
         if (spec.hasSpacer()) {
             parts.add(length(known, SPACER_THICKNESS));
         }
@@ -144,7 +202,14 @@ final class BlockDimensions {
     private static Worked<Length> sum(Known known, List<String> parts, Units units) {
         Length whole = parts.stream().map(part -> length(known, part)).reduce(Length.ZERO, Length::plus);
         Working line = new Working(units);
-        return Worked.of(whole, String.join(" + ", parts.stream().map(part -> line.of(length(known, part))).toList()) + line.comesTo(whole, LOOSE));
+        return Worked.of(
+                whole,
+                String.join(
+                                " + ",
+                                parts.stream()
+                                        .map(part -> line.of(length(known, part)))
+                                        .toList())
+                        + line.comesTo(whole, LOOSE));
     }
 
     private static Worked<Length> over(Length tang, Length clearance, Length tolerance, Units units) {

@@ -11,9 +11,11 @@ import java.util.List;
  * @param from keys of the numbers it is computed from; empty for a designed number
  * @param tolerance how far a part may differ from it and still do
  * @param judge what a reading of it is
- * @param staysAsMade whether it counts as it was made once a part is made to it, as the cutter that a slot was cut with does
+ * @param staysAsMade whether it counts as it was made once a part is made to it, as the cutter that a slot was cut with
+ *     does
  */
-public record Dimension(String key, String label, List<String> from, Rule rule, Quantity tolerance, Judge judge, boolean staysAsMade) {
+public record Dimension(
+        String key, String label, List<String> from, Rule rule, Quantity tolerance, Judge judge, boolean staysAsMade) {
     public Dimension {
         from = List.copyOf(from);
     }

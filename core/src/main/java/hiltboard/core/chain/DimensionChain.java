@@ -20,7 +20,8 @@ public final class DimensionChain {
     private final Map<String, Quantity> madeTo;
     private final Units units;
 
-    private DimensionChain(List<Dimension> dimensions, Map<String, Quantity> readings, Map<String, Quantity> madeTo, Units units) {
+    private DimensionChain(
+            List<Dimension> dimensions, Map<String, Quantity> readings, Map<String, Quantity> madeTo, Units units) {
         this.dimensions = dimensions.stream()
                 .collect(Collectors.toMap(Dimension::key, Function.identity(), (a, b) -> b, LinkedHashMap::new));
         this.readings = readings;
@@ -37,7 +38,8 @@ public final class DimensionChain {
      * @throws IllegalStateException if numbers hang on each other in a circle or on one that does not exist
      * @throws hiltboard.core.measure.ImpossibleQuantity if the readings cannot belong to one piece
      */
-    public static DimensionChain of(List<Dimension> dimensions, Map<String, Quantity> readings, Map<String, Quantity> madeTo, Units units) {
+    public static DimensionChain of(
+            List<Dimension> dimensions, Map<String, Quantity> readings, Map<String, Quantity> madeTo, Units units) {
         return new DimensionChain(dimensions, readings, madeTo, units);
     }
 
@@ -58,10 +60,19 @@ public final class DimensionChain {
         return links().stream().filter(link -> link.stale().isPresent()).toList();
     }
 
-    /** What a reading of a number is, beside all that is known of the piece. @throws java.util.NoSuchElementException if it has no such number */
+    /**
+     * What a reading of a number is, beside all that is known of the piece. @throws java.util.NoSuchElementException if
+     * it has no such number
+     */
     public Judgement judge(String key, Quantity reading) {
         Link link = link(key).orElseThrow();
-        return link.dimension().judge().of(reading, link.expected().value(), wanted -> link(wanted).orElseThrow().current(), units);
+        return link.dimension()
+                .judge()
+                .of(
+                        reading,
+                        link.expected().value(),
+                        wanted -> link(wanted).orElseThrow().current(),
+                        units);
     }
 
     private Link link(String key, List<String> path) {
@@ -75,7 +86,8 @@ public final class DimensionChain {
         }
         List<String> longer = new ArrayList<>(path);
         longer.add(key);
-        Worked<? extends Quantity> expected = dimension.rule().compute(wanted -> link(wanted, longer).current(), units);
+        Worked<? extends Quantity> expected =
+                dimension.rule().compute(wanted -> link(wanted, longer).current(), units);
         Link link = judged(dimension, expected);
         links.put(key, link);
         return link;
@@ -86,12 +98,16 @@ public final class DimensionChain {
         Optional<Quantity> made = Optional.ofNullable(madeTo.get(dimension.key()));
         Optional<Quantity> kept = made.filter(value -> dimension.staysAsMade());
         Quantity current = reading.or(() -> kept).orElse(expected.value());
-        Source source = reading.isPresent() ? Source.MEASURED : kept.isPresent() ? Source.MADE_TO : dimension.sourceUnmeasured();
-        Optional<Stale> stale = made
-                .filter(value -> !dimension.staysAsMade() && !value.isWithin(dimension.tolerance(), expected.value()))
+        Source source = reading.isPresent()
+                ? Source.MEASURED
+                : kept.isPresent() ? Source.MADE_TO : dimension.sourceUnmeasured();
+        Optional<Stale> stale = made.filter(
+                        value -> !dimension.staysAsMade() && !value.isWithin(dimension.tolerance(), expected.value()))
                 .map(value -> new Stale(value, expected.value(), dimension.tolerance()));
         List<String> hangers = dimensions.values().stream()
-                .filter(other -> other.from().contains(dimension.key())).map(Dimension::key).toList();
+                .filter(other -> other.from().contains(dimension.key()))
+                .map(Dimension::key)
+                .toList();
         return new Link(dimension, source, current, expected, hangers, made, stale);
     }
 }

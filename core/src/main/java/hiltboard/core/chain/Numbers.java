@@ -19,7 +19,10 @@ final class Numbers {
     static final Length FAIR = Length.ofInches("0.005");
     static final Length LOOSE = Length.ofInches("0.030");
     static final Length TIGHT = Length.ofInches("0.001");
-    /** What a file, a forging or a sheet of stock may be off where everything else is cut to what is measured; common practice, from memory. */
+    /**
+     * What a file, a forging or a sheet of stock may be off where everything else is cut to what is measured; common
+     * practice, from memory.
+     */
     static final Allowed AS_IT_CAME = Allowed.eitherWay(LOOSE);
     /** More than this is not taken off a blade's faces after its stock was chosen; common practice, from memory. */
     private static final Length GROUND_AWAY = BarThickness.USUALLY_THICKER;
@@ -75,7 +78,8 @@ final class Numbers {
     /** Never thicker than what it was ground from, and not ground away. */
     static Judgement ground(Quantity reading, Quantity expected, Known known, Units units) {
         return reading.magnitude() > expected.magnitude() + CLOSE.magnitude()
-                ? Judgement.out(reading.in(units) + " is thicker than the " + expected.in(units) + " it was ground from. Measure again?")
+                ? Judgement.out(reading.in(units) + " is thicker than the " + expected.in(units)
+                        + " it was ground from. Measure again?")
                 : Judgement.of(reading, expected, new Allowed(GROUND_AWAY, CLOSE), units);
     }
 }

@@ -5,7 +5,9 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.measure.HardnessDifference;
 import java.util.List;
 
-/** The numbers of a piece, from its specification, and the keys that they are known by. A key stays the same for ever. */
+/**
+ * The numbers of a piece, from its specification, and the keys that they are known by. A key stays the same for ever.
+ */
 public final class PieceDimensions {
     public static final String BLADE_LENGTH = "blade.length";
     public static final String HEEL_WIDTH = "blade.heel-width";

@@ -23,7 +23,7 @@ import java.util.List;
 
 /** Pins, holes, scales and the tang of a full tang. */
 final class ScaleDimensions {
-        /** A drill cuts a little over its size, never much under it; common practice. */
+    /** A drill cuts a little over its size, never much under it; common practice. */
     private static final Allowed DRILLED = new Allowed(CLOSE, Length.ofInches("0.003"));
     /** What drawn rod may be off its name; common practice. */
     private static final Allowed AS_DRAWN = Allowed.eitherWay(Length.ofInches("0.003"));
@@ -50,12 +50,32 @@ final class ScaleDimensions {
 
     private void holes() {
         numbers.followed(PIN_DIAMETER, "Pin diameter", spec.length(SpecificationField.PIN_DIAMETER), TIGHT, AS_DRAWN);
-        numbers.byRule(PIN_DRILL, "Drill for the pins", List.of(PIN_DIAMETER), TIGHT, (known, units) -> Bore.pinDrill(length(known, PIN_DIAMETER), spec, units));
-        numbers.byRule(TANG_HOLE, "Hole in the tang", List.of(PIN_DRILL), CLOSE,
-                (known, units) -> Worked.of(length(known, PIN_DRILL), "As drilled"), matches("the drill for the pins"));
-        numbers.byRule(SCALE_DRILL, "Drill for the scales", List.of(PIN_DIAMETER), TIGHT, (known, units) -> Bore.pinDrill(length(known, PIN_DIAMETER), spec, units));
-        numbers.byRule(SCALE_HOLE, "Hole in the scale", List.of(TANG_HOLE), CLOSE,
-                (known, units) -> Worked.of(length(known, TANG_HOLE), "The same as in the tang"), matches("the hole in the tang"));
+        numbers.byRule(
+                PIN_DRILL,
+                "Drill for the pins",
+                List.of(PIN_DIAMETER),
+                TIGHT,
+                (known, units) -> Bore.pinDrill(length(known, PIN_DIAMETER), spec, units));
+        numbers.byRule(
+                TANG_HOLE,
+                "Hole in the tang",
+                List.of(PIN_DRILL),
+                CLOSE,
+                (known, units) -> Worked.of(length(known, PIN_DRILL), "As drilled"),
+                matches("the drill for the pins"));
+        numbers.byRule(
+                SCALE_DRILL,
+                "Drill for the scales",
+                List.of(PIN_DIAMETER),
+                TIGHT,
+                (known, units) -> Bore.pinDrill(length(known, PIN_DIAMETER), spec, units));
+        numbers.byRule(
+                SCALE_HOLE,
+                "Hole in the scale",
+                List.of(TANG_HOLE),
+                CLOSE,
+                (known, units) -> Worked.of(length(known, TANG_HOLE), "The same as in the tang"),
+                matches("the hole in the tang"));
     }
 
     /** A hole that something has to go through: a hole only grows, so too large is another matter than too small. */
@@ -65,19 +85,33 @@ final class ScaleDimensions {
             if (!judged.isOut()) {
                 return judged;
             }
-            String differs = reading.in(units) + " does not match the " + expected.in(units) + " of " + other + ": the same pin must not meet two sizes of hole. ";
-            return Judgement.out(differs + (reading.magnitude() < expected.magnitude() ? "Is the right drill in? It can still be drilled out."
-                    : "A hole only grows: sleeve it, plug it and drill again, or take a bigger pin."));
+            String differs = reading.in(units) + " does not match the " + expected.in(units) + " of " + other
+                    + ": the same pin must not meet two sizes of hole. ";
+            return Judgement.out(differs
+                    + (reading.magnitude() < expected.magnitude()
+                            ? "Is the right drill in? It can still be drilled out."
+                            : "A hole only grows: sleeve it, plug it and drill again, or take a bigger pin."));
         };
     }
 
     private void scales() {
         numbers.designed(SCALE_THICKNESS, "Scale thickness", spec.length(SpecificationField.SCALE_THICKNESS), LOOSE);
         if (spec.hasScaleRelief()) {
-            numbers.usual(SCALE_RELIEF_DEPTH, "Depth of the pocket inside", ScaleRelief.DEPTH, FAIR, "Usual: deep enough that only the rim bears");
-            numbers.usual(SCALE_RELIEF_RIM, "Rim left around the pocket", ScaleRelief.RIM, LOOSE, "Usual: pressure rises by whole area over rim area");
+            numbers.usual(
+                    SCALE_RELIEF_DEPTH,
+                    "Depth of the pocket inside",
+                    ScaleRelief.DEPTH,
+                    FAIR,
+                    "Usual: deep enough that only the rim bears");
+            numbers.usual(
+                    SCALE_RELIEF_RIM,
+                    "Rim left around the pocket",
+                    ScaleRelief.RIM,
+                    LOOSE,
+                    "Usual: pressure rises by whole area over rim area");
         }
-        numbers.byRule(PIN_LENGTH, "Pin length", List.of(BLADE_THICKNESS, SCALE_THICKNESS), LOOSE, ScaleDimensions::pinLength);
+        numbers.byRule(
+                PIN_LENGTH, "Pin length", List.of(BLADE_THICKNESS, SCALE_THICKNESS), LOOSE, ScaleDimensions::pinLength);
     }
 
     private static Worked<Length> pinLength(Known known, Units units) {
@@ -86,12 +120,20 @@ final class ScaleDimensions {
         Length blade = length(known, BLADE_THICKNESS);
         Length whole = blade.plus(scale.times(2)).plus(proud);
         Working line = new Working(units);
-        return Worked.of(whole, line.of(blade) + " + 2 × " + line.of(scale) + " + " + line.of(proud) + " to file back" + line.comesTo(whole, LOOSE));
+        return Worked.of(
+                whole,
+                line.of(blade) + " + 2 × " + line.of(scale) + " + " + line.of(proud) + " to file back"
+                        + line.comesTo(whole, LOOSE));
     }
 
     private void taper() {
-        numbers.byRule(TANG_FRONT, "Tang thickness, front", List.of(STOCK_THICKNESS), CLOSE,
-                (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "As thick as the stock"), Numbers::ground);
+        numbers.byRule(
+                TANG_FRONT,
+                "Tang thickness, front",
+                List.of(STOCK_THICKNESS),
+                CLOSE,
+                (known, units) -> Worked.of(length(known, STOCK_THICKNESS), "As thick as the stock"),
+                Numbers::ground);
         numbers.designed(TANG_BUTT, "Tang thickness, butt", spec.length(SpecificationField.BUTT_THICKNESS), FAIR);
         numbers.byRule(TANG_MIDDLE, "Tang thickness, middle", List.of(TANG_FRONT, TANG_BUTT), FAIR, (known, units) -> {
             Length front = length(known, TANG_FRONT);
@@ -103,11 +145,23 @@ final class ScaleDimensions {
     }
 
     private void counterbore() {
-        numbers.designed(HANDLE_HOLLOW, "Deepest hollow of the finished handle", spec.length(SpecificationField.HANDLE_HOLLOW), FAIR);
-        numbers.byRule(COUNTERBORE_DEPTH, "Counterbore from the outside face, depth of the shoulder",
-                List.of(SCALE_THICKNESS, HANDLE_HOLLOW), FAIR,
-                (known, units) -> bore(known).depth(units), this::deeperThanTheHollow);
-        numbers.byRule(COUNTERBORE_LEFT, "Left under the head", List.of(SCALE_THICKNESS, HANDLE_HOLLOW, COUNTERBORE_DEPTH), FAIR,
+        numbers.designed(
+                HANDLE_HOLLOW,
+                "Deepest hollow of the finished handle",
+                spec.length(SpecificationField.HANDLE_HOLLOW),
+                FAIR);
+        numbers.byRule(
+                COUNTERBORE_DEPTH,
+                "Counterbore from the outside face, depth of the shoulder",
+                List.of(SCALE_THICKNESS, HANDLE_HOLLOW),
+                FAIR,
+                (known, units) -> bore(known).depth(units),
+                this::deeperThanTheHollow);
+        numbers.byRule(
+                COUNTERBORE_LEFT,
+                "Left under the head",
+                List.of(SCALE_THICKNESS, HANDLE_HOLLOW, COUNTERBORE_DEPTH),
+                FAIR,
                 (known, units) -> bore(known).left(length(known, COUNTERBORE_DEPTH), units));
     }
 
@@ -118,7 +172,9 @@ final class ScaleDimensions {
     private Judgement deeperThanTheHollow(Quantity reading, Quantity expected, Known known, Units units) {
         Length hollow = length(known, HANDLE_HOLLOW);
         return reading.magnitude() <= hollow.magnitude()
-                ? Judgement.out(reading.in(units) + " is shallower than the handle's deepest hollow of " + hollow.in(units) + ": the grinder cuts through to the head's seat. Bore to " + expected.in(units) + ".")
+                ? Judgement.out(
+                        reading.in(units) + " is shallower than the handle's deepest hollow of " + hollow.in(units)
+                                + ": the grinder cuts through to the head's seat. Bore to " + expected.in(units) + ".")
                 : Judgement.of(reading, expected, Allowed.eitherWay(FAIR), units);
     }
 }

@@ -19,11 +19,21 @@ final class SheathDimensions {
     private SheathDimensions() {}
 
     static void write(Specification spec, Numbers numbers) {
-        String inside = spec.isAxe() ? PieceDimensions.HEAD_THICKNESS : spec.isFolder() ? PieceDimensions.HANDLE_STACK : PieceDimensions.BLADE_THICKNESS;
+        String inside = spec.isAxe()
+                ? PieceDimensions.HEAD_THICKNESS
+                : spec.isFolder() ? PieceDimensions.HANDLE_STACK : PieceDimensions.BLADE_THICKNESS;
         int ounces = SheathTemplate.usualOunces(spec.isFolder());
-        numbers.byRule(SHEATH_MARGIN, "Added to the outline all round", List.of(inside), LOOSE,
+        numbers.byRule(
+                SHEATH_MARGIN,
+                "Added to the outline all round",
+                List.of(inside),
+                LOOSE,
                 (known, units) -> new SheathTemplate(length(known, inside), ounces).margin(units));
-        numbers.byRule(SHEATH_THREAD, "Thread for the seam", List.of(BLADE_LENGTH), THREAD_CUT,
+        numbers.byRule(
+                SHEATH_THREAD,
+                "Thread for the seam",
+                List.of(BLADE_LENGTH),
+                THREAD_CUT,
                 (known, units) -> new SaddleStitch(spec.sheathSeam(), SheathTemplate.layers(ounces)).thread(units));
     }
 }

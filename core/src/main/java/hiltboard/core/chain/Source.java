@@ -2,7 +2,10 @@ package hiltboard.core.chain;
 
 /** Where a number came from. */
 public enum Source {
-    DESIGNED("designed"), BY_RULE("by rule"), MEASURED("measured"), MADE_TO("made to");
+    DESIGNED("designed"),
+    BY_RULE("by rule"),
+    MEASURED("measured"),
+    MADE_TO("made to");
 
     private final String words;
 

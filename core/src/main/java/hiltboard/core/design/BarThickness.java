@@ -5,8 +5,8 @@ import hiltboard.core.measure.Said;
 import java.util.Optional;
 
 /**
- * Whether a bar is as thick as a blade wants it. Cold rolled and ground flat stock lies under its nominal size as often as over it: a
- * “5/32” bar of 0.154 to 0.158 in is a 5/32 bar. Common practice of the trade, no published source.
+ * Whether a bar is as thick as a blade wants it. Cold rolled and ground flat stock lies under its nominal size as often
+ * as over it: a “5/32” bar of 0.154 to 0.158 in is a 5/32 bar. Common practice of the trade, no published source.
  *
  * @param wanted as specified
  * @param thicker how much more may still be ground down
@@ -22,7 +22,9 @@ public record BarThickness(Length wanted, Length thicker) {
         if (bar.compareTo(wanted.minus(MILL_TOLERANCE)) < 0) {
             return Optional.of(units -> "It is thinner than the " + wanted.entryIn(units) + " wanted.");
         }
-        return bar.compareTo(wanted.plus(thicker)) <= 0 ? Optional.empty()
-                : Optional.of(units -> "It is so much thicker than the " + wanted.entryIn(units) + " wanted that grinding it down is a waste.");
+        return bar.compareTo(wanted.plus(thicker)) <= 0
+                ? Optional.empty()
+                : Optional.of(units -> "It is so much thicker than the " + wanted.entryIn(units)
+                        + " wanted that grinding it down is a waste.");
     }
 }

@@ -2,7 +2,8 @@ package hiltboard.core.design;
 
 /** The school of the hidden tang: glued at once, or bedded in a released mould of adhesive first. */
 public enum Bedding {
-    GLUED_AT_ONCE("Glued at once"), BEDDED("Bedded, shaped off the knife");
+    GLUED_AT_ONCE("Glued at once"),
+    BEDDED("Bedded, shaped off the knife");
 
     private final String words;
 

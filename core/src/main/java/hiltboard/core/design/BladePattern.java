@@ -1,8 +1,8 @@
 package hiltboard.core.design;
 
 /**
- * The usual patterns of blades, as shares that a drawing begins with; every number can be changed afterwards. The shares are
- * drawn by eye in the way that is common in the trade; no standard fixes them.
+ * The usual patterns of blades, as shares that a drawing begins with; every number can be changed afterwards. The
+ * shares are drawn by eye in the way that is common in the trade; no standard fixes them.
  */
 public enum BladePattern {
     DROP("Drop point", spine(.45, .38, .64), edge(.45, 0, .73), heel(.07, .93)),
@@ -29,7 +29,10 @@ public enum BladePattern {
         this.heel = heel;
     }
 
-    /** Shares of the blade's length where the spine leaves the straight, of its width for the drop, and of the roundest curve; the bow of a clip is a share of its own length. */
+    /**
+     * Shares of the blade's length where the spine leaves the straight, of its width for the drop, and of the roundest
+     * curve; the bow of a clip is a share of its own length.
+     */
     record Spine(double leaves, double drop, double round, boolean isCornered) {}
 
     /** Shares of the blade's length where the belly begins, of its width for how deep, and of the fullest curve. */

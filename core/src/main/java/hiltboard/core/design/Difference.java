@@ -14,8 +14,10 @@ public record Difference(String field, String label, String was, String is) {
     /** What differs, in the order of the questions. */
     public static List<Difference> between(Specification before, Specification after, Units units) {
         return Arrays.stream(SpecificationField.values())
-                .map(field -> new Difference(field.key(), field.label(), before.words(field, units), after.words(field, units)))
-                .filter(difference -> !difference.was.equals(difference.is)).toList();
+                .map(field -> new Difference(
+                        field.key(), field.label(), before.words(field, units), after.words(field, units)))
+                .filter(difference -> !difference.was.equals(difference.is))
+                .toList();
     }
 
     /** {@code Finish was Hand satin, is Etched dark}. */

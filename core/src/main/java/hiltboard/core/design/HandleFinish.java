@@ -21,7 +21,10 @@ public enum HandleFinish {
         return words;
     }
 
-    /** What is usual for a material. Common practice: open wood drinks oil, what is closed or horn-like is buffed, laminates stay as sanded. */
+    /**
+     * What is usual for a material. Common practice: open wood drinks oil, what is closed or horn-like is buffed,
+     * laminates stay as sanded.
+     */
     public static HandleFinish usualFor(HandleMaterial material) {
         return switch (material) {
             case HICKORY, ASH, WALNUT, MAPLE, BURL -> OIL;

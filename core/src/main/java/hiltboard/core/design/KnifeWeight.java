@@ -3,9 +3,9 @@ package hiltboard.core.design;
 import static hiltboard.core.design.SpecificationField.*;
 
 import hiltboard.core.blade.Area;
+import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.blade.KnifeOutline.Hole;
 import hiltboard.core.blade.KnifeOutline.Use;
-import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.blade.Lump;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
@@ -17,8 +17,8 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * Weighs a knife part by part: areas of the drawing times the thickness at each place, less what is drilled. Pins, fasteners and
- * tubes count as brass; end caps, nuts, screws' heads and adhesive are not counted.
+ * Weighs a knife part by part: areas of the drawing times the thickness at each place, less what is drilled. Pins,
+ * fasteners and tubes count as brass; end caps, nuts, screws' heads and adhesive are not counted.
  */
 final class KnifeWeight {
     /** Wall of a lanyard tube, in millimetres; usual, from memory. */
@@ -55,7 +55,8 @@ final class KnifeWeight {
             case ROUGH_THEN_FINISH -> (ground + slab) / 2;
             case AFTER_HARDENING -> slab;
         };
-        return Mass.ofGrams((blade + knife.tang().amount()) / 1000 * spec.steel().density().gramsPerCubicCentimetre());
+        return Mass.ofGrams(
+                (blade + knife.tang().amount()) / 1000 * spec.steel().density().gramsPerCubicCentimetre());
     }
 
     private Weighed weighed() {
@@ -64,8 +65,16 @@ final class KnifeWeight {
         part("Tang", tang(), steel);
         if (spec.hasScales()) {
             part("Scales", scales(), spec.handleMaterial().density());
-            part("Pins", outline.holes(Use.PIN).stream().map(hole -> Lump.round(hole.centre(), hole.diameter(), through(hole))).toList(), FittingMaterial.BRASS.density());
-            part("Lanyard tube", outline.holes(Use.TUBE).stream().map(this::tube).toList(), FittingMaterial.BRASS.density());
+            part(
+                    "Pins",
+                    outline.holes(Use.PIN).stream()
+                            .map(hole -> Lump.round(hole.centre(), hole.diameter(), through(hole)))
+                            .toList(),
+                    FittingMaterial.BRASS.density());
+            part(
+                    "Lanyard tube",
+                    outline.holes(Use.TUBE).stream().map(this::tube).toList(),
+                    FittingMaterial.BRASS.density());
         } else if (spec.hasBlock()) {
             blockParts(steel);
         } else {
@@ -78,7 +87,12 @@ final class KnifeWeight {
     private Lump tang() {
         List<Lump> lumps = new ArrayList<>();
         lumps.add(Area.of(outline.tang()).lump((x, border) -> tangCut(x)));
-        outline.holes().forEach(hole -> lumps.add(Lump.round(hole.centre(), hole.diameter(), tangThickness(hole.centre().x())).times(-1)));
+        outline.holes()
+                .forEach(hole -> lumps.add(Lump.round(
+                                hole.centre(),
+                                hole.diameter(),
+                                tangThickness(hole.centre().x()))
+                        .times(-1)));
         return Lump.sum(lumps);
     }
 
@@ -88,7 +102,9 @@ final class KnifeWeight {
     }
 
     private double tangThickness(double x) {
-        return spec.hasTaperedTang() ? stock + (mm(BUTT_THICKNESS) - stock) * Math.min(1, -x / mm(HANDLE_LENGTH)) : stock;
+        return spec.hasTaperedTang()
+                ? stock + (mm(BUTT_THICKNESS) - stock) * Math.min(1, -x / mm(HANDLE_LENGTH))
+                : stock;
     }
 
     private List<Lump> scales() {
@@ -97,8 +113,13 @@ final class KnifeWeight {
         if (spec.hasScaleRelief()) {
             lumps.add(handle.lump(this::pocket).times(-1));
         }
-        outline.holes().stream().filter(hole -> hole.use() != Use.LIGHTENING)
-                .forEach(hole -> lumps.add(Lump.round(hole.centre(), hole.diameter(), 2 * scaleThickness(hole.centre().x())).times(-1)));
+        outline.holes().stream()
+                .filter(hole -> hole.use() != Use.LIGHTENING)
+                .forEach(hole -> lumps.add(Lump.round(
+                                hole.centre(),
+                                hole.diameter(),
+                                2 * scaleThickness(hole.centre().x()))
+                        .times(-1)));
         return lumps;
     }
 
@@ -163,16 +184,20 @@ final class KnifeWeight {
         double front = shape.handle().front().millimetres();
         double at = Math.max(0, -x - front);
         double swell = mm(SWELL_AT);
-        double share = at < swell ? (swell - at) / swell : (at - swell) / (shape.handle().length().millimetres() - swell);
+        double share = at < swell
+                ? (swell - at) / swell
+                : (at - swell) / (shape.handle().length().millimetres() - swell);
         return Math.min(1, share * share);
     }
 
     private double through(Hole hole) {
-        return tangThickness(hole.centre().x()) + 2 * scaleThickness(hole.centre().x());
+        return tangThickness(hole.centre().x())
+                + 2 * scaleThickness(hole.centre().x());
     }
 
     private Lump tube(Hole hole) {
-        return Lump.round(hole.centre(), hole.diameter(), through(hole)).minus(Lump.round(hole.centre(), Math.max(0, hole.diameter() - 2 * TUBE_WALL), through(hole)));
+        return Lump.round(hole.centre(), hole.diameter(), through(hole))
+                .minus(Lump.round(hole.centre(), Math.max(0, hole.diameter() - 2 * TUBE_WALL), through(hole)));
     }
 
     private void blockParts(Density steel) {
@@ -188,9 +213,15 @@ final class KnifeWeight {
             part("Bolster", plate(outline.guard(), blockThickness(handleFront)).minus(inFitting), steel);
         }
         if (spec.hasSpacer()) {
-            part("Spacer", plate(outline.spacer(), blockThickness(handleFront)).minus(inSpacer), fitting(SPACER_MATERIAL));
+            part(
+                    "Spacer",
+                    plate(outline.spacer(), blockThickness(handleFront)).minus(inSpacer),
+                    fitting(SPACER_MATERIAL));
         }
-        part("Handle", handle.lump((x, border) -> rounded(border, blockThickness(x))).minus(inHandle), spec.handleMaterial().density());
+        part(
+                "Handle",
+                handle.lump((x, border) -> rounded(border, blockThickness(x))).minus(inHandle),
+                spec.handleMaterial().density());
     }
 
     /** A plate across the knife whose front has half-round ends: height × width − (1 − π/4) × width². */
@@ -205,12 +236,21 @@ final class KnifeWeight {
     private void folderParts(Density steel) {
         Point pivot = outline.holes().get(0).centre();
         if (spec.isFrameLock()) {
-            part("Plates", handle.lump(2 * mm(PLATE_THICKNESS)), spec.handleMaterial().density());
-            part("Back spacer", spring(mm(HANDLE_LENGTH) / 2, stock + 2 * mm(ACTION_CLEARANCE)), spec.handleMaterial().density());
+            part(
+                    "Plates",
+                    handle.lump(2 * mm(PLATE_THICKNESS)),
+                    spec.handleMaterial().density());
+            part(
+                    "Back spacer",
+                    spring(mm(HANDLE_LENGTH) / 2, stock + 2 * mm(ACTION_CLEARANCE)),
+                    spec.handleMaterial().density());
             part("Pivot", Lump.round(pivot, mm(PIVOT_DIAMETER), stock + 2 * mm(PLATE_THICKNESS)), steel);
             return;
         }
-        part("Sides", handle.lump(2 * mm(SCALE_THICKNESS)), spec.handleMaterial().density());
+        part(
+                "Sides",
+                handle.lump(2 * mm(SCALE_THICKNESS)),
+                spec.handleMaterial().density());
         double liners = spec.hasLiners() ? 2 * mm(LINER_THICKNESS) : 0;
         if (spec.hasLiners()) {
             part("Liners", handle.lump(liners), FittingMaterial.NICKEL_SILVER.density());
@@ -222,7 +262,9 @@ final class KnifeWeight {
     /** A strip along the back of the handle, from the butt forward. */
     private Lump spring(double length, double thickness) {
         double middle = -mm(HANDLE_LENGTH) + length / 2;
-        return new Lump(length * SPRING_HEIGHT * thickness, new Point(middle, shape.handle().backAt(-middle) - SPRING_HEIGHT / 2));
+        return new Lump(
+                length * SPRING_HEIGHT * thickness,
+                new Point(middle, shape.handle().backAt(-middle) - SPRING_HEIGHT / 2));
     }
 
     private Density fitting(SpecificationField material) {

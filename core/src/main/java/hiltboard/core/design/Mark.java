@@ -2,7 +2,9 @@ package hiltboard.core.design;
 
 /** How the maker signs. */
 public enum Mark {
-    NONE("No mark"), STAMPED("Stamped while soft"), ELECTRO_ETCHED("Electro-etched");
+    NONE("No mark"),
+    STAMPED("Stamped while soft"),
+    ELECTRO_ETCHED("Electro-etched");
 
     private final String words;
 

@@ -19,8 +19,8 @@ import java.util.Map;
 import java.util.stream.IntStream;
 
 /**
- * What has to stay between a hole and the next one, and between a hole and the edge of every part that it goes through. The least
- * distances are common practice of the trade, with no published source.
+ * What has to stay between a hole and the next one, and between a hole and the edge of every part that it goes through.
+ * The least distances are common practice of the trade, with no published source.
  */
 final class RoomAroundHoles {
     /** Between the edges of two pins' holes in a tang, in diameters of the hole. */
@@ -69,10 +69,25 @@ final class RoomAroundHoles {
         KnifeOutline knife = KnifeShape.outline(spec);
         List<Hole> pins = knife.holes(Use.PIN);
         List<Worked<Length>> left = new ArrayList<>();
-        double toOutline = pins.stream().mapToDouble(pin -> distance(pin.centre(), knife.handle()) - pin.diameter() / 2).min().orElseThrow();
-        left.add(room.left("To the handle’s outline", toOutline, off, room.leastToOutline(pins.get(0).diameter())));
-        IntStream.range(1, pins.size()).mapToDouble(i -> pins.get(i).centre().distanceTo(pins.get(i - 1).centre()) - pins.get(i).diameter()).min()
-                .ifPresent(between -> left.add(room.left("To the next hole", between, off, BETWEEN_HOLES * pins.get(0).diameter())));
+        double toOutline = pins.stream()
+                .mapToDouble(pin -> distance(pin.centre(), knife.handle()) - pin.diameter() / 2)
+                .min()
+                .orElseThrow();
+        left.add(room.left(
+                "To the handle’s outline",
+                toOutline,
+                off,
+                room.leastToOutline(pins.get(0).diameter())));
+        IntStream.range(1, pins.size())
+                .mapToDouble(
+                        i -> pins.get(i).centre().distanceTo(pins.get(i - 1).centre())
+                                - pins.get(i).diameter())
+                .min()
+                .ifPresent(between -> left.add(room.left(
+                        "To the next hole",
+                        between,
+                        off,
+                        BETWEEN_HOLES * pins.get(0).diameter())));
         return left;
     }
 
@@ -80,8 +95,14 @@ final class RoomAroundHoles {
         Length drawn = Length.ofMillimetres(asDrawn).nearest(HUNDREDTH);
         Length left = drawn.minus(off);
         Working line = new Working(units);
-        Worked<Length> answer = Worked.of(left, what + ": " + line.of(drawn) + " as drawn − " + line.of(off) + " at worst" + line.comesToOrNothing(left));
-        return left.millimetres() < least ? answer.withCaution(what + " at least " + shown(least) + " is to stay: drilled so it breaks out or splits.") : answer;
+        Worked<Length> answer = Worked.of(
+                left,
+                what + ": " + line.of(drawn) + " as drawn − " + line.of(off) + " at worst"
+                        + line.comesToOrNothing(left));
+        return left.millimetres() < least
+                ? answer.withCaution(
+                        what + " at least " + shown(least) + " is to stay: drilled so it breaks out or splits.")
+                : answer;
     }
 
     private double leastToOutline(double diameter) {
@@ -95,9 +116,16 @@ final class RoomAroundHoles {
         pins.forEach(pin -> toOutline(pin, knife.handle()));
         for (Hole tube : knife.holes(Use.TUBE)) {
             double toEdge = distance(tube.centre(), knife.handle()) - tube.diameter() / 2;
-            double toPin = pins.stream().mapToDouble(pin -> pin.centre().distanceTo(tube.centre()) - (pin.diameter() + tube.diameter()) / 2).min().orElse(TO_OUTLINE);
+            double toPin = pins.stream()
+                    .mapToDouble(pin -> pin.centre().distanceTo(tube.centre()) - (pin.diameter() + tube.diameter()) / 2)
+                    .min()
+                    .orElse(TO_OUTLINE);
             if (Math.min(toEdge, toPin) < TO_OUTLINE) {
-                clash(TUBE_DIAMETER, "The lanyard tube leaves " + shown(Math.min(toEdge, toPin)) + (toPin < toEdge ? " to the last pin" : " to the butt"), "a thinner tube, or a longer handle: at least " + shown(TO_OUTLINE));
+                clash(
+                        TUBE_DIAMETER,
+                        "The lanyard tube leaves " + shown(Math.min(toEdge, toPin))
+                                + (toPin < toEdge ? " to the last pin" : " to the butt"),
+                        "a thinner tube, or a longer handle: at least " + shown(TO_OUTLINE));
             }
         }
     }
@@ -107,10 +135,16 @@ final class RoomAroundHoles {
             double diameter = pins.get(i).diameter();
             double left = pins.get(i).centre().distanceTo(pins.get(i - 1).centre()) - diameter;
             if (left < BETWEEN_HOLES * diameter) {
-                double whole = pins.get(pins.size() - 1).centre().distanceTo(pins.get(0).centre());
+                double whole = pins.get(pins.size() - 1)
+                        .centre()
+                        .distanceTo(pins.get(0).centre());
                 int most = 1 + (int) (whole / (diameter * (1 + BETWEEN_HOLES)));
-                clash(PIN_COUNT, pins.size() + " pins of " + spec.length(PIN_DIAMETER).entryIn(units) + (left < 0 ? " overlap" : " leave " + shown(left) + " of tang between two holes"),
-                        "at most " + most + " of this size, or thinner ones: one diameter of steel stays between two holes");
+                clash(
+                        PIN_COUNT,
+                        pins.size() + " pins of " + spec.length(PIN_DIAMETER).entryIn(units)
+                                + (left < 0 ? " overlap" : " leave " + shown(left) + " of tang between two holes"),
+                        "at most " + most
+                                + " of this size, or thinner ones: one diameter of steel stays between two holes");
                 return;
             }
         }
@@ -121,9 +155,14 @@ final class RoomAroundHoles {
         boolean isWood = spec.handleMaterial().splitsAtHoles();
         double least = leastToOutline(pin.diameter());
         if (fromCentre - pin.diameter() / 2 < least) {
-            double most = Math.min(2 * (fromCentre - TO_OUTLINE), isWood ? fromCentre / (0.5 + TO_OUTLINE_OF_WOOD) : Double.MAX_VALUE);
-            clash(PIN_DIAMETER, "A pin of " + spec.length(PIN_DIAMETER).entryIn(units) + " leaves " + shown(fromCentre - pin.diameter() / 2) + " to the handle’s outline",
-                    (most > 0 ? "at most " + Length.ofMillimetres(most).downIn(units) : "a wider handle") + ": " + (isWood ? "one diameter of wood, horn or bone stays" : shown(TO_OUTLINE) + " stay"));
+            double most = Math.min(
+                    2 * (fromCentre - TO_OUTLINE), isWood ? fromCentre / (0.5 + TO_OUTLINE_OF_WOOD) : Double.MAX_VALUE);
+            clash(
+                    PIN_DIAMETER,
+                    "A pin of " + spec.length(PIN_DIAMETER).entryIn(units) + " leaves "
+                            + shown(fromCentre - pin.diameter() / 2) + " to the handle’s outline",
+                    (most > 0 ? "at most " + Length.ofMillimetres(most).downIn(units) : "a wider handle") + ": "
+                            + (isWood ? "one diameter of wood, horn or bone stays" : shown(TO_OUTLINE) + " stay"));
         }
     }
 
@@ -133,7 +172,10 @@ final class RoomAroundHoles {
         double across = (mm(HANDLE_THICKNESS) - mm(STOCK_THICKNESS)) / 2;
         double needed = SLOT_OVER_TANG + TO_SLOT + ALIGNMENT_PIN + TO_OUTLINE;
         if (Math.max(along, across) < needed) {
-            clash(ALIGNMENT_PINS, "Beside the tang’s slot are " + shown(Math.max(along, across)) + " of handle: two pins find no room there",
+            clash(
+                    ALIGNMENT_PINS,
+                    "Beside the tang’s slot are " + shown(Math.max(along, across))
+                            + " of handle: two pins find no room there",
                     "a thicker handle, or none: " + shown(needed) + " are needed on each side");
         }
     }
@@ -164,7 +206,9 @@ final class RoomAroundHoles {
         double x = to.x() - from.x();
         double y = to.y() - from.y();
         double square = x * x + y * y;
-        double along = square == 0 ? 0 : Math.max(0, Math.min(1, ((place.x() - from.x()) * x + (place.y() - from.y()) * y) / square));
+        double along = square == 0
+                ? 0
+                : Math.max(0, Math.min(1, ((place.x() - from.x()) * x + (place.y() - from.y()) * y) / square));
         return place.distanceTo(new Point(from.x() + along * x, from.y() + along * y));
     }
 }

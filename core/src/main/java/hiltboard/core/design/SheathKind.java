@@ -2,7 +2,8 @@ package hiltboard.core.design;
 
 /** What the knife is carried in. */
 public enum SheathKind {
-    NONE("No sheath"), LEATHER("Stitched leather sheath");
+    NONE("No sheath"),
+    LEATHER("Stitched leather sheath");
 
     private final String words;
 

@@ -2,7 +2,8 @@ package hiltboard.core.design;
 
 /** Whether a spacer stands between guard and handle. */
 public enum Spacing {
-    NONE("No spacer"), ONE("One spacer");
+    NONE("No spacer"),
+    ONE("One spacer");
 
     private final String words;
 

@@ -23,12 +23,13 @@ import java.util.OptionalInt;
 import java.util.stream.Stream;
 
 /**
- * The agreed knife: one value for each question that is asked for its construction. Made by {@link SpecificationReader},
- * so that it is complete and its values agree with each other.
+ * The agreed knife: one value for each question that is asked for its construction. Made by
+ * {@link SpecificationReader}, so that it is complete and its values agree with each other.
  */
 public final class Specification {
     /** The middle of 52 to 57 HRC for an axe's edge, and of 56 to 58 for a chopper's; common practice, from memory. */
     private static final int AXE_HRC = 55;
+
     private static final int CHOPPER_HRC = 57;
     private static final Length HANDLE_IN_THE_SHEATH = Length.ofInchFraction(1, 1);
 
@@ -144,12 +145,21 @@ public final class Specification {
         return isSentOut() ? steel().tempering() : (Temperature) value(SpecificationField.TEMPER_HEAT);
     }
 
-    /** The heat that is usual for its steel and its use: what takes blows is tempered hotter, as far as the steel's curve goes. */
+    /**
+     * The heat that is usual for its steel and its use: what takes blows is tempered hotter, as far as the steel's
+     * curve goes.
+     */
     Temperature usualTemperHeat() {
-        OptionalInt wanted = isAxe() ? OptionalInt.of(AXE_HRC) : use() == Use.CHOPPING ? OptionalInt.of(CHOPPER_HRC) : OptionalInt.empty();
-        return wanted.stream().boxed().flatMap(hrc -> steel().curve().temperatureFor(hrc).stream()).findFirst()
+        OptionalInt wanted = isAxe()
+                ? OptionalInt.of(AXE_HRC)
+                : use() == Use.CHOPPING ? OptionalInt.of(CHOPPER_HRC) : OptionalInt.empty();
+        return wanted.stream()
+                .boxed()
+                .flatMap(hrc -> steel().curve().temperatureFor(hrc).stream())
+                .findFirst()
                 .map(Temperature::toFiveFahrenheit)
-                .filter(heat -> heat.celsius() > steel().tempering().celsius()).orElse(steel().tempering());
+                .filter(heat -> heat.celsius() > steel().tempering().celsius())
+                .orElse(steel().tempering());
     }
 
     public Duration temperTime() {
@@ -159,7 +169,9 @@ public final class Specification {
     /** The cold that was chosen: as usual for the steel unless the shop said otherwise. */
     public ColdTreatment cold() {
         ColdTreatment chosen = isSentOut() ? ColdTreatment.NONE : choice(SpecificationField.COLD, ColdTreatment.class);
-        return chosen != ColdTreatment.BY_STEEL ? chosen : steel().stainless() ? ColdTreatment.DRY_ICE : ColdTreatment.NONE;
+        return chosen != ColdTreatment.BY_STEEL
+                ? chosen
+                : steel().stainless() ? ColdTreatment.DRY_ICE : ColdTreatment.NONE;
     }
 
     public boolean isTakenCold() {
@@ -172,7 +184,8 @@ public final class Specification {
 
     /** Whether the file tries it before the temper. */
     public boolean isFileTestedUntempered() {
-        return is(SpecificationField.HARDNESS_TRIED, HardnessTried.BEFORE_TEMPER) || is(SpecificationField.HARDNESS_TRIED, HardnessTried.BOTH);
+        return is(SpecificationField.HARDNESS_TRIED, HardnessTried.BEFORE_TEMPER)
+                || is(SpecificationField.HARDNESS_TRIED, HardnessTried.BOTH);
     }
 
     public boolean isHardnessTestedTempered() {
@@ -205,7 +218,10 @@ public final class Specification {
         return choice(SpecificationField.USE, Use.class);
     }
 
-    /** The angle of one side of the edge that is usual for its use, in whole degrees; an axe wants more, whatever it is for. */
+    /**
+     * The angle of one side of the edge that is usual for its use, in whole degrees; an axe wants more, whatever it is
+     * for.
+     */
     int usualEdgeDegrees() {
         return isAxe() ? Use.FELLING.usualDegrees() : use().usualDegrees();
     }
@@ -356,7 +372,8 @@ public final class Specification {
     }
 
     public boolean hasFingerGroove() {
-        return answers(SpecificationField.GROOVE_DEPTH) && length(SpecificationField.GROOVE_DEPTH).isPositive();
+        return answers(SpecificationField.GROOVE_DEPTH)
+                && length(SpecificationField.GROOVE_DEPTH).isPositive();
     }
 
     public boolean hasLanyardTube() {
@@ -446,19 +463,24 @@ public final class Specification {
     }
 
     /**
-     * The seam of a leather sheath: beside the edge and round its end, and a little of the handle; round the head of an axe. Common
-     * practice.
+     * The seam of a leather sheath: beside the edge and round its end, and a little of the handle; round the head of an
+     * axe. Common practice.
      */
     public Length sheathSeam() {
-        Length along = isAxe() ? length(SpecificationField.HEAD_LENGTH)
-                .plus(length(SpecificationField.EDGE_LENGTH)) : isFolder() ? length(SpecificationField.HANDLE_LENGTH).times(2)
-                : length(SpecificationField.BLADE_LENGTH).plus(length(SpecificationField.HEEL_WIDTH));
+        Length along = isAxe()
+                ? length(SpecificationField.HEAD_LENGTH).plus(length(SpecificationField.EDGE_LENGTH))
+                : isFolder()
+                        ? length(SpecificationField.HANDLE_LENGTH).times(2)
+                        : length(SpecificationField.BLADE_LENGTH).plus(length(SpecificationField.HEEL_WIDTH));
         return along.plus(HANDLE_IN_THE_SHEATH);
     }
 
     /** How high the bevel reaches from the edge: the whole width for a full flat grind. */
     public Length bevelHeight() {
-        return length(!isAxe() && grind() == Grind.FULL_FLAT ? SpecificationField.HEEL_WIDTH : SpecificationField.BEVEL_HEIGHT);
+        return length(
+                !isAxe() && grind() == Grind.FULL_FLAT
+                        ? SpecificationField.HEEL_WIDTH
+                        : SpecificationField.BEVEL_HEIGHT);
     }
 
     /** @throws IllegalStateException if the field is not asked for this construction */
@@ -471,7 +493,10 @@ public final class Specification {
         return (Integer) value(field);
     }
 
-    /** Every answer as it is kept: lengths as exact millimetres, choices by name. Reading it again gives this specification. */
+    /**
+     * Every answer as it is kept: lengths as exact millimetres, choices by name. Reading it again gives this
+     * specification.
+     */
     public Map<String, String> entries() {
         Map<String, String> entries = new LinkedHashMap<>();
         values.forEach((field, value) -> entries.put(field.key(), exact(value)));
@@ -482,12 +507,16 @@ public final class Specification {
     public Optional<Specification> with(SpecificationField field, String answer) {
         Map<String, String> entries = chosen();
         entries.put(field.key(), answer);
-        return SpecificationReader.read(SpecificationReader.completed(entries, Units.MILLIMETRE_CELSIUS), Units.MILLIMETRE_CELSIUS, steels).specification();
+        return SpecificationReader.read(
+                        SpecificationReader.completed(entries, Units.MILLIMETRE_CELSIUS),
+                        Units.MILLIMETRE_CELSIUS,
+                        steels)
+                .specification();
     }
 
     /**
-     * Every answer as it is kept, without the sizes that stand as other answers usually make them: changed answers read with these
-     * give a knife on which such sizes have followed.
+     * Every answer as it is kept, without the sizes that stand as other answers usually make them: changed answers read
+     * with these give a knife on which such sizes have followed.
      */
     public Map<String, String> chosen() {
         Map<String, String> entries = entries();
@@ -500,18 +529,27 @@ public final class Specification {
     }
 
     /**
-     * One answer as somebody of these units would type it, without losing anything: a size that is no round number of their unit
-     * keeps its own. Empty if the question is not asked for this construction.
+     * One answer as somebody of these units would type it, without losing anything: a size that is no round number of
+     * their unit keeps its own. Empty if the question is not asked for this construction.
      */
     public String entryIn(String key, Units units) {
-        return SpecificationField.withKey(key).map(values::get).map(value -> value instanceof Length length ? length.entryIn(units) : value instanceof Temperature temperature ? temperature.entryIn(units) : value.toString()).orElse("");
+        return SpecificationField.withKey(key)
+                .map(values::get)
+                .map(value -> value instanceof Length length
+                        ? length.entryIn(units)
+                        : value instanceof Temperature temperature ? temperature.entryIn(units) : value.toString())
+                .orElse("");
     }
 
     private static String exact(Object value) {
         if (value instanceof Length length) {
-            return BigDecimal.valueOf(length.nanometres(), 6).stripTrailingZeros().toPlainString() + " mm";
+            return BigDecimal.valueOf(length.nanometres(), 6)
+                            .stripTrailingZeros()
+                            .toPlainString() + " mm";
         }
-        return value instanceof Temperature temperature ? temperature.entryIn(Units.MILLIMETRE_CELSIUS) : value.toString();
+        return value instanceof Temperature temperature
+                ? temperature.entryIn(Units.MILLIMETRE_CELSIUS)
+                : value.toString();
     }
 
     /** One answer in a maker's words; empty if the question is not asked for this construction. */
@@ -529,13 +567,21 @@ public final class Specification {
         if (field.accepts() instanceof Count) {
             return value.toString();
         }
-        String chosen = field.options(steels).stream().filter(option -> option.value().equals(value)).map(Option::words).findFirst().orElseThrow();
-        return chosen + asUsual(field).map(usual -> ": " + usual.toLowerCase(Locale.ROOT)).orElse("");
+        String chosen = field.options(steels).stream()
+                .filter(option -> option.value().equals(value))
+                .map(Option::words)
+                .findFirst()
+                .orElseThrow();
+        return chosen
+                + asUsual(field)
+                        .map(usual -> ": " + usual.toLowerCase(Locale.ROOT))
+                        .orElse("");
     }
 
     /** What an answer that leaves it to something else comes to here; empty for an answer that says it itself. */
     private Optional<String> asUsual(SpecificationField field) {
-        if (!values.get(field).toString().startsWith("BY_") || !answersAll(SpecificationField.STEEL, SpecificationField.HANDLE_MATERIAL, SpecificationField.USE)) {
+        if (!values.get(field).toString().startsWith("BY_")
+                || !answersAll(SpecificationField.STEEL, SpecificationField.HANDLE_MATERIAL, SpecificationField.USE)) {
             return Optional.empty();
         }
         return switch (field) {

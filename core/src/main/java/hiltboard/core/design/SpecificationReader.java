@@ -11,12 +11,12 @@ import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
-import hiltboard.core.measure.Understood;
-import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.Understood;
+import hiltboard.core.measure.Units;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -41,6 +41,7 @@ public final class SpecificationReader {
 
     /** What is there already: a knife is not refused for what it was before anybody looked. */
     private final Optional<Specification> before;
+
     private final boolean isKept;
 
     private SpecificationReader(Units units, SteelLibrary steels, Optional<Specification> before, boolean isKept) {
@@ -59,7 +60,12 @@ public final class SpecificationReader {
      * @param doubts what is possible and unlikely, by field; nothing is kept back for it
      * @param findings what is wrong, by field; empty exactly when there is a specification
      */
-    public record Answer(List<String> asked, Map<String, String> understood, Map<String, String> doubts, List<Finding> findings, Optional<Specification> specification) {
+    public record Answer(
+            List<String> asked,
+            Map<String, String> understood,
+            Map<String, String> doubts,
+            List<Finding> findings,
+            Optional<Specification> specification) {
         public Answer {
             doubts = Map.copyOf(doubts);
             asked = List.copyOf(asked);
@@ -78,21 +84,35 @@ public final class SpecificationReader {
         return new SpecificationReader(units, steels, Optional.empty(), false).answer(entries);
     }
 
-    /** As {@link #read(Map, Units, SteelLibrary)} for a knife that is changed: too little room that was there before is not found again. */
+    /**
+     * As {@link #read(Map, Units, SteelLibrary)} for a knife that is changed: too little room that was there before is
+     * not found again.
+     */
     public static Answer reread(Map<String, String> entries, Specification before, Units units, SteelLibrary steels) {
         return new SpecificationReader(units, steels, Optional.of(before), false).answer(entries);
     }
 
-    /** The entries with the usual answer of each question that nobody has answered: what a form shows before anything is typed. */
+    /**
+     * The entries with the usual answer of each question that nobody has answered: what a form shows before anything is
+     * typed.
+     */
     public static Map<String, String> completed(Map<String, String> entries, Units units) {
         Map<String, String> complete = new LinkedHashMap<>(entries);
-        String construction = entries.getOrDefault(SpecificationField.CONSTRUCTION.key(), SpecificationField.CONSTRUCTION.usual());
-        Arrays.stream(Construction.values()).filter(kind -> kind.name().equals(construction)).forEach(kind -> {
-            complete.putIfAbsent(SpecificationField.STEEL_FORM.key(), (kind.isForged() ? SteelForm.FORGED : SteelForm.BAR).name());
-            complete.putIfAbsent(SpecificationField.FINISH.key(), kind.isAxe() ? Finish.BELT_SATIN.name()
-                    : SpecificationField.FINISH.usual());
-            complete.putIfAbsent(SpecificationField.HANDLE_MATERIAL.key(), kind.isAxe() ? HandleMaterial.HICKORY.name() : SpecificationField.HANDLE_MATERIAL.usual());
-        });
+        String construction =
+                entries.getOrDefault(SpecificationField.CONSTRUCTION.key(), SpecificationField.CONSTRUCTION.usual());
+        Arrays.stream(Construction.values())
+                .filter(kind -> kind.name().equals(construction))
+                .forEach(kind -> {
+                    complete.putIfAbsent(
+                            SpecificationField.STEEL_FORM.key(),
+                            (kind.isForged() ? SteelForm.FORGED : SteelForm.BAR).name());
+                    complete.putIfAbsent(
+                            SpecificationField.FINISH.key(),
+                            kind.isAxe() ? Finish.BELT_SATIN.name() : SpecificationField.FINISH.usual());
+                    complete.putIfAbsent(
+                            SpecificationField.HANDLE_MATERIAL.key(),
+                            kind.isAxe() ? HandleMaterial.HICKORY.name() : SpecificationField.HANDLE_MATERIAL.usual());
+                });
         for (SpecificationField field : SpecificationField.values()) {
             if (!field.isUsuallyByRule()) {
                 complete.putIfAbsent(field.key(), field.usualIn(units));
@@ -106,10 +126,16 @@ public final class SpecificationReader {
         return restore(entries, SteelLibrary.KNOWN);
     }
 
-    /** Reads entries that {@link Specification#entries} wrote; a question that was not asked when they were written has its usual answer. */
+    /**
+     * Reads entries that {@link Specification#entries} wrote; a question that was not asked when they were written has
+     * its usual answer.
+     */
     public static Specification restore(Map<String, String> entries, SteelLibrary steels) {
-        Answer answer = new SpecificationReader(Units.MILLIMETRE_CELSIUS, steels, Optional.empty(), true).answer(completed(entries, Units.MILLIMETRE_CELSIUS));
-        return answer.specification().orElseThrow(() -> new IllegalStateException("Kept specification cannot be read: " + answer.findings()));
+        Answer answer = new SpecificationReader(Units.MILLIMETRE_CELSIUS, steels, Optional.empty(), true)
+                .answer(completed(entries, Units.MILLIMETRE_CELSIUS));
+        return answer.specification()
+                .orElseThrow(
+                        () -> new IllegalStateException("Kept specification cannot be read: " + answer.findings()));
     }
 
     private Answer answer(Map<String, String> entries) {
@@ -124,10 +150,13 @@ public final class SpecificationReader {
         if (findings.isEmpty() && !isKept) {
             room(read, entries);
         }
-        return new Answer(asked, understood, doubts(read), findings, findings.isEmpty() ? Optional.of(read) : Optional.empty());
+        return new Answer(
+                asked, understood, doubts(read), findings, findings.isEmpty() ? Optional.of(read) : Optional.empty());
     }
 
-    /** What can be drawn and still ruins the knife: common practice, which a piece that is there already is not held to. */
+    /**
+     * What can be drawn and still ruins the knife: common practice, which a piece that is there already is not held to.
+     */
     private void room(Specification read, Map<String, String> entries) {
         Map<SpecificationField, Clash> known = before.map(this::tooLittle).orElse(Map.of());
         tooLittle(read).forEach((field, clash) -> {
@@ -141,8 +170,13 @@ public final class SpecificationReader {
         Map<SpecificationField, Clash> all = new EnumMap<>(SpecificationField.class);
         all.putAll(RoomAroundHoles.tooLittle(spec, units));
         if (spec.isSlipJoint()) {
-            NailNick nick = new NailNick(spec.length(SpecificationField.STOCK_THICKNESS), spec.length(SpecificationField.EDGE_THICKNESS), spec.length(SpecificationField.HEEL_WIDTH), spec.bevelHeight());
-            nick.doubt(spec.length(SpecificationField.NICK_DEPTH), units).ifPresent(doubt -> all.put(SpecificationField.NICK_DEPTH, new Clash(doubt, depths(nick))));
+            NailNick nick = new NailNick(
+                    spec.length(SpecificationField.STOCK_THICKNESS),
+                    spec.length(SpecificationField.EDGE_THICKNESS),
+                    spec.length(SpecificationField.HEEL_WIDTH),
+                    spec.bevelHeight());
+            nick.doubt(spec.length(SpecificationField.NICK_DEPTH), units)
+                    .ifPresent(doubt -> all.put(SpecificationField.NICK_DEPTH, new Clash(doubt, depths(nick))));
         }
         return all;
     }
@@ -157,24 +191,43 @@ public final class SpecificationReader {
 
     private Map<String, String> doubts(Specification read) {
         Map<String, String> doubts = new LinkedHashMap<>();
-        if (read.answersAll(SpecificationField.WASHER_THICKNESS, SpecificationField.BALL_DIAMETER, SpecificationField.ACTION_CLEARANCE)
-                && findings.stream().noneMatch(finding -> finding.field().equals(SpecificationField.ACTION_CLEARANCE.key()))) {
+        if (read.answersAll(
+                        SpecificationField.WASHER_THICKNESS,
+                        SpecificationField.BALL_DIAMETER,
+                        SpecificationField.ACTION_CLEARANCE)
+                && findings.stream()
+                        .noneMatch(finding -> finding.field().equals(SpecificationField.ACTION_CLEARANCE.key()))) {
             Length clearance = read.length(SpecificationField.ACTION_CLEARANCE);
-            new BearingStack(read.length(SpecificationField.WASHER_THICKNESS), read.length(SpecificationField.BALL_DIAMETER), clearance).question(clearance, units)
+            new BearingStack(
+                            read.length(SpecificationField.WASHER_THICKNESS),
+                            read.length(SpecificationField.BALL_DIAMETER),
+                            clearance)
+                    .question(clearance, units)
                     .ifPresent(question -> doubts.put(SpecificationField.ACTION_CLEARANCE.key(), question));
         }
-        if (read.answers(SpecificationField.SHARPENED_WITH) && read.sharpenedWith() == SharpenedWith.WHEEL && !read.isAxe() && !read.hasChoil()) {
-            doubts.put(SpecificationField.SHARPENED_WITH.key(), "A wheel’s edge runs into the plunge where no choil ends the edge: is another way of sharpening, or a choil, better?");
+        if (read.answers(SpecificationField.SHARPENED_WITH)
+                && read.sharpenedWith() == SharpenedWith.WHEEL
+                && !read.isAxe()
+                && !read.hasChoil()) {
+            doubts.put(
+                    SpecificationField.SHARPENED_WITH.key(),
+                    "A wheel’s edge runs into the plunge where no choil ends the edge: is another way of sharpening, or a choil, better?");
         }
-        if (read.answersAll(SpecificationField.STEEL, SpecificationField.HARDENING) && read.hardening() == Hardening.BY_EYE && read.steel()
-                .wantsSoak()) {
-            doubts.put(SpecificationField.HARDENING.key(), read.steel()
-                    .designation() + " has to stay at heat for " + Span.words(read.steel().soak())
-                    + ": colour and hand cannot hold it there. A kiln, an outside treater, or a steel that needs no soak is better.");
+        if (read.answersAll(SpecificationField.STEEL, SpecificationField.HARDENING)
+                && read.hardening() == Hardening.BY_EYE
+                && read.steel().wantsSoak()) {
+            doubts.put(
+                    SpecificationField.HARDENING.key(),
+                    read.steel().designation() + " has to stay at heat for "
+                            + Span.words(read.steel().soak())
+                            + ": colour and hand cannot hold it there. A kiln, an outside treater, or a steel that needs no "
+                            + "soak is better.");
         }
-        if (read.answersAll(SpecificationField.CONSTRUCTION, SpecificationField.HANDLE_MATERIAL) && read.isAxe()
+        if (read.answersAll(SpecificationField.CONSTRUCTION, SpecificationField.HANDLE_MATERIAL)
+                && read.isAxe()
                 && read.handleMaterial() == HandleMaterial.WALNUT) {
-            doubts.put(SpecificationField.HANDLE_MATERIAL.key(),
+            doubts.put(
+                    SpecificationField.HANDLE_MATERIAL.key(),
                     "Walnut is light and splits sooner under blows than hickory or ash: is it for show, or for light work?");
         }
         return doubts;
@@ -210,7 +263,12 @@ public final class SpecificationReader {
             Length length = value.quantity();
             understood.put(field.key(), length.saidIn(units));
             if (!within.range().holds(length)) {
-                find(field, entry, length.brieflyIn(units) + " is outside what is made" + within.range().meant(length, units), field.acceptedWords(units));
+                find(
+                        field,
+                        entry,
+                        length.brieflyIn(units) + " is outside what is made"
+                                + within.range().meant(length, units),
+                        field.acceptedWords(units));
             } else {
                 values.put(field, length);
             }
@@ -231,10 +289,16 @@ public final class SpecificationReader {
         }
     }
 
-    /** A number that nobody entered is as the other answers make it; where one of those is wrong, that is the finding. */
+    /**
+     * A number that nobody entered is as the other answers make it; where one of those is wrong, that is the finding.
+     */
     private void takeUsual(SpecificationField field) {
         Optional<Object> usual = usual(field);
-        usual.ifPresent(value -> understood.put(field.key(), value instanceof Length length ? length.saidIn(units) : value instanceof Quantity quantity ? quantity.in(units) : value.toString()));
+        usual.ifPresent(value -> understood.put(
+                field.key(),
+                value instanceof Length length
+                        ? length.saidIn(units)
+                        : value instanceof Quantity quantity ? quantity.in(units) : value.toString()));
         if (usual.filter(field::holds).isPresent()) {
             values.put(field, usual.get());
         } else {
@@ -252,20 +316,38 @@ public final class SpecificationReader {
 
     private void takeCount(SpecificationField field, String entry, Count count) {
         String text = entry.strip();
-        if (text.matches("\\d{1,3}") && Integer.parseInt(text) >= count.least() && Integer.parseInt(text) <= count.most()) {
+        if (text.matches("\\d{1,3}")
+                && Integer.parseInt(text) >= count.least()
+                && Integer.parseInt(text) <= count.most()) {
             values.put(field, Integer.valueOf(text));
             understood.put(field.key(), String.valueOf(Integer.parseInt(text)));
         } else {
-            find(field, entry, text.isEmpty() ? "Nothing was entered" : "“" + text + "” is not a count that fits", field.acceptedWords(units));
+            find(
+                    field,
+                    entry,
+                    text.isEmpty() ? "Nothing was entered" : "“" + text + "” is not a count that fits",
+                    field.acceptedWords(units));
         }
     }
 
     private void takeChoice(SpecificationField field, String entry) {
-        Optional<Option> option = field.options(steels).stream().filter(each -> each.value().equalsIgnoreCase(entry.strip())).findFirst();
-        option.ifPresentOrElse(found -> {
-            values.put(field, found.value());
-            understood.put(field.key(), found.words());
-        }, () -> find(field, entry, entry.isBlank() ? "Nothing was chosen" : "“" + entry + "” is not one of the choices", String.join("; ", field.options(steels).stream().map(Option::words).toList())));
+        Optional<Option> option = field.options(steels).stream()
+                .filter(each -> each.value().equalsIgnoreCase(entry.strip()))
+                .findFirst();
+        option.ifPresentOrElse(
+                found -> {
+                    values.put(field, found.value());
+                    understood.put(field.key(), found.words());
+                },
+                () -> find(
+                        field,
+                        entry,
+                        entry.isBlank() ? "Nothing was chosen" : "“" + entry + "” is not one of the choices",
+                        String.join(
+                                "; ",
+                                field.options(steels).stream()
+                                        .map(Option::words)
+                                        .toList())));
     }
 
     /** Values that are possible alone and impossible together. */
@@ -286,18 +368,25 @@ public final class SpecificationReader {
         mustBeLess(read, entries, SpecificationField.HANDLE_HOLLOW, SpecificationField.SCALE_THICKNESS);
         mustBeLess(read, entries, SpecificationField.WASHER_THICKNESS, SpecificationField.PLATE_THICKNESS);
         clashes(read, entries);
-        if (read.answers(SpecificationField.BEVEL_HEIGHT) && read.answers(SpecificationField.HEEL_WIDTH)
-                && read.length(SpecificationField.BEVEL_HEIGHT).compareTo(read.length(SpecificationField.HEEL_WIDTH)) > 0) {
+        if (read.answers(SpecificationField.BEVEL_HEIGHT)
+                && read.answers(SpecificationField.HEEL_WIDTH)
+                && read.length(SpecificationField.BEVEL_HEIGHT).compareTo(read.length(SpecificationField.HEEL_WIDTH))
+                        > 0) {
             tooLarge(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEEL_WIDTH, "at most ");
         }
         mustBeLess(read, entries, SpecificationField.BEVEL_HEIGHT, SpecificationField.HEAD_LENGTH);
         mustBeLess(read, entries, SpecificationField.CORE_THICKNESS, SpecificationField.STOCK_THICKNESS);
         if (findings.isEmpty()) {
             List<Fault> faults = unfollowed.isEmpty() ? KnifeShape.faults(read) : KnifeShape.faultsOfWhatIsThere(read);
-            faults.forEach(fault -> find(SpecificationField.withKey(fault.number()).orElseThrow(), entries.getOrDefault(fault.number(), ""), fault.problem(), fault.accepted(units)));
+            faults.forEach(fault -> find(
+                    SpecificationField.withKey(fault.number()).orElseThrow(),
+                    entries.getOrDefault(fault.number(), ""),
+                    fault.problem(),
+                    fault.accepted(units)));
         }
         if (findings.isEmpty()) {
-            unfollowed.forEach(field -> find(field, "", field.label() + " does not follow from the other sizes", field.acceptedWords(units)));
+            unfollowed.forEach(field -> find(
+                    field, "", field.label() + " does not follow from the other sizes", field.acceptedWords(units)));
         }
     }
 
@@ -306,7 +395,8 @@ public final class SpecificationReader {
         if (isKept) {
             return;
         }
-        Map<SpecificationField, Clash> known = before.map(spec -> SpecificationClashes.of(spec, units)).orElse(Map.of());
+        Map<SpecificationField, Clash> known =
+                before.map(spec -> SpecificationClashes.of(spec, units)).orElse(Map.of());
         SpecificationClashes.of(read, units).forEach((field, clash) -> {
             if (!clash.equals(known.get(field))) {
                 find(field, entries.getOrDefault(field.key(), ""), clash.problem(), clash.accepted());
@@ -314,16 +404,26 @@ public final class SpecificationReader {
         });
     }
 
-    private void mustBeLess(Specification read, Map<String, String> entries, SpecificationField small, SpecificationField large) {
+    private void mustBeLess(
+            Specification read, Map<String, String> entries, SpecificationField small, SpecificationField large) {
         if (read.answers(small) && read.answers(large) && read.length(small).compareTo(read.length(large)) >= 0) {
             tooLarge(read, entries, small, large, "less than ");
         }
     }
 
-    private void tooLarge(Specification read, Map<String, String> entries, SpecificationField small, SpecificationField large, String limit) {
+    private void tooLarge(
+            Specification read,
+            Map<String, String> entries,
+            SpecificationField small,
+            SpecificationField large,
+            String limit) {
         String bound = read.words(large, units);
-        find(small, entries.getOrDefault(small.key(), ""), small.label() + " " + read.words(small, units) + " does not fit "
-                + large.label().toLowerCase(Locale.ROOT) + " " + bound, limit + bound);
+        find(
+                small,
+                entries.getOrDefault(small.key(), ""),
+                small.label() + " " + read.words(small, units) + " does not fit "
+                        + large.label().toLowerCase(Locale.ROOT) + " " + bound,
+                limit + bound);
     }
 
     private void find(SpecificationField field, String given, String problem, String accepted) {

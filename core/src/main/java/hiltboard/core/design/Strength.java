@@ -2,7 +2,9 @@ package hiltboard.core.design;
 
 /** How firmly the client asked. */
 public enum Strength {
-    MUST("must"), MAY("may"), MAKERS_CHOICE("maker's choice");
+    MUST("must"),
+    MAY("may"),
+    MAKERS_CHOICE("maker's choice");
 
     private final String words;
 

@@ -5,24 +5,54 @@ import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 
 /**
- * What a knife is for, with the edge that is usual for it: angle of each side in whole degrees, and tooth. Common practice, from memory; the
- * words are those that clients use for it.
+ * What a knife is for, with the edge that is usual for it: angle of each side in whole degrees, and tooth. Common
+ * practice, from memory; the words are those that clients use for it.
  */
 public enum Use {
     GENERAL("General work", 18, 22, EdgeTooth.MEDIUM, EdgeTooth.MEDIUM, ""),
-    VEGETABLES("Vegetables, thin kitchen work", 12, 15, EdgeTooth.FINE, EdgeTooth.FINE, "vegetables?|onions?|herbs?|tomato(?:es)?|carrots?|fruits?|salads?|paring|garlic|mushrooms?"),
-    MEAT("Meat, slicing, fish", 15, 18, EdgeTooth.COARSE, EdgeTooth.FINE, "meats?|roasts?|briskets?|slicing|carving (?:meat|roast)|fish|fillets?|ham|sausages?|steaks?|poultry|butcher\\w*"),
-    OUTDOORS("Hunting, general outdoors", 18, 20, EdgeTooth.MEDIUM, EdgeTooth.MEDIUM, "hunt\\w*|game|skin(?:ning)?|deer|outdoors?|field dress\\w*"),
-    CAMP("Camp, carving wood", 20, 23, EdgeTooth.FINE, EdgeTooth.FINE, "camp\\w*|wood\\w*|feather sticks?|whittl\\w*|bushcraft"),
+    VEGETABLES(
+            "Vegetables, thin kitchen work",
+            12,
+            15,
+            EdgeTooth.FINE,
+            EdgeTooth.FINE,
+            "vegetables?|onions?|herbs?|tomato(?:es)?|carrots?|fruits?|salads?|paring|garlic|mushrooms?"),
+    MEAT(
+            "Meat, slicing, fish",
+            15,
+            18,
+            EdgeTooth.COARSE,
+            EdgeTooth.FINE,
+            "meats?|roasts?|briskets?|slicing|carving (?:meat|roast)|fish|fillets?|ham|sausages?|steaks?|poultry|butcher\\w*"),
+    OUTDOORS(
+            "Hunting, general outdoors",
+            18,
+            20,
+            EdgeTooth.MEDIUM,
+            EdgeTooth.MEDIUM,
+            "hunt\\w*|game|skin(?:ning)?|deer|outdoors?|field dress\\w*"),
+    CAMP(
+            "Camp, carving wood",
+            20,
+            23,
+            EdgeTooth.FINE,
+            EdgeTooth.FINE,
+            "camp\\w*|wood\\w*|feather sticks?|whittl\\w*|bushcraft"),
     CHOPPING("Chopping", 22, 25, EdgeTooth.MEDIUM, EdgeTooth.MEDIUM, "chop\\w*|brush|clear\\w*|splitt?\\w*|kindling"),
-    FELLING("Hatchet, tomahawk", 25, 30, EdgeTooth.MEDIUM, EdgeTooth.MEDIUM, "hatchets?|tomahawks?|axes?|limb\\w*|throw\\w*"),
+    FELLING(
+            "Hatchet, tomahawk",
+            25,
+            30,
+            EdgeTooth.MEDIUM,
+            EdgeTooth.MEDIUM,
+            "hatchets?|tomahawks?|axes?|limb\\w*|throw\\w*"),
     SHOWING("For show", 15, 25, EdgeTooth.MEDIUM, EdgeTooth.FINE, "show\\w*|display|collect\\w*");
 
     private static final int FREE_DEGREES = 5;
@@ -44,12 +74,13 @@ public enum Use {
     }
 
     /**
-     * These answers for a knife with this brief: where nobody chose what it is used for and the client's words name one use, it is that
-     * one, and the edge follows from it.
+     * These answers for a knife with this brief: where nobody chose what it is used for and the client's words name one
+     * use, it is that one, and the edge follows from it.
      */
     public static Map<String, String> answered(Map<String, String> entries, String brief) {
         Set<Use> said = saidIn(brief);
-        if (said.size() != 1 || !entries.getOrDefault(SpecificationField.USE.key(), "").isBlank()) {
+        if (said.size() != 1
+                || !entries.getOrDefault(SpecificationField.USE.key(), "").isBlank()) {
             return entries;
         }
         Map<String, String> answered = new LinkedHashMap<>(entries);
@@ -80,8 +111,8 @@ public enum Use {
     }
 
     /**
-     * How thick it is usually left behind the edge, before sharpening; empty where that is no number of its own. Common practice, from
-     * memory.
+     * How thick it is usually left behind the edge, before sharpening; empty where that is no number of its own. Common
+     * practice, from memory.
      */
     public Optional<LengthRange> behindTheEdge() {
         return switch (this) {
@@ -94,7 +125,10 @@ public enum Use {
         };
     }
 
-    /** Whether such an edge serves it, allowing for a maker's hand: five degrees beyond the usual, and one step of tooth. */
+    /**
+     * Whether such an edge serves it, allowing for a maker's hand: five degrees beyond the usual, and one step of
+     * tooth.
+     */
     boolean isServedBy(int degrees, EdgeTooth tooth) {
         boolean isAngle = degrees >= leastDegrees - FREE_DEGREES && degrees <= mostDegrees + FREE_DEGREES;
         return isAngle && coarsest.compareTo(tooth) <= 1 && tooth.compareTo(finest) <= 1;
@@ -103,6 +137,11 @@ public enum Use {
     /** What is usual for it, in words. */
     public String usual() {
         List<EdgeTooth> teeth = coarsest == finest ? List.of(finest) : List.of(coarsest, finest);
-        return leastDegrees + " to " + mostDegrees + "° a side, " + String.join(" to ", teeth.stream().map(tooth -> tooth.name().toLowerCase(Locale.ROOT)).toList());
+        return leastDegrees + " to " + mostDegrees + "° a side, "
+                + String.join(
+                        " to ",
+                        teeth.stream()
+                                .map(tooth -> tooth.name().toLowerCase(Locale.ROOT))
+                                .toList());
     }
 }

@@ -2,43 +2,56 @@ package hiltboard.core.design;
 
 import static hiltboard.core.design.SpecificationField.*;
 
-import hiltboard.core.blade.BladeProfile;
 import hiltboard.core.blade.BladeSection;
 import hiltboard.core.measure.Length;
 import java.util.stream.IntStream;
 
-/** The sizes with which a drawing begins: they follow from the pattern and from the answers before them. Common practice of the trade. */
+/**
+ * The sizes with which a drawing begins: they follow from the pattern and from the answers before them. Common practice
+ * of the trade.
+ */
 final class UsualShape {
     /** A handle narrower or wider than this is for no hand, in millimetres. */
     private static final double SLIMMEST_HANDLE = 20;
+
     private static final double WIDEST_HANDLE = 27;
     /** Wider blades get a ricasso of this width, and their heel hangs below it. */
     private static final double WIDEST_RICASSO = 29;
+
     private static final double SHORTEST_RICASSO = 3;
     /** Five thousandths of an inch: what a drawing is usually rounded to. */
     private static final double STEP = 0.127;
     /** An eighth of an inch stands proud of the cap to be peened into its countersink; common practice, from memory. */
     private static final double HEAD_TO_PEEN = 3.175;
+
     private static final double QUARTER_INCH = 6.35;
     private static final int[] WHEELS_IN_INCHES = {8, 10, 12, 14, 20, 24, 36, 48, 72};
 
     private UsualShape() {}
 
-    /** Three quarters of an inch on a knife; on an axe as high as makes the usual angle out of its cheek. Common practice, from memory. */
+    /**
+     * Three quarters of an inch on a knife; on an axe as high as makes the usual angle out of its cheek. Common
+     * practice, from memory.
+     */
     static Length bevelHeight(Specification spec) {
-        double cheek = spec.isAxe() ? mm(spec, CHEEK_THICKNESS) / 2 / Math.tan(Math.toRadians(Use.FELLING.usualDegrees()))
+        double cheek = spec.isAxe()
+                ? mm(spec, CHEEK_THICKNESS) / 2 / Math.tan(Math.toRadians(Use.FELLING.usualDegrees()))
                 : 3 * QUARTER_INCH;
         return down(cheek);
     }
 
     static Length ricasso(Specification spec) {
         double choil = spec.hasChoil() ? 2 * 2.4 : 0;
-        return down(Math.max(Math.max(SHORTEST_RICASSO, choil + STEP), pattern(spec).heel().ricasso() * mm(spec, BLADE_LENGTH)));
+        return down(Math.max(
+                Math.max(SHORTEST_RICASSO, choil + STEP), pattern(spec).heel().ricasso() * mm(spec, BLADE_LENGTH)));
     }
 
     static Length ricassoWidth(Specification spec) {
         double width = pattern(spec).heel().width() * mm(spec, HEEL_WIDTH);
-        return down(spec.hasScales() ? Math.min(width, WIDEST_RICASSO) : Math.max(width, spec.hasBlock() ? mm(spec, TANG_WIDTH) + 2 : 0));
+        return down(
+                spec.hasScales()
+                        ? Math.min(width, WIDEST_RICASSO)
+                        : Math.max(width, spec.hasBlock() ? mm(spec, TANG_WIDTH) + 2 : 0));
     }
 
     static Length choilRadius(Specification spec) {
@@ -56,12 +69,16 @@ final class UsualShape {
 
     static Length spineBow(Specification spec) {
         BladePattern.Spine spine = pattern(spec).spine();
-        Length bow = spine.isCornered() ? spec.length(SPINE_BREAK).times(spine.round()) : KnifeShape.profile(spec, Length.ZERO, Length.ZERO).spineBow(spine.round());
+        Length bow = spine.isCornered()
+                ? spec.length(SPINE_BREAK).times(spine.round())
+                : KnifeShape.profile(spec, Length.ZERO, Length.ZERO).spineBow(spine.round());
         return down(bow.millimetres());
     }
 
     static Length bellyStart(Specification spec) {
-        return down(Math.min(pattern(spec).edge().bellyStart() * mm(spec, BLADE_LENGTH), (mm(spec, BLADE_LENGTH) - mm(spec, RICASSO)) * 0.95));
+        return down(Math.min(
+                pattern(spec).edge().bellyStart() * mm(spec, BLADE_LENGTH),
+                (mm(spec, BLADE_LENGTH) - mm(spec, RICASSO)) * 0.95));
     }
 
     static Length bellyDepth(Specification spec) {
@@ -69,17 +86,27 @@ final class UsualShape {
     }
 
     static Length bellyBow(Specification spec) {
-        return down(KnifeShape.profile(spec, spec.length(SPINE_BOW), Length.ZERO).bellyBow(pattern(spec).edge().full()).millimetres());
+        return down(KnifeShape.profile(spec, spec.length(SPINE_BOW), Length.ZERO)
+                .bellyBow(pattern(spec).edge().full())
+                .millimetres());
     }
 
     static Length wheelDiameter(Specification spec) {
         Length least = KnifeShape.section(spec, new BladeSection.Flat()).leastWheel();
-        double inches = IntStream.of(WHEELS_IN_INCHES).filter(wheel -> wheel >= least.inches()).findFirst().orElse((int) Math.ceil(least.inches()));
+        double inches = IntStream.of(WHEELS_IN_INCHES)
+                .filter(wheel -> wheel >= least.inches())
+                .findFirst()
+                .orElse((int) Math.ceil(least.inches()));
         return Length.ofInchFraction((int) inches, 1);
     }
 
     static Length convexBulge(Specification spec) {
-        return Length.ofMillimetres(Math.floor(spec.length(STOCK_THICKNESS).minus(spec.length(EDGE_THICKNESS)).millimetres() / 16 * 1000) / 1000);
+        return Length.ofMillimetres(Math.floor(spec.length(STOCK_THICKNESS)
+                                .minus(spec.length(EDGE_THICKNESS))
+                                .millimetres()
+                        / 16
+                        * 1000)
+                / 1000);
     }
 
     static Length coreThickness(Specification spec) {
@@ -132,13 +159,14 @@ final class UsualShape {
     }
 
     /**
-     * To the end of the handle and through what holds it there: cap and a head to peen, or the thread in its nut; three quarters of the
-     * handle where glue holds.
+     * To the end of the handle and through what holds it there: cap and a head to peen, or the thread in its nut; three
+     * quarters of the handle where glue holds.
      */
     static Length tangLength(Specification spec) {
         double handle = mm(spec, HANDLE_LENGTH);
-        double behind = spec.isPeened() ? handle + mm(spec, CAP_THICKNESS) + HEAD_TO_PEEN : spec.isTakeDown() ? handle
-                + mm(spec, NUT_THREAD) : handle * 0.75;
+        double behind = spec.isPeened()
+                ? handle + mm(spec, CAP_THICKNESS) + HEAD_TO_PEEN
+                : spec.isTakeDown() ? handle + mm(spec, NUT_THREAD) : handle * 0.75;
         return up(KnifeShape.fitting(spec).millimetres() + behind);
     }
 

@@ -14,6 +14,7 @@ import java.util.List;
 public record Weighed(List<Part> parts, Mass mass, Length balance) {
     /** A difference that nobody feels. */
     private static final double LEAST_GRAMS = 0.05;
+
     private static final double LEAST_MILLIMETRES = 0.1;
 
     public Weighed {
@@ -29,16 +30,32 @@ public record Weighed(List<Part> parts, Mass mass, Length balance) {
 
     static Weighed of(List<Part> parts) {
         Lump whole = Lump.sum(parts.stream().map(Part::grams).toList());
-        return new Weighed(parts, Mass.ofGrams(whole.amount()), Length.ofMillimetres(Math.round(whole.centre().x() * 1000) / 1000d));
+        return new Weighed(
+                parts,
+                Mass.ofGrams(whole.amount()),
+                Length.ofMillimetres(Math.round(whole.centre().x() * 1000) / 1000d));
     }
 
-    /** What changed since an earlier drawing, in words: {@code −14 g, balance 6.0 mm forward}; empty if nothing that is felt. */
+    /**
+     * What changed since an earlier drawing, in words: {@code −14 g, balance 6.0 mm forward}; empty if nothing that is
+     * felt.
+     */
     public String since(Weighed earlier, Units units) {
         Mass more = mass.minus(earlier.mass);
         Length forward = balance.minus(earlier.balance);
-        String weight = Math.abs(more.grams()) < LEAST_GRAMS ? "" : (more.milligrams() > 0 ? "+" : "") + more.in(units).replace('-', '−');
-        String moved = Math.abs(forward.millimetres()) < LEAST_MILLIMETRES ? ""
-                : "balance " + forward.absolute().nearest(units.length() == Units.LengthUnit.INCH ? Length.ofInches("0.01") : Length.ofMillimetres("0.1")).in(units) + (forward.isPositive() ? " forward" : " back");
+        String weight = Math.abs(more.grams()) < LEAST_GRAMS
+                ? ""
+                : (more.milligrams() > 0 ? "+" : "") + more.in(units).replace('-', '−');
+        String moved = Math.abs(forward.millimetres()) < LEAST_MILLIMETRES
+                ? ""
+                : "balance "
+                        + forward.absolute()
+                                .nearest(
+                                        units.length() == Units.LengthUnit.INCH
+                                                ? Length.ofInches("0.01")
+                                                : Length.ofMillimetres("0.1"))
+                                .in(units)
+                        + (forward.isPositive() ? " forward" : " back");
         return weight.isEmpty() || moved.isEmpty() ? weight + moved : weight + ", " + moved;
     }
 }

@@ -10,7 +10,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** What clients say about a zone of the knife, and by what step each word moves which numbers. The steps are common practice of the trade. */
+/**
+ * What clients say about a zone of the knife, and by what step each word moves which numbers. The steps are common
+ * practice of the trade.
+ */
 public enum ZoneWord {
     POINT_HIGHER("Tip", "Point higher", step(POINT_DROP, "-1/16")),
     POINT_LOWER("Tip", "Point lower", step(POINT_DROP, "1/16")),
@@ -50,7 +53,9 @@ public enum ZoneWord {
 
     /** How strongly it was said. */
     public enum Much {
-        A_LITTLE("a little", 0.5), MORE("", 1), MUCH("a lot", 2);
+        A_LITTLE("a little", 0.5),
+        MORE("", 1),
+        MUCH("a lot", 2);
 
         private final String words;
         private final double times;
@@ -65,7 +70,9 @@ public enum ZoneWord {
         }
 
         public static Optional<Much> named(String name) {
-            return Arrays.stream(values()).filter(each -> each.name().equals(name)).findFirst();
+            return Arrays.stream(values())
+                    .filter(each -> each.name().equals(name))
+                    .findFirst();
         }
     }
 
@@ -83,7 +90,12 @@ public enum ZoneWord {
 
     /** What it moves and by how much: {@code Bow of the belly 0.0313 in}. */
     public String stepWords(Units units) {
-        return String.join(", ", steps.stream().map(step -> step.field.label() + " " + (step.by.isPositive() ? "+" : "−") + step.by.absolute().in(units)).toList());
+        return String.join(
+                ", ",
+                steps.stream()
+                        .map(step -> step.field.label() + " " + (step.by.isPositive() ? "+" : "−")
+                                + step.by.absolute().in(units))
+                        .toList());
     }
 
     /** The entries that change when it is said; a depth that is used up is nothing, which is what straight means. */

@@ -1,7 +1,8 @@
 /**
  * What was asked for, and what was agreed? Start at {@link Specification}.
  *
- * <p>A specification is read from entries in shop notation, field by field; every finding is collected before the answer.
+ * <p>A specification is read from entries in shop notation, field by field; every finding is collected before the
+ * answer.
  */
 @NullMarked
 package hiltboard.core.design;

@@ -1,16 +1,16 @@
 package hiltboard.core.exchange;
 
+import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Outline.Handles;
 import hiltboard.core.blade.Outline.Segment;
-import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * An outline as straight lines and circular arcs, as cutting machines want it: each curve becomes pairs of arcs that meet without a
- * corner (biarcs), split until they lie within the tolerance.
+ * An outline as straight lines and circular arcs, as cutting machines want it: each curve becomes pairs of arcs that
+ * meet without a corner (biarcs), split until they lie within the tolerance.
  */
 final class Arcs {
     private static final int SAMPLES = 8;
@@ -31,14 +31,18 @@ final class Arcs {
      */
     record Vertex(Point at, double bulge) {}
 
-    /** The corners from the outline's start to before its end, and its end; nowhere further from it than the tolerance in millimetres. */
+    /**
+     * The corners from the outline's start to before its end, and its end; nowhere further from it than the tolerance
+     * in millimetres.
+     */
     static List<Vertex> of(Outline outline, double tolerance) {
         Arcs arcs = new Arcs(tolerance);
         Point from = outline.start();
         for (Segment segment : outline.segments()) {
             Optional<Handles> handles = segment.handles();
             if (handles.isPresent()) {
-                arcs.curve(new Cubic(from, handles.get().leaving(), handles.get().arriving(), segment.end()), 0);
+                arcs.curve(
+                        new Cubic(from, handles.get().leaving(), handles.get().arriving(), segment.end()), 0);
             } else {
                 arcs.vertices.add(new Vertex(from, 0));
             }
@@ -70,15 +74,20 @@ final class Arcs {
         double along = dot(chord, start) + dot(chord, end);
         double spread = 2 * (1 - dot(start, end));
         double chordSquared = dot(chord, chord);
-        double length = spread < NOTHING ? chordSquared / Math.max(NOTHING, 2 * along) : (-along + Math.sqrt(along * along + spread * chordSquared)) / spread;
-        return new Point((cubic.a.x() + cubic.d.x() + length * (start.x() - end.x())) / 2, (cubic.a.y() + cubic.d.y() + length * (start.y() - end.y())) / 2);
+        double length = spread < NOTHING
+                ? chordSquared / Math.max(NOTHING, 2 * along)
+                : (-along + Math.sqrt(along * along + spread * chordSquared)) / spread;
+        return new Point(
+                (cubic.a.x() + cubic.d.x() + length * (start.x() - end.x())) / 2,
+                (cubic.a.y() + cubic.d.y() + length * (start.y() - end.y())) / 2);
     }
 
     private static double deviation(Cubic cubic, Point joint, double first, double second) {
         double worst = 0;
         for (int i = 1; i < SAMPLES; i++) {
             Point point = cubic.at((double) i / SAMPLES);
-            worst = Math.max(worst, Math.min(fromArc(point, cubic.a, joint, first), fromArc(point, joint, cubic.d, second)));
+            worst = Math.max(
+                    worst, Math.min(fromArc(point, cubic.a, joint, first), fromArc(point, joint, cubic.d, second)));
         }
         return worst;
     }
@@ -96,7 +105,9 @@ final class Arcs {
         }
         double radius = length * (1 + bulge * bulge) / (4 * bulge);
         double height = radius - bulge * length / 2;
-        Point centre = new Point((from.x() + to.x()) / 2 - chord.y() / length * height, (from.y() + to.y()) / 2 + chord.x() / length * height);
+        Point centre = new Point(
+                (from.x() + to.x()) / 2 - chord.y() / length * height,
+                (from.y() + to.y()) / 2 + chord.x() / length * height);
         return Math.abs(point.distanceTo(centre) - Math.abs(radius));
     }
 

@@ -8,7 +8,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Reads the outlines of an ASCII DXF: polylines with their arcs, and lines and arcs that join end to end. Everything else is passed over. */
+/**
+ * Reads the outlines of an ASCII DXF: polylines with their arcs, and lines and arcs that join end to end. Everything
+ * else is passed over.
+ */
 public final class DxfDrawing {
     private static final int MOST_LINES = 400_000;
     private static final String ACCEPTED = "an ASCII DXF with closed polylines, or lines and arcs that join";
@@ -19,7 +22,11 @@ public final class DxfDrawing {
     /** An entity with its codes; those that come again, as a polyline's corners do, in their order. */
     private record Entity(String kind, List<Pair> pairs) {
         private double number(int code, double usual) {
-            return pairs.stream().filter(pair -> pair.code == code).findFirst().map(pair -> parsed(pair.value)).orElse(usual);
+            return pairs.stream()
+                    .filter(pair -> pair.code == code)
+                    .findFirst()
+                    .map(pair -> parsed(pair.value))
+                    .orElse(usual);
         }
 
         private Point at(int code) {
@@ -40,7 +47,9 @@ public final class DxfDrawing {
             drawing.parse(text);
             drawing.walk();
             drawing.join();
-            return drawing.closed.isEmpty() ? new ReadDrawing.Refused("No outline of the drawing is closed", ACCEPTED) : new ReadDrawing.Outlines(drawing.closed, drawing.unit);
+            return drawing.closed.isEmpty()
+                    ? new ReadDrawing.Refused("No outline of the drawing is closed", ACCEPTED)
+                    : new ReadDrawing.Outlines(drawing.closed, drawing.unit);
         } catch (UnreadableDrawing unreadable) {
             return unreadable.refused();
         }
@@ -64,7 +73,9 @@ public final class DxfDrawing {
                 section = pair.value;
             }
             if (pair.code == 0) {
-                entities.add(new Entity(section.equals("ENTITIES") || pair.value.equals("SECTION") ? pair.value : "", new ArrayList<>()));
+                entities.add(new Entity(
+                        section.equals("ENTITIES") || pair.value.equals("SECTION") ? pair.value : "",
+                        new ArrayList<>()));
             } else if (!entities.isEmpty()) {
                 last().pairs.add(pair);
             }
@@ -94,8 +105,11 @@ public final class DxfDrawing {
                 case "LWPOLYLINE" -> lightPolyline(entity);
                 case "LINE" -> open.add(Outline.from(entity.at(10)).to(entity.at(11)));
                 case "ARC" -> open.add(arc(entity));
-                case "SPLINE", "ELLIPSE" -> throw new UnreadableDrawing("The drawing has curves of the kind " + entity.kind, "curves written out as polylines or arcs");
-                default -> { }
+                case "SPLINE", "ELLIPSE" ->
+                    throw new UnreadableDrawing(
+                            "The drawing has curves of the kind " + entity.kind,
+                            "curves written out as polylines or arcs");
+                default -> {}
             }
         }
     }
@@ -109,7 +123,9 @@ public final class DxfDrawing {
     }
 
     private void polyline(Entity entity, List<Entity> vertices) {
-        List<Arcs.Vertex> corners = vertices.stream().map(vertex -> new Arcs.Vertex(vertex.at(10), vertex.number(42, 0))).toList();
+        List<Arcs.Vertex> corners = vertices.stream()
+                .map(vertex -> new Arcs.Vertex(vertex.at(10), vertex.number(42, 0)))
+                .toList();
         take(corners, ((int) entity.number(70, 0) & 1) == 1);
     }
 
@@ -141,7 +157,10 @@ public final class DxfDrawing {
         }
         Outline line = Outline.from(corners.get(0).at());
         for (int i = 0; i < corners.size() - (isClosed ? 0 : 1); i++) {
-            line = line.along(bulged(corners.get(i).at(), corners.get((i + 1) % corners.size()).at(), corners.get(i).bulge()));
+            line = line.along(bulged(
+                    corners.get(i).at(),
+                    corners.get((i + 1) % corners.size()).at(),
+                    corners.get(i).bulge()));
         }
         (isClosed ? closed : open).add(line);
     }
@@ -153,7 +172,9 @@ public final class DxfDrawing {
         }
         double angle = 4 * Math.atan(bulge);
         double away = 0.5 / Math.tan(angle / 2);
-        Point centre = new Point((from.x() + to.x()) / 2 - (to.y() - from.y()) * away, (from.y() + to.y()) / 2 + (to.x() - from.x()) * away);
+        Point centre = new Point(
+                (from.x() + to.x()) / 2 - (to.y() - from.y()) * away,
+                (from.y() + to.y()) / 2 + (to.x() - from.x()) * away);
         return round(centre, from, angle);
     }
 
@@ -162,7 +183,10 @@ public final class DxfDrawing {
         double start = Math.toRadians(entity.number(50, 0));
         double angle = Math.toRadians(entity.number(51, 0)) - start;
         Point centre = entity.at(10);
-        return round(centre, new Point(centre.x() + radius * Math.cos(start), centre.y() + radius * Math.sin(start)), angle <= 0 ? angle + 2 * Math.PI : angle);
+        return round(
+                centre,
+                new Point(centre.x() + radius * Math.cos(start), centre.y() + radius * Math.sin(start)),
+                angle <= 0 ? angle + 2 * Math.PI : angle);
     }
 
     private static Outline round(Point centre, Point from, double angle) {
@@ -174,18 +198,28 @@ public final class DxfDrawing {
         for (int i = 1; i <= steps; i++) {
             double a = start + angle * (i - 1) / steps;
             double b = start + angle * i / steps;
-            line = line.cubic(onCircle(centre, radius, a, handle), onCircle(centre, radius, b, -handle), onCircle(centre, radius, b, 0));
+            line = line.cubic(
+                    onCircle(centre, radius, a, handle),
+                    onCircle(centre, radius, b, -handle),
+                    onCircle(centre, radius, b, 0));
         }
         return line;
     }
 
     private static Point onCircle(Point centre, double radius, double angle, double ahead) {
-        return new Point(centre.x() + radius * (Math.cos(angle) - ahead * Math.sin(angle)), centre.y() + radius * (Math.sin(angle) + ahead * Math.cos(angle)));
+        return new Point(
+                centre.x() + radius * (Math.cos(angle) - ahead * Math.sin(angle)),
+                centre.y() + radius * (Math.sin(angle) + ahead * Math.cos(angle)));
     }
 
     /** Lines and arcs whose ends meet become one outline; what does not close is left. */
     private void join() {
-        double near = 1e-3 * open.stream().flatMap(line -> line.points().stream()).mapToDouble(point -> Math.abs(point.x())).max().orElse(1);
+        double near = 1e-3
+                * open.stream()
+                        .flatMap(line -> line.points().stream())
+                        .mapToDouble(point -> Math.abs(point.x()))
+                        .max()
+                        .orElse(1);
         List<Outline> left = new ArrayList<>(open);
         while (!left.isEmpty()) {
             Outline chain = left.remove(left.size() - 1);
@@ -217,6 +251,8 @@ public final class DxfDrawing {
         } catch (NumberFormatException notANumber) {
             // Refused below, as a number that is too large is.
         }
-        throw new UnreadableDrawing("“" + (number.length() > 20 ? number.substring(0, 20) + "…" : number) + "” is not a coordinate", "numbers below ten million");
+        throw new UnreadableDrawing(
+                "“" + (number.length() > 20 ? number.substring(0, 20) + "…" : number) + "” is not a coordinate",
+                "numbers below ten million");
     }
 }

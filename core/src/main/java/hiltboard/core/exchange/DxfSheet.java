@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Writes a sheet as DXF R12 (AC1009, ASCII): closed polylines of lines and arcs, circles, text. Millimetres, stated in a comment, in
- * $INSUNITS for readers that know it, and in words on the drawing.
+ * Writes a sheet as DXF R12 (AC1009, ASCII): closed polylines of lines and arcs, circles, text. Millimetres, stated in
+ * a comment, in $INSUNITS for readers that know it, and in words on the drawing.
  */
 public final class DxfSheet {
     /** Closer than any mill or saw in a shop. */
@@ -120,7 +120,11 @@ public final class DxfSheet {
     /** R12 knows no Unicode: what is not ASCII is written as its code. */
     private static String ascii(String words) {
         StringBuilder ascii = new StringBuilder();
-        words.chars().forEach(each -> ascii.append(each >= 32 && each < 127 ? String.valueOf((char) each) : String.format(Locale.ROOT, "\\U+%04X", each)));
+        words.chars()
+                .forEach(each -> ascii.append(
+                        each >= 32 && each < 127
+                                ? String.valueOf((char) each)
+                                : String.format(Locale.ROOT, "\\U+%04X", each)));
         return ascii.toString();
     }
 }

@@ -14,8 +14,8 @@ import java.util.Optional;
 import java.util.stream.IntStream;
 
 /**
- * An outline from elsewhere, laid as a knife lies and read into the named numbers as far as they can follow it: the blade's by the
- * least squares of its distance from spine and edge, the handle's from its widths.
+ * An outline from elsewhere, laid as a knife lies and read into the named numbers as far as they can follow it: the
+ * blade's by the least squares of its distance from spine and edge, the handle's from its widths.
  *
  * @param numbers by the key of the specification's question
  * @param outline the whole outline as it was laid, in the drawing's coordinates
@@ -49,7 +49,9 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
      * @param blade heel's plane to point; empty for a guess
      */
     public static Answer of(List<Outline> closed, Length overall, Optional<Length> blade, Laid laid) {
-        Outline largest = closed.stream().max(Comparator.comparingDouble(line -> Area.of(line).squareMillimetres())).orElseThrow();
+        Outline largest = closed.stream()
+                .max(Comparator.comparingDouble(line -> Area.of(line).squareMillimetres()))
+                .orElseThrow();
         double extent = extent(largest.points(1e9));
         if (!(extent > 0)) {
             return new Refused("The outline has no size", ACCEPTED);
@@ -62,8 +64,10 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
     }
 
     private static double extent(List<Point> points) {
-        double width = points.stream().mapToDouble(Point::x).max().orElse(0) - points.stream().mapToDouble(Point::x).min().orElse(0);
-        double height = points.stream().mapToDouble(Point::y).max().orElse(0) - points.stream().mapToDouble(Point::y).min().orElse(0);
+        double width = points.stream().mapToDouble(Point::x).max().orElse(0)
+                - points.stream().mapToDouble(Point::x).min().orElse(0);
+        double height = points.stream().mapToDouble(Point::y).max().orElse(0)
+                - points.stream().mapToDouble(Point::y).min().orElse(0);
         return Math.max(width, height);
     }
 
@@ -76,7 +80,8 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
         double middleX = (x[0] + x[x.length - 1]) / 2;
         double middleY = (y[0] + y[y.length - 1]) / 2;
         boolean isUpright = y[y.length - 1] - y[0] > x[x.length - 1] - x[0];
-        return outline.moved(point -> isUpright ? new Point((point.y() - middleY) * factor, -(point.x() - middleX) * factor)
+        return outline.moved(point -> isUpright
+                ? new Point((point.y() - middleY) * factor, -(point.x() - middleX) * factor)
                 : new Point((point.x() - middleX) * factor, (point.y() - middleY) * factor));
     }
 
@@ -85,7 +90,12 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
         for (int i = 0; i < count; i++) {
             for (int k = i + 2; k < count; k++) {
                 boolean areNeighbours = i == 0 && k == count - 1;
-                if (!areNeighbours && cross(points.get(i), points.get((i + 1) % count), points.get(k), points.get((k + 1) % count))) {
+                if (!areNeighbours
+                        && cross(
+                                points.get(i),
+                                points.get((i + 1) % count),
+                                points.get(k),
+                                points.get((k + 1) % count))) {
                     return true;
                 }
             }
@@ -146,7 +156,9 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
         }
 
         private Recognised read(Optional<Length> blade) {
-            double length = blade.map(Length::millimetres).filter(each -> each < overall * 0.9).orElseGet(this::guessedBlade);
+            double length = blade.map(Length::millimetres)
+                    .filter(each -> each < overall * 0.9)
+                    .orElseGet(this::guessedBlade);
             standOnSpine(length);
             Map<String, Length> numbers = new LinkedHashMap<>();
             boolean isCornered = blade(length, numbers);
@@ -154,7 +166,10 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
             return new Recognised(numbers, isCornered, outline);
         }
 
-        /** From the place where the belly of the knife steps most, as it does at a heel; half of the knife if it steps nowhere. */
+        /**
+         * From the place where the belly of the knife steps most, as it does at a heel; half of the knife if it steps
+         * nowhere.
+         */
         private double guessedBlade() {
             double best = 1.5;
             double place = 0;
@@ -174,24 +189,48 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
             double rise = (top(heel + length * 0.3) - top(heel + 1)) / (length * 0.3 - 1);
             double turn = -Math.atan(Math.abs(rise) < 0.15 ? rise : 0);
             double y = top(heel + 1);
-            lay(outline.moved(point -> new Point((point.x() - heel) * Math.cos(turn) - (point.y() - y) * Math.sin(turn), (point.x() - heel) * Math.sin(turn) + (point.y() - y) * Math.cos(turn))));
+            lay(outline.moved(point -> new Point(
+                    (point.x() - heel) * Math.cos(turn) - (point.y() - y) * Math.sin(turn),
+                    (point.x() - heel) * Math.sin(turn) + (point.y() - y) * Math.cos(turn))));
             double reach = area.reach()[1];
             lay(outline.moved(point -> new Point(point.x() - (reach - length), point.y())));
         }
 
         private boolean blade(double length, Map<String, Length> numbers) {
-            Point tip = outline.points().stream().max(Comparator.comparingDouble(Point::x)).orElseThrow();
+            Point tip = outline.points().stream()
+                    .max(Comparator.comparingDouble(Point::x))
+                    .orElseThrow();
             double ricassoWidth = -bottom(0.8);
             double ricasso = heelStep(length);
             double width = Math.max(-bottom(ricasso + 2 * STEP_WINDOW), ricassoWidth);
-            BladeProfile.Heel heel = new BladeProfile.Heel(mm(Math.max(LEAST_RICASSO, ricasso)), mm(Math.min(ricassoWidth, width)), Length.ZERO);
+            BladeProfile.Heel heel = new BladeProfile.Heel(
+                    mm(Math.max(LEAST_RICASSO, ricasso)), mm(Math.min(ricassoWidth, width)), Length.ZERO);
             Fit round = spine(length, width, -tip.y(), heel, false);
             Fit cornered = spine(length, width, -tip.y(), heel, true);
             Fit spine = cornered.error < round.error * 0.8 ? cornered : round;
             Fit edge = edge(length, width, spine.profile);
-            put(numbers, "bladeLength", length, "heelWidth", width, "ricasso", heel.ricasso().millimetres(), "ricassoWidth", heel.ricassoWidth().millimetres(),
-                    "spineBreak", mmOf(spine.profile.spine().leaves()), "pointDrop", -tip.y(), "spineBow", mmOf(spine.profile.spine().bow()),
-                    "bellyStart", mmOf(edge.profile.edge().bellyStart()), "bellyDepth", mmOf(edge.profile.edge().bellyDepth()), "bellyBow", mmOf(edge.profile.edge().bellyBow()));
+            put(
+                    numbers,
+                    "bladeLength",
+                    length,
+                    "heelWidth",
+                    width,
+                    "ricasso",
+                    heel.ricasso().millimetres(),
+                    "ricassoWidth",
+                    heel.ricassoWidth().millimetres(),
+                    "spineBreak",
+                    mmOf(spine.profile.spine().leaves()),
+                    "pointDrop",
+                    -tip.y(),
+                    "spineBow",
+                    mmOf(spine.profile.spine().bow()),
+                    "bellyStart",
+                    mmOf(edge.profile.edge().bellyStart()),
+                    "bellyDepth",
+                    mmOf(edge.profile.edge().bellyDepth()),
+                    "bellyBow",
+                    mmOf(edge.profile.edge().bellyBow()));
             return spine == cornered;
         }
 
@@ -216,9 +255,15 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
             BladeProfile.Edge edge = new BladeProfile.Edge(mm(length * 0.4), Length.ZERO, Length.ZERO);
             return search(2, at -> {
                 Length leaves = mm(length * (0.04 + 0.9 * at[0]));
-                BladeProfile flat = new BladeProfile(mm(length), mm(width), new BladeProfile.Spine(leaves, mm(drop), Length.ZERO, isCornered), edge, heel);
+                BladeProfile flat = new BladeProfile(
+                        mm(length),
+                        mm(width),
+                        new BladeProfile.Spine(leaves, mm(drop), Length.ZERO, isCornered),
+                        edge,
+                        heel);
                 Length bow = isCornered ? leaves.times(0.15 * at[1]) : flat.spineBow(at[1] * 0.999);
-                BladeProfile tried = new BladeProfile(mm(length), mm(width), new BladeProfile.Spine(leaves, mm(drop), bow, isCornered), edge, heel);
+                BladeProfile tried = new BladeProfile(
+                        mm(length), mm(width), new BladeProfile.Spine(leaves, mm(drop), bow, isCornered), edge, heel);
                 return new Fit(error(tried.spineLine().points(), 0, length, this::top), tried);
             });
         }
@@ -228,8 +273,18 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
             return search(3, at -> {
                 double start = (length - ricasso) * (0.05 + 0.9 * at[0]);
                 Length depth = mm(width * 0.35 * at[2]);
-                BladeProfile flat = new BladeProfile(spined.length(), spined.width(), spined.spine(), new BladeProfile.Edge(mm(start), depth, Length.ZERO), spined.heel());
-                BladeProfile tried = new BladeProfile(spined.length(), spined.width(), spined.spine(), new BladeProfile.Edge(mm(start), depth, flat.bellyBow(at[1] * 0.999)), spined.heel());
+                BladeProfile flat = new BladeProfile(
+                        spined.length(),
+                        spined.width(),
+                        spined.spine(),
+                        new BladeProfile.Edge(mm(start), depth, Length.ZERO),
+                        spined.heel());
+                BladeProfile tried = new BladeProfile(
+                        spined.length(),
+                        spined.width(),
+                        spined.spine(),
+                        new BladeProfile.Edge(mm(start), depth, flat.bellyBow(at[1] * 0.999)),
+                        spined.heel());
                 return new Fit(error(tried.edgeLine().points(), ricasso + 1, length, this::bottom), tried);
             });
         }
@@ -246,7 +301,8 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
 
         /** Looks over all shares between nothing and one, then ever closer around the best. */
         private static Fit search(int count, Trial trial) {
-            double[] best = IntStream.range(0, count).mapToDouble(i -> i == 2 ? 0 : 0.5).toArray();
+            double[] best =
+                    IntStream.range(0, count).mapToDouble(i -> i == 2 ? 0 : 0.5).toArray();
             Fit found = trial.at(best);
             double span = 0.5;
             for (int round = 0; round < ROUNDS; round++) {
@@ -292,8 +348,28 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
             double waistAt = least(length, 0.12, 0.42);
             double swellAt = most(length, waistAt / length + 0.08, 0.78);
             double neckAt = swellAt + 0.62 * (length - swellAt);
-            put(numbers, "handleLength", length, "buttDrop", back[0], "handleArch", back[1], "frontWidth", width(-0.8), "waistWidth", width(-waistAt), "waistAt", waistAt,
-                    "swellWidth", width(-swellAt), "swellAt", swellAt, "neckWidth", width(-neckAt), "buttWidth", width(-length * 0.95));
+            put(
+                    numbers,
+                    "handleLength",
+                    length,
+                    "buttDrop",
+                    back[0],
+                    "handleArch",
+                    back[1],
+                    "frontWidth",
+                    width(-0.8),
+                    "waistWidth",
+                    width(-waistAt),
+                    "waistAt",
+                    waistAt,
+                    "swellWidth",
+                    width(-swellAt),
+                    "swellAt",
+                    swellAt,
+                    "neckWidth",
+                    width(-neckAt),
+                    "buttWidth",
+                    width(-length * 0.95));
         }
 
         /** Drop and arch of the back by least squares over its length before the butt is rounded. */
@@ -319,11 +395,15 @@ public record Recognised(Map<String, Length> numbers, boolean isCornered, Outlin
         }
 
         private double least(double length, double from, double to) {
-            return places(length, from, to).stream().min(Comparator.comparingDouble(at -> width(-at))).orElseThrow();
+            return places(length, from, to).stream()
+                    .min(Comparator.comparingDouble(at -> width(-at)))
+                    .orElseThrow();
         }
 
         private double most(double length, double from, double to) {
-            return places(length, from, to).stream().max(Comparator.comparingDouble(at -> width(-at))).orElseThrow();
+            return places(length, from, to).stream()
+                    .max(Comparator.comparingDouble(at -> width(-at)))
+                    .orElseThrow();
         }
 
         private static List<Double> places(double length, double from, double to) {

@@ -14,7 +14,14 @@ import java.util.Locale;
  * @param closed outlines to cut along
  * @param open lines that are only read: datum crosses and the scale bar
  */
-public record Sheet(String title, double width, double height, List<Outline> closed, List<Circle> circles, List<Outline> open, List<Label> labels) {
+public record Sheet(
+        String title,
+        double width,
+        double height,
+        List<Outline> closed,
+        List<Circle> circles,
+        List<Outline> open,
+        List<Label> labels) {
     private static final double MARGIN = 8;
     private static final double GAP = 14;
     private static final double CROSS = 4;
@@ -68,12 +75,17 @@ public record Sheet(String title, double width, double height, List<Outline> clo
             for (double at = 0; at <= BAR; at += TICK) {
                 open.add(Outline.from(MARGIN + at, top - 1.5).to(MARGIN + at, top + 1.5));
             }
-            labels.add(new Label(new Point(MARGIN, top + 3), TEXT, "This bar is 100 mm long, a tick every 10 mm. Print at 100 %, without fitting to the page."));
+            labels.add(new Label(
+                    new Point(MARGIN, top + 3),
+                    TEXT,
+                    "This bar is 100 mm long, a tick every 10 mm. Print at 100 %, without fitting to the page."));
             top += GAP;
         }
 
         private void lay(Template template) {
-            List<Point> points = template.outlines().stream().flatMap(line -> line.points().stream()).toList();
+            List<Point> points = template.outlines().stream()
+                    .flatMap(line -> line.points().stream())
+                    .toList();
             double left = points.stream().mapToDouble(Point::x).min().orElse(0);
             double low = points.stream().mapToDouble(Point::y).min().orElse(0);
             double high = points.stream().mapToDouble(Point::y).max().orElse(0);
@@ -88,7 +100,11 @@ public record Sheet(String title, double width, double height, List<Outline> clo
             cross(shift, CROSS);
             top += high - low + 3;
             holeTable(template);
-            labels.add(new Label(new Point(MARGIN, top), TEXT, template.name() + (template.holes().isEmpty() ? "" : ", holes from the cross at the front of the handle")));
+            labels.add(new Label(
+                    new Point(MARGIN, top),
+                    TEXT,
+                    template.name()
+                            + (template.holes().isEmpty() ? "" : ", holes from the cross at the front of the handle")));
             width = Math.max(width, right - left);
             top += GAP;
         }
@@ -97,8 +113,20 @@ public record Sheet(String title, double width, double height, List<Outline> clo
         private void holeTable(Template template) {
             for (int i = template.holes().size(); i > 0; i--) {
                 Bore hole = template.holes().get(i - 1);
-                labels.add(new Label(new Point(MARGIN, top), TEXT * 0.8, String.format(Locale.ROOT, "%d  %s %.2f  x %.2f  y %.2f  drilled %.2f mm  %s",
-                        i, hole.use().words(), hole.part().millimetres(), hole.centre().x(), hole.centre().y(), hole.diameter().millimetres(), hole.drill()).strip()));
+                labels.add(new Label(
+                        new Point(MARGIN, top),
+                        TEXT * 0.8,
+                        String.format(
+                                        Locale.ROOT,
+                                        "%d  %s %.2f  x %.2f  y %.2f  drilled %.2f mm  %s",
+                                        i,
+                                        hole.use().words(),
+                                        hole.part().millimetres(),
+                                        hole.centre().x(),
+                                        hole.centre().y(),
+                                        hole.diameter().millimetres(),
+                                        hole.drill())
+                                .strip()));
                 top += TEXT * 1.2;
             }
         }

@@ -10,7 +10,9 @@ import java.util.regex.Pattern;
 
 /** Reads the data of an SVG path (SVG 1.1, W3C, section 8.3), turned over so that y grows upwards. */
 public final class SvgPath {
-    private static final Pattern TOKEN = Pattern.compile("([MmLlHhVvCcSsQqTtAaZz])|([-+]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d{1,3})?)|([\\s,]+)|(.)", Pattern.DOTALL);
+    private static final Pattern TOKEN = Pattern.compile(
+            "([MmLlHhVvCcSsQqTtAaZz])|([-+]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d{1,3})?)|([\\s,]+)|(.)",
+            Pattern.DOTALL);
     private static final int MOST_NUMBERS = 60_000;
     private static final String ACCEPTED = "path data of lines, curves and arcs that is closed with Z";
 
@@ -30,7 +32,9 @@ public final class SvgPath {
             SvgPath path = new SvgPath();
             path.split(data);
             path.walk();
-            return path.closed.isEmpty() ? new ReadDrawing.Refused("No outline of the drawing is closed", ACCEPTED) : new ReadDrawing.Outlines(path.closed, Optional.empty());
+            return path.closed.isEmpty()
+                    ? new ReadDrawing.Refused("No outline of the drawing is closed", ACCEPTED)
+                    : new ReadDrawing.Outlines(path.closed, Optional.empty());
         } catch (UnreadableDrawing unreadable) {
             return unreadable.refused();
         }
@@ -111,7 +115,9 @@ public final class SvgPath {
         at = end;
     }
 
-    /** From end points to a centre as in the standard's appendix F.6, then a cubic for each sixteenth of a turn or less. */
+    /**
+     * From end points to a centre as in the standard's appendix F.6, then a cubic for each sixteenth of a turn or less.
+     */
     private void arc(double radiusX, double radiusY, double degrees, boolean isLarge, boolean isSweep, Point end) {
         if (radiusX == 0 || radiusY == 0 || at.distanceTo(end) == 0) {
             to(end);
@@ -134,14 +140,27 @@ public final class SvgPath {
         double start = Math.atan2((y - centreY) / b, (x - centreX) / a);
         double sweep = Math.atan2((-y - centreY) / b, (-x - centreX) / a) - start;
         sweep += isSweep && sweep < 0 ? 2 * Math.PI : !isSweep && sweep > 0 ? -2 * Math.PI : 0;
-        Point centre = new Point(cos * centreX - sin * centreY + (at.x() + end.x()) / 2, sin * centreX + cos * centreY + (at.y() + end.y()) / 2);
+        Point centre = new Point(
+                cos * centreX - sin * centreY + (at.x() + end.x()) / 2,
+                sin * centreX + cos * centreY + (at.y() + end.y()) / 2);
         int steps = (int) Math.ceil(Math.abs(sweep) / (Math.PI / 8));
         double handle = 4.0 / 3 * Math.tan(sweep / steps / 4);
         for (int i = 1; i <= steps; i++) {
             double from = start + sweep * (i - 1) / steps;
             double to = start + sweep * i / steps;
-            cubic(ellipse(centre, a * (Math.cos(from) - handle * Math.sin(from)), b * (Math.sin(from) + handle * Math.cos(from)), cos, sin),
-                    ellipse(centre, a * (Math.cos(to) + handle * Math.sin(to)), b * (Math.sin(to) - handle * Math.cos(to)), cos, sin),
+            cubic(
+                    ellipse(
+                            centre,
+                            a * (Math.cos(from) - handle * Math.sin(from)),
+                            b * (Math.sin(from) + handle * Math.cos(from)),
+                            cos,
+                            sin),
+                    ellipse(
+                            centre,
+                            a * (Math.cos(to) + handle * Math.sin(to)),
+                            b * (Math.sin(to) - handle * Math.cos(to)),
+                            cos,
+                            sin),
                     i == steps ? end : ellipse(centre, a * Math.cos(to), b * Math.sin(to), cos, sin));
         }
     }

@@ -1,7 +1,7 @@
 package hiltboard.core.exchange;
 
-import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.KnifeOutline;
+import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.KnifeShape;
@@ -12,8 +12,9 @@ import java.util.List;
 import java.util.stream.Stream;
 
 /**
- * One part as it is cut out: its closed outlines and its holes as they are drilled, from one datum. The datum is where the spine meets the front of the
- * handle; x towards the point, y away from the edge, in millimetres. The right scale is the left one mirrored over the spine's line.
+ * One part as it is cut out: its closed outlines and its holes as they are drilled, from one datum. The datum is where
+ * the spine meets the front of the handle; x towards the point, y away from the edge, in millimetres. The right scale
+ * is the left one mirrored over the spine's line.
  */
 public record Template(String name, List<Outline> outlines, List<Bore> holes) {
     public Template {
@@ -30,13 +31,17 @@ public record Template(String name, List<Outline> outlines, List<Bore> holes) {
             parts.add(new Template("Haft", List.of(knife.handle()), List.of()));
             return parts;
         }
-        List<Bore> bores = knife.holes().stream().map(hole -> Bore.of(hole, spec)).toList();
+        List<Bore> bores =
+                knife.holes().stream().map(hole -> Bore.of(hole, spec)).toList();
         parts.add(new Template("Blade and tang", List.of(knife.steel()), bores));
         if (spec.hasBlock()) {
             parts.add(new Template("Handle block", List.of(knife.handle()), List.of()));
         } else {
             String what = spec.isFolder() ? "side" : "scale";
-            Template left = new Template("Left " + what, List.of(knife.handle()), bores.stream().filter(bore -> bore.use() != Use.LIGHTENING).toList());
+            Template left = new Template(
+                    "Left " + what,
+                    List.of(knife.handle()),
+                    bores.stream().filter(bore -> bore.use() != Use.LIGHTENING).toList());
             parts.add(left);
             parts.add(left.mirrored("Right " + what));
         }
@@ -46,11 +51,17 @@ public record Template(String name, List<Outline> outlines, List<Bore> holes) {
 
     /** What is cut from hardboard and held: with scales the steel's own outline is the whole knife. */
     private static List<Outline> mockUp(Specification spec, KnifeOutline knife) {
-        return spec.hasScales() ? List.of(knife.steel()) : Stream.of(knife.blade(), knife.guard(), knife.spacer(), knife.handle()).filter(line -> !line.isEmpty()).toList();
+        return spec.hasScales()
+                ? List.of(knife.steel())
+                : Stream.of(knife.blade(), knife.guard(), knife.spacer(), knife.handle())
+                        .filter(line -> !line.isEmpty())
+                        .toList();
     }
 
     private Template mirrored(String mirrorName) {
-        return new Template(mirrorName, outlines.stream().map(line -> line.moved(Template::over)).toList(),
+        return new Template(
+                mirrorName,
+                outlines.stream().map(line -> line.moved(Template::over)).toList(),
                 holes.stream().map(bore -> bore.at(over(bore.centre()))).toList());
     }
 

@@ -7,7 +7,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What comes next at a fire, and in how long: computed from the kiln's own model with the cold work in it, so it is a forecast, not a promise.
+ * What comes next at a fire, and in how long: computed from the kiln's own model with the cold work in it, so it is a
+ * forecast, not a promise.
  *
  * @param in from now on; nothing for what is due
  */
@@ -23,20 +24,29 @@ public record Ahead(String words, Duration in) {
      * @param soak of the work that is in; empty while the kiln is still empty
      * @param counts from when the shop counts
      */
-    public static List<Ahead> of(Load load, Temperature heat, Duration wanted, Temperature shown, Optional<Soak> soak, Soak.Counts counts) {
+    public static List<Ahead> of(
+            Load load, Temperature heat, Duration wanted, Temperature shown, Optional<Soak> soak, Soak.Counts counts) {
         Kiln kiln = load.kiln();
         List<Ahead> ahead = new ArrayList<>();
         Duration at = Duration.ZERO;
         if (soak.isEmpty()) {
-            at = shown.celsius() < heat.celsius() ? kiln.heatingTime(shown, heat) : kiln.coolingTime(shown, heat, false);
+            at = shown.celsius() < heat.celsius()
+                    ? kiln.heatingTime(shown, heat)
+                    : kiln.coolingTime(shown, heat, false);
             ahead.add(new Ahead("At heat", at));
         }
         Soak now = soak.orElseGet(() -> Soak.from(heat, 0, load.slowest(), counts));
-        KilnState state = soak.isEmpty() ? withWorkIn(load, heat) : KilnState.standing(kiln, 0, shown.celsius(), shown.celsius(), 0).loaded(load.body(), now.blade().celsius()).lit(List.of(Segment.until(heat)));
+        KilnState state = soak.isEmpty()
+                ? withWorkIn(load, heat)
+                : KilnState.standing(kiln, 0, shown.celsius(), shown.celsius(), 0)
+                        .loaded(load.body(), now.blade().celsius())
+                        .lit(List.of(Segment.until(heat)));
         Soak then = counting(state, now);
         double began = now.shown().lastAt();
         if (now.recoveredAt().isEmpty()) {
-            ahead.add(new Ahead(soak.isEmpty() ? "Recovered, if the work goes in at once" : "Recovered", at.plus(since(began, then.recoveredAt()))));
+            ahead.add(new Ahead(
+                    soak.isEmpty() ? "Recovered, if the work goes in at once" : "Recovered",
+                    at.plus(since(began, then.recoveredAt()))));
         }
         if (counts == Soak.Counts.BLADE && now.throughAt().isEmpty()) {
             ahead.add(new Ahead("Blade at heat, by estimate", at.plus(since(began, then.throughAt()))));
@@ -59,7 +69,12 @@ public record Ahead(String words, Duration in) {
 
     /** At heat, the door opened, the cold work laid in, the door shut. */
     private static KilnState withWorkIn(Load load, Temperature heat) {
-        return KilnState.standing(load.kiln(), 0, heat.celsius(), heat.celsius(), 0).lit(List.of(Segment.until(heat))).door(true).after(Load.DOOR_SECONDS).with(load.body()).door(false);
+        return KilnState.standing(load.kiln(), 0, heat.celsius(), heat.celsius(), 0)
+                .lit(List.of(Segment.until(heat)))
+                .door(true)
+                .after(Load.DOOR_SECONDS)
+                .with(load.body())
+                .door(false);
     }
 
     /** The soak as it will be when it begins to count; as it is where it counts already. */

@@ -1,8 +1,8 @@
 package hiltboard.core.fire;
 
 /**
- * How hot the slowest blade in a kiln likely is, reckoned from what the thermocouple has shown since it went in: an estimate of bare steel.
- * Clay and foil take longer.
+ * How hot the slowest blade in a kiln likely is, reckoned from what the thermocouple has shown since it went in: an
+ * estimate of bare steel. Clay and foil take longer.
  *
  * @param body of the blade, or of one that takes as long
  * @param celsius its own heat
@@ -17,8 +17,8 @@ public record BladeHeat(HeatBody body, double celsius) {
     }
 
     /**
-     * So much later, while what the thermocouple shows went evenly from one reading to the next. In each step the blade nears the chamber
-     * as a body does whose transfer stays as it is half way: it never runs past it.
+     * So much later, while what the thermocouple shows went evenly from one reading to the next. In each step the blade
+     * nears the chamber as a body does whose transfer stays as it is half way: it never runs past it.
      */
     BladeHeat after(double seconds, double from, double to) {
         if (body.joulesPerKelvin() <= 0 || !(seconds > 0)) {
@@ -36,7 +36,8 @@ public record BladeHeat(HeatBody body, double celsius) {
 
     /** @param as the heat at which the transfer is taken */
     private double nearer(double chamber, double from, double as, double seconds) {
-        return chamber + (from - chamber) * Math.exp(-body.wattsPerKelvin(chamber, as) / body.joulesPerKelvin() * seconds);
+        return chamber
+                + (from - chamber) * Math.exp(-body.wattsPerKelvin(chamber, as) / body.joulesPerKelvin() * seconds);
     }
 
     /** Whether it is as hot as this, as near as a shop kiln is led. */

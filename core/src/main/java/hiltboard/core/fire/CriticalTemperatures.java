@@ -12,13 +12,14 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * Where a steel begins to turn to austenite on heating (Ac1) and to martensite on cooling (Ms), from its composition in percent by
- * mass, middle of the limits: K. W. Andrews, Journal of the Iron and Steel Institute 203 (1965), linear forms, from memory. Made
- * from low and medium alloyed steels; outside them nothing is answered.
+ * Where a steel begins to turn to austenite on heating (Ac1) and to martensite on cooling (Ms), from its composition in
+ * percent by mass, middle of the limits: K. W. Andrews, Journal of the Iron and Steel Institute 203 (1965), linear
+ * forms, from memory. Made from low and medium alloyed steels; outside them nothing is answered.
  */
 public final class CriticalTemperatures {
     /** Scatter of the steels that the equations were made from, from memory. */
     private static final double AC1_SCATTER = 15;
+
     private static final double MS_SCATTER = 25;
     private static final double LEAST_CARBON = 0.1;
     private static final double MOST_CARBON = 0.6;
@@ -35,7 +36,9 @@ public final class CriticalTemperatures {
     /** Ac1 = 723 − 10.7 Mn − 16.9 Ni + 29.1 Si + 16.9 Cr + 6.38 W, in °C. */
     public Estimate<Temperature> ac1() {
         List<String> outside = tooMuchIn(steel);
-        return outside.isEmpty() ? sum("Ac1", 723, AC1_SCATTER, new double[] {-10.7, -16.9, 29.1, 16.9, 6.38}, MN, NI, SI, CR, W) : outside("Ac1", outside);
+        return outside.isEmpty()
+                ? sum("Ac1", 723, AC1_SCATTER, new double[] {-10.7, -16.9, 29.1, 16.9, 6.38}, MN, NI, SI, CR, W)
+                : outside("Ac1", outside);
     }
 
     /** Ms = 539 − 423 C − 30.4 Mn − 17.7 Ni − 12.1 Cr − 7.5 Mo, in °C. */
@@ -45,7 +48,9 @@ public final class CriticalTemperatures {
         if (carbon < LEAST_CARBON || carbon > MOST_CARBON + 0.005) {
             outside.add(0, "carbon " + plain(carbon) + " % instead of " + LEAST_CARBON + " to " + MOST_CARBON + " %");
         }
-        return outside.isEmpty() ? sum("Ms", 539, MS_SCATTER, new double[] {-423, -30.4, -17.7, -12.1, -7.5}, C, MN, NI, CR, MO) : outside("Ms", outside);
+        return outside.isEmpty()
+                ? sum("Ms", 539, MS_SCATTER, new double[] {-423, -30.4, -17.7, -12.1, -7.5}, C, MN, NI, CR, MO)
+                : outside("Ms", outside);
     }
 
     /** What is more of an alloy than the equations of low and medium alloyed steels were made from, in words. */
@@ -53,30 +58,44 @@ public final class CriticalTemperatures {
         List<String> outside = new ArrayList<>();
         for (Element element : List.of(MN, NI, CR, MO)) {
             if (steel.percent(element) > MOST_ALLOY) {
-                outside.add(element.symbol() + " " + plain(steel.percent(element)) + " % instead of up to " + plain(MOST_ALLOY) + " %");
+                outside.add(element.symbol() + " " + plain(steel.percent(element)) + " % instead of up to "
+                        + plain(MOST_ALLOY) + " %");
             }
         }
         return outside;
     }
 
     private static Estimate<Temperature> outside(String name, List<String> reasons) {
-        return new Estimate.Outside<>("Outside what is known: the equation for " + name + " was made from other steels (" + String.join("; ", reasons) + ").");
+        return new Estimate.Outside<>("Outside what is known: the equation for " + name
+                + " was made from other steels (" + String.join("; ", reasons) + ").");
     }
 
-    private Estimate<Temperature> sum(String name, double start, double scatter, double[] factors, Element... elements) {
+    private Estimate<Temperature> sum(
+            String name, double start, double scatter, double[] factors, Element... elements) {
         StringBuilder working = new StringBuilder(name + " = " + plain(start));
         double celsius = start;
         for (int i = 0; i < factors.length; i++) {
             double percent = steel.percent(elements[i]);
             celsius += factors[i] * percent;
             if (percent > 0) {
-                working.append(factors[i] < 0 ? " − " : " + ").append(plain(Math.abs(factors[i]))).append(" × ").append(plain(percent)).append(' ').append(elements[i].symbol());
+                working.append(factors[i] < 0 ? " − " : " + ")
+                        .append(plain(Math.abs(factors[i])))
+                        .append(" × ")
+                        .append(plain(percent))
+                        .append(' ')
+                        .append(elements[i].symbol());
             }
         }
         Temperature value = Temperature.ofCelsius(celsius);
         working.append(" ≈ ").append(Math.round(celsius)).append(" °C");
-        return new Estimate.Known<>(value, Temperature.ofCelsius(celsius - scatter), Temperature.ofCelsius(celsius + scatter),
-                List.of(working.toString(), "Andrews 1965, low and medium alloyed steels: " + value.in(units) + " ± " + TemperatureDifference.ofKelvin(scatter).in(units)));
+        return new Estimate.Known<>(
+                value,
+                Temperature.ofCelsius(celsius - scatter),
+                Temperature.ofCelsius(celsius + scatter),
+                List.of(
+                        working.toString(),
+                        "Andrews 1965, low and medium alloyed steels: " + value.in(units) + " ± "
+                                + TemperatureDifference.ofKelvin(scatter).in(units)));
     }
 
     private static String plain(double number) {

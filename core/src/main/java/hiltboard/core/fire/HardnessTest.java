@@ -16,14 +16,19 @@ import java.util.List;
  * @param band how far off is still right, in HRC
  */
 public record HardnessTest(List<Hardness> readings, Hardness wanted, double band) {
-    /** Readings that lie farther apart than this speak of scale, a curved or thin spot, or a soft skin; common practice. */
+    /**
+     * Readings that lie farther apart than this speak of scale, a curved or thin spot, or a soft skin; common practice.
+     */
     private static final double SCATTERED = 2;
     /** What is usual between agreed and reached. */
     public static final double USUAL_BAND = PieceDimensions.HARDNESS_WITHIN.magnitude();
 
     /** How the blade is, by these readings. */
     public enum Verdict {
-        AS_WANTED("within what was wanted"), SOFT("softer than wanted"), HARD("harder than wanted"), SCATTERED("too scattered to tell");
+        AS_WANTED("within what was wanted"),
+        SOFT("softer than wanted"),
+        HARD("harder than wanted"),
+        SCATTERED("too scattered to tell");
 
         private final String words;
 
@@ -40,7 +45,8 @@ public record HardnessTest(List<Hardness> readings, Hardness wanted, double band
     public HardnessTest {
         readings = List.copyOf(readings);
         if (readings.size() < 2 || !(band > 0)) {
-            throw new ImpossibleQuantity("hardness test", readings.size() + " readings", "two readings or more, three are usual");
+            throw new ImpossibleQuantity(
+                    "hardness test", readings.size() + " readings", "two readings or more, three are usual");
         }
     }
 
@@ -58,7 +64,8 @@ public record HardnessTest(List<Hardness> readings, Hardness wanted, double band
 
     /** From the lowest reading to the highest, HRC. */
     public double spread() {
-        return readings.stream().mapToDouble(Hardness::magnitude).max().orElseThrow() - readings.stream().mapToDouble(Hardness::magnitude).min().orElseThrow();
+        return readings.stream().mapToDouble(Hardness::magnitude).max().orElseThrow()
+                - readings.stream().mapToDouble(Hardness::magnitude).min().orElseThrow();
     }
 
     public Verdict verdict() {
@@ -72,8 +79,16 @@ public record HardnessTest(List<Hardness> readings, Hardness wanted, double band
     public List<String> working() {
         List<String> lines = new ArrayList<>();
         boolean isWhole = mean().hrc().multiply(count()).compareTo(sum()) == 0;
-        lines.add("(" + String.join(" + ", readings.stream().map(reading -> reading.hrc().toPlainString()).toList()) + ") ÷ " + readings.size() + (isWhole ? " = " : " ≈ ") + mean().hrc().toPlainString() + " HRC");
-        lines.add("Wanted " + wanted.hrc().toPlainString() + " ± " + BigDecimal.valueOf(band).stripTrailingZeros().toPlainString() + " HRC: " + verdict().words());
+        lines.add("("
+                + String.join(
+                        " + ",
+                        readings.stream()
+                                .map(reading -> reading.hrc().toPlainString())
+                                .toList()) + ") ÷ " + readings.size() + (isWhole ? " = " : " ≈ ")
+                + mean().hrc().toPlainString() + " HRC");
+        lines.add("Wanted " + wanted.hrc().toPlainString() + " ± "
+                + BigDecimal.valueOf(band).stripTrailingZeros().toPlainString() + " HRC: "
+                + verdict().words());
         return lines;
     }
 
@@ -81,9 +96,16 @@ public record HardnessTest(List<Hardness> readings, Hardness wanted, double band
     public List<String> advice() {
         return switch (verdict()) {
             case AS_WANTED -> List.of();
-            case SCATTERED -> List.of("Clean a flat spot down to bright steel, away from the edge, and read three times more.");
-            case HARD -> List.of("Temper once more, about 25 °F (15 °C) hotter, and test again: hardness comes down, it never comes back up.");
-            case SOFT -> List.of("File it beside a soft piece first: a soft skin reads low.", "If the file bites it did not harden, or was tempered too hot: normalise and harden once more, and count the heat.");
+            case SCATTERED ->
+                List.of("Clean a flat spot down to bright steel, away from the edge, and read three times more.");
+            case HARD ->
+                List.of(
+                        "Temper once more, about 25 °F (15 °C) hotter, and test again: hardness comes down, it never comes back up.");
+            case SOFT ->
+                List.of(
+                        "File it beside a soft piece first: a soft skin reads low.",
+                        "If the file bites it did not harden, or was tempered too hot: normalise and harden once more, and "
+                                + "count the heat.");
         };
     }
 }

@@ -8,8 +8,11 @@ package hiltboard.core.fire;
  */
 public record HeatBody(double joulesPerKelvin, double squareMetres) {
     public static final HeatBody NOTHING = new HeatBody(0, 0);
-    /** Mean of carbon steel between the shop and hardening heat, J/(kg K), from memory; it peaks where the steel turns. */
+    /**
+     * Mean of carbon steel between the shop and hardening heat, J/(kg K), from memory; it peaks where the steel turns.
+     */
     private static final double STEEL = 650;
+
     private static final double STEEL_DENSITY = 7850;
     /** Stefan and Boltzmann's constant, W/(m² K⁴), CODATA 2018. */
     private static final double STEFAN_BOLTZMANN = 5.670374419e-8;
@@ -17,6 +20,7 @@ public record HeatBody(double joulesPerKelvin, double squareMetres) {
     private static final double EMISSIVITY = 0.8;
     /** What still air carries besides, W/(m² K), from memory. */
     private static final double AIR = 10;
+
     private static final double KELVIN = 273.15;
 
     /** A flat blade: both faces shine. @param kilograms and {@code millimetresThick} more than nothing */
@@ -26,7 +30,8 @@ public record HeatBody(double joulesPerKelvin, double squareMetres) {
 
     /** What is left when this much has been taken out of it. */
     public HeatBody without(HeatBody part) {
-        return new HeatBody(Math.max(0, joulesPerKelvin - part.joulesPerKelvin), Math.max(0, squareMetres - part.squareMetres));
+        return new HeatBody(
+                Math.max(0, joulesPerKelvin - part.joulesPerKelvin), Math.max(0, squareMetres - part.squareMetres));
     }
 
     HeatBody and(HeatBody other) {

@@ -20,22 +20,41 @@ import java.util.Optional;
  * @param cold what it is taken down to between quench and temper; empty where it is not
  * @param isAxe whether only its bit goes into the quench
  */
-public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed,
-        int tempers, Duration temper, Optional<Temperature> cold, boolean isAxe) {
+public record HeatNeed(
+        Steel steel,
+        Temperature hardening,
+        Duration soak,
+        Quench quench,
+        Temperature tempering,
+        boolean isClayed,
+        int tempers,
+        Duration temper,
+        Optional<Temperature> cold,
+        boolean isAxe) {
 
     /** Tempered twice for two hours, and taken cold where the steel gains by it. */
-    HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {
+    HeatNeed(
+            Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {
         this(steel, hardening, soak, quench, tempering, isClayed, 2, Programme.TWO_HOURS, steel.cold(), false);
     }
 
     /** What the piece's own numbers ask; the usual of its steel where it has none. */
     public static HeatNeed of(Specification spec, DimensionChain chain) {
         Steel steel = spec.steel();
-        return new HeatNeed(steel, temperature(chain, PieceDimensions.HARDENING_TEMPERATURE).orElse(steel.hardening()),
-                chain.value(PieceDimensions.SOAK).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(steel.soak()),
-                spec.quench(), temperature(chain, PieceDimensions.TEMPERING_TEMPERATURE)
-                        .orElse(steel.tempering()), spec.isClayCoated(), spec.tempers(),
-                spec.temperTime(), spec.cold().temperature(), spec.isAxe());
+        return new HeatNeed(
+                steel,
+                temperature(chain, PieceDimensions.HARDENING_TEMPERATURE).orElse(steel.hardening()),
+                chain.value(PieceDimensions.SOAK)
+                        .filter(Span.class::isInstance)
+                        .map(span -> ((Span) span).duration())
+                        .orElse(steel.soak()),
+                spec.quench(),
+                temperature(chain, PieceDimensions.TEMPERING_TEMPERATURE).orElse(steel.tempering()),
+                spec.isClayCoated(),
+                spec.tempers(),
+                spec.temperTime(),
+                spec.cold().temperature(),
+                spec.isAxe());
     }
 
     private static Optional<Temperature> temperature(DimensionChain chain, String key) {
@@ -46,7 +65,10 @@ public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench
     Temperature heat(Treatment treatment) {
         return switch (treatment) {
             case STRESS_RELIEF -> Programme.STRESS_RELIEF;
-            case NORMALISE -> steel.grade().normalising().isEmpty() ? hardening : steel.grade().normalising().get(0);
+            case NORMALISE ->
+                steel.grade().normalising().isEmpty()
+                        ? hardening
+                        : steel.grade().normalising().get(0);
             case ANNEAL -> steel.isAirHardening() ? Programme.ANNEALING_AIR : Programme.ANNEALING;
             case HARDEN -> hardening;
             case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> tempering;
@@ -64,9 +86,14 @@ public record HeatNeed(Steel steel, Temperature hardening, Duration soak, Quench
         };
     }
 
-    /** The longest soak that does no harm: twice as long, or ten minutes more; from memory, the grain of the steel decides. Tempers may run on. */
+    /**
+     * The longest soak that does no harm: twice as long, or ten minutes more; from memory, the grain of the steel
+     * decides. Tempers may run on.
+     */
     Duration longest(Treatment treatment) {
         Duration soak = soak(treatment);
-        return treatment.isQuenched() ? soak.multipliedBy(2).compareTo(soak.plusMinutes(10)) > 0 ? soak.multipliedBy(2) : soak.plusMinutes(10) : soak.multipliedBy(2);
+        return treatment.isQuenched()
+                ? soak.multipliedBy(2).compareTo(soak.plusMinutes(10)) > 0 ? soak.multipliedBy(2) : soak.plusMinutes(10)
+                : soak.multipliedBy(2);
     }
 }

@@ -21,7 +21,9 @@ public final class LikelyHardness {
         return of(steel.asQuenchedHrc());
     }
 
-    /** After the usual two tempers at this heat; as its own usual temper would leave it where the curve does not reach. */
+    /**
+     * After the usual two tempers at this heat; as its own usual temper would leave it where the curve does not reach.
+     */
     public static Hardness tempered(Steel steel, Temperature heat) {
         return of(steel.curve().at(heat).orElseGet(() -> (double) steel.temperedHrc()));
     }

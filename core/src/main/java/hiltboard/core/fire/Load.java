@@ -20,6 +20,7 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
     /** In the oil or between the plates, until both hands are free for the next; from memory. */
     /** Nobody works to the second at a kiln: a cycle is said in steps of these, upwards. */
     private static final Duration CYCLE_STEP = Duration.ofSeconds(5);
+
     private static final double QUENCH_SECONDS = 45;
     private static final double LONGEST_RECOVERY = 3_600;
 
@@ -36,10 +37,18 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
         return new Load(treatment, kiln, pieces, cycle);
     }
 
-    /** At heat with all of it in; the door opened and shut once; the time until it is back, or until the quench has hands for the next. */
+    /**
+     * At heat with all of it in; the door opened and shut once; the time until it is back, or until the quench has
+     * hands for the next.
+     */
     private static Duration cycle(Treatment treatment, Kiln kiln, List<LoadPiece> pieces) {
-        double heat = pieces.stream().mapToDouble(piece -> piece.need().heat(treatment).celsius()).average().orElseThrow();
-        KilnState state = KilnState.standing(kiln, 0, heat, heat, 0).soaked(body(pieces)).lit(List.of(Segment.until(Temperature.ofCelsius(heat))));
+        double heat = pieces.stream()
+                .mapToDouble(piece -> piece.need().heat(treatment).celsius())
+                .average()
+                .orElseThrow();
+        KilnState state = KilnState.standing(kiln, 0, heat, heat, 0)
+                .soaked(body(pieces))
+                .lit(List.of(Segment.until(Temperature.ofCelsius(heat))));
         state = state.door(true).after(DOOR_SECONDS).door(false);
         // As for a soak: before the thermocouple has felt the door, that it shows its heat says nothing.
         Soak back = Soak.from(Temperature.ofCelsius(heat), 0, HeatBody.NOTHING, Soak.Counts.RECOVERY);
@@ -54,7 +63,10 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
 
     /** The blade that takes longest to come to heat: the thickest. */
     public HeatBody slowest() {
-        return pieces.stream().max(Comparator.comparing(LoadPiece::thickness)).map(LoadPiece::body).orElse(HeatBody.NOTHING);
+        return pieces.stream()
+                .max(Comparator.comparing(LoadPiece::thickness))
+                .map(LoadPiece::body)
+                .orElse(HeatBody.NOTHING);
     }
 
     static HeatBody body(List<LoadPiece> pieces) {
@@ -71,19 +83,26 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
 
     /** What its quench does to whoever stands at it. */
     public List<String> quenchCautions() {
-        return pieces.stream().map(LoadPiece::need).flatMap(need -> need.quench().cautions(need.isAxe()).stream()).distinct().toList();
+        return pieces.stream()
+                .map(LoadPiece::need)
+                .flatMap(need -> need.quench().cautions(need.isAxe()).stream())
+                .distinct()
+                .toList();
     }
 
     /**
-     * The order out of the kiln, and each piece's true soak: the shortest soak leaves first, and whoever waits for others soaks longer by a
-     * cycle for each of them. Pieces that are not quenched leave together.
+     * The order out of the kiln, and each piece's true soak: the shortest soak leaves first, and whoever waits for
+     * others soaks longer by a cycle for each of them. Pieces that are not quenched leave together.
      */
     public List<Leaving> leaving() {
         List<LoadPiece> order = new ArrayList<>(pieces);
         if (treatment.isQuenched()) {
             order.sort(Comparator.comparing(piece -> piece.need().soak(treatment)));
         }
-        Duration all = pieces.stream().map(piece -> piece.need().soak(treatment)).max(Duration::compareTo).orElse(Duration.ZERO);
+        Duration all = pieces.stream()
+                .map(piece -> piece.need().soak(treatment))
+                .max(Duration::compareTo)
+                .orElse(Duration.ZERO);
         List<Leaving> leaving = new ArrayList<>();
         Duration before = Duration.ZERO;
         for (LoadPiece piece : order) {
@@ -102,15 +121,19 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
             reasons.add("It is in this load already.");
         }
         space(piece, reasons, units);
-        if (piece.need().steel().isAirHardening() && treatment == Treatment.HARDEN && piece.cover() != LoadPiece.Cover.FOIL) {
+        if (piece.need().steel().isAirHardening()
+                && treatment == Treatment.HARDEN
+                && piece.cover() != LoadPiece.Cover.FOIL) {
             reasons.add(piece.need().steel().designation() + " goes into this heat in foil, and it is not wrapped.");
         }
-        if (treatment == Treatment.NORMALISE && piece.need().steel().grade().normalising().isEmpty()) {
+        if (treatment == Treatment.NORMALISE
+                && piece.need().steel().grade().normalising().isEmpty()) {
             reasons.add(piece.need().steel().designation() + " hardens in air: it is annealed, not normalised.");
         }
         double heat = piece.need().heat(treatment).celsius();
         if (heat + Programme.AGREES_WITHIN_KELVIN > kiln.most().celsius()) {
-            reasons.add("It needs " + piece.need().heat(treatment).in(units) + ", and this kiln’s safety cuts at " + kiln.most().in(units) + ".");
+            reasons.add("It needs " + piece.need().heat(treatment).in(units) + ", and this kiln’s safety cuts at "
+                    + kiln.most().in(units) + ".");
         }
         if (!pieces.isEmpty()) {
             agreement(piece, reasons, units);
@@ -124,30 +147,50 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
             reasons.add("All " + space.slots() + " slots are taken.");
         }
         if (piece.length().compareTo(space.depth()) > 0) {
-            reasons.add("It is " + piece.length().brieflyIn(units) + " long, and the chamber is " + space.depth().brieflyIn(units) + " deep.");
+            reasons.add("It is " + piece.length().brieflyIn(units) + " long, and the chamber is "
+                    + space.depth().brieflyIn(units) + " deep.");
         }
         if (piece.width().compareTo(space.height()) > 0) {
-            reasons.add("It stands " + piece.width().brieflyIn(units) + " high, and the chamber has " + space.height().brieflyIn(units) + ".");
+            reasons.add("It stands " + piece.width().brieflyIn(units) + " high, and the chamber has "
+                    + space.height().brieflyIn(units) + ".");
         }
     }
 
     private void agreement(LoadPiece piece, List<String> reasons, Units units) {
         double heat = piece.need().heat(treatment).celsius();
-        LoadPiece farthest = pieces.stream().max(Comparator.comparingDouble(each -> Math.abs(each.need().heat(treatment).celsius() - heat))).orElseThrow();
+        LoadPiece farthest = pieces.stream()
+                .max(Comparator.comparingDouble(
+                        each -> Math.abs(each.need().heat(treatment).celsius() - heat)))
+                .orElseThrow();
         if (Math.abs(farthest.need().heat(treatment).celsius() - heat) > Programme.AGREES_WITHIN_KELVIN) {
-            reasons.add("It needs " + piece.need().heat(treatment).in(units) + "; " + farthest.name() + " in this load needs " + farthest.need().heat(treatment).in(units) + ".");
+            reasons.add("It needs " + piece.need().heat(treatment).in(units) + "; " + farthest.name()
+                    + " in this load needs " + farthest.need().heat(treatment).in(units) + ".");
         }
-        if (treatment == Treatment.HARDEN && pieces.get(0).need().quench() != piece.need().quench()) {
-            reasons.add("It is quenched in " + piece.need().quench().words() + "; this load in " + pieces.get(0).need().quench().words() + ".");
+        if (treatment == Treatment.HARDEN
+                && pieces.get(0).need().quench() != piece.need().quench()) {
+            reasons.add("It is quenched in " + piece.need().quench().words() + "; this load in "
+                    + pieces.get(0).need().quench().words() + ".");
         }
-        if (treatment == Treatment.NORMALISE && !pieces.get(0).need().steel().grade().normalising().equals(piece.need().steel().grade().normalising())) {
+        if (treatment == Treatment.NORMALISE
+                && !pieces.get(0)
+                        .need()
+                        .steel()
+                        .grade()
+                        .normalising()
+                        .equals(piece.need().steel().grade().normalising())) {
             reasons.add("Its three heats differ from those of " + pieces.get(0).name() + ".");
         }
         List<LoadPiece> together = new ArrayList<>(pieces);
         together.add(piece);
         Load joined = Load.of(treatment, kiln, together);
-        joined.leaving().stream().filter(leaving -> leaving.soak().compareTo(leaving.piece().need().longest(treatment)) > 0).findFirst()
-                .ifPresent(leaving -> reasons.add((leaving.piece() == piece ? "It" : leaving.piece().name()) + " would soak " + Soak.words(leaving.soak()) + " instead of " + Span.words(leaving.piece().need().soak(treatment))
-                        + " by the time it leaves: its grain grows."));
+        joined.leaving().stream()
+                .filter(leaving ->
+                        leaving.soak().compareTo(leaving.piece().need().longest(treatment)) > 0)
+                .findFirst()
+                .ifPresent(leaving -> reasons.add(
+                        (leaving.piece() == piece ? "It" : leaving.piece().name()) + " would soak "
+                                + Soak.words(leaving.soak()) + " instead of "
+                                + Span.words(leaving.piece().need().soak(treatment))
+                                + " by the time it leaves: its grain grows."));
     }
 }

@@ -10,10 +10,21 @@ import java.util.List;
  * @param cover what keeps air from its steel
  * @param closed what still keeps it from this heat, in words; empty when it is past its gate
  */
-public record LoadPiece(long id, String name, HeatNeed need, Length length, Length width, Length thickness, Mass mass, Cover cover, List<String> closed) {
+public record LoadPiece(
+        long id,
+        String name,
+        HeatNeed need,
+        Length length,
+        Length width,
+        Length thickness,
+        Mass mass,
+        Cover cover,
+        List<String> closed) {
     /** What a blade wears in the fire. */
     public enum Cover {
-        BARE("bare, or with a wash against scale"), CLAY("clay on the spine"), FOIL("foil");
+        BARE("bare, or with a wash against scale"),
+        CLAY("clay on the spine"),
+        FOIL("foil");
 
         private final String words;
 

@@ -15,7 +15,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * What is done in one fire: what the kiln is told, and what the makers do. Common practice of the trade where no number of the steel's own counts.
+ * What is done in one fire: what the kiln is told, and what the makers do. Common practice of the trade where no number
+ * of the steel's own counts.
  *
  * @param heat at which the work soaks; for several heats the first
  * @param soak how long the work stays at heat
@@ -23,11 +24,21 @@ import java.util.stream.Stream;
  * @param steps what is done, in order, in words
  * @param ready what must lie ready
  */
-public record Programme(Treatment treatment, Temperature heat, Duration soak, List<Segment> kiln, List<String> steps, List<String> ready) {
+public record Programme(
+        Treatment treatment,
+        Temperature heat,
+        Duration soak,
+        List<Segment> kiln,
+        List<String> steps,
+        List<String> ready) {
     static final Temperature STRESS_RELIEF = Temperature.ofFahrenheit(1200);
     static final Temperature ANNEALING = Temperature.ofFahrenheit(1400);
-    /** For steel that hardens in air; common practice, from memory: A2, D2 and 440C are annealed at about 1550 to 1650 °F. */
+    /**
+     * For steel that hardens in air; common practice, from memory: A2, D2 and 440C are annealed at about 1550 to 1650
+     * °F.
+     */
     static final Temperature ANNEALING_AIR = Temperature.ofFahrenheit(1600);
+
     static final Duration NORMALISING_SOAK = Duration.ofMinutes(5);
     static final Duration ANNEALING_SOAK = Duration.ofMinutes(30);
     static final Duration TWO_HOURS = Duration.ofHours(2);
@@ -61,32 +72,63 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
      * @param needs one or more; whether they agree is for {@link Load} to say
      */
     static Programme shared(Treatment treatment, List<HeatNeed> needs, Units units) {
-        double low = needs.stream().mapToDouble(need -> need.heat(treatment).celsius()).min().orElseThrow();
-        double high = needs.stream().mapToDouble(need -> need.heat(treatment).celsius()).max().orElseThrow();
+        double low = needs.stream()
+                .mapToDouble(need -> need.heat(treatment).celsius())
+                .min()
+                .orElseThrow();
+        double high = needs.stream()
+                .mapToDouble(need -> need.heat(treatment).celsius())
+                .max()
+                .orElseThrow();
         Temperature heat = Temperature.ofCelsius((low + high) / 2);
-        Duration soak = needs.stream().map(need -> need.soak(treatment)).max(Duration::compareTo).orElseThrow();
+        Duration soak = needs.stream()
+                .map(need -> need.soak(treatment))
+                .max(Duration::compareTo)
+                .orElseThrow();
         HeatNeed first = needs.get(0);
         return switch (treatment) {
             case HARDEN -> harden(heat, soak, needs, units);
             case NORMALISE -> normalise(heat, soak, needs, units);
-            case ANNEAL -> anneal(heat, soak, needs.stream().anyMatch(need -> need.steel().isAirHardening()), units);
-            case STRESS_RELIEF -> new Programme(treatment, heat, soak, List.of(Segment.until(heat)),
-                    List.of("After rough grinding or machining, before hardening", "Up to " + heat.in(units) + ", " + Span.words(soak), "Down in the shut kiln to hand warmth"), treatment.ready());
+            case ANNEAL ->
+                anneal(heat, soak, needs.stream().anyMatch(need -> need.steel().isAirHardening()), units);
+            case STRESS_RELIEF ->
+                new Programme(
+                        treatment,
+                        heat,
+                        soak,
+                        List.of(Segment.until(heat)),
+                        List.of(
+                                "After rough grinding or machining, before hardening",
+                                "Up to " + heat.in(units) + ", " + Span.words(soak),
+                                "Down in the shut kiln to hand warmth"),
+                        treatment.ready());
             case FIRST_TEMPER, LAST_TEMPER, STRAIGHTEN -> temper(treatment, heat, soak, first.tempers(), units);
         };
     }
 
     private static Programme anneal(Temperature heat, Duration soak, boolean isAir, Units units) {
-        List<Segment> told = List.of(Segment.until(heat), new Segment(BLACK, isAir ? ANNEALING_FALL_AIR : ANNEALING_FALL,
-                Optional.of(Duration.ZERO)));
-        return new Programme(Treatment.ANNEAL, heat, soak, told, List.of("In cold or warm" + (isAir ? ", in foil" : "") + ", up to "
-                + heat.in(units) + ", " + Span.words(soak),
-                "Down in the shut kiln, no faster than " + (isAir ? "40 °F (22 °C)" : "50 °F (28 °C)") + " an hour, to black heat"
-                        + (isAir ? ": taken out hot, it hardens again" : ""), "Overnight to cold"), Treatment.ANNEAL.ready());
+        List<Segment> told = List.of(
+                Segment.until(heat),
+                new Segment(BLACK, isAir ? ANNEALING_FALL_AIR : ANNEALING_FALL, Optional.of(Duration.ZERO)));
+        return new Programme(
+                Treatment.ANNEAL,
+                heat,
+                soak,
+                told,
+                List.of(
+                        "In cold or warm" + (isAir ? ", in foil" : "") + ", up to " + heat.in(units) + ", "
+                                + Span.words(soak),
+                        "Down in the shut kiln, no faster than " + (isAir ? "40 °F (22 °C)" : "50 °F (28 °C)")
+                                + " an hour, to black heat" + (isAir ? ": taken out hot, it hardens again" : ""),
+                        "Overnight to cold"),
+                Treatment.ANNEAL.ready());
     }
 
     private static Programme temper(Treatment treatment, Temperature heat, Duration soak, int tempers, Units units) {
-        List<String> steps = new ArrayList<>(List.of("The kiln down, or up, to " + heat.in(units) + " before the work goes in", "In; " + Span.words(soak) + COUNTED, "Out; cool to room temperature"));
+        List<String> steps = new ArrayList<>(List.of(
+                "The kiln down, or up, to " + heat.in(units) + " before the work goes in",
+                "In; " + Span.words(soak) + COUNTED,
+                "Out; cool to room temperature"));
         if (treatment == Treatment.FIRST_TEMPER && tempers > 1) {
             steps.add("Then the second temper, just like it");
         }
@@ -100,12 +142,19 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
     private static Programme normalise(Temperature heat, Duration soak, List<HeatNeed> needs, Units units) {
         List<Temperature> heats = needs.get(0).steel().grade().normalising();
         if (heats.isEmpty()) {
-            return new Programme(Treatment.NORMALISE, heat, soak, List.of(), List.of("This steel hardens in air: it is annealed instead of normalised"), List.of());
+            return new Programme(
+                    Treatment.NORMALISE,
+                    heat,
+                    soak,
+                    List.of(),
+                    List.of("This steel hardens in air: it is annealed instead of normalised"),
+                    List.of());
         }
         List<Segment> told = heats.stream().map(Segment::until).toList();
         List<String> steps = new ArrayList<>();
         for (Temperature each : heats) {
-            steps.add("Up to " + each.in(units) + ", " + Span.words(soak) + COUNTED + "; out into still air until it is black");
+            steps.add("Up to " + each.in(units) + ", " + Span.words(soak) + COUNTED
+                    + "; out into still air until it is black");
         }
         return new Programme(Treatment.NORMALISE, heats.get(0), soak, told, steps, Treatment.NORMALISE.ready());
     }
@@ -127,23 +176,42 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         steps.add("Soak " + Span.words(soak) + COUNTED + "; never from the door");
         steps.addAll(quench(needs, units));
         steps.add("File test on the edge: it skates; then sight for warp while there is warmth in it");
-        first.cold().ifPresent(cold -> steps.add("Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper" + (first.steel().stainless() ? "" : "; this steel gains by it")));
-        steps.add("Temper at " + first.tempering().in(units) + " within two hours: it is brittle like glass until then");
-        return new Programme(Treatment.HARDEN, heat, soak, told, steps, Stream.of(ready(needs, units), Treatment.HARDEN.ready())
-                .flatMap(List::stream).toList());
+        first.cold()
+                .ifPresent(cold -> steps.add(
+                        "Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper"
+                                + (first.steel().stainless() ? "" : "; this steel gains by it")));
+        steps.add(
+                "Temper at " + first.tempering().in(units) + " within two hours: it is brittle like glass until then");
+        return new Programme(
+                Treatment.HARDEN,
+                heat,
+                soak,
+                told,
+                steps,
+                Stream.of(ready(needs, units), Treatment.HARDEN.ready())
+                        .flatMap(List::stream)
+                        .toList());
     }
 
     private static List<String> quench(List<HeatNeed> needs, Units units) {
         Quench quench = needs.get(0).quench();
         String medium = quench.medium().in(units);
-        String ways = needs.stream().map(HeatNeed::isAxe).distinct().sorted().map(Quench::intoLiquid)
+        String ways = needs.stream()
+                .map(HeatNeed::isAxe)
+                .distinct()
+                .sorted()
+                .map(Quench::intoLiquid)
                 .collect(Collectors.joining("; an axe head "));
         return switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> List.of("One at a time into " + quench.words() + " of " + medium + ", " + ways,
-                    "Interrupted, where the maker does it: out of the oil while still just smoking, into the plates, straight");
-            case WATER_THEN_OIL -> List.of("One at a time into water of " + medium + ", count two or three, out, and into oil, " + ways
-                    + ": the boldest line, and the one that cracks blades");
-            case PLATES_AND_AIR -> List.of("One at a time, in its foil, between cold plates; air on them for 1½ to 2 minutes");
+            case FAST_OIL, MEDIUM_OIL ->
+                List.of(
+                        "One at a time into " + quench.words() + " of " + medium + ", " + ways,
+                        "Interrupted, where the maker does it: out of the oil while still just smoking, into the plates, straight");
+            case WATER_THEN_OIL ->
+                List.of("One at a time into water of " + medium + ", count two or three, out, and into oil, " + ways
+                        + ": the boldest line, and the one that cracks blades");
+            case PLATES_AND_AIR ->
+                List.of("One at a time, in its foil, between cold plates; air on them for 1½ to 2 minutes");
         };
     }
 
@@ -151,10 +219,15 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         Quench quench = needs.get(0).quench();
         String medium = quench.medium().in(units);
         return switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> List.of("Oil at " + medium + ", stirred"
-                    + (needs.stream().allMatch(HeatNeed::isAxe) ? "" : ", deep enough to go wholly under"),
-                    "Lid for the oil, and an extinguisher for oil fires; no water near");
-            case WATER_THEN_OIL -> List.of("Water at " + medium + ", and oil beside it", "Lid for the oil, and an extinguisher for oil fires; a wet blade into hot oil spits");
+            case FAST_OIL, MEDIUM_OIL ->
+                List.of(
+                        "Oil at " + medium + ", stirred"
+                                + (needs.stream().allMatch(HeatNeed::isAxe) ? "" : ", deep enough to go wholly under"),
+                        "Lid for the oil, and an extinguisher for oil fires; no water near");
+            case WATER_THEN_OIL ->
+                List.of(
+                        "Water at " + medium + ", and oil beside it",
+                        "Lid for the oil, and an extinguisher for oil fires; a wet blade into hot oil spits");
             case PLATES_AND_AIR -> List.of("Plates cold and clean, air line ready", "Gloves for hot foil");
         };
     }
@@ -169,25 +242,44 @@ public record Programme(Treatment treatment, Temperature heat, Duration soak, Li
         public static List<ByHand> of(Specification spec, Units units) {
             List<ByHand> all = new ArrayList<>();
             if (spec.isClayCoated()) {
-                all.add(new ByHand("Clay on the spine",
-                        List.of("Degreased; the clay is mixed as thick as batter and laid about 1/8 in (3 mm) thick over the spine, the "
-                        + "edge bare", "Dried overnight, until it is pale all over and no longer cold against the cheek",
-                        "After the quench a quick test grind shows the line while a second quench is still possible; the blade is brittle meanwhile")));
+                all.add(new ByHand(
+                        "Clay on the spine",
+                        List.of(
+                                "Degreased; the clay is mixed as thick as batter and laid about 1/8 in (3 mm) thick over "
+                                        + "the spine, the "
+                                        + "edge bare",
+                                "Dried overnight, until it is pale all over and no longer cold against the cheek",
+                                "After the quench a quick test grind shows the line while a second quench is still possible; the "
+                                        + "blade is brittle meanwhile")));
             }
             if (spec.hardening() == Hardening.BY_EYE) {
-                all.add(new ByHand("Harden in the forge",
-                        List.of("In the shade: bright daylight makes colours unreadable; a square tube muffles the flame",
-                        "Evenly, to where the magnet lets go, at about " + Steel.CURIE.in(units)
-                        + " in every steel, and 50 to 100 °F (30 to 55 °C) further",
-                        "A coupon of the same steel first, quenched and broken: fine grey grain is right", "Into " + spec.quench()
-                                .words() + " of " + spec.quench().medium().in(units) + ", " + Quench.intoLiquid(spec.isAxe()))));
+                all.add(new ByHand(
+                        "Harden in the forge",
+                        List.of(
+                                "In the shade: bright daylight makes colours unreadable; a square tube muffles the flame",
+                                "Evenly, to where the magnet lets go, at about " + Steel.CURIE.in(units)
+                                        + " in every steel, and 50 to 100 °F (30 to 55 °C) further",
+                                "A coupon of the same steel first, quenched and broken: fine grey grain is right",
+                                "Into " + spec.quench().words() + " of "
+                                        + spec.quench().medium().in(units) + ", " + Quench.intoLiquid(spec.isAxe()))));
             }
-            spec.cold().temperature().ifPresent(cold -> all.add(new ByHand("Cold treatment",
-                    List.of("From the quench to hand warmth, then at once to " + cold.in(units) + " or below, an hour at least",
-                    "Dry ice in spirit, or liquid nitrogen: gloves, goggles, moving air, never in a sealed vessel", "Warm up in still air, then the first temper the same day"))));
+            spec.cold()
+                    .temperature()
+                    .ifPresent(cold -> all.add(new ByHand(
+                            "Cold treatment",
+                            List.of(
+                                    "From the quench to hand warmth, then at once to " + cold.in(units)
+                                            + " or below, an hour at least",
+                                    "Dry ice in spirit, or liquid nitrogen: gloves, goggles, moving air, never in a sealed vessel",
+                                    "Warm up in still air, then the first temper the same day"))));
             if (spec.hardening() == Hardening.TORCHED_SPINE) {
-                all.add(new ByHand("Soften the spine by torch", List.of("Tempered, bright steel; edge in wet sand or water", "Colours run from the spine: stop at blue, about " + Temperature.ofFahrenheit(560).in(units) + ", well above the edge",
-                        "Twice or three times, cooled between")));
+                all.add(new ByHand(
+                        "Soften the spine by torch",
+                        List.of(
+                                "Tempered, bright steel; edge in wet sand or water",
+                                "Colours run from the spine: stop at blue, about "
+                                        + Temperature.ofFahrenheit(560).in(units) + ", well above the edge",
+                                "Twice or three times, cooled between")));
             }
             return List.copyOf(all);
         }

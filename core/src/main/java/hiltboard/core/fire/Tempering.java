@@ -13,7 +13,10 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
-/** What a temper makes of the hardness of one steel, read from its curve; other times are carried over by {@link TemperingParameter}. */
+/**
+ * What a temper makes of the hardness of one steel, read from its curve; other times are carried over by
+ * {@link TemperingParameter}.
+ */
 public final class Tempering {
     /** The curves are drawn for two tempers of two hours. */
     private static final Duration CURVE_TIME = Duration.ofHours(4);
@@ -33,31 +36,64 @@ public final class Tempering {
         Temperature alike = parameter.temperatureIn(CURVE_TIME);
         Optional<Double> read = curve.at(alike);
         if (read.isEmpty()) {
-            return new Estimate.Outside<>("Outside what is known: " + temper(temperature, each, times) + " tempers like " + alike.in(units) + " twice for 2 h, and the curve of "
-                    + steel.designation() + " is known from " + range().in(units) + ".");
+            return new Estimate.Outside<>("Outside what is known: " + temper(temperature, each, times)
+                    + " tempers like " + alike.in(units) + " twice for 2 h, and the curve of " + steel.designation()
+                    + " is known from " + range().in(units) + ".");
         }
-        return known(read.get(), List.of(like(temperature, each, times, parameter, alike), alike.in(units) + " on the curve of " + steel.designation() + ": " + hrc(read.get()).in(units), band()));
+        return known(
+                read.get(),
+                List.of(
+                        like(temperature, each, times, parameter, alike),
+                        alike.in(units) + " on the curve of " + steel.designation() + ": "
+                                + hrc(read.get()).in(units),
+                        band()));
     }
 
     /** The temperature that tempers to this hardness in so many tempers, each so long. */
     public Estimate<Temperature> temperatureFor(Hardness wanted, Duration each, int times) {
-        Optional<Temperature> onCurve = steel.curve().temperatureFor(wanted.hrc().doubleValue());
+        Optional<Temperature> onCurve =
+                steel.curve().temperatureFor(wanted.hrc().doubleValue());
         if (onCurve.isEmpty()) {
-            double softest = steel.curve().points().stream().mapToDouble(TemperingCurve.Point::hrc).min().orElseThrow();
-            double hardest = steel.curve().points().stream().mapToDouble(TemperingCurve.Point::hrc).max().orElseThrow();
-            return new Estimate.Outside<>("Outside what is known: the curve of " + steel.designation() + " gives " + hrc(softest).in(units) + " to " + hrc(hardest).in(units) + ", not " + wanted.in(units) + ".");
+            double softest = steel.curve().points().stream()
+                    .mapToDouble(TemperingCurve.Point::hrc)
+                    .min()
+                    .orElseThrow();
+            double hardest = steel.curve().points().stream()
+                    .mapToDouble(TemperingCurve.Point::hrc)
+                    .max()
+                    .orElseThrow();
+            return new Estimate.Outside<>("Outside what is known: the curve of " + steel.designation() + " gives "
+                    + hrc(softest).in(units) + " to " + hrc(hardest).in(units) + ", not " + wanted.in(units) + ".");
         }
         Temperature alike = carried(onCurve.get(), each, times);
         double band = steel.curve().bandHrc();
         Temperature low = carried(edge(wanted.hrc().doubleValue() + band, range().low()), each, times);
         Temperature high = carried(edge(wanted.hrc().doubleValue() - band, range().high()), each, times);
-        return new Estimate.Known<>(alike, low, high, List.of(wanted.in(units) + " on the curve of " + steel.designation() + ": " + onCurve.get().in(units) + " twice for 2 h",
-                like(onCurve.get(), Duration.ofHours(2), 2, TemperingParameter.of(onCurve.get(), CURVE_TIME), alike), band() + ": start low, test, go up"));
+        return new Estimate.Known<>(
+                alike,
+                low,
+                high,
+                List.of(
+                        wanted.in(units) + " on the curve of " + steel.designation() + ": "
+                                + onCurve.get().in(units) + " twice for 2 h",
+                        like(
+                                onCurve.get(),
+                                Duration.ofHours(2),
+                                2,
+                                TemperingParameter.of(onCurve.get(), CURVE_TIME),
+                                alike),
+                        band() + ": start low, test, go up"));
     }
 
     /** Straight out of the quench, at its usual heat. */
     public Estimate<Hardness> asQuenched() {
-        return known(steel.asQuenchedHrc(), List.of("Usual for " + steel.designation() + " from " + steel.hardening().in(units) + " in " + steel.quench().words(), band()));
+        return known(
+                steel.asQuenchedHrc(),
+                List.of(
+                        "Usual for " + steel.designation() + " from "
+                                + steel.hardening().in(units) + " in "
+                                + steel.quench().words(),
+                        band()));
     }
 
     private HeatRange range() {
@@ -78,16 +114,22 @@ public final class Tempering {
     }
 
     private String band() {
-        return "Lots, heats and testers differ: ± " + BigDecimal.valueOf(steel.curve().bandHrc()).stripTrailingZeros().toPlainString() + " HRC";
+        return "Lots, heats and testers differ: ± "
+                + BigDecimal.valueOf(steel.curve().bandHrc())
+                        .stripTrailingZeros()
+                        .toPlainString() + " HRC";
     }
 
     private String temper(Temperature temperature, Duration each, int times) {
         return temperature.in(units) + " for " + (times == 1 ? "" : times + " × ") + Span.words(each);
     }
 
-    private String like(Temperature temperature, Duration each, int times, TemperingParameter parameter, Temperature alike) {
+    private String like(
+            Temperature temperature, Duration each, int times, TemperingParameter parameter, Temperature alike) {
         String of = temper(temperature, each, times) + ": P = T (20 + log t) ≈ " + Math.round(parameter.value());
-        return Math.abs(alike.celsius() - temperature.celsius()) < 0.05 ? of : of + ", as " + alike.in(units) + " twice for 2 h";
+        return Math.abs(alike.celsius() - temperature.celsius()) < 0.05
+                ? of
+                : of + ", as " + alike.in(units) + " twice for 2 h";
     }
 
     private static Hardness hrc(double hrc) {

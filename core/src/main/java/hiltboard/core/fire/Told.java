@@ -37,7 +37,11 @@ record Told(List<Segment> programme, int segment, double stayed, double setPoint
         }
         double target = now().to().celsius();
         double ramp = now().kelvinPerHour() == 0 ? Double.MAX_VALUE : now().kelvinPerHour() / 3600 * seconds;
-        return new Told(programme, segment, stayed, setPoint < target ? Math.min(target, setPoint + ramp) : Math.max(target, setPoint - ramp));
+        return new Told(
+                programme,
+                segment,
+                stayed,
+                setPoint < target ? Math.min(target, setPoint + ramp) : Math.max(target, setPoint - ramp));
     }
 
     /** Where the kiln is there: a little longer, and on to the next part when it has stayed long enough. */

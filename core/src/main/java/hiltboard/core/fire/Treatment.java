@@ -37,7 +37,9 @@ public enum Treatment {
     public boolean isDoneAt(Operation operation) {
         boolean isFurtherTemper = this == LAST_TEMPER && operation.is(Trait.TEMPERS_BETWEEN);
         boolean isAlsoTheFirst = this == LAST_TEMPER && operation.is(Trait.FIRST_TEMPER);
-        return (trait.filter(operation::is).isPresent() || isFurtherTemper) && !isAlsoTheFirst && (operation.station() == Station.KILN || this == STRAIGHTEN);
+        return (trait.filter(operation::is).isPresent() || isFurtherTemper)
+                && !isAlsoTheFirst
+                && (operation.station() == Station.KILN || this == STRAIGHTEN);
     }
 
     /** Whether each piece leaves the fire by itself and goes into the quench. */
@@ -57,11 +59,21 @@ public enum Treatment {
     /** What must lie ready before the door is opened. Common practice. */
     List<String> ready() {
         return switch (this) {
-            case HARDEN -> List.of("Face shield, gloves, tongs that have been tried cold", "A file and a soft piece to compare", "Straightening jig and clamp within reach", "Rack slots free, numbered");
+            case HARDEN ->
+                List.of(
+                        "Face shield, gloves, tongs that have been tried cold",
+                        "A file and a soft piece to compare",
+                        "Straightening jig and clamp within reach",
+                        "Rack slots free, numbered");
             case NORMALISE -> List.of("Face shield, gloves, tongs", "A dry rack in still air, away from draughts");
-            case ANNEAL, STRESS_RELIEF -> List.of("Gloves, tongs", "Nothing that burns near the kiln while nobody stands by");
+            case ANNEAL, STRESS_RELIEF ->
+                List.of("Gloves, tongs", "Nothing that burns near the kiln while nobody stands by");
             case FIRST_TEMPER, LAST_TEMPER -> List.of("Gloves, tongs", "A clean spot on each blade, to see the colour");
-            case STRAIGHTEN -> List.of("Gloves, tongs", "Clamp with shims: over-bent the other way by about as much as it is off", "Eyes: a blade that breaks in the clamp flies");
+            case STRAIGHTEN ->
+                List.of(
+                        "Gloves, tongs",
+                        "Clamp with shims: over-bent the other way by about as much as it is off",
+                        "Eyes: a blade that breaks in the clamp flies");
         };
     }
 }

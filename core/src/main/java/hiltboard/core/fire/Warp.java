@@ -16,12 +16,18 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
     private static final int PASSES_PER_LENGTH = 1000;
     /** Up to four thousandths a clamp and a temper usually bring back; from memory. */
     private static final int CLAMPS_PER_LENGTH = 250;
+
     private static final int NEW_BLADE_FROM = 3;
     private static final Length LEAST = Length.ofMillimetres("0.1");
 
     /** Where it is off. */
     public enum Place {
-        POINT("at the point"), BELLY("in the belly"), MIDDLE("half way along"), HEEL("at the heel"), TANG("in the tang"), WHOLE("in one bow, all along");
+        POINT("at the point"),
+        BELLY("in the belly"),
+        MIDDLE("half way along"),
+        HEEL("at the heel"),
+        TANG("in the tang"),
+        WHOLE("in one bow, all along");
 
         private final String words;
 
@@ -36,7 +42,11 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
 
     /** To which side, point away from the maker and edge down. */
     public enum Direction {
-        LEFT("to the left"), RIGHT("to the right"), UP("towards the spine"), DOWN("towards the edge"), TWIST("twisted");
+        LEFT("to the left"),
+        RIGHT("to the right"),
+        UP("towards the spine"),
+        DOWN("towards the edge"),
+        TWIST("twisted");
 
         private final String words;
 
@@ -51,7 +61,9 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
 
     /** What was done about it. */
     public enum Remedy {
-        WHILE_WARM("Straightened while still warm, in plates or jig"), CLAMPED_TEMPER("Clamped, shimmed the other way, tempered again"), HEATED_AGAIN("Normalised and quenched once more"),
+        WHILE_WARM("Straightened while still warm, in plates or jig"),
+        CLAMPED_TEMPER("Clamped, shimmed the other way, tempered again"),
+        HEATED_AGAIN("Normalised and quenched once more"),
         GROUND_OUT("Left: the grinder takes it out");
 
         private final String words;
@@ -80,7 +92,8 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
      *
      * @param heats how often it has been hardened
      * @param isTempered whether it is no longer brittle
-     * @param isClampedUntempered whether the job's school clamps a blade in its first temper; otherwise none is clamped before it
+     * @param isClampedUntempered whether the job's school clamps a blade in its first temper; otherwise none is clamped
+     *     before it
      */
     public List<Remedy> remedies(int heats, boolean isTempered, boolean isClampedUntempered) {
         if (passes()) {
@@ -90,8 +103,10 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
         if (!isTempered) {
             remedies.add(Remedy.WHILE_WARM);
         }
-        if ((isTempered || isClampedUntempered) && amount.compareTo(new Length(blade.nanometres() / CLAMPS_PER_LENGTH)) <= 0
-                && direction != Direction.UP && direction != Direction.DOWN) {
+        if ((isTempered || isClampedUntempered)
+                && amount.compareTo(new Length(blade.nanometres() / CLAMPS_PER_LENGTH)) <= 0
+                && direction != Direction.UP
+                && direction != Direction.DOWN) {
             remedies.add(Remedy.CLAMPED_TEMPER);
         }
         if (direction == Direction.UP || direction == Direction.DOWN) {
@@ -118,12 +133,16 @@ public record Warp(Place place, Direction direction, Length amount, Length blade
                     + "and at stress (forged cold, ground hard, not normalised?). What is not changed bends it again.");
         }
         if (heats >= NEW_BLADE_FROM - 1 && times > 0) {
-            words.add("The next heat would be heat " + (heats + 1) + ": from the third on a new blade is the better way.");
+            words.add("The next heat would be heat " + (heats + 1)
+                    + ": from the third on a new blade is the better way.");
         }
         return List.copyOf(words);
     }
 
     public List<String> working(Units units) {
-        return List.of(blade.in(units) + " ÷ " + PASSES_PER_LENGTH + " ≈ " + limit().in(units) + " passes, by rule of thumb", amount.in(units) + " " + direction.words() + " " + place.words() + (passes() ? ": it passes" : ": it is off"));
+        return List.of(
+                blade.in(units) + " ÷ " + PASSES_PER_LENGTH + " ≈ " + limit().in(units) + " passes, by rule of thumb",
+                amount.in(units) + " " + direction.words() + " " + place.words()
+                        + (passes() ? ": it passes" : ": it is off"));
     }
 }

@@ -7,8 +7,8 @@ import hiltboard.core.measure.Worked;
 import hiltboard.core.measure.Working;
 
 /**
- * The top of a haft for an eye as it was measured: a tenon driven in from below and wedged, or a taper that swells past the eye
- * so that the head seats from above. Common practice of the trade; the allowances are from memory.
+ * The top of a haft for an eye as it was measured: a tenon driven in from below and wedged, or a taper that swells past
+ * the eye so that the head seats from above. Common practice of the trade; the allowances are from memory.
  */
 public record HaftTop(Length eye, boolean isDrivenFromBelow) {
     private static final Length DRIVE = Length.ofInchFraction(1, 64);
@@ -25,7 +25,10 @@ public record HaftTop(Length eye, boolean isDrivenFromBelow) {
         Length over = isDrivenFromBelow ? DRIVE : SWELL;
         Length size = eye.plus(over);
         Working line = new Working(units);
-        return Worked.of(size, "Eye " + line.of(eye) + " + " + line.of(over) + (isDrivenFromBelow ? " to drive" : " of swell") + line.comesTo(size));
+        return Worked.of(
+                size,
+                "Eye " + line.of(eye) + " + " + line.of(over) + (isDrivenFromBelow ? " to drive" : " of swell")
+                        + line.comesTo(size));
     }
 
     /** How deep the kerf is sawn into a tenon through an eye of this depth. */

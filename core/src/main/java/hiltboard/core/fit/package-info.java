@@ -1,6 +1,4 @@
-/**
- * How is the guard cut for the tang as it was measured? Start at {@link GuardSlot}. Common practice of the trade.
- */
+/** How is the guard cut for the tang as it was measured? Start at {@link GuardSlot}. Common practice of the trade. */
 @NullMarked
 package hiltboard.core.fit;
 

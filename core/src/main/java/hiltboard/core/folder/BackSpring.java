@@ -17,7 +17,10 @@ public record BackSpring(Steel steel) {
 
     /** What it is tempered at; empty where the steel stays too hard for a spring. */
     public Optional<Temperature> tempering() {
-        return IntStream.of(AIMED_AT).boxed().flatMap(hrc -> steel.curve().temperatureFor(hrc).stream()).findFirst()
+        return IntStream.of(AIMED_AT)
+                .boxed()
+                .flatMap(hrc -> steel.curve().temperatureFor(hrc).stream())
+                .findFirst()
                 .map(Temperature::toFiveFahrenheit);
     }
 }

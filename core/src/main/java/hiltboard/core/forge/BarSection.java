@@ -16,10 +16,16 @@ public record BarSection(Length thickness, Length width, boolean isRound, Length
     /** @throws ImpossibleQuantity if it has no size, or nothing is left between its corners */
     public BarSection {
         if (!thickness.isPositive() || !width.isPositive()) {
-            throw new ImpossibleQuantity("section", units -> thickness.in(units) + " × " + width.in(units), units -> "more than nothing both ways");
+            throw new ImpossibleQuantity(
+                    "section",
+                    units -> thickness.in(units) + " × " + width.in(units),
+                    units -> "more than nothing both ways");
         }
         if (cornersOff.times(2).compareTo(thickness) >= 0 || cornersOff.times(2).compareTo(width) >= 0) {
-            throw new ImpossibleQuantity("corners knocked off", cornersOff, units -> "less than half of " + thickness.in(units) + " × " + width.in(units));
+            throw new ImpossibleQuantity(
+                    "corners knocked off",
+                    cornersOff,
+                    units -> "less than half of " + thickness.in(units) + " × " + width.in(units));
         }
     }
 
@@ -55,6 +61,7 @@ public record BarSection(Length thickness, Length width, boolean isRound, Length
         if (isRound) {
             return "⌀ " + thickness.brieflyIn(units);
         }
-        return thickness.brieflyIn(units) + " × " + width.brieflyIn(units) + (cornersOff.isPositive() ? ", corners off" : "");
+        return thickness.brieflyIn(units) + " × " + width.brieflyIn(units)
+                + (cornersOff.isPositive() ? ", corners off" : "");
     }
 }

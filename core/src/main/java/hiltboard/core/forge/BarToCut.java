@@ -7,6 +7,7 @@ import hiltboard.core.measure.Units;
 public record BarToCut(ForgeSteel steel, Length thickness, Length width, Length length, int count) {
 
     public String words(Units units) {
-        return count + " × " + steel.words() + ", " + thickness.brieflyIn(units) + " × " + width.brieflyIn(units) + ", " + length.brieflyIn(units) + " long";
+        return count + " × " + steel.words() + ", " + thickness.brieflyIn(units) + " × " + width.brieflyIn(units) + ", "
+                + length.brieflyIn(units) + " long";
     }
 }

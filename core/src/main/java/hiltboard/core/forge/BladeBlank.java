@@ -4,7 +4,8 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 
 /**
- * What one blade takes of a billet before it is forged or sawn to shape: as much steel as a bar of these sizes, and a saw cut.
+ * What one blade takes of a billet before it is forged or sawn to shape: as much steel as a bar of these sizes, and a
+ * saw cut.
  */
 public record BladeBlank(Length thickness, Length width, Length length) {
     private static final Length KERF = Length.ofInchFraction(1, 16);
@@ -12,7 +13,10 @@ public record BladeBlank(Length thickness, Length width, Length length) {
     /** @throws ImpossibleQuantity if it has no size */
     public BladeBlank {
         if (!thickness.isPositive() || !width.isPositive() || !length.isPositive()) {
-            throw new ImpossibleQuantity("blank", units -> thickness.in(units) + " × " + width.in(units) + " × " + length.in(units), units -> "more than nothing every way");
+            throw new ImpossibleQuantity(
+                    "blank",
+                    units -> thickness.in(units) + " × " + width.in(units) + " × " + length.in(units),
+                    units -> "more than nothing every way");
         }
     }
 
@@ -28,7 +32,10 @@ public record BladeBlank(Length thickness, Length width, Length length) {
 
     /** How many come out of a billet. */
     public int countIn(Billet billet) {
-        return (int) Math.min(Integer.MAX_VALUE, billet.length().plus(KERF).nanometres() / lengthOf(billet.section()).nanometres());
+        return (int) Math.min(
+                Integer.MAX_VALUE,
+                billet.length().plus(KERF).nanometres()
+                        / lengthOf(billet.section()).nanometres());
     }
 
     /** What so many of them take of a billet of this section, in cubic millimetres. */

@@ -18,9 +18,24 @@ import java.util.Set;
  * @param thickest billet that goes into it
  * @param owner from whom it is borrowed; empty for the shop's own
  */
-public record ForgeMachine(String name, Kind kind, Optional<Double> tons, Optional<Length> die, Length longest, Length thickest, String owner) {
-    private static final Set<ForgeWork> SQUEEZES = Set.of(ForgeWork.WELD, ForgeWork.DRAW, ForgeWork.BIAS, ForgeWork.LADDER, ForgeWork.RIPPLE);
-    private static final Set<ForgeWork> HEATS = Set.of(ForgeWork.WELD, ForgeWork.DRAW, ForgeWork.BIAS, ForgeWork.LADDER, ForgeWork.RIPPLE, ForgeWork.UPSET, ForgeWork.TWIST);
+public record ForgeMachine(
+        String name,
+        Kind kind,
+        Optional<Double> tons,
+        Optional<Length> die,
+        Length longest,
+        Length thickest,
+        String owner) {
+    private static final Set<ForgeWork> SQUEEZES =
+            Set.of(ForgeWork.WELD, ForgeWork.DRAW, ForgeWork.BIAS, ForgeWork.LADDER, ForgeWork.RIPPLE);
+    private static final Set<ForgeWork> HEATS = Set.of(
+            ForgeWork.WELD,
+            ForgeWork.DRAW,
+            ForgeWork.BIAS,
+            ForgeWork.LADDER,
+            ForgeWork.RIPPLE,
+            ForgeWork.UPSET,
+            ForgeWork.TWIST);
     /** What hot carbon steel gives way at under flat dies, in N/mm², with friction; common practice, from memory. */
     private static final double DRAWING = 75;
     /** What closes clean joints at welding heat, in N/mm²; common practice, from memory. */
@@ -30,7 +45,9 @@ public record ForgeMachine(String name, Kind kind, Optional<Double> tons, Option
 
     /** What kind of thing it is. */
     public enum Kind {
-        PRESS("Press"), HAMMER("Power hammer"), FIRE("Forge");
+        PRESS("Press"),
+        HAMMER("Power hammer"),
+        FIRE("Forge");
 
         private final String words;
 
@@ -45,11 +62,16 @@ public record ForgeMachine(String name, Kind kind, Optional<Double> tons, Option
 
     /** @throws ImpossibleQuantity if a size is nothing, or a press has no force */
     public ForgeMachine {
-        if (kind == Kind.PRESS && tons.filter(force -> force > 0 && Double.isFinite(force)).isEmpty()) {
-            throw new ImpossibleQuantity("force", tons.map(String::valueOf).orElse("nothing") + " tons", "more than nothing for a press");
+        if (kind == Kind.PRESS
+                && tons.filter(force -> force > 0 && Double.isFinite(force)).isEmpty()) {
+            throw new ImpossibleQuantity(
+                    "force", tons.map(String::valueOf).orElse("nothing") + " tons", "more than nothing for a press");
         }
-        if (!longest.isPositive() || !thickest.isPositive() || die.filter(length -> !length.isPositive()).isPresent()) {
-            throw new ImpossibleQuantity("size", units -> longest.in(units) + ", " + thickest.in(units), units -> "more than nothing");
+        if (!longest.isPositive()
+                || !thickest.isPositive()
+                || die.filter(length -> !length.isPositive()).isPresent()) {
+            throw new ImpossibleQuantity(
+                    "size", units -> longest.in(units) + ", " + thickest.in(units), units -> "more than nothing");
         }
     }
 
@@ -67,8 +89,11 @@ public record ForgeMachine(String name, Kind kind, Optional<Double> tons, Option
         if (kind != Kind.PRESS || !serves(work)) {
             return Optional.empty();
         }
-        double bite = Math.min(die.map(Length::millimetres).orElse(Double.MAX_VALUE), before.length().millimetres());
-        double wide = Math.max(before.section().width().millimetres(), after.section().width().millimetres());
+        double bite = Math.min(
+                die.map(Length::millimetres).orElse(Double.MAX_VALUE),
+                before.length().millimetres());
+        double wide = Math.max(
+                before.section().width().millimetres(), after.section().width().millimetres());
         return Optional.of(bite * wide * (work == ForgeWork.WELD ? WELDING : DRAWING) / NEWTONS_PER_TON);
     }
 
@@ -78,14 +103,22 @@ public record ForgeMachine(String name, Kind kind, Optional<Double> tons, Option
         if (!serves(work)) {
             return why;
         }
-        needs(work, before, after).filter(force -> force > tons.orElse(0d))
-                .ifPresent(force -> why.add(String.format(Locale.ROOT, "%s: about %.0f tons a bite, it gives %.0f. Smaller bites, narrower dies, or a narrower billet.", name, force, tons.orElse(0d))));
+        needs(work, before, after)
+                .filter(force -> force > tons.orElse(0d))
+                .ifPresent(force -> why.add(String.format(
+                        Locale.ROOT,
+                        "%s: about %.0f tons a bite, it gives %.0f. Smaller bites, narrower dies, or a narrower billet.",
+                        name,
+                        force,
+                        tons.orElse(0d))));
         Length length = kind == Kind.FIRE ? before.length() : after.length();
         if (length.compareTo(longest) > 0) {
-            why.add(name + ": " + length.nearest(Length.ofInches("0.01")).brieflyIn(units) + " long, it takes " + longest.brieflyIn(units) + ".");
+            why.add(name + ": " + length.nearest(Length.ofInches("0.01")).brieflyIn(units) + " long, it takes "
+                    + longest.brieflyIn(units) + ".");
         }
         if (before.section().thickness().compareTo(thickest) > 0) {
-            why.add(name + ": " + before.section().thickness().brieflyIn(units) + " high, it takes " + thickest.brieflyIn(units) + ".");
+            why.add(name + ": " + before.section().thickness().brieflyIn(units) + " high, it takes "
+                    + thickest.brieflyIn(units) + ".");
         }
         return why;
     }
@@ -98,8 +131,11 @@ public record ForgeMachine(String name, Kind kind, Optional<Double> tons, Option
         ForgeWork work = stage.step().work();
         List<String> troubles = new ArrayList<>();
         for (boolean isFire : new boolean[] {true, false}) {
-            List<List<String>> refusals = machines.stream().filter(machine -> machine.serves(work) && (machine.kind == Kind.FIRE) == isFire)
-                    .map(machine -> machine.refusals(work, stage.before().get(), stage.after().get(), units)).toList();
+            List<List<String>> refusals = machines.stream()
+                    .filter(machine -> machine.serves(work) && (machine.kind == Kind.FIRE) == isFire)
+                    .map(machine -> machine.refusals(
+                            work, stage.before().get(), stage.after().get(), units))
+                    .toList();
             if (refusals.stream().noneMatch(List::isEmpty)) {
                 refusals.forEach(troubles::addAll);
             }

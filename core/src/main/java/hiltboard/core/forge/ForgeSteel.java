@@ -17,14 +17,23 @@ import java.util.stream.Stream;
  */
 public record ForgeSteel(String key, String words, Density density, Shade shade) {
     private static final Set<String> BRIGHT = Set.of("75Ni8", "D2");
-    private static final ForgeSteel MILD = new ForgeSteel(FittingMaterial.MILD_STEEL.name(), "mild steel", FittingMaterial.MILD_STEEL.density(), Shade.GREY);
-    private static final List<ForgeSteel> KNOWN = Stream.concat(Steel.known().stream().map(ForgeSteel::of), Stream.of(MILD)).toList();
+    private static final ForgeSteel MILD = new ForgeSteel(
+            FittingMaterial.MILD_STEEL.name(), "mild steel", FittingMaterial.MILD_STEEL.density(), Shade.GREY);
+    private static final List<ForgeSteel> KNOWN = Stream.concat(
+                    Steel.known().stream().map(ForgeSteel::of), Stream.of(MILD))
+            .toList();
 
     /** How the acid leaves a steel: manganese goes dark, nickel and chromium stay bright. */
-    public enum Shade { DARK, GREY, BRIGHT }
+    public enum Shade {
+        DARK,
+        GREY,
+        BRIGHT
+    }
 
     private static ForgeSteel of(Steel steel) {
-        Shade shade = steel.stainless() || BRIGHT.contains(steel.designation()) ? Shade.BRIGHT : steel.designation().equals("A2") ? Shade.GREY : Shade.DARK;
+        Shade shade = steel.stainless() || BRIGHT.contains(steel.designation())
+                ? Shade.BRIGHT
+                : steel.designation().equals("A2") ? Shade.GREY : Shade.DARK;
         return new ForgeSteel(steel.designation(), steel.designation(), steel.density(), shade);
     }
 
@@ -34,6 +43,9 @@ public record ForgeSteel(String key, String words, Density density, Shade shade)
 
     public static Optional<ForgeSteel> named(String name) {
         String asked = name.strip().toUpperCase(Locale.ROOT);
-        return KNOWN.stream().filter(steel -> steel.key.toUpperCase(Locale.ROOT).equals(asked) || steel.words.toUpperCase(Locale.ROOT).equals(asked)).findFirst();
+        return KNOWN.stream()
+                .filter(steel -> steel.key.toUpperCase(Locale.ROOT).equals(asked)
+                        || steel.words.toUpperCase(Locale.ROOT).equals(asked))
+                .findFirst();
     }
 }

@@ -4,9 +4,9 @@ import java.util.Arrays;
 import java.util.List;
 
 /**
- * Which steel lies where in a billet. Places are in millimetres from the middle of the section and from one end: along the billet,
- * across it, and through its thickness. Each work of the smith is undone to find where a place came from: what is asked of the
- * finished billet is answered by the stack.
+ * Which steel lies where in a billet. Places are in millimetres from the middle of the section and from one end: along
+ * the billet, across it, and through its thickness. Each work of the smith is undone to find where a place came from:
+ * what is asked of the finished billet is answered by the stack.
  */
 @FunctionalInterface
 public interface Grain {
@@ -23,7 +23,8 @@ public interface Grain {
         }
         return (along, across, through) -> {
             int found = Arrays.binarySearch(tops, through / thickness + 0.5);
-            return layers.get(Math.min(found < 0 ? -found - 1 : found + 1, tops.length - 1)).steel();
+            return layers.get(Math.min(found < 0 ? -found - 1 : found + 1, tops.length - 1))
+                    .steel();
         };
     }
 
@@ -35,11 +36,17 @@ public interface Grain {
             double thick = through / (to.thickness().millimetres() / 2);
             double factor = (from.isRound() ? 1 : ray(wide, thick)) / (to.isRound() ? 1 : ray(wide, thick));
             double kept = from.isRound() == to.isRound() ? 1 : factor;
-            return at(along * stretch, wide * kept * from.width().millimetres() / 2, thick * kept * from.thickness().millimetres() / 2);
+            return at(
+                    along * stretch,
+                    wide * kept * from.width().millimetres() / 2,
+                    thick * kept * from.thickness().millimetres() / 2);
         };
     }
 
-    /** How much farther the edge of a square of half side 1 lies than that of a circle of radius 1, in the direction of a place. */
+    /**
+     * How much farther the edge of a square of half side 1 lies than that of a circle of radius 1, in the direction of
+     * a place.
+     */
     private static double ray(double wide, double thick) {
         double most = Math.max(Math.abs(wide), Math.abs(thick));
         return most == 0 ? 1 : Math.hypot(wide, thick) / most;

@@ -10,7 +10,10 @@ import java.util.List;
  */
 public record Layer(ForgeSteel steel, double share) {
 
-    /** Layers in their order as shares of the whole; neighbours of one steel are one layer, because the weld between them is not seen. */
+    /**
+     * Layers in their order as shares of the whole; neighbours of one steel are one layer, because the weld between
+     * them is not seen.
+     */
     static List<Layer> joined(List<Layer> layers) {
         double whole = layers.stream().mapToDouble(Layer::share).sum();
         List<Layer> joined = new ArrayList<>();

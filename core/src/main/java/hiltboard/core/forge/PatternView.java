@@ -14,10 +14,12 @@ import java.util.function.DoubleFunction;
  * @param left of the picture in millimetres, in the frame of what is looked at
  * @param top in millimetres, upwards
  * @param step a square's side in millimetres
- * @param isCoarse whether the squares are larger than they were asked for, since there would be too many: thin layers run together
+ * @param isCoarse whether the squares are larger than they were asked for, since there would be too many: thin layers
+ *     run together
  * @param shades how much of each square is dark, from 0 (bright) to 100 (dark); -1 where there is no steel
  */
-public record PatternView(int columns, int rows, double left, double top, double step, boolean isCoarse, byte[] shades) {
+public record PatternView(
+        int columns, int rows, double left, double top, double step, boolean isCoarse, byte[] shades) {
     private static final byte NO_STEEL = -1;
     private static final int MOST_SQUARES = 4_000_000;
     /** Places looked at in each square, each way: thin layers would flicker otherwise. */
@@ -37,14 +39,16 @@ public record PatternView(int columns, int rows, double left, double top, double
         double corner = billet.section().cornersOff().millimetres();
         boolean isRound = billet.section().isRound();
         return of(-half, half, -thick, thick, step, (x, y) -> {
-            boolean isInside = isRound ? x * x + y * y <= half * half : Math.abs(x) <= half && Math.abs(y) <= thick && Math.abs(x) + Math.abs(y) <= half + thick - corner;
+            boolean isInside = isRound
+                    ? x * x + y * y <= half * half
+                    : Math.abs(x) <= half && Math.abs(y) <= thick && Math.abs(x) + Math.abs(y) <= half + thick - corner;
             return isInside ? Optional.of(billet.grain().at(along, x, y)) : Optional.empty();
         });
     }
 
     /**
-     * One side of a blade that is ground from the billet, its middle plane in the billet's, its heel at the billet's beginning. In the
-     * blade's frame: x from the heel's plane, y up.
+     * One side of a blade that is ground from the billet, its middle plane in the billet's, its heel at the billet's
+     * beginning. In the blade's frame: x from the heel's plane, y up.
      */
     public static PatternView onBlade(Billet billet, BladeSection blade, Length step) {
         DoubleFunction<Optional<Slice>> slices = blade.slices();
@@ -65,7 +69,10 @@ public record PatternView(int columns, int rows, double left, double top, double
                 last[0] = slices.apply(x).orElse(new Slice(0, 0, height -> 0));
             }
             boolean isInside = y >= last[0].low() && y <= last[0].high();
-            return isInside ? Optional.of(billet.grain().at(x, y - middle, last[0].thickness().applyAsDouble(y) / 2)) : Optional.empty();
+            return isInside
+                    ? Optional.of(
+                            billet.grain().at(x, y - middle, last[0].thickness().applyAsDouble(y) / 2))
+                    : Optional.empty();
         });
     }
 

@@ -68,12 +68,21 @@ public record Recipe(List<RecipeStep> steps) {
      */
     public static List<BarToCut> bars(List<Stage> stages) {
         List<BarToCut> bars = new ArrayList<>();
-        for (Stage stage : stages.stream().filter(stage -> stage.after().isPresent()).toList()) {
+        for (Stage stage :
+                stages.stream().filter(stage -> stage.after().isPresent()).toList()) {
             RecipeStep step = stage.step();
             switch (step.work()) {
                 case STACK -> {
-                    bars.add(stacked(stage, StepField.FIRST_STEEL, StepField.FIRST_THICKNESS, (step.count(StepField.PIECES) + 1) / 2));
-                    bars.add(stacked(stage, StepField.SECOND_STEEL, StepField.SECOND_THICKNESS, step.count(StepField.PIECES) / 2));
+                    bars.add(stacked(
+                            stage,
+                            StepField.FIRST_STEEL,
+                            StepField.FIRST_THICKNESS,
+                            (step.count(StepField.PIECES) + 1) / 2));
+                    bars.add(stacked(
+                            stage,
+                            StepField.SECOND_STEEL,
+                            StepField.SECOND_THICKNESS,
+                            step.count(StepField.PIECES) / 2));
                 }
                 case CLAD -> {
                     int aSide = step.count(StepField.LAYERS_A_SIDE);
@@ -86,9 +95,14 @@ public record Recipe(List<RecipeStep> steps) {
                 }
                 case WRAP -> {
                     Billet billet = stage.after().orElseThrow();
-                    bars.add(new BarToCut(step.steel(StepField.CORE_STEEL), step.length(StepField.CORE_THICKNESS), billet.section().width(), billet.length(), 1));
+                    bars.add(new BarToCut(
+                            step.steel(StepField.CORE_STEEL),
+                            step.length(StepField.CORE_THICKNESS),
+                            billet.section().width(),
+                            billet.length(),
+                            1));
                 }
-                default -> { }
+                default -> {}
             }
         }
         return bars.stream().filter(bar -> bar.count() > 0).toList();
@@ -96,7 +110,12 @@ public record Recipe(List<RecipeStep> steps) {
 
     private static BarToCut stacked(Stage stage, StepField steel, StepField thickness, int count) {
         RecipeStep step = stage.step();
-        return new BarToCut(step.steel(steel), step.length(thickness), step.length(StepField.WIDTH), stage.after().orElseThrow().length(), count);
+        return new BarToCut(
+                step.steel(steel),
+                step.length(thickness),
+                step.length(StepField.WIDTH),
+                stage.after().orElseThrow().length(),
+                count);
     }
 
     /** Whether it has a core in a cladding. */
@@ -111,11 +130,14 @@ public record Recipe(List<RecipeStep> steps) {
         Length width = was.isRound() ? thickness : reading.width.orElse(was.width());
         BarSection sides = new BarSection(thickness, width, was.isRound(), was.cornersOff());
         boolean isSectionMeasured = reading.thickness.isPresent() || reading.width.isPresent();
-        BarSection section = isSectionMeasured ? sides : was.withArea(computed.volume() / reading.length.orElseThrow().millimetres());
+        BarSection section = isSectionMeasured
+                ? sides
+                : was.withArea(computed.volume() / reading.length.orElseThrow().millimetres());
         Length length = reading.length.orElseGet(() -> Length.ofMillimetres(computed.volume() / sides.area()));
         Billet measured = computed.forged(section, length);
         List<String> working = new ArrayList<>(done.working());
-        working.add("measured: " + section.words(units) + ", " + length.nearest(Length.ofMillimetres("0.1")).brieflyIn(units) + " long");
+        working.add("measured: " + section.words(units) + ", "
+                + length.nearest(Length.ofMillimetres("0.1")).brieflyIn(units) + " long");
         List<String> cautions = new ArrayList<>(done.cautions());
         if (measured.volume() > computed.volume() * MORE_THAN_WENT_IN) {
             cautions.add("By these readings there is more steel than went into the fire: measure again.");
@@ -126,13 +148,16 @@ public record Recipe(List<RecipeStep> steps) {
     /** What the last step leaves; empty where the recipe cannot be carried through. */
     public Optional<Billet> result(List<Reading> readings) {
         List<Stage> stages = stages(readings, Units.MILLIMETRE_CELSIUS);
-        return stages.size() == steps.size() && !stages.isEmpty() ? stages.get(stages.size() - 1).after() : Optional.empty();
+        return stages.size() == steps.size() && !stages.isEmpty()
+                ? stages.get(stages.size() - 1).after()
+                : Optional.empty();
     }
 
     /**
      * Works backwards: the shortest stack, to a sixteenth of an inch, from which as much comes out as is wanted.
      *
-     * @return the same recipe with bars of that length; empty where no stack of these bars is long enough or its first step is no stack
+     * @return the same recipe with bars of that length; empty where no stack of these bars is long enough or its first
+     *     step is no stack
      */
     public Optional<Recipe> forVolume(double cubicMillimetres) {
         if (!(cubicMillimetres > 0 && Double.isFinite(cubicMillimetres))) {
@@ -155,7 +180,10 @@ public record Recipe(List<RecipeStep> steps) {
     }
 
     private double volumeWith(double length) {
-        return withLength(Length.ofMillimetres(length)).result(List.of()).map(Billet::volume).orElse(0d);
+        return withLength(Length.ofMillimetres(length))
+                .result(List.of())
+                .map(Billet::volume)
+                .orElse(0d);
     }
 
     private Recipe withLength(Length length) {

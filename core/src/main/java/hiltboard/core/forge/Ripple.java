@@ -9,7 +9,10 @@ final class Ripple {
         long low = (long) Math.floor(y);
         double right = eased(x - left);
         double up = eased(y - low);
-        return between(between(height(left, low), height(left + 1, low), right), between(height(left, low + 1), height(left + 1, low + 1), right), up);
+        return between(
+                between(height(left, low), height(left + 1, low), right),
+                between(height(left, low + 1), height(left + 1, low + 1), right),
+                up);
     }
 
     private static double between(double from, double to, double share) {

@@ -41,7 +41,15 @@ public enum StepField {
     LOSS("loss", "Lost as scale, %", Type.DECIMAL);
 
     /** What an answer is. */
-    public enum Type { STEEL, MAYBE_STEEL, LENGTH, MASS, COUNT, DECIMAL, CHOICE }
+    public enum Type {
+        STEEL,
+        MAYBE_STEEL,
+        LENGTH,
+        MASS,
+        COUNT,
+        DECIMAL,
+        CHOICE
+    }
 
     private final String key;
     private final String label;
@@ -75,21 +83,28 @@ public enum StepField {
     public List<Option> options() {
         return switch (type) {
             case STEEL -> steels();
-            case MAYBE_STEEL -> Stream.concat(Stream.of(new Option("", "No")), steels().stream()).toList();
+            case MAYBE_STEEL ->
+                Stream.concat(Stream.of(new Option("", "No")), steels().stream())
+                        .toList();
             default -> options;
         };
     }
 
-    /** Which sizes are likely here; only for what is a length. That something is nothing is said by the work itself, where it can be said why. */
+    /**
+     * Which sizes are likely here; only for what is a length. That something is nothing is said by the work itself,
+     * where it can be said why.
+     */
     LengthRange likely() {
-        return LengthRange.of("0", switch (this) {
-            case LENGTH, TO_LENGTH -> "240";
-            case WIDTH, TO_WIDTH, TO_THICKNESS -> "24";
-            case OFF_EACH_END, PITCH, DIMPLES -> "12";
-            case CORNERS, DEPTH -> "2";
-            case KERF, GROUND_OFF -> "1/2";
-            default -> "6";
-        });
+        return LengthRange.of(
+                "0",
+                switch (this) {
+                    case LENGTH, TO_LENGTH -> "240";
+                    case WIDTH, TO_WIDTH, TO_THICKNESS -> "24";
+                    case OFF_EACH_END, PITCH, DIMPLES -> "12";
+                    case CORNERS, DEPTH -> "2";
+                    case KERF, GROUND_OFF -> "1/2";
+                    default -> "6";
+                });
     }
 
     /** The most of a plain number. A weld that loses half of the bar to scale has burnt. */
@@ -98,6 +113,8 @@ public enum StepField {
     }
 
     private static List<Option> steels() {
-        return ForgeSteel.known().stream().map(steel -> new Option(steel.key(), steel.words())).toList();
+        return ForgeSteel.known().stream()
+                .map(steel -> new Option(steel.key(), steel.words()))
+                .toList();
     }
 }

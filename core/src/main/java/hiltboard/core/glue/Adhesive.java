@@ -9,9 +9,9 @@ import java.util.Locale;
 import java.util.function.BinaryOperator;
 
 /**
- * A two-part epoxy as its maker states it, and how the shop's warmth changes its times: about half for every 10 °C warmer,
- * twice for every 10 °C colder (common practice of the trade, no published source). The stated times are usual ones, from
- * memory; what the package says comes first. Valid for 10 to 40 °C; a mass in the cup goes faster still.
+ * A two-part epoxy as its maker states it, and how the shop's warmth changes its times: about half for every 10 °C
+ * warmer, twice for every 10 °C colder (common practice of the trade, no published source). The stated times are usual
+ * ones, from memory; what the package says comes first. Valid for 10 to 40 °C; a mass in the cup goes faster still.
  */
 public enum Adhesive {
     SLOW_EPOXY("Slow epoxy", 60, 225, 255, 16),
@@ -19,6 +19,7 @@ public enum Adhesive {
 
     /** The stated times hold for a warm shop. */
     private static final double STATED_AT_CELSIUS = 24;
+
     private static final double HALVES_EVERY_CELSIUS = 10;
     /** A shop that nobody has measured. */
     public static final Temperature USUAL_SHOP = Temperature.ofCelsius(20);
@@ -57,8 +58,8 @@ public enum Adhesive {
     }
 
     /**
-     * How long it rests before it is loaded, ground or drilled: longer in a cold shop, and in a warm one never shorter than stated, since
-     * it gains strength overnight.
+     * How long it rests before it is loaded, ground or drilled: longer in a cold shop, and in a warm one never shorter
+     * than stated, since it gains strength overnight.
      */
     public Worked<Span> cures(Temperature shop, Units units) {
         Temperature counted = shop.celsius() > STATED_AT_CELSIUS ? Temperature.ofCelsius(STATED_AT_CELSIUS) : shop;
@@ -81,10 +82,15 @@ public enum Adhesive {
     }
 
     /** @param rounding up where somebody waits for it, down where it must not be missed */
-    private Worked<Span> at(Temperature shop, int statedMinutes, BinaryOperator<Duration> rounding, String what, Units units) {
+    private Worked<Span> at(
+            Temperature shop, int statedMinutes, BinaryOperator<Duration> rounding, String what, Units units) {
         double factor = Math.pow(2, (STATED_AT_CELSIUS - shop.celsius()) / HALVES_EVERY_CELSIUS);
-        Span span = new Span(rounding.apply(Duration.ofSeconds(Math.round(statedMinutes * 60 * factor)), step(statedMinutes * factor)));
-        return Worked.of(span, words + " " + what + " " + Span.words(Duration.ofMinutes(statedMinutes)) + " at " + Temperature.ofCelsius(STATED_AT_CELSIUS).in(units)
-                + "; at " + shop.in(units) + " × " + String.format(Locale.ROOT, "%.2f", factor) + " ≈ " + span.in(units));
+        Span span = new Span(rounding.apply(
+                Duration.ofSeconds(Math.round(statedMinutes * 60 * factor)), step(statedMinutes * factor)));
+        return Worked.of(
+                span,
+                words + " " + what + " " + Span.words(Duration.ofMinutes(statedMinutes)) + " at "
+                        + Temperature.ofCelsius(STATED_AT_CELSIUS).in(units) + "; at " + shop.in(units) + " × "
+                        + String.format(Locale.ROOT, "%.2f", factor) + " ≈ " + span.in(units));
     }
 }

@@ -1,6 +1,6 @@
 /**
- * How long does the adhesive take in this shop today? Start at {@link Adhesive}. Usual times of the trade, from memory; what
- * the package says comes first.
+ * How long does the adhesive take in this shop today? Start at {@link Adhesive}. Usual times of the trade, from memory;
+ * what the package says comes first.
  */
 @NullMarked
 package hiltboard.core.glue;

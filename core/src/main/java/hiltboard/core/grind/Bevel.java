@@ -29,6 +29,9 @@ public record Bevel(Length stock, Length edge, Length height) {
         double slope = stock.minus(edge).magnitude() / 2 / height.magnitude();
         Angle angle = new Angle(Math.toDegrees(Math.atan(slope)));
         String shown = String.format(Locale.ROOT, "%.4f", slope);
-        return Worked.of(angle, "(" + stock.in(units) + " − " + edge.in(units) + ") ÷ 2 ÷ " + height.in(units) + " ≈ " + shown, "atan(" + shown + ") ≈ " + angle.in(units) + " a side");
+        return Worked.of(
+                angle,
+                "(" + stock.in(units) + " − " + edge.in(units) + ") ÷ 2 ÷ " + height.in(units) + " ≈ " + shown,
+                "atan(" + shown + ") ≈ " + angle.in(units) + " a side");
     }
 }

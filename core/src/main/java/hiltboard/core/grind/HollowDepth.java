@@ -19,7 +19,8 @@ public record HollowDepth(Length wheelDiameter, Length width) {
             throw new ImpossibleQuantity("wheel diameter", wheelDiameter, "more than nothing");
         }
         if (width.nanometres() < 0 || width.compareTo(wheelDiameter) > 0) {
-            throw new ImpossibleQuantity("hollow width", width, units -> "zero to the wheel's " + wheelDiameter.downIn(units));
+            throw new ImpossibleQuantity(
+                    "hollow width", width, units -> "zero to the wheel's " + wheelDiameter.downIn(units));
         }
     }
 

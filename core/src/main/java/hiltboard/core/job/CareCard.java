@@ -16,12 +16,14 @@ public final class CareCard {
         List<String> lines = new ArrayList<>();
         lines.add("It is sharp. Keep it from children, cut away from yourself, never catch a falling knife.");
         lines.add("Wash by hand, dry at once. No dishwasher.");
-        lines.add(spec.steel().stainless()
-                ? "The blade is stainless, which is not rust-proof: salt and acid are rinsed off after use."
-                : "The blade is " + spec.steel()
-                        .family() + ": it rusts if left wet and greys with use. A thin film of food-safe oil or wax keeps it.");
+        lines.add(
+                spec.steel().stainless()
+                        ? "The blade is stainless, which is not rust-proof: salt and acid are rinsed off after use."
+                        : "The blade is " + spec.steel().family()
+                                + ": it rusts if left wet and greys with use. A thin film of food-safe oil or wax keeps it.");
         lines.add("Its edge is " + spec.count(SpecificationField.EDGE_ANGLE) + "° a side"
-                + (spec.hasMicroBevel() ? ", with a steeper micro bevel honed onto it" : "") + ": sharpen it at that, before it is blunt.");
+                + (spec.hasMicroBevel() ? ", with a steeper micro bevel honed onto it" : "")
+                + ": sharpen it at that, before it is blunt.");
         if (spec.finish().isEtched()) {
             lines.add("The finish is etched: no metal polish, no scouring.");
         }
@@ -35,7 +37,10 @@ public final class CareCard {
         if (spec.isFolder()) {
             lines.add("A drop of light oil at the pivot; keep grit out; close it with the palm, not over the edge.");
         }
-        Advice.of(spec).stream().map(Advice::card).filter(line -> !line.isEmpty()).forEach(lines::add);
+        Advice.of(spec).stream()
+                .map(Advice::card)
+                .filter(line -> !line.isEmpty())
+                .forEach(lines::add);
         lines.add("It cuts; it is no pry bar, screwdriver or chisel.");
         return List.copyOf(lines);
     }

@@ -1,6 +1,4 @@
-/**
- * What can be said of a piece besides its numbers? Start at {@link CareCard}.
- */
+/** What can be said of a piece besides its numbers? Start at {@link CareCard}. */
 @NullMarked
 package hiltboard.core.job;
 

@@ -32,20 +32,33 @@ public record Bore(Use use, Point centre, Length part, Length diameter, String d
         };
     }
 
-    /** What a pin or a screw of the handle is drilled for: a screw that has a thread of this size clears it, everything else is glued in. */
+    /**
+     * What a pin or a screw of the handle is drilled for: a screw that has a thread of this size clears it, everything
+     * else is glued in.
+     */
     public static Worked<Length> pinDrill(Length part, Specification spec, Units units) {
         Optional<ScrewHole> screw = spec.hasRemovableScales() ? ScrewHole.of(part) : Optional.empty();
         return screw.map(hole -> hole.drill(units)).orElseGet(() -> new PinHole(part).drill(units));
     }
 
     private static Bore drilled(Hole hole, Length part, Worked<Length> drill) {
-        return new Bore(hole.use(), hole.centre(), part, drill.value(), DrillSeries.of(part).nearest(drill.value()).name());
+        return new Bore(
+                hole.use(),
+                hole.centre(),
+                part,
+                drill.value(),
+                DrillSeries.of(part).nearest(drill.value()).name());
     }
 
     /** Nothing goes through it: the largest drill that leaves as much steel as was meant. */
     private static Bore lightening(Hole hole, Length size) {
         Optional<DrillSize> drill = DrillSeries.of(size).largestUnder(size);
-        return new Bore(hole.use(), hole.centre(), size, drill.map(DrillSize::diameter).orElse(size), drill.map(DrillSize::name).orElse(""));
+        return new Bore(
+                hole.use(),
+                hole.centre(),
+                size,
+                drill.map(DrillSize::diameter).orElse(size),
+                drill.map(DrillSize::name).orElse(""));
     }
 
     /** The same hole of a part that is turned over. */

@@ -27,11 +27,16 @@ public record Composition(Map<Element, Share> shares) {
         }
 
         String words() {
-            return least == most ? plain(least) : least == 0 ? "up to " + plain(most) : plain(least) + "–" + plain(most);
+            return least == most
+                    ? plain(least)
+                    : least == 0 ? "up to " + plain(most) : plain(least) + "–" + plain(most);
         }
 
         private static String plain(double percent) {
-            return BigDecimal.valueOf(percent).setScale(3, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+            return BigDecimal.valueOf(percent)
+                    .setScale(3, RoundingMode.HALF_UP)
+                    .stripTrailingZeros()
+                    .toPlainString();
         }
     }
 
@@ -48,6 +53,8 @@ public record Composition(Map<Element, Share> shares) {
 
     /** {@code C 0.8–0.93, Mn 0.6–0.9}. */
     public String words() {
-        return shares.entrySet().stream().map(share -> share.getKey().symbol() + " " + share.getValue().words()).collect(Collectors.joining(", "));
+        return shares.entrySet().stream()
+                .map(share -> share.getKey().symbol() + " " + share.getValue().words())
+                .collect(Collectors.joining(", "));
     }
 }

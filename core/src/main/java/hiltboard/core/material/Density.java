@@ -9,7 +9,10 @@ public record Density(double gramsPerCubicCentimetre) {
         return mass.grams() / gramsPerCubicCentimetre * 1000;
     }
 
-    /** Wood Handbook figures are oven-dry mass by volume at 12 % moisture: the wood as it is used weighs the water as well. */
+    /**
+     * Wood Handbook figures are oven-dry mass by volume at 12 % moisture: the wood as it is used weighs the water as
+     * well.
+     */
     static Density ofWood(double specificGravity) {
         return new Density(specificGravity * 1.12);
     }

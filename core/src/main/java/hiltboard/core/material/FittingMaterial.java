@@ -2,8 +2,13 @@ package hiltboard.core.material;
 
 /** What a guard or a spacer is made of. */
 public enum FittingMaterial {
-    MILD_STEEL("Mild steel", 7.85), STAINLESS("Stainless steel", 7.9), TOOL_STEEL("Hardenable steel", 7.85), BRASS("Brass", 8.5), NICKEL_SILVER("Nickel silver", 8.7),
-    COPPER("Copper", 8.94), GLASS_EPOXY("Black glass-epoxy laminate", 1.85);
+    MILD_STEEL("Mild steel", 7.85),
+    STAINLESS("Stainless steel", 7.9),
+    TOOL_STEEL("Hardenable steel", 7.85),
+    BRASS("Brass", 8.5),
+    NICKEL_SILVER("Nickel silver", 8.7),
+    COPPER("Copper", 8.94),
+    GLASS_EPOXY("Black glass-epoxy laminate", 1.85);
 
     private final String words;
     private final Density density;

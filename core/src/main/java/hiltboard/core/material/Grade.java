@@ -10,10 +10,18 @@ import java.util.Optional;
  *
  * @param number of the material where the designation has one, such as 1.2235; otherwise empty
  * @param forging from the lowest to the highest heat it is forged at; empty where that is not known
- * @param normalising each cooler than the one before; empty where the steel is annealed instead, since it hardens in air
+ * @param normalising each cooler than the one before; empty where the steel is annealed instead, since it hardens in
+ *     air
  */
-public record Grade(String designation, String number, String family, Composition composition, Density density,
-        Optional<HeatRange> forging, List<Temperature> normalising, Map<Datum, Source> sources) {
+public record Grade(
+        String designation,
+        String number,
+        String family,
+        Composition composition,
+        Density density,
+        Optional<HeatRange> forging,
+        List<Temperature> normalising,
+        Map<Datum, Source> sources) {
 
     private static final Source MEMORY = new Source("Data sheets of the grade", true);
 

@@ -4,8 +4,10 @@ import java.util.List;
 
 /** How the heat leaves the blade. */
 public enum Quench {
-    FAST_OIL("fast oil", HeatRange.ofFahrenheit(70, 120)), MEDIUM_OIL("medium oil", HeatRange.ofFahrenheit(120, 140)),
-    WATER_THEN_OIL("water, then oil", HeatRange.ofFahrenheit(70, 100)), PLATES_AND_AIR("cold plates and air", HeatRange.ofFahrenheit(50, 90));
+    FAST_OIL("fast oil", HeatRange.ofFahrenheit(70, 120)),
+    MEDIUM_OIL("medium oil", HeatRange.ofFahrenheit(120, 140)),
+    WATER_THEN_OIL("water, then oil", HeatRange.ofFahrenheit(70, 100)),
+    PLATES_AND_AIR("cold plates and air", HeatRange.ofFahrenheit(50, 90));
 
     private final String words;
     private final HeatRange medium;
@@ -19,7 +21,10 @@ public enum Quench {
         return words;
     }
 
-    /** How warm oil, water or plates are before the first blade goes in: common practice, from memory; the oil's own sheet comes first. */
+    /**
+     * How warm oil, water or plates are before the first blade goes in: common practice, from memory; the oil's own
+     * sheet comes first.
+     */
     public HeatRange medium() {
         return medium;
     }
@@ -31,19 +36,27 @@ public enum Quench {
 
     /** How it goes into a liquid: a blade wholly, of an axe the bit alone. Common practice. */
     public static String intoLiquid(boolean isAxe) {
-        return isAxe ? "edge first, straight; only the bit, the first 1 to 1½ in (25 to 40 mm), moved up and down so that no sharp line "
-                + "forms" : "point first, straight, wholly under";
+        return isAxe
+                ? "edge first, straight; only the bit, the first 1 to 1½ in (25 to 40 mm), moved up and down so that no sharp line "
+                        + "forms"
+                : "point first, straight, wholly under";
     }
 
     /** What it does to whoever quenches in it. Common practice; the sheet of oil and foil comes first. */
     public List<String> cautions(boolean isAxe) {
-        String flares = isAxe ? "Oil flares round a head that is only half in it: long tongs, face shield, lid and extinguisher at hand, "
-                + "no water near." : "Oil flares: lid and extinguisher at hand, no water near, face shield, wholly under.";
+        String flares = isAxe
+                ? "Oil flares round a head that is only half in it: long tongs, face shield, lid and extinguisher at hand, "
+                        + "no water near."
+                : "Oil flares: lid and extinguisher at hand, no water near, face shield, wholly under.";
         return switch (this) {
             case FAST_OIL, MEDIUM_OIL -> List.of(flares);
-            case WATER_THEN_OIL -> List.of("Water cracks blades, one in so many whatever the maker does: write down how it went, and plan "
-                    + "a spare. A wet blade into hot oil spits: face shield, lid.", flares);
-            case PLATES_AND_AIR -> List.of("Hot plates and foil: gloves and face shield; the air line blows hot foil and dust about.");
+            case WATER_THEN_OIL ->
+                List.of(
+                        "Water cracks blades, one in so many whatever the maker does: write down how it went, and plan "
+                                + "a spare. A wet blade into hot oil spits: face shield, lid.",
+                        flares);
+            case PLATES_AND_AIR ->
+                List.of("Hot plates and foil: gloves and face shield; the air line blows hot foil and dust about.");
         };
     }
 }

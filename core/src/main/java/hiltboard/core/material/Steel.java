@@ -19,18 +19,33 @@ import java.util.Set;
  * @param stainless air-hardening stainless: foil, plates, cold treatment before the first temper
  * @param takesHamon whether it hardens so shallowly that a line shows between edge and spine
  */
-public record Steel(Grade grade, Temperature hardening, Duration soak, Quench quench, Set<Quench> media,
-        Optional<Temperature> cold, double asQuenchedHrc, Temperature tempering, TemperingCurve curve, boolean stainless,
-                boolean takesHamon) {
+public record Steel(
+        Grade grade,
+        Temperature hardening,
+        Duration soak,
+        Quench quench,
+        Set<Quench> media,
+        Optional<Temperature> cold,
+        double asQuenchedHrc,
+        Temperature tempering,
+        TemperingCurve curve,
+        boolean stainless,
+        boolean takesHamon) {
 
     /** Welding heat of carbon steel, under flux or with its edges welded shut; common practice, from memory. */
     public static final Temperature WELDING = Temperature.ofFahrenheit(2200);
-    /** Iron loses its magnetism at 1414 °F (768 °C, its Curie point; from memory), whatever it is alloyed with in a blade. */
+    /**
+     * Iron loses its magnetism at 1414 °F (768 °C, its Curie point; from memory), whatever it is alloyed with in a
+     * blade.
+     */
     public static final Temperature CURIE = Temperature.ofFahrenheit(1414);
     /** What a forge and an eye can hold; common practice, from memory. */
     private static final Duration LONGEST_SOAK_BY_EYE = Duration.ofMinutes(5);
 
-    /** @throws IllegalArgumentException if the curve does not know the temper, or the soak is none, or it does not take its own quench */
+    /**
+     * @throws IllegalArgumentException if the curve does not know the temper, or the soak is none, or it does not take
+     *     its own quench
+     */
     public Steel {
         media = Set.copyOf(media);
         if (curve.at(tempering).isEmpty() || soak.isZero() || soak.isNegative() || !media.contains(quench)) {
@@ -72,8 +87,8 @@ public record Steel(Grade grade, Temperature hardening, Duration soak, Quench qu
     }
 
     /**
-     * What it is welded at: carbon steel far above its forging heats, steel with much chromium at the top of them, since it crumbles
-     * above, and in a can, since its scale does not weld. Common practice, from memory.
+     * What it is welded at: carbon steel far above its forging heats, steel with much chromium at the top of them,
+     * since it crumbles above, and in a can, since its scale does not weld. Common practice, from memory.
      */
     public Temperature welding() {
         return isAirHardening() ? grade.forging().map(HeatRange::high).orElse(WELDING) : WELDING;
@@ -81,7 +96,8 @@ public record Steel(Grade grade, Temperature hardening, Duration soak, Quench qu
 
     /** Whether hard carbides wear abrasives away: much chromium and much carbon. Common practice, from memory. */
     public boolean isWearResistant() {
-        return grade.composition().percent(Element.CR) >= 10 && grade.composition().percent(Element.C) >= 0.9;
+        return grade.composition().percent(Element.CR) >= 10
+                && grade.composition().percent(Element.C) >= 0.9;
     }
 
     /** Whether it has to stay at heat so long that colour and hand cannot hold it there. */

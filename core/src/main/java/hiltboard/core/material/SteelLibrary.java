@@ -4,7 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** The steels that a shop can choose from: the known grades, which an update may correct, and its own, which nothing overwrites. */
+/**
+ * The steels that a shop can choose from: the known grades, which an update may correct, and its own, which nothing
+ * overwrites.
+ */
 public final class SteelLibrary {
     public static final SteelLibrary KNOWN = new SteelLibrary(List.of());
 
@@ -15,7 +18,8 @@ public final class SteelLibrary {
     public SteelLibrary(List<Steel> own) {
         this.own = List.copyOf(own);
         List<Steel> steels = new ArrayList<>(Steel.known());
-        steels.removeIf(steel -> this.own.stream().anyMatch(each -> each.designation().equalsIgnoreCase(steel.designation())));
+        steels.removeIf(
+                steel -> this.own.stream().anyMatch(each -> each.designation().equalsIgnoreCase(steel.designation())));
         steels.addAll(this.own);
         this.all = List.copyOf(steels);
     }
@@ -30,6 +34,8 @@ public final class SteelLibrary {
     }
 
     public Optional<Steel> named(String designation) {
-        return all.stream().filter(steel -> steel.designation().equalsIgnoreCase(designation.strip())).findFirst();
+        return all.stream()
+                .filter(steel -> steel.designation().equalsIgnoreCase(designation.strip()))
+                .findFirst();
     }
 }

@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * Hardness after two tempers of two hours each. Between its points it is read along a straight line; outside them nothing is known.
+ * Hardness after two tempers of two hours each. Between its points it is read along a straight line; outside them
+ * nothing is known.
  *
  * @param points at least two, by rising temperature
  * @param bandHrc how far a real blade may lie from it, either way
@@ -27,14 +28,16 @@ public record TemperingCurve(List<Point> points, double bandHrc) {
             throw new IllegalArgumentException("A tempering curve needs two points and a band");
         }
         for (int i = 1; i < points.size(); i++) {
-            if (!(points.get(i - 1).temperature().celsius() < points.get(i).temperature().celsius())) {
+            if (!(points.get(i - 1).temperature().celsius()
+                    < points.get(i).temperature().celsius())) {
                 throw new IllegalArgumentException("The points of a tempering curve rise in temperature");
             }
         }
     }
 
     public HeatRange range() {
-        return new HeatRange(points.get(0).temperature(), points.get(points.size() - 1).temperature());
+        return new HeatRange(
+                points.get(0).temperature(), points.get(points.size() - 1).temperature());
     }
 
     /** Hardness after this temper, in HRC; empty outside the points. */
@@ -43,8 +46,10 @@ public record TemperingCurve(List<Point> points, double bandHrc) {
         for (int i = 1; i < points.size(); i++) {
             Point low = points.get(i - 1);
             Point high = points.get(i);
-            if (celsius >= low.temperature().celsius() - 1e-9 && celsius <= high.temperature().celsius() + 1e-9) {
-                double share = (celsius - low.temperature().celsius()) / (high.temperature().celsius() - low.temperature().celsius());
+            if (celsius >= low.temperature().celsius() - 1e-9
+                    && celsius <= high.temperature().celsius() + 1e-9) {
+                double share = (celsius - low.temperature().celsius())
+                        / (high.temperature().celsius() - low.temperature().celsius());
                 return Optional.of(low.hrc() + share * (high.hrc() - low.hrc()));
             }
         }
@@ -58,7 +63,10 @@ public record TemperingCurve(List<Point> points, double bandHrc) {
             Point high = points.get(i);
             if (hrc <= Math.max(low.hrc(), high.hrc()) && hrc >= Math.min(low.hrc(), high.hrc())) {
                 double share = low.hrc() == high.hrc() ? 0 : (hrc - low.hrc()) / (high.hrc() - low.hrc());
-                return Optional.of(Temperature.ofCelsius(low.temperature().celsius() + share * (high.temperature().celsius() - low.temperature().celsius())));
+                return Optional.of(Temperature.ofCelsius(low.temperature().celsius()
+                        + share
+                                * (high.temperature().celsius()
+                                        - low.temperature().celsius())));
             }
         }
         return Optional.empty();

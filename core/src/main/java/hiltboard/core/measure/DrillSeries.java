@@ -29,9 +29,14 @@ public enum DrillSeries {
         return units.length() == Units.LengthUnit.INCH ? INCH : METRIC;
     }
 
-    /** Where a size belongs by how it was named, whoever reads it: hundredths of a millimetre are nobody's thousandths or sixty-fourths. */
+    /**
+     * Where a size belongs by how it was named, whoever reads it: hundredths of a millimetre are nobody's thousandths
+     * or sixty-fourths.
+     */
     public static DrillSeries of(Length part) {
-        return part.nanometres() % HUNDREDTH_OF_A_MILLIMETRE == 0 && part.nanometres() % THOUSANDTH_OF_AN_INCH != 0 ? METRIC : INCH;
+        return part.nanometres() % HUNDREDTH_OF_A_MILLIMETRE == 0 && part.nanometres() % THOUSANDTH_OF_AN_INCH != 0
+                ? METRIC
+                : INCH;
     }
 
     /** Every size, smallest first. */
@@ -41,16 +46,23 @@ public enum DrillSeries {
 
     /** The smallest drill that is at least this large, if the series has one. */
     public Optional<DrillSize> smallestOver(Length least) {
-        return drills().stream().filter(drill -> drill.diameter().compareTo(least) >= 0).findFirst();
+        return drills().stream()
+                .filter(drill -> drill.diameter().compareTo(least) >= 0)
+                .findFirst();
     }
 
     /** The largest drill that is no larger than this, if the series has one. */
     public Optional<DrillSize> largestUnder(Length most) {
-        return drills().stream().filter(drill -> drill.diameter().compareTo(most) <= 0).reduce((smaller, larger) -> larger);
+        return drills().stream()
+                .filter(drill -> drill.diameter().compareTo(most) <= 0)
+                .reduce((smaller, larger) -> larger);
     }
 
     /** The drill that lies nearest to this. */
     public DrillSize nearest(Length wanted) {
-        return drills().stream().min(Comparator.comparing(drill -> drill.diameter().minus(wanted).absolute())).orElseThrow();
+        return drills().stream()
+                .min(Comparator.comparing(
+                        drill -> drill.diameter().minus(wanted).absolute()))
+                .orElseThrow();
     }
 }

@@ -10,8 +10,9 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * A twist drill of the number, letter and fractional series (ASME B94.11M, from memory), 0.0135 in to 1 in, or of the metric series
- * (ISO 235, from memory), 1 mm to 14 mm. A size that stands in two series (E and 1/4) keeps both names; each table is sorted by diameter.
+ * A twist drill of the number, letter and fractional series (ASME B94.11M, from memory), 0.0135 in to 1 in, or of the
+ * metric series (ISO 235, from memory), 1 mm to 14 mm. A size that stands in two series (E and 1/4) keeps both names;
+ * each table is sorted by diameter.
  */
 public record DrillSize(String name, Length diameter) {
     /** #1 first. */
@@ -52,7 +53,10 @@ public record DrillSize(String name, Length diameter) {
         List<DrillSize> sizes = new ArrayList<>();
         for (int hundredths = 100; hundredths <= 1400; hundredths += hundredths < 300 ? 5 : 10) {
             Length diameter = new Length(hundredths * 10_000L);
-            sizes.add(new DrillSize(BigDecimal.valueOf(hundredths, 2).setScale(hundredths % 10 == 0 ? 1 : 2, RoundingMode.UNNECESSARY) + " mm", diameter));
+            sizes.add(new DrillSize(
+                    BigDecimal.valueOf(hundredths, 2).setScale(hundredths % 10 == 0 ? 1 : 2, RoundingMode.UNNECESSARY)
+                            + " mm",
+                    diameter));
         }
         return List.copyOf(sizes);
     }

@@ -10,7 +10,8 @@ public record Hardness(BigDecimal hrc) implements Quantity {
     /** @throws ImpossibleQuantity outside 20 to 70 HRC */
     public Hardness {
         if (hrc.compareTo(LOWEST) < 0 || hrc.compareTo(HIGHEST) > 0) {
-            throw new ImpossibleQuantity("hardness", hrc.toPlainString() + " HRC", "20 to 70 HRC, where the scale is read");
+            throw new ImpossibleQuantity(
+                    "hardness", hrc.toPlainString() + " HRC", "20 to 70 HRC, where the scale is read");
         }
     }
 

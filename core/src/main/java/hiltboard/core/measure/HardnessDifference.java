@@ -2,7 +2,10 @@ package hiltboard.core.measure;
 
 import java.math.BigDecimal;
 
-/** How far two Rockwell C hardnesses lie apart, in points. A hardness itself is read from 20 to 70 only; a difference is not. */
+/**
+ * How far two Rockwell C hardnesses lie apart, in points. A hardness itself is read from 20 to 70 only; a difference is
+ * not.
+ */
 public record HardnessDifference(BigDecimal points) implements Quantity {
     public static HardnessDifference of(String points) {
         return new HardnessDifference(new BigDecimal(points));

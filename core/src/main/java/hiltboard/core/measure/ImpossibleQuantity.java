@@ -2,7 +2,10 @@ package hiltboard.core.measure;
 
 import java.util.Optional;
 
-/** An argument that no shop could mean: says which quantity, what was given and what would be accepted, in anybody's units. */
+/**
+ * An argument that no shop could mean: says which quantity, what was given and what would be accepted, in anybody's
+ * units.
+ */
 public final class ImpossibleQuantity extends IllegalArgumentException {
     private final String quantity;
     private final Optional<Quantity> value;

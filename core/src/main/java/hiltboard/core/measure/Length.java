@@ -6,8 +6,8 @@ import java.math.RoundingMode;
 /**
  * A length, held as a whole number of nanometres. It may be negative as a difference.
  *
- * <p>1 in = 25 400 000 nm exactly (NIST SP 811, appendix B.8), so 1/64 in is 396 875 nm and nothing that a
- * maker types is rounded: {@code 0.690 in} stays {@code 0.690 in}.
+ * <p>1 in = 25 400 000 nm exactly (NIST SP 811, appendix B.8), so 1/64 in is 396 875 nm and nothing that a maker types
+ * is rounded: {@code 0.690 in} stays {@code 0.690 in}.
  */
 public record Length(long nanometres) implements Quantity, Comparable<Length> {
     private static final BigDecimal NANOMETRES_PER_INCH = new BigDecimal(25_400_000);
@@ -43,7 +43,8 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
 
     /** A fraction of an inch, such as 3/16. */
     public static Length ofInchFraction(int numerator, int denominator) {
-        return rounded(NANOMETRES_PER_INCH.multiply(BigDecimal.valueOf(numerator))
+        return rounded(NANOMETRES_PER_INCH
+                .multiply(BigDecimal.valueOf(numerator))
                 .divide(BigDecimal.valueOf(denominator), 3, RoundingMode.HALF_EVEN));
     }
 
@@ -109,15 +110,18 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
     }
 
     /**
-     * Thousandths of an inch with the fourth place only where it is not zero ({@code 0.690 in}, {@code 0.1875 in}),
-     * or hundredths of a millimetre with the third only where it is not zero ({@code 4.20 mm}).
+     * Thousandths of an inch with the fourth place only where it is not zero ({@code 0.690 in}, {@code 0.1875 in}), or
+     * hundredths of a millimetre with the third only where it is not zero ({@code 4.20 mm}).
      */
     @Override
     public String in(Units units) {
         return number(units) + " " + symbol(units);
     }
 
-    /** As {@link #in}, but from an inch upwards without zeros at the end: nobody reads such sizes off a micrometer ({@code 14 in}). */
+    /**
+     * As {@link #in}, but from an inch upwards without zeros at the end: nobody reads such sizes off a micrometer
+     * ({@code 14 in}).
+     */
     public String brieflyIn(Units units) {
         if (Math.abs(nanometres) < NANOMETRES_PER_INCH.longValueExact()) {
             return in(units);
@@ -126,15 +130,18 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
     }
 
     /**
-     * As somebody of these units would type it without losing anything: {@code 0.690 in}, {@code 5/32 in} where the thousandths do not
-     * hold it, and in its own unit where no notation of theirs does.
+     * As somebody of these units would type it without losing anything: {@code 0.690 in}, {@code 5/32 in} where the
+     * thousandths do not hold it, and in its own unit where no notation of theirs does.
      */
     public String entryIn(Units units) {
         if (isShownWhole(units)) {
             return brieflyIn(units);
         }
-        boolean isFraction = units.length() == Units.LengthUnit.INCH && nanometres > 0 && nanometres % SIXTY_FOURTH == 0;
-        return isFraction ? fraction() + " in" : BigDecimal.valueOf(nanometres, 6).stripTrailingZeros().toPlainString() + " mm";
+        boolean isFraction =
+                units.length() == Units.LengthUnit.INCH && nanometres > 0 && nanometres % SIXTY_FOURTH == 0;
+        return isFraction
+                ? fraction() + " in"
+                : BigDecimal.valueOf(nanometres, 6).stripTrailingZeros().toPlainString() + " mm";
     }
 
     private String fraction() {
@@ -193,14 +200,17 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         };
     }
 
-    /** As {@link #in}, with the sign of something rounded before it where that does not show all of it: {@code ≈ 0.1563 in}. */
+    /**
+     * As {@link #in}, with the sign of something rounded before it where that does not show all of it: {@code ≈ 0.1563
+     * in}.
+     */
     public String saidIn(Units units) {
         return isShownWhole(units) ? in(units) : "≈ " + in(units);
     }
 
     /**
-     * As far as it matters to a part that may be off by this: to a hundredth of an inch or a tenth of a millimetre where that is less than
-     * half the tolerance, as it is otherwise.
+     * As far as it matters to a part that may be off by this: to a hundredth of an inch or a tenth of a millimetre
+     * where that is less than half the tolerance, as it is otherwise.
      */
     public Length asTightAs(Length tolerance, Units units) {
         return isCoarse(tolerance, units) ? nearest(coarse(units)) : this;
@@ -209,7 +219,11 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
     /** As {@link #asTightAs}, in words, with no digit that does not matter: {@code 4.38 in}. */
     public String tightIn(Length tolerance, Units units) {
         Length said = asTightAs(tolerance, units);
-        return isCoarse(tolerance, units) ? new BigDecimal(said.number(units)).setScale(units.length() == Units.LengthUnit.INCH ? 2 : 1, RoundingMode.HALF_UP) + " " + symbol(units) : said.in(units);
+        return isCoarse(tolerance, units)
+                ? new BigDecimal(said.number(units))
+                                .setScale(units.length() == Units.LengthUnit.INCH ? 2 : 1, RoundingMode.HALF_UP)
+                        + " " + symbol(units)
+                : said.in(units);
     }
 
     private static boolean isCoarse(Length tolerance, Units units) {

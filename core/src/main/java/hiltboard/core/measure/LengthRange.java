@@ -3,7 +3,9 @@ package hiltboard.core.measure;
 import java.util.List;
 import java.util.stream.Stream;
 
-/** The sizes that a field takes, both ends among them; what lies outside is asked back with a guess of what was meant. */
+/**
+ * The sizes that a field takes, both ends among them; what lies outside is asked back with a guess of what was meant.
+ */
 public record LengthRange(Length least, Length most) {
     private static final double MILLIMETRES_PER_INCH = 25.4;
 
@@ -30,7 +32,9 @@ public record LengthRange(Length least, Length most) {
 
     /** Reads an entry that has to lie in it; negative ones only where it reaches below zero. */
     public Understood<Length> read(String entry, Units units) {
-        return within(least.nanometres() < 0 ? ShopNotation.signedLength(entry, units) : ShopNotation.length(entry, units), units);
+        return within(
+                least.nanometres() < 0 ? ShopNotation.signedLength(entry, units) : ShopNotation.length(entry, units),
+                units);
     }
 
     /** Reads the size of a hole or of what goes through it, a thread among them. */
@@ -40,20 +44,35 @@ public record LengthRange(Length least, Length most) {
 
     private Understood<Length> within(Understood<Length> read, Units units) {
         return read instanceof Understood.Value<Length> value && !holds(value.quantity())
-                ? new Understood.Refused<>(value.quantity().brieflyIn(units) + " is not likely here" + meant(value.quantity(), units), words(units)) : read;
+                ? new Understood.Refused<>(
+                        value.quantity().brieflyIn(units) + " is not likely here" + meant(value.quantity(), units),
+                        words(units))
+                : read;
     }
 
-    /** What was likely meant by a size that does not lie in it, as the end of a sentence; empty where nothing is likely. */
+    /**
+     * What was likely meant by a size that does not lie in it, as the end of a sentence; empty where nothing is likely.
+     */
     public String meant(Length typed, Units units) {
         List<String> likely = likely(typed, units).toList();
-        return likely.isEmpty() ? "" : "; did you mean " + (likely.size() < 2 ? "" : String.join(", ", likely.subList(0, likely.size() - 1)) + " or ") + likely.get(likely.size() - 1) + "?";
+        return likely.isEmpty()
+                ? ""
+                : "; did you mean "
+                        + (likely.size() < 2 ? "" : String.join(", ", likely.subList(0, likely.size() - 1)) + " or ")
+                        + likely.get(likely.size() - 1) + "?";
     }
 
     /** A point that slipped, thousandths written as inches, or the other unit. */
     private Stream<String> likely(Length typed, Units units) {
-        Units other = new Units(units.length() == Units.LengthUnit.INCH ? Units.LengthUnit.MILLIMETRE : Units.LengthUnit.INCH, units.temperature());
-        Length inOther = typed.times(units.length() == Units.LengthUnit.INCH ? 1 / MILLIMETRES_PER_INCH : MILLIMETRES_PER_INCH);
-        Stream<String> slipped = Stream.of(0.001, 0.01, 0.1, 10.0, 100.0).map(typed::times).filter(this::isInside).map(length -> length.in(units));
+        Units other = new Units(
+                units.length() == Units.LengthUnit.INCH ? Units.LengthUnit.MILLIMETRE : Units.LengthUnit.INCH,
+                units.temperature());
+        Length inOther =
+                typed.times(units.length() == Units.LengthUnit.INCH ? 1 / MILLIMETRES_PER_INCH : MILLIMETRES_PER_INCH);
+        Stream<String> slipped = Stream.of(0.001, 0.01, 0.1, 10.0, 100.0)
+                .map(typed::times)
+                .filter(this::isInside)
+                .map(length -> length.in(units));
         Stream<String> unit = Stream.of(inOther).filter(this::isInside).map(length -> length.in(other));
         return Stream.concat(unit, slipped).limit(3);
     }

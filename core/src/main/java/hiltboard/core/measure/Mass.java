@@ -24,13 +24,21 @@ public record Mass(long milligrams) implements Quantity {
         return new Mass(milligrams - other.milligrams);
     }
 
-    /** Whole grams from 20 g upwards, tenths below; with ounces before it for who reads inches: {@code 5.6 oz (158 g)}. */
+    /**
+     * Whole grams from 20 g upwards, tenths below; with ounces before it for who reads inches: {@code 5.6 oz (158 g)}.
+     */
     @Override
     public String in(Units units) {
-        String grams = BigDecimal.valueOf(milligrams, 3).setScale(Math.abs(milligrams) < 20_000 ? 1 : 0, RoundingMode.HALF_UP).toPlainString() + " g";
+        String grams = BigDecimal.valueOf(milligrams, 3)
+                        .setScale(Math.abs(milligrams) < 20_000 ? 1 : 0, RoundingMode.HALF_UP)
+                        .toPlainString()
+                + " g";
         return switch (units.length()) {
             case MILLIMETRE -> grams;
-            case INCH -> BigDecimal.valueOf(milligrams).divide(MILLIGRAMS_PER_OUNCE, 1, RoundingMode.HALF_UP).toPlainString() + " oz (" + grams + ")";
+            case INCH ->
+                BigDecimal.valueOf(milligrams)
+                                .divide(MILLIGRAMS_PER_OUNCE, 1, RoundingMode.HALF_UP)
+                                .toPlainString() + " oz (" + grams + ")";
         };
     }
 

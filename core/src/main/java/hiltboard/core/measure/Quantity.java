@@ -1,9 +1,12 @@
 package hiltboard.core.measure;
 
 /** A number with its unit, as a maker reads it. */
-public sealed interface Quantity permits Length, Angle, Temperature, TemperatureDifference, Hardness, HardnessDifference, Span, Mass {
+public sealed interface Quantity
+        permits Length, Angle, Temperature, TemperatureDifference, Hardness, HardnessDifference, Span, Mass {
 
-    /** This quantity in words, with its unit, as a person of these units reads it: {@code 0.207 in}, {@code 5.26 mm}. */
+    /**
+     * This quantity in words, with its unit, as a person of these units reads it: {@code 0.207 in}, {@code 5.26 mm}.
+     */
     String in(Units units);
 
     /** The symbol behind the number, in these units. */
@@ -14,6 +17,9 @@ public sealed interface Quantity permits Length, Angle, Temperature, Temperature
         return Math.abs(magnitude() - other.magnitude()) <= tolerance.magnitude() + 1e-9;
     }
 
-    /** The number in the kind's own base unit (nanometres, degrees, °C, kelvin, HRC, minutes, milligrams): for comparing like with like. */
+    /**
+     * The number in the kind's own base unit (nanometres, degrees, °C, kelvin, HRC, minutes, milligrams): for comparing
+     * like with like.
+     */
     double magnitude();
 }

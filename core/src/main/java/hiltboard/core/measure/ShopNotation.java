@@ -12,11 +12,11 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Reads quantities as makers write them: {@code 3/16}, {@code 1-1/2 in}, {@code .163}, {@code 163 thou},
- * {@code 4.2 mm}, {@code #28}, {@code F}.
+ * Reads quantities as makers write them: {@code 3/16}, {@code 1-1/2 in}, {@code .163}, {@code 163 thou}, {@code 4.2
+ * mm}, {@code #28}, {@code F}.
  *
- * <p>A number without a unit is in the reader's own unit, with two exceptions that hold everywhere because
- * nobody writes millimetres so: a fraction and a number that begins with its point ({@code .163}) are inches.
+ * <p>A number without a unit is in the reader's own unit, with two exceptions that hold everywhere because nobody
+ * writes millimetres so: a fraction and a number that begins with its point ({@code .163}) are inches.
  */
 public final class ShopNotation {
     private static final int LONGEST_ENTRY = 40;
@@ -29,20 +29,26 @@ public final class ShopNotation {
     private static final Pattern MASS = Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,3})?)\\s*(g|kg|oz|lb|lbs)?");
     /** 1 oz = 28.349 523 125 g and 1 lb = 453.592 37 g exactly (NIST SP 811, appendix B.8). */
     private static final double GRAMS_PER_OUNCE = 28.349523125;
+
     private static final double GRAMS_PER_POUND = 453.59237;
     private static final BigDecimal INCHES_PER_FOOT = BigDecimal.valueOf(12);
-    private static final Pattern DRILL = Pattern.compile("(?:(?:#|no\\.?|number)\\s*(\\d{1,2})|(?:letter\\s+)?([a-z]))(?:\\s*drill)?");
+    private static final Pattern DRILL =
+            Pattern.compile("(?:(?:#|no\\.?|number)\\s*(\\d{1,2})|(?:letter\\s+)?([a-z]))(?:\\s*drill)?");
     private static final Pattern METRIC_DRILL = Pattern.compile("(\\d{1,2}(?:[.,]\\d)?\\s*(?:mm)?)\\s*drill");
     private static final Pattern FRACTION =
             Pattern.compile("(?:(\\d{1,4})(?:\\s*-\\s*|\\s+))?(\\d{1,4})\\s*/\\s*(\\d{1,4})\\s*(in|inch|inches|\")?");
     private static final Pattern DECIMAL = Pattern.compile("(\\d{0,9})(?:([.,])(\\d{0,9}))?\\s*([a-zµ\"]+\\.?)?");
-    private static final Pattern TEMPERATURE = Pattern.compile("(-?\\d{1,5}(?:[.,]\\d{1,3})?)\\s*(?:°|deg(?:rees)?)?\\s*([fc])?");
-    private static final Pattern TIME = Pattern.compile("(?:(\\d{1,4}(?:\\.\\d{1,3})?)\\s*h(?:ours?|r)?)?\\s*(?:(\\d{1,5}(?:\\.\\d{1,3})?)\\s*m(?:in(?:utes?)?)?)?\\s*(?:(\\d{1,6})\\s*s(?:ec(?:onds?)?)?)?");
-    private static final Pattern HARDNESS = Pattern.compile("(?:(?:hrc|rc)\\s*)?(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:hrc|rc|c)?");
+    private static final Pattern TEMPERATURE =
+            Pattern.compile("(-?\\d{1,5}(?:[.,]\\d{1,3})?)\\s*(?:°|deg(?:rees)?)?\\s*([fc])?");
+    private static final Pattern TIME = Pattern.compile("(?:(\\d{1,4}(?:\\.\\d{1,3})?)\\s*h(?:ours?|r)?)?\\s*"
+            + "(?:(\\d{1,5}(?:\\.\\d{1,3})?)\\s*m(?:in(?:utes?)?)?)?\\s*(?:(\\d{1,6})\\s*s(?:ec(?:onds?)?)?)?");
+    private static final Pattern HARDNESS =
+            Pattern.compile("(?:(?:hrc|rc)\\s*)?(\\d{1,3}(?:[.,]\\d{1,2})?)\\s*(?:hrc|rc|c)?");
     /** Thousands with a comma, or a decimal comma and three places: nobody but the one who wrote it knows. */
     private static final Pattern EITHER = Pattern.compile("([1-9]\\d{0,2}),(\\d{3})(\\D.*)?");
     /** Letter drills whose letter is a unit or a word as well. */
     private static final String NOT_ALONE = "ami";
+
     private static final Pattern VULGAR_FRACTION = Pattern.compile("[\u00BC-\u00BE\u2150-\u215E]");
 
     private ShopNotation() {}
@@ -56,12 +62,17 @@ public final class ShopNotation {
         Matcher either = EITHER.matcher(text);
         if (either.matches()) {
             String rest = either.group(3) == null ? "" : either.group(3);
-            return new Understood.Refused<>("“" + entry.strip() + "” can be read in two ways", either.group(1) + "." + either.group(2) + rest + ", or " + either.group(1) + either.group(2) + rest);
+            return new Understood.Refused<>(
+                    "“" + entry.strip() + "” can be read in two ways",
+                    either.group(1) + "." + either.group(2) + rest + ", or " + either.group(1) + either.group(2)
+                            + rest);
         }
         if (text.length() == 1 && NOT_ALONE.contains(text)) {
             String letter = text.toUpperCase(Locale.ROOT);
-            return new Understood.Refused<>("“" + entry.strip() + "” alone may be a drill or a slip", "“letter " + letter + "” for the drill of "
-                    + DrillSize.named(letter).orElseThrow().diameter().in(units) + ", or a number");
+            return new Understood.Refused<>(
+                    "“" + entry.strip() + "” alone may be a drill or a slip",
+                    "“letter " + letter + "” for the drill of "
+                            + DrillSize.named(letter).orElseThrow().diameter().in(units) + ", or a number");
         }
         return fraction(text)
                 .or(() -> decimal(text, units.length()))
@@ -70,12 +81,18 @@ public final class ShopNotation {
                 .orElseGet(() -> refused(entry, LENGTHS));
     }
 
-    /** Reads a size that a hole is made for: a length, or a thread such as {@code 6-32} or {@code M6}, which stands for its major diameter. */
+    /**
+     * Reads a size that a hole is made for: a length, or a thread such as {@code 6-32} or {@code M6}, which stands for
+     * its major diameter.
+     */
     public static Understood<Length> hole(String entry, Units units) {
         return ThreadSize.named(entry).map(thread -> understood(thread.major())).orElseGet(() -> length(entry, units));
     }
 
-    /** A size of the program's own, in shop notation; a bare number is inches. @throws IllegalStateException if it is none */
+    /**
+     * A size of the program's own, in shop notation; a bare number is inches. @throws IllegalStateException if it is
+     * none
+     */
     static Length inches(String entry) {
         if (signedLength(entry, Units.INCH_FAHRENHEIT) instanceof Understood.Value<Length> value) {
             return value.quantity();
@@ -88,7 +105,9 @@ public final class ShopNotation {
         String text = tidy(entry);
         boolean isNegative = text.startsWith("-");
         Understood<Length> read = length(isNegative || text.startsWith("+") ? text.substring(1) : entry, units);
-        return isNegative && read instanceof Understood.Value<Length> value ? understood(Length.ZERO.minus(value.quantity())) : read;
+        return isNegative && read instanceof Understood.Value<Length> value
+                ? understood(Length.ZERO.minus(value.quantity()))
+                : read;
     }
 
     /** Reads a temperature; a bare number is in the reader's unit. */
@@ -118,7 +137,8 @@ public final class ShopNotation {
         if (text.isEmpty() || !match.matches()) {
             return refused(entry, TIMES);
         }
-        return understood(new Span(seconds(match.group(1), 3600).plus(seconds(match.group(2), 60)).plus(seconds(match.group(3), 1))));
+        return understood(new Span(
+                seconds(match.group(1), 3600).plus(seconds(match.group(2), 60)).plus(seconds(match.group(3), 1))));
     }
 
     /** Reads a weight; a bare number is ounces or grams, as the reader reads lengths. */
@@ -129,12 +149,13 @@ public final class ShopNotation {
         }
         double number = Double.parseDouble(match.group(1).replace(',', '.'));
         String unit = Optional.ofNullable(match.group(2)).orElse(units.length() == LengthUnit.INCH ? "oz" : "g");
-        return understood(Mass.ofGrams(number * switch (unit) {
-            case "kg" -> 1000;
-            case "oz" -> GRAMS_PER_OUNCE;
-            case "lb", "lbs" -> GRAMS_PER_POUND;
-            default -> 1;
-        }));
+        return understood(Mass.ofGrams(number
+                * switch (unit) {
+                    case "kg" -> 1000;
+                    case "oz" -> GRAMS_PER_OUNCE;
+                    case "lb", "lbs" -> GRAMS_PER_POUND;
+                    default -> 1;
+                }));
     }
 
     /** Reads a Rockwell C hardness. */
@@ -151,7 +172,9 @@ public final class ShopNotation {
     }
 
     private static Duration seconds(String number, int factor) {
-        return number == null ? Duration.ZERO : Duration.ofMillis(Math.round(Double.parseDouble(number) * factor * 1000));
+        return number == null
+                ? Duration.ZERO
+                : Duration.ofMillis(Math.round(Double.parseDouble(number) * factor * 1000));
     }
 
     private static Optional<Length> fraction(String text) {
@@ -180,7 +203,8 @@ public final class ShopNotation {
         }
         BigDecimal number = new BigDecimal((whole.isEmpty() ? "0" : whole) + (places.isEmpty() ? "" : "." + places));
         if (match.group(4) == null) {
-            return Optional.of(own == LengthUnit.INCH || whole.isEmpty() ? Length.ofInches(number) : Length.ofMillimetres(number));
+            return Optional.of(
+                    own == LengthUnit.INCH || whole.isEmpty() ? Length.ofInches(number) : Length.ofMillimetres(number));
         }
         return named(number, match.group(4).replace(".", ""));
     }
@@ -188,13 +212,14 @@ public final class ShopNotation {
     private static Optional<Length> named(BigDecimal number, String unit) {
         return switch (unit) {
             case "in", "inch", "inches", "\"" -> Optional.of(Length.ofInches(number));
-            case "thou", "thousandth", "thousandths", "mil", "mils" -> Optional.of(Length.ofInches(number.movePointLeft(3)));
+            case "thou", "thousandth", "thousandths", "mil", "mils" ->
+                Optional.of(Length.ofInches(number.movePointLeft(3)));
             case "ft", "foot", "feet" -> Optional.of(Length.ofInches(number.multiply(INCHES_PER_FOOT)));
             case "m" -> Optional.of(Length.ofMillimetres(number.movePointRight(3)));
             case "mm" -> Optional.of(Length.ofMillimetres(number));
             case "cm" -> Optional.of(Length.ofMillimetres(number.movePointRight(1)));
             case "µm", "um", "micron", "microns" ->
-                    Optional.of(Length.ofMillimetres(number.movePointLeft(3).setScale(9, RoundingMode.HALF_EVEN)));
+                Optional.of(Length.ofMillimetres(number.movePointLeft(3).setScale(9, RoundingMode.HALF_EVEN)));
             default -> Optional.empty();
         };
     }
@@ -202,13 +227,17 @@ public final class ShopNotation {
     private static Optional<Length> drill(String text) {
         Matcher metric = METRIC_DRILL.matcher(text);
         if (metric.matches()) {
-            return decimal(metric.group(1), LengthUnit.MILLIMETRE).filter(size -> DrillSize.metric().stream().anyMatch(drill -> drill.diameter().equals(size)));
+            return decimal(metric.group(1), LengthUnit.MILLIMETRE)
+                    .filter(size -> DrillSize.metric().stream()
+                            .anyMatch(drill -> drill.diameter().equals(size)));
         }
         Matcher match = DRILL.matcher(text);
         if (!match.matches()) {
             return Optional.empty();
         }
-        String name = match.group(1) == null ? match.group(2).toUpperCase(Locale.ROOT) : "#" + Integer.parseInt(match.group(1));
+        String name = match.group(1) == null
+                ? match.group(2).toUpperCase(Locale.ROOT)
+                : "#" + Integer.parseInt(match.group(1));
         return DrillSize.named(name).map(DrillSize::diameter);
     }
 
@@ -216,7 +245,10 @@ public final class ShopNotation {
         String quoted = entry.strip().replace('″', '"').replace('”', '"').replace('−', '-');
         // Compatibility forms write ⅝ as 5⁄8, with a fraction stroke of its own, and a narrow space as a space.
         String plain = Normalizer.normalize(VULGAR_FRACTION.matcher(quoted).replaceAll(" $0"), Normalizer.Form.NFKC);
-        return plain.toLowerCase(Locale.ROOT).replace('⁄', '/').replace('μ', 'µ').strip();
+        return plain.toLowerCase(Locale.ROOT)
+                .replace('⁄', '/')
+                .replace('μ', 'µ')
+                .strip();
     }
 
     private static <Q extends Quantity> Understood<Q> understood(Q quantity) {

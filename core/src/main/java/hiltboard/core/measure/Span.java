@@ -41,7 +41,9 @@ public record Span(Duration duration) implements Quantity {
     /** Of what lies by itself, which is said in days from two days on: {@code 2 days 16 h}. */
     public static String wordsOfRest(Duration time) {
         long hours = time.plusMinutes(59).toHours();
-        return hours < DAYS_FROM_HOURS ? wordsUp(time) : hours / 24 + " days" + (hours % 24 == 0 ? "" : " " + hours % 24 + " h");
+        return hours < DAYS_FROM_HOURS
+                ? wordsUp(time)
+                : hours / 24 + " days" + (hours % 24 == 0 ? "" : " " + hours % 24 + " h");
     }
 
     /** Of what keeps somebody waiting: never less than it is. */

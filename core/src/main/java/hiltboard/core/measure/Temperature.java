@@ -36,8 +36,8 @@ public record Temperature(double celsius) implements Quantity {
     }
 
     /**
-     * As somebody would type it: in the reader's unit where it is round there, in the other one where it is round in that alone, so that it
-     * reads back to the same temperature.
+     * As somebody would type it: in the reader's unit where it is round there, in the other one where it is round in
+     * that alone, so that it reads back to the same temperature.
      */
     public String entryIn(Units units) {
         boolean isCelsius = units.temperature() == Units.TemperatureUnit.CELSIUS;
@@ -48,7 +48,11 @@ public record Temperature(double celsius) implements Quantity {
 
     /** To the hundredth of a degree, which is finer than anything that is set or read. */
     private static String entry(double degrees, boolean isCelsius) {
-        return BigDecimal.valueOf(degrees).setScale(2, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString() + (isCelsius ? " C" : " F");
+        return BigDecimal.valueOf(degrees)
+                        .setScale(2, RoundingMode.HALF_UP)
+                        .stripTrailingZeros()
+                        .toPlainString()
+                + (isCelsius ? " C" : " F");
     }
 
     /** To whole steps of 5 °F, as kilns are set. */

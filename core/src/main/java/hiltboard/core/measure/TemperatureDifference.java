@@ -1,8 +1,8 @@
 package hiltboard.core.measure;
 
 /**
- * How far two temperatures lie apart, in kelvin; it may be negative. 1 K = 1.8 °F of difference (NIST SP 811, appendix B.8): the 32 that
- * stands between the two scales falls out, so that 8 K are 14 °F and not 46.
+ * How far two temperatures lie apart, in kelvin; it may be negative. 1 K = 1.8 °F of difference (NIST SP 811, appendix
+ * B.8): the 32 that stands between the two scales falls out, so that 8 K are 14 °F and not 46.
  */
 public record TemperatureDifference(double kelvin) implements Quantity {
     /** @throws ImpossibleQuantity if the number is not finite */

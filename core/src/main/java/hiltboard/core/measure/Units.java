@@ -14,10 +14,14 @@ public record Units(LengthUnit length, TemperatureUnit temperature) {
         return told.apply(INCH_FAHRENHEIT) + " (" + told.apply(MILLIMETRE_CELSIUS) + ")";
     }
 
-    public enum LengthUnit { INCH, MILLIMETRE }
+    public enum LengthUnit {
+        INCH,
+        MILLIMETRE
+    }
 
     public enum TemperatureUnit {
-        FAHRENHEIT("°F"), CELSIUS("°C");
+        FAHRENHEIT("°F"),
+        CELSIUS("°C");
 
         private final String symbol;
 

@@ -38,7 +38,8 @@ public record BilletCost(long cents, long perBlade, List<String> missing) {
         List<String> missing = new ArrayList<>();
         for (Map.Entry<ForgeSteel, Mass> bar : bars.entrySet()) {
             Optional<Long> price = Optional.ofNullable(prices.get(key(bar.getKey())));
-            cents += price.map(each -> Math.round(each * bar.getValue().grams() / 1000)).orElse(0L);
+            cents += price.map(each -> Math.round(each * bar.getValue().grams() / 1000))
+                    .orElse(0L);
             if (price.isEmpty()) {
                 missing.add(bar.getKey().words());
             }
@@ -47,7 +48,9 @@ public record BilletCost(long cents, long perBlade, List<String> missing) {
     }
 
     private static String key(ForgeSteel steel) {
-        return Steel.named(steel.key()).map(known -> PriceItem.steel(known).key()).orElseGet(() -> "fitting:" + steel.key());
+        return Steel.named(steel.key())
+                .map(known -> PriceItem.steel(known).key())
+                .orElseGet(() -> "fitting:" + steel.key());
     }
 
     private static long shared(long cents, int blades) {

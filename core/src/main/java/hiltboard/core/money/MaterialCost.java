@@ -13,8 +13,8 @@ import java.util.Map;
 import java.util.Optional;
 
 /**
- * What the materials of one piece cost at the shop's prices: the bar as it is sawn off, with what the saw takes; fittings with as
- * much again for what is milled away.
+ * What the materials of one piece cost at the shop's prices: the bar as it is sawn off, with what the saw takes;
+ * fittings with as much again for what is milled away.
  *
  * @param cents of the lines that have a price
  * @param missing what has no price yet
@@ -72,20 +72,30 @@ public record MaterialCost(List<Line> lines, long cents, List<String> missing) {
                 add(PriceItem.OUTSIDE_TREATER, 1);
             }
             add(PriceItem.ABRASIVES, 1);
-            return new MaterialCost(lines, lines.stream().mapToLong(line -> line.cents().orElse(0L)).sum(), missing);
+            return new MaterialCost(
+                    lines,
+                    lines.stream().mapToLong(line -> line.cents().orElse(0L)).sum(),
+                    missing);
         }
 
         private void steel() {
             Bar bar = KnifeShape.bar(spec);
-            add(PriceItem.steel(spec), bar.mass().grams() / 1000, Math.round(bar.mass().grams()) + " g");
+            add(
+                    PriceItem.steel(spec),
+                    bar.mass().grams() / 1000,
+                    Math.round(bar.mass().grams()) + " g");
         }
 
         private void fitting(String part, SpecificationField field) {
-            weighed.parts().stream().filter(each -> each.name().equals(part)).findFirst().ifPresent(each -> {
-                FittingMaterial material = FittingMaterial.valueOf(spec.entries().get(field.key()));
-                double grams = each.mass().grams() * MILLED_AWAY;
-                add(PriceItem.fitting(material), grams / 1000, Math.round(grams) + " g");
-            });
+            weighed.parts().stream()
+                    .filter(each -> each.name().equals(part))
+                    .findFirst()
+                    .ifPresent(each -> {
+                        FittingMaterial material =
+                                FittingMaterial.valueOf(spec.entries().get(field.key()));
+                        double grams = each.mass().grams() * MILLED_AWAY;
+                        add(PriceItem.fitting(material), grams / 1000, Math.round(grams) + " g");
+                    });
         }
 
         private void add(PriceItem item, int count) {

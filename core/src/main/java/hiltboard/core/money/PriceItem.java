@@ -28,15 +28,19 @@ public record PriceItem(String key, String words, String per) {
     /** Everything that has a price in a shop with these steels, in the order of the price list. */
     public static List<PriceItem> all(SteelLibrary steels) {
         return Stream.of(
-                steels.all().stream().map(PriceItem::steel),
-                Stream.of(SteelForm.LAMINATED, SteelForm.PATTERN_WELDED).map(PriceItem::billet),
-                Arrays.stream(HandleMaterial.values()).map(PriceItem::handle),
-                Arrays.stream(FittingMaterial.values()).map(PriceItem::fitting),
-                Stream.of(PINS, TUBE, ADHESIVE, ABRASIVES, SHEATH, OUTSIDE_TREATER, HOUR)).flatMap(each -> each).toList();
+                        steels.all().stream().map(PriceItem::steel),
+                        Stream.of(SteelForm.LAMINATED, SteelForm.PATTERN_WELDED).map(PriceItem::billet),
+                        Arrays.stream(HandleMaterial.values()).map(PriceItem::handle),
+                        Arrays.stream(FittingMaterial.values()).map(PriceItem::fitting),
+                        Stream.of(PINS, TUBE, ADHESIVE, ABRASIVES, SHEATH, OUTSIDE_TREATER, HOUR))
+                .flatMap(each -> each)
+                .toList();
     }
 
     static PriceItem steel(Specification spec) {
-        return spec.isLaminated() ? billet(SteelForm.LAMINATED) : spec.isPatternWelded() ? billet(SteelForm.PATTERN_WELDED) : steel(spec.steel());
+        return spec.isLaminated()
+                ? billet(SteelForm.LAMINATED)
+                : spec.isPatternWelded() ? billet(SteelForm.PATTERN_WELDED) : steel(spec.steel());
     }
 
     static PriceItem steel(Steel steel) {

@@ -11,9 +11,12 @@ import java.time.LocalDateTime;
  */
 public record DaysInHand(int inHand, LocalDate earliest) {
 
-    /** Of a piece that is done at a moment, as {@link ShopPass} says: after hours it is done on the next working day. */
+    /**
+     * Of a piece that is done at a moment, as {@link ShopPass} says: after hours it is done on the next working day.
+     */
     public static DaysInHand of(LocalDateTime done, LocalDate promise, ShopHours hours) {
-        LocalDate earliest = isAtWork(done, hours) ? done.toLocalDate() : hours.working(done).toLocalDate();
+        LocalDate earliest =
+                isAtWork(done, hours) ? done.toLocalDate() : hours.working(done).toLocalDate();
         return new DaysInHand(hours.workingDays(earliest, promise), earliest);
     }
 

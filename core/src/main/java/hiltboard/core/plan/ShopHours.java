@@ -23,7 +23,10 @@ public record ShopHours(LocalTime opens, LocalTime closes, int attendedMinutes, 
         closed = Set.copyOf(closed);
         long open = ChronoUnit.MINUTES.between(opens, closes);
         if (open <= 0 || attendedMinutes < 1 || attendedMinutes > open) {
-            throw new ImpossibleQuantity("working day", opens + " to " + closes + " with " + attendedMinutes + " min of work", "more hours than work, and more work than nothing");
+            throw new ImpossibleQuantity(
+                    "working day",
+                    opens + " to " + closes + " with " + attendedMinutes + " min of work",
+                    "more hours than work, and more work than nothing");
         }
     }
 
@@ -32,7 +35,9 @@ public record ShopHours(LocalTime opens, LocalTime closes, int attendedMinutes, 
     }
 
     public boolean isWorkingDay(LocalDate day) {
-        return day.getDayOfWeek() != DayOfWeek.SATURDAY && day.getDayOfWeek() != DayOfWeek.SUNDAY && !closed.contains(day);
+        return day.getDayOfWeek() != DayOfWeek.SATURDAY
+                && day.getDayOfWeek() != DayOfWeek.SUNDAY
+                && !closed.contains(day);
     }
 
     /** The first moment from then on in which somebody works. */
@@ -52,7 +57,9 @@ public record ShopHours(LocalTime opens, LocalTime closes, int attendedMinutes, 
         LocalDateTime at = working(from);
         // By the clock, upwards: nobody is promised half a minute that is not there.
         long left = -Math.floorDiv(-(long) minutes * ChronoUnit.MINUTES.between(opens, closes), attendedMinutes);
-        for (long today = ChronoUnit.MINUTES.between(at.toLocalTime(), closes); left > today; today = ChronoUnit.MINUTES.between(at.toLocalTime(), closes)) {
+        for (long today = ChronoUnit.MINUTES.between(at.toLocalTime(), closes);
+                left > today;
+                today = ChronoUnit.MINUTES.between(at.toLocalTime(), closes)) {
             left -= today;
             at = working(at.toLocalDate().atTime(closes));
         }
@@ -61,6 +68,8 @@ public record ShopHours(LocalTime opens, LocalTime closes, int attendedMinutes, 
 
     /** Working days from one on, counted in, to another, not counted; negative when that one is earlier. */
     public int workingDays(LocalDate from, LocalDate to) {
-        return to.isBefore(from) ? -workingDays(to, from) : (int) from.datesUntil(to).filter(this::isWorkingDay).count();
+        return to.isBefore(from)
+                ? -workingDays(to, from)
+                : (int) from.datesUntil(to).filter(this::isWorkingDay).count();
     }
 }

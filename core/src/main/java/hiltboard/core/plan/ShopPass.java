@@ -10,17 +10,20 @@ import java.util.Map;
 import java.util.PriorityQueue;
 
 /**
- * Works everything off that is promised, as a shop would that never waits: whenever a maker is free, the most urgent piece that can go on goes
- * on. Every maker can do everything, one thing at a time; a rest needs nobody. Machines are not looked at.
+ * Works everything off that is promised, as a shop would that never waits: whenever a maker is free, the most urgent
+ * piece that can go on goes on. Every maker can do everything, one thing at a time; a rest needs nobody. Machines are
+ * not looked at.
  *
- * <p>What comes out is a way in which the work can really be done by these makers, so no piece is said to be done earlier than it could be.
+ * <p>What comes out is a way in which the work can really be done by these makers, so no piece is said to be done
+ * earlier than it could be.
  */
 public final class ShopPass {
     private final ShopHours hours;
     private final List<Piece> byUrgency;
     private final int[] at;
     private final PriorityQueue<LocalDateTime> free = new PriorityQueue<>();
-    private final PriorityQueue<Resting> resting = new PriorityQueue<>(Comparator.comparing(Resting::until).thenComparing(Resting::piece));
+    private final PriorityQueue<Resting> resting =
+            new PriorityQueue<>(Comparator.comparing(Resting::until).thenComparing(Resting::piece));
     private final PriorityQueue<Integer> ready = new PriorityQueue<>();
     private final Map<Long, LocalDateTime> done = new HashMap<>();
 
@@ -88,7 +91,8 @@ public final class ShopPass {
             if (at[up.piece()] == left.size()) {
                 done.put(byUrgency.get(up.piece()).id(), up.until());
             } else if (left.get(at[up.piece()]).attendedMinutes() == 0) {
-                resting.add(new Resting(up.piece(), up.until().plus(left.get(at[up.piece()]++).rest())));
+                resting.add(new Resting(
+                        up.piece(), up.until().plus(left.get(at[up.piece()]++).rest())));
             } else {
                 ready.add(up.piece());
             }

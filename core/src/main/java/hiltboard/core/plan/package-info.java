@@ -1,5 +1,6 @@
 /**
- * Does the work that is left fit before the promised day? Start at {@link ShopPass}: a simple forward pass over the whole shop.
+ * Does the work that is left fit before the promised day? Start at {@link ShopPass}: a simple forward pass over the
+ * whole shop.
  */
 @NullMarked
 package hiltboard.core.plan;

@@ -13,10 +13,24 @@ import java.util.Set;
  * @param forbids the conditions that it must not be in
  */
 public record ConditionRule(
-        String key, Severity severity, Set<Trait> work, Set<Condition> when, Set<Condition> needs, Set<Condition> forbids,
-        String reason, String consequence, String remedy) implements Rule {
+        String key,
+        Severity severity,
+        Set<Trait> work,
+        Set<Condition> when,
+        Set<Condition> needs,
+        Set<Condition> forbids,
+        String reason,
+        String consequence,
+        String remedy)
+        implements Rule {
 
-    private static final Set<Condition> OF_THE_BODY = EnumSet.of(Condition.ANNEALED, Condition.UNTEMPERED, Condition.TEMPERED, Condition.FITTING_UNTEMPERED, Condition.HANDLED, Condition.AWAY);
+    private static final Set<Condition> OF_THE_BODY = EnumSet.of(
+            Condition.ANNEALED,
+            Condition.UNTEMPERED,
+            Condition.TEMPERED,
+            Condition.FITTING_UNTEMPERED,
+            Condition.HANDLED,
+            Condition.AWAY);
 
     static ConditionRule before(String key, Severity severity, Trait work, Trait... more) {
         return before(key, severity, EnumSet.of(work, more));
@@ -27,15 +41,18 @@ public record ConditionRule(
     }
 
     ConditionRule when(Condition condition) {
-        return new ConditionRule(key, severity, work, EnumSet.of(condition), needs, forbids, reason, consequence, remedy);
+        return new ConditionRule(
+                key, severity, work, EnumSet.of(condition), needs, forbids, reason, consequence, remedy);
     }
 
     ConditionRule needs(Condition condition) {
-        return new ConditionRule(key, severity, work, when, EnumSet.of(condition), forbids, reason, consequence, remedy);
+        return new ConditionRule(
+                key, severity, work, when, EnumSet.of(condition), forbids, reason, consequence, remedy);
     }
 
     ConditionRule forbids(Condition condition, Condition... more) {
-        return new ConditionRule(key, severity, work, when, needs, EnumSet.of(condition, more), reason, consequence, remedy);
+        return new ConditionRule(
+                key, severity, work, when, needs, EnumSet.of(condition, more), reason, consequence, remedy);
     }
 
     ConditionRule says(String why, String what, String how) {
@@ -46,7 +63,10 @@ public record ConditionRule(
         return !Collections.disjoint(operation.traits(), work);
     }
 
-    /** Whether doing this work again, by itself, sets right what stands against the rule in these conditions. Fire and a handle are never a small thing. */
+    /**
+     * Whether doing this work again, by itself, sets right what stands against the rule in these conditions. Fire and a
+     * handle are never a small thing.
+     */
     boolean isSetRightBy(Operation operation, Set<Condition> now) {
         Set<Condition> missing = EnumSet.noneOf(Condition.class);
         missing.addAll(needs);
@@ -55,10 +75,13 @@ public record ConditionRule(
         wrong.addAll(forbids);
         wrong.retainAll(now);
         boolean isSmall = Collections.disjoint(needs, OF_THE_BODY) && Collections.disjoint(forbids, OF_THE_BODY);
-        return isSmall && (!Collections.disjoint(operation.sets(), missing) || !Collections.disjoint(operation.clears(), wrong));
+        return isSmall
+                && (!Collections.disjoint(operation.sets(), missing)
+                        || !Collections.disjoint(operation.clears(), wrong));
     }
 
     boolean isKeptBy(Set<Condition> conditions) {
-        return !conditions.containsAll(when) || conditions.containsAll(needs) && Collections.disjoint(conditions, forbids);
+        return !conditions.containsAll(when)
+                || conditions.containsAll(needs) && Collections.disjoint(conditions, forbids);
     }
 }

@@ -8,7 +8,10 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** The agreed edge serves none of the uses that the client named: asked back before the knife is sharpened, with what they said. */
+/**
+ * The agreed edge serves none of the uses that the client named: asked back before the knife is sharpened, with what
+ * they said.
+ */
 public record EdgeForUse(String reason, String remedy) implements Rule {
 
     /**
@@ -21,10 +24,16 @@ public record EdgeForUse(String reason, String remedy) implements Rule {
         if (said.isEmpty() || said.stream().anyMatch(spec::serves)) {
             return List.of();
         }
-        String wanted = said.stream().map(use -> use.words().toLowerCase(Locale.ROOT) + " want " + use.usual()).collect(Collectors.joining("; "));
-        return List.of(new Obstacle(new EdgeForUse("The edge is to be " + EdgeWork.angleAndTooth(spec) + ", and the client said: “"
-                + brief.strip() + "”.",
-                "Usually " + wanted + ". Change the edge in the specification, or let the owner say why it is right."), List.of()));
+        String wanted = said.stream()
+                .map(use -> use.words().toLowerCase(Locale.ROOT) + " want " + use.usual())
+                .collect(Collectors.joining("; "));
+        return List.of(new Obstacle(
+                new EdgeForUse(
+                        "The edge is to be " + EdgeWork.angleAndTooth(spec) + ", and the client said: “" + brief.strip()
+                                + "”.",
+                        "Usually " + wanted
+                                + ". Change the edge in the specification, or let the owner say why it is right."),
+                List.of()));
     }
 
     @Override

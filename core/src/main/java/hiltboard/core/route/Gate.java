@@ -25,7 +25,8 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
      * A rule that is not kept yet.
      *
      * @param missing the work that is not done
-     * @param again the finished work whose effect is gone, and that sets it right when it is done again; none if that is not so simple
+     * @param again the finished work whose effect is gone, and that sets it right when it is done again; none if that
+     *     is not so simple
      */
     public record Obstacle(Rule rule, List<Operation> missing, Optional<Operation> again) {
         public Obstacle {
@@ -47,43 +48,76 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
      * @param done keys of the operations that are done
      * @param conditions what the piece is now
      * @param overriddenRules keys of the rules that the owner overrode for this step
-     * @param firstPieceProved whether the first piece of the batch has been proved; it matters to the others of a batch only
+     * @param firstPieceProved whether the first piece of the batch has been proved; it matters to the others of a batch
+     *     only
      */
-    public static Gate before(Step step, Set<String> done, Set<Condition> conditions, Set<String> overriddenRules, boolean firstPieceProved) {
+    public static Gate before(
+            Step step,
+            Set<String> done,
+            Set<Condition> conditions,
+            Set<String> overriddenRules,
+            boolean firstPieceProved) {
         return before(step, done, conditions, overriddenRules, firstPieceProved, List.of());
     }
 
     /** As {@link #before(Step, Set, Set, Set, boolean)}, with the numbers that nobody has answered for. */
-    public static Gate before(Step step, Set<String> done, Set<Condition> conditions, Set<String> overriddenRules, boolean firstPieceProved, List<Obstacle> unsettled) {
+    public static Gate before(
+            Step step,
+            Set<String> done,
+            Set<Condition> conditions,
+            Set<String> overriddenRules,
+            boolean firstPieceProved,
+            List<Obstacle> unsettled) {
         List<Obstacle> missing = new ArrayList<>(unsettled);
         if (step.operation().is(Trait.SEES_FIRST) && !firstPieceProved) {
             missing.add(new Obstacle(OrderRules.FIRST_PIECE_PROVED, List.of()));
         }
         missing.addAll(notYetDone(step, done));
-        ConditionRules.all().stream().filter(rule -> rule.isAskedBefore(step.operation()) && !rule.isKeptBy(conditions)).forEach(rule -> missing.add(new Obstacle(rule, List.of())));
+        ConditionRules.all().stream()
+                .filter(rule -> rule.isAskedBefore(step.operation()) && !rule.isKeptBy(conditions))
+                .forEach(rule -> missing.add(new Obstacle(rule, List.of())));
         List<Obstacle> closed = new ArrayList<>();
         List<Obstacle> cares = new ArrayList<>();
         List<Obstacle> overridden = new ArrayList<>();
         for (Obstacle obstacle : missing) {
-            List<Obstacle> kind = overriddenRules.contains(obstacle.rule().key()) ? overridden : obstacle.rule().severity().closesGate() ? closed : cares;
+            List<Obstacle> kind = overriddenRules.contains(obstacle.rule().key())
+                    ? overridden
+                    : obstacle.rule().severity().closesGate() ? closed : cares;
             kind.add(obstacle);
         }
         return new Gate(closed, cares, overridden);
     }
 
     /**
-     * The same gate, where each condition that is lost says what work is done again for it, the last that stands before this step; what work
-     * that is missing anyway will set right is not said twice.
+     * The same gate, where each condition that is lost says what work is done again for it, the last that stands before
+     * this step; what work that is missing anyway will set right is not said twice.
      */
     public Gate settingRight(Step before, Route route, Set<String> done, Set<Condition> conditions) {
-        List<Operation> missing = closedBy.stream().flatMap(obstacle -> obstacle.missing().stream()).toList();
-        List<Obstacle> closed = closedBy.stream().filter(obstacle -> !(obstacle.rule() instanceof ConditionRule rule && missing.stream().anyMatch(work -> rule.isSetRightBy(work, conditions)))).toList();
-        return new Gate(settingRight(closed, before, route, done, conditions), settingRight(cares, before, route, done, conditions), overridden);
+        List<Operation> missing = closedBy.stream()
+                .flatMap(obstacle -> obstacle.missing().stream())
+                .toList();
+        List<Obstacle> closed = closedBy.stream()
+                .filter(obstacle -> !(obstacle.rule() instanceof ConditionRule rule
+                        && missing.stream().anyMatch(work -> rule.isSetRightBy(work, conditions))))
+                .toList();
+        return new Gate(
+                settingRight(closed, before, route, done, conditions),
+                settingRight(cares, before, route, done, conditions),
+                overridden);
     }
 
-    private static List<Obstacle> settingRight(List<Obstacle> obstacles, Step before, Route route, Set<String> done, Set<Condition> conditions) {
-        return obstacles.stream().map(obstacle -> obstacle.rule() instanceof ConditionRule rule ? obstacle.setRightBy(route.steps().stream().takeWhile(step -> !step.equals(before)).map(Step::operation)
-                .filter(operation -> done.contains(operation.key()) && rule.isSetRightBy(operation, conditions)).reduce((earlier, later) -> later)) : obstacle).toList();
+    private static List<Obstacle> settingRight(
+            List<Obstacle> obstacles, Step before, Route route, Set<String> done, Set<Condition> conditions) {
+        return obstacles.stream()
+                .map(obstacle -> obstacle.rule() instanceof ConditionRule rule
+                        ? obstacle.setRightBy(route.steps().stream()
+                                .takeWhile(step -> !step.equals(before))
+                                .map(Step::operation)
+                                .filter(operation ->
+                                        done.contains(operation.key()) && rule.isSetRightBy(operation, conditions))
+                                .reduce((earlier, later) -> later))
+                        : obstacle)
+                .toList();
     }
 
     /** The order rules that are not kept yet. A step's waits stand together by rule. */
@@ -95,7 +129,8 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
             if (!done.contains(wait.operation().key())) {
                 ofRule.add(wait.operation());
             }
-            boolean isLastOfRule = i + 1 == step.waits().size() || step.waits().get(i + 1).rule() != wait.rule();
+            boolean isLastOfRule =
+                    i + 1 == step.waits().size() || step.waits().get(i + 1).rule() != wait.rule();
             if (isLastOfRule && !ofRule.isEmpty()) {
                 missing.add(new Obstacle(wait.rule(), ofRule));
                 ofRule = new ArrayList<>();

@@ -22,16 +22,33 @@ import java.util.Set;
  * @param makes keys of the numbers that a part is made to here
  * @param restNumber key of the piece's own number that says how long it rests; empty where the usual rest holds
  * @param part what is made or changed here
- * @param shapedBy the answers of the specification that this work was done to: when one changes, it has to be done again
+ * @param shapedBy the answers of the specification that this work was done to: when one changes, it has to be done
+ *     again
  * @param sets the conditions that the piece is in afterwards
  * @param clears the conditions that it is no longer in
  * @param leaves the state that the piece is in afterwards, where it changes
  */
 public record Operation(
-        String key, String title, Station station, Effort effort, int attendedMinutes, Duration rest, String restWords, String restNumber,
-        List<String> toDo, List<String> cautions, List<String> checks,
-        List<String> targets, List<String> readings, List<String> makes, Set<Trait> traits, Optional<State> leaves,
-        Part part, Set<SpecificationField> shapedBy, Set<Condition> sets, Set<Condition> clears) {
+        String key,
+        String title,
+        Station station,
+        Effort effort,
+        int attendedMinutes,
+        Duration rest,
+        String restWords,
+        String restNumber,
+        List<String> toDo,
+        List<String> cautions,
+        List<String> checks,
+        List<String> targets,
+        List<String> readings,
+        List<String> makes,
+        Set<Trait> traits,
+        Optional<State> leaves,
+        Part part,
+        Set<SpecificationField> shapedBy,
+        Set<Condition> sets,
+        Set<Condition> clears) {
 
     public Operation {
         toDo = List.copyOf(toDo);
@@ -178,19 +195,42 @@ public record Operation(
             return this;
         }
 
-        /** Where a cutter is used, the start is checked: worn cutters snap, and a spindle that stands is fed into the work. */
+        /**
+         * Where a cutter is used, the start is checked: worn cutters snap, and a spindle that stands is fed into the
+         * work.
+         */
         Builder checkedAtItsMachine() {
             if (station == Station.MILL || station == Station.DRILL) {
-                checks.add(0, "Before the start: the cutter is sharp and tight, a spare lies ready, the key is out, and the spindle runs "
-                        + "before the feed.");
+                checks.add(
+                        0,
+                        "Before the start: the cutter is sharp and tight, a spare lies ready, the key is out, and the spindle runs "
+                                + "before the feed.");
             }
             return this;
         }
 
         Operation done(Specification spec) {
-            return new Operation(key, title, station, effort, effort.minutes(spec), rest, restWords, restNumber, toDo, cautions, checks,
-                    targets, readings, makes,
-                    traits, leaves, part, shapedBy, sets, clears);
+            return new Operation(
+                    key,
+                    title,
+                    station,
+                    effort,
+                    effort.minutes(spec),
+                    rest,
+                    restWords,
+                    restNumber,
+                    toDo,
+                    cautions,
+                    checks,
+                    targets,
+                    readings,
+                    makes,
+                    traits,
+                    leaves,
+                    part,
+                    shapedBy,
+                    sets,
+                    clears);
         }
     }
 }

@@ -4,7 +4,10 @@ import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
 import java.util.List;
 
-/** The work that a specification asks for. Which operations, not in which order: that is for the rules. Times are usual ones. */
+/**
+ * The work that a specification asks for. Which operations, not in which order: that is for the rules. Times are usual
+ * ones.
+ */
 public final class Operations {
     /** Stands under every list of cautions. */
     public static final String CAUTIONS_DEFER =

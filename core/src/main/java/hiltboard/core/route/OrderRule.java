@@ -19,20 +19,43 @@ import java.util.function.Predicate;
  * @param lost what is lost when that time is over, so that the earlier work has to be done again
  */
 public record OrderRule(
-        String key, Severity severity, Predicate<Specification> appliesTo, Set<Trait> before, Set<Trait> after,
-        String reason, String consequence, String remedy, boolean isOnlyOrder, Optional<TimeWindow> window, Optional<Condition> lost) implements Rule {
+        String key,
+        Severity severity,
+        Predicate<Specification> appliesTo,
+        Set<Trait> before,
+        Set<Trait> after,
+        String reason,
+        String consequence,
+        String remedy,
+        boolean isOnlyOrder,
+        Optional<TimeWindow> window,
+        Optional<Condition> lost)
+        implements Rule {
 
     /** A rule by its key, to be said in words. */
     static OrderRule rule(String key, Severity severity) {
-        return new OrderRule(key, severity, spec -> true, Set.of(), Set.of(), "", "", "", false, Optional.empty(), Optional.empty());
+        return new OrderRule(
+                key, severity, spec -> true, Set.of(), Set.of(), "", "", "", false, Optional.empty(), Optional.empty());
     }
 
     OrderRule where(Predicate<Specification> condition) {
-        return new OrderRule(key, severity, condition, before, after, reason, consequence, remedy, isOnlyOrder, window, lost);
+        return new OrderRule(
+                key, severity, condition, before, after, reason, consequence, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule first(Trait trait, Trait... more) {
-        return new OrderRule(key, severity, appliesTo, EnumSet.of(trait, more), after, reason, consequence, remedy, isOnlyOrder, window, lost);
+        return new OrderRule(
+                key,
+                severity,
+                appliesTo,
+                EnumSet.of(trait, more),
+                after,
+                reason,
+                consequence,
+                remedy,
+                isOnlyOrder,
+                window,
+                lost);
     }
 
     OrderRule then(Trait trait, Trait... more) {
@@ -40,11 +63,13 @@ public record OrderRule(
     }
 
     OrderRule then(Set<Trait> kinds) {
-        return new OrderRule(key, severity, appliesTo, before, kinds, reason, consequence, remedy, isOnlyOrder, window, lost);
+        return new OrderRule(
+                key, severity, appliesTo, before, kinds, reason, consequence, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule because(String words) {
-        return new OrderRule(key, severity, appliesTo, before, after, words, consequence, remedy, isOnlyOrder, window, lost);
+        return new OrderRule(
+                key, severity, appliesTo, before, after, words, consequence, remedy, isOnlyOrder, window, lost);
     }
 
     OrderRule otherwise(String words) {
@@ -52,7 +77,8 @@ public record OrderRule(
     }
 
     OrderRule remedy(String words) {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, words, isOnlyOrder, window, lost);
+        return new OrderRule(
+                key, severity, appliesTo, before, after, reason, consequence, words, isOnlyOrder, window, lost);
     }
 
     OrderRule onlyOrder() {
@@ -60,17 +86,50 @@ public record OrderRule(
     }
 
     OrderRule within(Duration time) {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, Optional.of(TimeWindow.of(time)), lost);
+        return new OrderRule(
+                key,
+                severity,
+                appliesTo,
+                before,
+                after,
+                reason,
+                consequence,
+                remedy,
+                isOnlyOrder,
+                Optional.of(TimeWindow.of(time)),
+                lost);
     }
 
     /** As long as the piece stays what the earlier work made it. */
     OrderRule whileIt(Condition lasting) {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, lasting.lasts().map(TimeWindow::of), Optional.of(lasting));
+        return new OrderRule(
+                key,
+                severity,
+                appliesTo,
+                before,
+                after,
+                reason,
+                consequence,
+                remedy,
+                isOnlyOrder,
+                lasting.lasts().map(TimeWindow::of),
+                Optional.of(lasting));
     }
 
     /** As long as one of the piece's own numbers says. */
     OrderRule within(String number, Duration usual) {
-        return new OrderRule(key, severity, appliesTo, before, after, reason, consequence, remedy, isOnlyOrder, Optional.of(new TimeWindow(usual, number)), lost);
+        return new OrderRule(
+                key,
+                severity,
+                appliesTo,
+                before,
+                after,
+                reason,
+                consequence,
+                remedy,
+                isOnlyOrder,
+                Optional.of(new TimeWindow(usual, number)),
+                lost);
     }
 
     boolean comesFirst(Operation operation) {
@@ -83,6 +142,9 @@ public record OrderRule(
 
     /** Whether this rule puts one operation before the other. Work that is of both kinds does not wait for itself. */
     public boolean orders(Operation first, Operation second) {
-        return !first.key().equals(second.key()) && comesFirst(first) && waits(second) && !(waits(first) && comesFirst(second));
+        return !first.key().equals(second.key())
+                && comesFirst(first)
+                && waits(second)
+                && !(waits(first) && comesFirst(second));
     }
 }

@@ -2,8 +2,15 @@ package hiltboard.core.route;
 
 /** The part of a piece that an operation makes or changes, as it would be made anew. */
 public enum Part {
-    KNIFE("the whole piece"), BLADE("the blade"), GUARD("the guard"), SPACER("the spacer"), HANDLE("the handle"), SPRING("the spring"),
-    SIDES("the sides"), BACK_SPACER("the back spacer"), SHEATH("the sheath");
+    KNIFE("the whole piece"),
+    BLADE("the blade"),
+    GUARD("the guard"),
+    SPACER("the spacer"),
+    HANDLE("the handle"),
+    SPRING("the spring"),
+    SIDES("the sides"),
+    BACK_SPACER("the back spacer"),
+    SHEATH("the sheath");
 
     private final String words;
 

@@ -8,7 +8,9 @@ public sealed interface Planned {
     /** There is an order that keeps every rule. */
     record Ordered(Route route) implements Planned {}
 
-    /** The rules contradict each other for this work: the operations that wait in a circle and the rules that make them. */
+    /**
+     * The rules contradict each other for this work: the operations that wait in a circle and the rules that make them.
+     */
     record Contradiction(List<Operation> circle, List<OrderRule> rules) implements Planned {
         public Contradiction {
             circle = List.copyOf(circle);

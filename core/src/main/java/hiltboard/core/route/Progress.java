@@ -24,7 +24,13 @@ import java.util.function.Function;
  * @param begun the steps that are under way
  * @param now the moment that it is looked at: what does not last may be lost by then
  */
-public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Instant> restUpAt, Worn worn, Set<String> begun, Instant now) {
+public record Progress(
+        Route route,
+        Map<String, Instant> doneAt,
+        Map<String, Instant> restUpAt,
+        Worn worn,
+        Set<String> begun,
+        Instant now) {
     public Progress {
         doneAt = Map.copyOf(doneAt);
         restUpAt = Map.copyOf(restUpAt);
@@ -42,7 +48,10 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
 
     /** A step that has to begin before its window closes. */
     public record Window(Step step, OrderRule rule, Instant opened, Instant closes) {
-        /** From when on the end of the window is said aloud: its last quarter, or its last quarter of an hour if that is shorter. */
+        /**
+         * From when on the end of the window is said aloud: its last quarter, or its last quarter of an hour if that is
+         * shorter.
+         */
         public Instant warnFrom() {
             Duration quarter = Duration.between(opened, closes).dividedBy(4);
             return closes.minus(quarter.compareTo(Duration.ofMinutes(15)) < 0 ? quarter : Duration.ofMinutes(15));
@@ -60,17 +69,23 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
     public Set<Condition> conditions() {
         Set<Condition> conditions = EnumSet.noneOf(Condition.class);
         conditions.addAll(worn.conditions());
-        doneSteps().stream().filter(step -> doneAt.get(step.operation().key()).isAfter(worn.since()))
+        doneSteps().stream()
+                .filter(step -> doneAt.get(step.operation().key()).isAfter(worn.since()))
                 .sorted(Comparator.comparing(step -> doneAt.get(step.operation().key())))
                 .forEach(step -> {
                     conditions.removeAll(step.operation().clears());
-                    step.operation().sets().stream().filter(condition -> lasts(condition, step.operation())).forEach(conditions::add);
+                    step.operation().sets().stream()
+                            .filter(condition -> lasts(condition, step.operation()))
+                            .forEach(conditions::add);
                 });
         return conditions;
     }
 
     private boolean lasts(Condition condition, Operation operation) {
-        return condition.lasts().map(time -> now.isBefore(since(operation.key()).plus(time))).orElse(true);
+        return condition
+                .lasts()
+                .map(time -> now.isBefore(since(operation.key()).plus(time)))
+                .orElse(true);
     }
 
     /** When what a finished step leads to began to count: when its rest was up, or when it was done. */
@@ -97,20 +112,26 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
     }
 
     /**
-     * Windows that are open: the earlier work is done and the later one is neither done nor under way, and nothing has been lost yet.
+     * Windows that are open: the earlier work is done and the later one is neither done nor under way, and nothing has
+     * been lost yet.
      *
      * @param numbers the piece's own numbers, for windows whose length is one of them
      */
     public List<Window> windows(Function<String, Optional<Quantity>> numbers) {
         List<Window> windows = new ArrayList<>();
         for (Step step : route.steps()) {
-            if (isDone(step.operation().key()) || begun.contains(step.operation().key())) {
+            if (isDone(step.operation().key())
+                    || begun.contains(step.operation().key())) {
                 continue;
             }
             for (Wait wait : step.waits()) {
                 String earlier = wait.operation().key();
                 if (isDone(earlier) && wait.rule().window().isPresent()) {
-                    Window window = new Window(step, wait.rule(), since(earlier), since(earlier).plus(wait.rule().window().get().length(numbers)));
+                    Window window = new Window(
+                            step,
+                            wait.rule(),
+                            since(earlier),
+                            since(earlier).plus(wait.rule().window().get().length(numbers)));
                     if (wait.rule().lost().isEmpty() || now.isBefore(window.closes())) {
                         windows.add(window);
                     }
@@ -120,7 +141,10 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
         return windows;
     }
 
-    /** The done work that has to be done again when this operation is: itself and all that was built on it, in route order. */
+    /**
+     * The done work that has to be done again when this operation is: itself and all that was built on it, in route
+     * order.
+     */
     public List<Operation> redoneWith(String operationKey) {
         return redoneWith(Set.of(operationKey));
     }
@@ -130,7 +154,9 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
         Set<String> again = new HashSet<>(operationKeys);
         List<Operation> redone = new ArrayList<>();
         for (Step step : route.steps()) {
-            boolean builtOnIt = step.waits().stream().anyMatch(wait -> !wait.rule().isOnlyOrder() && again.contains(wait.operation().key()));
+            boolean builtOnIt = step.waits().stream()
+                    .anyMatch(wait -> !wait.rule().isOnlyOrder()
+                            && again.contains(wait.operation().key()));
             if (builtOnIt || operationKeys.contains(step.operation().key())) {
                 again.add(step.operation().key());
                 if (isDone(step.operation().key())) {
@@ -142,7 +168,9 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
     }
 
     public int attendedMinutesLeft() {
-        return left().stream().mapToInt(step -> step.operation().attendedMinutes()).sum();
+        return left().stream()
+                .mapToInt(step -> step.operation().attendedMinutes())
+                .sum();
     }
 
     /** The steps that are not done yet, in the order of the route. */
@@ -151,11 +179,15 @@ public record Progress(Route route, Map<String, Instant> doneAt, Map<String, Ins
     }
 
     private List<Step> left() {
-        return route.steps().stream().filter(step -> !isDone(step.operation().key())).toList();
+        return route.steps().stream()
+                .filter(step -> !isDone(step.operation().key()))
+                .toList();
     }
 
     private List<Step> doneSteps() {
-        return route.steps().stream().filter(step -> isDone(step.operation().key())).toList();
+        return route.steps().stream()
+                .filter(step -> isDone(step.operation().key()))
+                .toList();
     }
 
     private boolean isDone(Trait trait) {

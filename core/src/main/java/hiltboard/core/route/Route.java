@@ -20,10 +20,14 @@ public record Route(List<Step> steps) {
     public record Wait(Operation operation, OrderRule rule) {}
 
     public Optional<Step> step(String operationKey) {
-        return steps.stream().filter(step -> step.operation().key().equals(operationKey)).findFirst();
+        return steps.stream()
+                .filter(step -> step.operation().key().equals(operationKey))
+                .findFirst();
     }
 
     public int attendedMinutes() {
-        return steps.stream().mapToInt(step -> step.operation().attendedMinutes()).sum();
+        return steps.stream()
+                .mapToInt(step -> step.operation().attendedMinutes())
+                .sum();
     }
 }

@@ -14,8 +14,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /**
- * Puts operations into an order that keeps every rule. Of the operations that may come next it takes the one that stands
- * first in the given list, so the same work always gives the same route.
+ * Puts operations into an order that keeps every rule. Of the operations that may come next it takes the one that
+ * stands first in the given list, so the same work always gives the same route.
  */
 public final class RoutePlanner {
     private final List<OrderRule> rules;
@@ -30,7 +30,8 @@ public final class RoutePlanner {
      * @param spec the knife, which decides which schools' rules apply
      */
     public Planned plan(Specification spec, List<Operation> operations) {
-        List<OrderRule> applying = rules.stream().filter(rule -> rule.appliesTo().test(spec)).toList();
+        List<OrderRule> applying =
+                rules.stream().filter(rule -> rule.appliesTo().test(spec)).toList();
         Map<String, List<Wait>> waits = new LinkedHashMap<>();
         operations.forEach(operation -> waits.put(operation.key(), waitsOf(operation, operations, applying)));
         List<Operation> left = new ArrayList<>(operations);
@@ -38,7 +39,8 @@ public final class RoutePlanner {
         List<Step> steps = new ArrayList<>();
         while (!left.isEmpty()) {
             Optional<Operation> next = left.stream()
-                    .filter(operation -> waits.get(operation.key()).stream().allMatch(wait -> placed.contains(wait.operation().key())))
+                    .filter(operation -> waits.get(operation.key()).stream()
+                            .allMatch(wait -> placed.contains(wait.operation().key())))
                     .findFirst();
             if (next.isEmpty()) {
                 return contradiction(left, waits);
@@ -54,7 +56,9 @@ public final class RoutePlanner {
         List<Wait> waits = new ArrayList<>();
         for (OrderRule rule : rules) {
             if (rule.waits(operation)) {
-                operations.stream().filter(earlier -> rule.orders(earlier, operation)).forEach(earlier -> waits.add(new Wait(earlier, rule)));
+                operations.stream()
+                        .filter(earlier -> rule.orders(earlier, operation))
+                        .forEach(earlier -> waits.add(new Wait(earlier, rule)));
             }
         }
         return waits;
@@ -69,7 +73,10 @@ public final class RoutePlanner {
         Operation at = left.get(0);
         while (!path.contains(at)) {
             path.add(at);
-            Wait wait = waits.get(at.key()).stream().filter(each -> unplaced.contains(each.operation().key())).findFirst().orElseThrow();
+            Wait wait = waits.get(at.key()).stream()
+                    .filter(each -> unplaced.contains(each.operation().key()))
+                    .findFirst()
+                    .orElseThrow();
             clashing.add(wait.rule());
             at = wait.operation();
         }

@@ -2,7 +2,9 @@ package hiltboard.core.route;
 
 /** What it means to break an order rule. */
 public enum Severity {
-    STOP("cannot be undone, or dangerous"), COSTLY("means doing it again"), CARE("care");
+    STOP("cannot be undone, or dangerous"),
+    COSTLY("means doing it again"),
+    CARE("care");
 
     private final String words;
 

@@ -2,8 +2,14 @@ package hiltboard.core.route;
 
 /** What a piece looks like when it hangs on the wall, least done first. */
 public enum State {
-    BAR("bar"), PROFILED("profiled"), HARDENED("hardened"), GROUND("ground"), FINISHED("blade finished"), GUARDED("guarded"),
-    HANDLED("handled"), HANDED_OVER("handed over");
+    BAR("bar"),
+    PROFILED("profiled"),
+    HARDENED("hardened"),
+    GROUND("ground"),
+    FINISHED("blade finished"),
+    GUARDED("guarded"),
+    HANDLED("handled"),
+    HANDED_OVER("handed over");
 
     private final String words;
 

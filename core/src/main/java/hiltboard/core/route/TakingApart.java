@@ -14,14 +14,19 @@ enum TakingApart {
     /** Adhesive, a peened tang or a wedge: the handle is lost. */
     DESTROYS;
 
-    private static final Set<Trait> JOINED = EnumSet.of(Trait.PEENS, Trait.WEDGES, Trait.CLEANS_SQUEEZE_OUT, Trait.CURES_HANDLE, Trait.CHECKS_LAST);
+    private static final Set<Trait> JOINED =
+            EnumSet.of(Trait.PEENS, Trait.WEDGES, Trait.CLEANS_SQUEEZE_OUT, Trait.CURES_HANDLE, Trait.CHECKS_LAST);
 
     static final String KEY = "take-handle-off";
 
     /** As the piece lies: adhesive that has not set lets go without harm. */
     static TakingApart of(Making making) {
         Specification spec = making.spec();
-        boolean comesApart = making.is(Condition.WET_GLUE) || spec.hasRemovableScales() || spec.hasBlock() && spec.isTakeDown() || spec.isFolder() || spec.construction() == Construction.TOMAHAWK;
+        boolean comesApart = making.is(Condition.WET_GLUE)
+                || spec.hasRemovableScales()
+                || spec.hasBlock() && spec.isTakeDown()
+                || spec.isFolder()
+                || spec.construction() == Construction.TOMAHAWK;
         return comesApart ? COMES_APART : DESTROYS;
     }
 
@@ -35,14 +40,24 @@ enum TakingApart {
         return undoes(operation) || operation.traits().stream().anyMatch(JOINED::contains);
     }
 
-    /** The step itself; what holds the handle may be another thing by now than the specification says, so it speaks of every kind. */
+    /**
+     * The step itself; what holds the handle may be another thing by now than the specification says, so it speaks of
+     * every kind.
+     */
     static void write(Draft draft) {
-        draft.add(Operation.at(FITTING, KEY, "Take the handle off", Effort.TAKE_HANDLE_OFF).is(Trait.TAKES_HANDLE_OFF).of(Part.KNIFE)
+        draft.add(Operation.at(FITTING, KEY, "Take the handle off", Effort.TAKE_HANDLE_OFF)
+                .is(Trait.TAKES_HANDLE_OFF)
+                .of(Part.KNIFE)
                 .clears(Condition.HANDLED, Condition.GLUED, Condition.WET_GLUE, Condition.BEDDED)
-                .toDo("Blade wrapped, point away.", "Screws, nut or taper: undo them in turn, every part into one tray.",
-                        "Pins and adhesive: drill or drive the pins out, warm the joint until the adhesive lets go, pull or saw the material off.",
+                .toDo(
+                        "Blade wrapped, point away.",
+                        "Screws, nut or taper: undo them in turn, every part into one tray.",
+                        "Pins and adhesive: drill or drive the pins out, warm the joint until the adhesive lets go, pull or "
+                                + "saw the material off.",
                         "Scrape tang and guard clean down to steel.")
-                .cautions(Cautions.PARTING).checks("No adhesive, wood or wax is left on tang and guard.",
+                .cautions(Cautions.PARTING)
+                .checks(
+                        "No adhesive, wood or wax is left on tang and guard.",
                         "The blade is straight and shows no new colour."));
     }
 }

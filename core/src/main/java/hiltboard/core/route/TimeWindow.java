@@ -19,6 +19,11 @@ public record TimeWindow(Duration usual, String number) {
 
     /** The time as it is for one piece. */
     Duration length(Function<String, Optional<Quantity>> numbers) {
-        return number.isEmpty() ? usual : numbers.apply(number).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(usual);
+        return number.isEmpty()
+                ? usual
+                : numbers.apply(number)
+                        .filter(Span.class::isInstance)
+                        .map(span -> ((Span) span).duration())
+                        .orElse(usual);
     }
 }

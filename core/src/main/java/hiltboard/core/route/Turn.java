@@ -14,13 +14,19 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
- * Works out how a piece goes on once some of its work is to be done again. It walks the work that is left as the piece lies, and where a
- * condition forbids a step it adds what makes that step possible: the handle taken off, the steel softened and hardened once more, or
- * the work that sets right what is missing.
+ * Works out how a piece goes on once some of its work is to be done again. It walks the work that is left as the piece
+ * lies, and where a condition forbids a step it adds what makes that step possible: the handle taken off, the steel
+ * softened and hardened once more, or the work that sets right what is missing.
  */
 final class Turn {
-    private static final Set<Trait> AROUND_THE_QUENCH = EnumSet.of(Trait.DEGREASES_FOR_FOIL, Trait.WRAPS_FOIL, Trait.DEGREASES_FOR_CLAY, Trait.COATS_WITH_CLAY,
-            Trait.COATS_AGAINST_SCALE, Trait.SENDS_OUT, Trait.NORMALISES);
+    private static final Set<Trait> AROUND_THE_QUENCH = EnumSet.of(
+            Trait.DEGREASES_FOR_FOIL,
+            Trait.WRAPS_FOIL,
+            Trait.DEGREASES_FOR_CLAY,
+            Trait.COATS_WITH_CLAY,
+            Trait.COATS_AGAINST_SCALE,
+            Trait.SENDS_OUT,
+            Trait.NORMALISES);
     /** Every round adds work, and a route has about sixty steps. */
     private static final int MOST_ROUNDS = 100;
 
@@ -31,6 +37,7 @@ final class Turn {
     private final Set<String> again = new LinkedHashSet<>();
     /** What stands before a step and is left so. */
     private final Set<String> given = new HashSet<>();
+
     private final List<Broken> open = new ArrayList<>();
     private TakingApart apart;
     private boolean isNewBlade;
@@ -83,9 +90,12 @@ final class Turn {
     /** The blade is normalised, or annealed where it hardens in air, and hardened once more. */
     Turn heatedAgain() {
         rework = rework.heatedAgain();
-        making.progress().redoneWith("harden").stream().filter(operation -> operation.part() == Part.BLADE).forEach(this::doAgain);
-        doneOperations().filter(operation -> operation.traits().stream()
-                .anyMatch(AROUND_THE_QUENCH::contains) || operation.is(Trait.ANNEALS) && spec.steel().isAirHardening())
+        making.progress().redoneWith("harden").stream()
+                .filter(operation -> operation.part() == Part.BLADE)
+                .forEach(this::doAgain);
+        doneOperations()
+                .filter(operation -> operation.traits().stream().anyMatch(AROUND_THE_QUENCH::contains)
+                        || operation.is(Trait.ANNEALS) && spec.steel().isAirHardening())
                 .forEach(this::doAgain);
         route = planned();
         return this;
@@ -119,7 +129,10 @@ final class Turn {
     /** What is done on the blade again takes with it what the new route builds on it. */
     private void spoilsTheBlade() {
         for (Step step : route.steps()) {
-            if (step.operation().part() == Part.BLADE && step.waits().stream().anyMatch(wait -> !wait.rule().isOnlyOrder() && again.contains(wait.operation().key()))) {
+            if (step.operation().part() == Part.BLADE
+                    && step.waits().stream()
+                            .anyMatch(wait -> !wait.rule().isOnlyOrder()
+                                    && again.contains(wait.operation().key()))) {
                 doAgain(step.operation());
             }
         }
@@ -128,8 +141,15 @@ final class Turn {
     /** Soft work that lay open on a hard blade before: somebody decided so, and this turn does not ask again. */
     private Set<String> hardAlready() {
         Set<Condition> now = making.progress().conditions();
-        return making.isHard() ? making.progress().stepsLeft().stream().flatMap(step -> ConditionRules.all().stream().filter(rule -> rule.needs().contains(Condition.ANNEALED) && rule.isAskedBefore(step.operation()) && !rule.isKeptBy(now))
-                .map(rule -> new Broken(step, rule, now).name())).collect(Collectors.toSet()) : Set.of();
+        return making.isHard()
+                ? making.progress().stepsLeft().stream()
+                        .flatMap(step -> ConditionRules.all().stream()
+                                .filter(rule -> rule.needs().contains(Condition.ANNEALED)
+                                        && rule.isAskedBefore(step.operation())
+                                        && !rule.isKeptBy(now))
+                                .map(rule -> new Broken(step, rule, now).name()))
+                        .collect(Collectors.toSet())
+                : Set.of();
     }
 
     /** A rule that stands before a step when its turn comes. */
@@ -144,8 +164,11 @@ final class Turn {
         now.addAll(conditions());
         for (Step step : route.steps()) {
             if (isLeft(step)) {
-                Optional<Broken> broken = ConditionRules.all().stream().filter(rule -> rule.isAskedBefore(step.operation()) && !rule.isKeptBy(now))
-                        .map(rule -> new Broken(step, rule, Set.copyOf(now))).filter(each -> !given.contains(each.name())).findFirst();
+                Optional<Broken> broken = ConditionRules.all().stream()
+                        .filter(rule -> rule.isAskedBefore(step.operation()) && !rule.isKeptBy(now))
+                        .map(rule -> new Broken(step, rule, Set.copyOf(now)))
+                        .filter(each -> !given.contains(each.name()))
+                        .findFirst();
                 if (broken.isPresent()) {
                     return broken;
                 }
@@ -157,8 +180,10 @@ final class Turn {
     }
 
     private List<Forbidden> open() {
-        return open.stream().filter(broken -> broken.rule().severity().closesGate())
-                .map(broken -> new Forbidden(broken.step().operation(), broken.rule())).toList();
+        return open.stream()
+                .filter(broken -> broken.rule().severity().closesGate())
+                .map(broken -> new Forbidden(broken.step().operation(), broken.rule()))
+                .toList();
     }
 
     /** Adds what the step needs. @return whether anything could be added */
@@ -170,8 +195,12 @@ final class Turn {
         if (rule.needs().contains(Condition.ANNEALED)) {
             return makesSoft();
         }
-        Optional<Operation> helps = route.steps().stream().takeWhile(step -> step != broken.step()).filter(step -> !isLeft(step) && !kept.contains(step.operation().key())).map(Step::operation)
-                .filter(operation -> rule.isSetRightBy(operation, broken.conditions())).reduce((earlier, later) -> later);
+        Optional<Operation> helps = route.steps().stream()
+                .takeWhile(step -> step != broken.step())
+                .filter(step -> !isLeft(step) && !kept.contains(step.operation().key()))
+                .map(Step::operation)
+                .filter(operation -> rule.isSetRightBy(operation, broken.conditions()))
+                .reduce((earlier, later) -> later);
         helps.ifPresent(this::doAgain);
         return helps.isPresent();
     }
@@ -202,7 +231,8 @@ final class Turn {
         rework = rework.takenApart();
         route = planned();
         doAgain(TakingApart.KEY);
-        Set<String> undone = doneOperations().filter(apart::undoes).map(Operation::key).collect(Collectors.toSet());
+        Set<String> undone =
+                doneOperations().filter(apart::undoes).map(Operation::key).collect(Collectors.toSet());
         making.progress().redoneWith(undone).stream().filter(apart::spoils).forEach(this::doAgain);
         return true;
     }
@@ -212,7 +242,8 @@ final class Turn {
     }
 
     private boolean isLeft(Step step) {
-        return !making.progress().isDone(step.operation().key()) || again.contains(step.operation().key());
+        return !making.progress().isDone(step.operation().key())
+                || again.contains(step.operation().key());
     }
 
     private void doAgain(Operation operation) {
@@ -234,18 +265,29 @@ final class Turn {
     }
 
     private Stream<Operation> doneOperations() {
-        return making.route().steps().stream().map(Step::operation).filter(operation -> making.progress().isDone(operation.key()));
+        return making.route().steps().stream()
+                .map(Step::operation)
+                .filter(operation -> making.progress().isDone(operation.key()));
     }
 
     private List<Operation> againInOrder() {
-        return route.steps().stream().map(Step::operation).filter(operation -> again.contains(operation.key()) && making.progress().isDone(operation.key())).toList();
+        return route.steps().stream()
+                .map(Step::operation)
+                .filter(operation ->
+                        again.contains(operation.key()) && making.progress().isDone(operation.key()))
+                .toList();
     }
 
     private List<Operation> comesIn() {
-        return route.steps().stream().map(Step::operation).filter(operation -> making.route().step(operation.key()).isEmpty()).toList();
+        return route.steps().stream()
+                .map(Step::operation)
+                .filter(operation -> making.route().step(operation.key()).isEmpty())
+                .toList();
     }
 
     private Set<Condition> conditions() {
-        return isNewBlade ? Worn.NEW.conditions() : TurnedBack.conditionsWithout(making.progress().conditions(), againInOrder());
+        return isNewBlade
+                ? Worn.NEW.conditions()
+                : TurnedBack.conditionsWithout(making.progress().conditions(), againInOrder());
     }
 }

@@ -16,8 +16,17 @@ import java.util.stream.Stream;
  * @param conditions what the piece is at the turn
  */
 public record TurnedBack(List<Operation> again, List<Operation> comesIn, Rework rework, Set<Condition> conditions) {
-    /** What a piece stays until work changes it back: opening a step again on paper takes no handle off and makes no hard steel soft. */
-    private static final Set<Condition> BODY = EnumSet.of(Condition.ANNEALED, Condition.UNTEMPERED, Condition.TEMPERED, Condition.FITTING_UNTEMPERED, Condition.HANDLED, Condition.WET_GLUE);
+    /**
+     * What a piece stays until work changes it back: opening a step again on paper takes no handle off and makes no
+     * hard steel soft.
+     */
+    private static final Set<Condition> BODY = EnumSet.of(
+            Condition.ANNEALED,
+            Condition.UNTEMPERED,
+            Condition.TEMPERED,
+            Condition.FITTING_UNTEMPERED,
+            Condition.HANDLED,
+            Condition.WET_GLUE);
 
     public TurnedBack {
         again = List.copyOf(again);
@@ -27,17 +36,22 @@ public record TurnedBack(List<Operation> again, List<Operation> comesIn, Rework 
 
     /** Hands-on minutes that it costs, on top of what is left anyway. */
     public int minutes() {
-        return again.stream().mapToInt(Operation::attendedMinutes).sum() + comesIn.stream().mapToInt(Operation::attendedMinutes).sum();
+        return again.stream().mapToInt(Operation::attendedMinutes).sum()
+                + comesIn.stream().mapToInt(Operation::attendedMinutes).sum();
     }
 
     /** Rests that it costs. */
     public List<Duration> rests() {
-        return Stream.concat(again.stream(), comesIn.stream()).map(Operation::rest).filter(rest -> !rest.isZero()).toList();
+        return Stream.concat(again.stream(), comesIn.stream())
+                .map(Operation::rest)
+                .filter(rest -> !rest.isZero())
+                .toList();
     }
 
     /** Whether the handle comes off on the way. */
     boolean takesHandleOff() {
-        return Stream.concat(again.stream(), comesIn.stream()).anyMatch(operation -> operation.is(Trait.TAKES_HANDLE_OFF));
+        return Stream.concat(again.stream(), comesIn.stream())
+                .anyMatch(operation -> operation.is(Trait.TAKES_HANDLE_OFF));
     }
 
     /** The conditions from the moment of the turn on. */
@@ -46,8 +60,8 @@ public record TurnedBack(List<Operation> again, List<Operation> comesIn, Rework 
     }
 
     /**
-     * What a piece is once this work is to be done again: the work's marks are gone, and what does not last, but nothing makes hard steel
-     * soft. Adhesive stays wet where it is, unless the sides that it is on are made anew.
+     * What a piece is once this work is to be done again: the work's marks are gone, and what does not last, but
+     * nothing makes hard steel soft. Adhesive stays wet where it is, unless the sides that it is on are made anew.
      */
     static Set<Condition> conditionsWithout(Set<Condition> now, List<Operation> again) {
         Set<Condition> left = EnumSet.noneOf(Condition.class);

@@ -15,6 +15,8 @@ public record Worn(Set<Condition> conditions, Instant since) {
 
     /** What does not last is not kept: it would last for ever. */
     public Worn {
-        conditions = conditions.stream().filter(condition -> !condition.isFleeting()).collect(Collectors.toUnmodifiableSet());
+        conditions = conditions.stream()
+                .filter(condition -> !condition.isFleeting())
+                .collect(Collectors.toUnmodifiableSet());
     }
 }

@@ -8,9 +8,10 @@ import hiltboard.core.measure.Working;
 import java.util.Locale;
 
 /**
- * A seam in which one thread with a needle at each end goes through every hole twice. For each stitch both ends pass the pitch and the
- * thickness, so the thread is 2 · (1 + thickness ÷ pitch) seams, a tenth more for the pull, and two tails to hold: four to six seams for
- * thin leather, ten for thick. The sum is arithmetic; tenth and tails are common practice, from memory.
+ * A seam in which one thread with a needle at each end goes through every hole twice. For each stitch both ends pass
+ * the pitch and the thickness, so the thread is 2 · (1 + thickness ÷ pitch) seams, a tenth more for the pull, and two
+ * tails to hold: four to six seams for thin leather, ten for thick. The sum is arithmetic; tenth and tails are common
+ * practice, from memory.
  *
  * @param thickness of all layers together
  */
@@ -38,7 +39,9 @@ public record SaddleStitch(Length seam, Length thickness) {
         Length thread = seam.times(seams).plus(TAIL.times(2));
         Working line = new Working(units);
         String times = String.format(Locale.ROOT, "%.1f", seams);
-        return Worked.of(thread, "Seam " + line.of(seam) + " × " + times + " through " + line.of(thickness) + " of leather + 2 × "
-                + line.of(TAIL) + " to hold" + line.comesTo(thread, Length.ofInchFraction(1, 1)));
+        return Worked.of(
+                thread,
+                "Seam " + line.of(seam) + " × " + times + " through " + line.of(thickness) + " of leather + 2 × "
+                        + line.of(TAIL) + " to hold" + line.comesTo(thread, Length.ofInchFraction(1, 1)));
     }
 }

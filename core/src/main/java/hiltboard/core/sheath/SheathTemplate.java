@@ -7,7 +7,8 @@ import hiltboard.core.measure.Worked;
 import hiltboard.core.measure.Working;
 
 /**
- * A sheath's template: the knife's outline with half its thickness all round, the welt and the stitch margin. Common practice.
+ * A sheath's template: the knife's outline with half its thickness all round, the welt and the stitch margin. Common
+ * practice.
  *
  * @param thickness of what goes into the sheath
  * @param leatherOunces weight of the leather; 1 oz is 1/64 in
@@ -21,8 +22,8 @@ public record SheathTemplate(Length thickness, int leatherOunces) {
     private static final int BELT_OUNCES = 8;
 
     /**
-     * The weight of leather that is usual: 4 to 6 oz for a folder's slip, 7 to 9 oz for a sheath on the belt; common practice, from
-     * memory.
+     * The weight of leather that is usual: 4 to 6 oz for a folder's slip, 7 to 9 oz for a sheath on the belt; common
+     * practice, from memory.
      */
     public static int usualOunces(boolean isForFolder) {
         return isForFolder ? FOLDER_OUNCES : BELT_OUNCES;
@@ -51,6 +52,9 @@ public record SheathTemplate(Length thickness, int leatherOunces) {
     public Worked<Length> margin(Units units) {
         Length margin = thickness.half().plus(leather()).plus(STITCH_MARGIN);
         Working line = new Working(units);
-        return Worked.of(margin, line.of(thickness) + " ÷ 2 + welt " + line.of(leather()) + " (" + leatherOunces + " oz) + " + line.of(STITCH_MARGIN) + " to the stitches" + line.comesTo(margin, CUT_WITHIN));
+        return Worked.of(
+                margin,
+                line.of(thickness) + " ÷ 2 + welt " + line.of(leather()) + " (" + leatherOunces + " oz) + "
+                        + line.of(STITCH_MARGIN) + " to the stitches" + line.comesTo(margin, CUT_WITHIN));
     }
 }

@@ -1,6 +1,4 @@
-/**
- * How large is the leather cut? Start at {@link SheathTemplate}. Common practice of the trade.
- */
+/** How large is the leather cut? Start at {@link SheathTemplate}. Common practice of the trade. */
 @NullMarked
 package hiltboard.core.sheath;
 

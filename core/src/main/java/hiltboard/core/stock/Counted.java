@@ -42,25 +42,35 @@ public enum Counted {
         return accepted;
     }
 
-    /** The amount that was meant, in the smallest unit; empty where it is not understood. A bare number is in the reader's own unit. */
+    /**
+     * The amount that was meant, in the smallest unit; empty where it is not understood. A bare number is in the
+     * reader's own unit.
+     */
     public Optional<Long> read(String entry, Units units) {
         if (this == LENGTH) {
-            return ShopNotation.length(entry, units) instanceof Understood.Value<Length> length ? Optional.of(length.quantity().nanometres()).filter(amount -> BigDecimal.valueOf(amount).compareTo(most()) <= 0) : Optional.empty();
+            return ShopNotation.length(entry, units) instanceof Understood.Value<Length> length
+                    ? Optional.of(length.quantity().nanometres())
+                            .filter(amount -> BigDecimal.valueOf(amount).compareTo(most()) <= 0)
+                    : Optional.empty();
         }
         Matcher match = NUMBER.matcher(entry.strip().toLowerCase(Locale.ROOT).replace('\u00a0', ' '));
         if (!match.matches()) {
             return Optional.empty();
         }
-        return factor(match.group(2).strip(), units).map(factor -> new BigDecimal(match.group(1).replace(',', '.')).multiply(factor))
-                .filter(amount -> amount.compareTo(most()) <= 0 && (isDivisible() || amount.stripTrailingZeros().scale() <= 0)).map(amount -> amount.setScale(0, RoundingMode.HALF_UP).longValueExact());
+        return factor(match.group(2).strip(), units)
+                .map(factor -> new BigDecimal(match.group(1).replace(',', '.')).multiply(factor))
+                .filter(amount -> amount.compareTo(most()) <= 0
+                        && (isDivisible() || amount.stripTrailingZeros().scale() <= 0))
+                .map(amount -> amount.setScale(0, RoundingMode.HALF_UP).longValueExact());
     }
 
     /** More than any shop of this kind keeps: a kilometre, ten tonnes. What is over it was typed wrong. */
     private BigDecimal most() {
-        return BigDecimal.valueOf(switch (this) {
-            case LENGTH, AREA -> 1_000_000_000_000L;
-            case GRAMS, MILLILITRES, PIECES, PAIRS, MARKS -> 10_000_000L;
-        });
+        return BigDecimal.valueOf(
+                switch (this) {
+                    case LENGTH, AREA -> 1_000_000_000_000L;
+                    case GRAMS, MILLILITRES, PIECES, PAIRS, MARKS -> 10_000_000L;
+                });
     }
 
     private boolean isDivisible() {
@@ -73,7 +83,8 @@ public enum Counted {
             case PIECES -> oneOf(unit, "", "pieces", "piece", "pcs");
             case PAIRS -> oneOf(unit, "", "pairs", "pair");
             case MARKS -> oneOf(unit, "", "marks", "mark");
-            case GRAMS -> unit.equals("oz") ? OUNCE : unit.equals("kg") ? BigDecimal.valueOf(1000) : oneOf(unit, "", "g");
+            case GRAMS ->
+                unit.equals("oz") ? OUNCE : unit.equals("kg") ? BigDecimal.valueOf(1000) : oneOf(unit, "", "g");
             case MILLILITRES -> unit.equals("l") ? BigDecimal.valueOf(1000) : oneOf(unit, "", "ml");
             case AREA -> area(unit, units);
         };
@@ -105,7 +116,10 @@ public enum Counted {
             case MARKS -> amount + (amount == 1 ? " mark" : " marks");
             case GRAMS -> amount + " g";
             case MILLILITRES -> amount + " ml";
-            case AREA -> units.length() == Units.LengthUnit.INCH ? number(amount, SQUARE_FOOT) + " sq ft" : number(amount, BigDecimal.valueOf(10_000)) + " dm²";
+            case AREA ->
+                units.length() == Units.LengthUnit.INCH
+                        ? number(amount, SQUARE_FOOT) + " sq ft"
+                        : number(amount, BigDecimal.valueOf(10_000)) + " dm²";
         };
     }
 
@@ -119,6 +133,9 @@ public enum Counted {
     }
 
     private static String number(long amount, BigDecimal unit) {
-        return BigDecimal.valueOf(amount).divide(unit, 2, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString();
+        return BigDecimal.valueOf(amount)
+                .divide(unit, 2, RoundingMode.HALF_UP)
+                .stripTrailingZeros()
+                .toPlainString();
     }
 }

@@ -15,7 +15,8 @@ import java.util.stream.Stream;
 /**
  * Something on the rack as it is written down.
  *
- * @param values by field, as they are kept: lengths in nanometres, days as ISO dates, amounts and money in their smallest units
+ * @param values by field, as they are kept: lengths in nanometres, days as ISO dates, amounts and money in their
+ *     smallest units
  */
 public record Lot(StockKind kind, Map<StockField, String> values) {
 
@@ -39,7 +40,10 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
 
     /** Whether the shop may saw it for whatever is wanted: a flat bar of its own that is not hard. */
     public boolean isBarToSaw() {
-        return kind == StockKind.BAR && isShopsOwn() && is(StockField.SECTION, StockField.FLAT) && !is(StockField.CONDITION, "HARD");
+        return kind == StockKind.BAR
+                && isShopsOwn()
+                && is(StockField.SECTION, StockField.FLAT)
+                && !is(StockField.CONDITION, "HARD");
     }
 
     public Optional<Length> length(StockField field) {
@@ -56,7 +60,11 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
 
     /** Only what is about these: what is bought, the lot itself, or how it is bought. */
     public Lot only(StockField.Of what) {
-        return new Lot(kind, values.entrySet().stream().filter(each -> each.getKey().of() == what).collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
+        return new Lot(
+                kind,
+                values.entrySet().stream()
+                        .filter(each -> each.getKey().of() == what)
+                        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue)));
     }
 
     /** With other answers on top of these. */
@@ -69,39 +77,57 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
 
     /** The thickness that can be counted on: a plank is sold by what it measured before it was planed. */
     public Optional<Length> thickness() {
-        return length(StockField.THICKNESS).map(thickness -> is(StockField.THICKNESS_IS, StockField.NOMINAL) ? Plank.planed(thickness) : thickness);
+        return length(StockField.THICKNESS)
+                .map(thickness ->
+                        is(StockField.THICKNESS_IS, StockField.NOMINAL) ? Plank.planed(thickness) : thickness);
     }
 
     /** What it is in one line: {@code 1084, carbon steel, flat, 0.156 × 1-1/2 in}. */
     public String words(Units units) {
-        String what = value(StockField.WHAT).filter(each -> !each.equals(StockField.OTHER)).map(each -> choiceWords(StockField.WHAT)).orElse("");
+        String what = value(StockField.WHAT)
+                .filter(each -> !each.equals(StockField.OTHER))
+                .map(each -> choiceWords(StockField.WHAT))
+                .orElse("");
         String name = value(StockField.NAME).orElse("");
         String grit = value(StockField.GRIT).map(each -> each + " grit").orElse("");
-        String section = kind.isSawn() && values.containsKey(StockField.SECTION) ? choiceWords(StockField.SECTION).toLowerCase(Locale.ROOT) : "";
-        String sizes = Stream.of(StockField.THICKNESS, StockField.WIDTH, StockField.LENGTH_EACH).flatMap(field -> length(field).stream()).map(length -> length.brieflyIn(units)).collect(Collectors.joining(" × "));
-        String diameter = length(StockField.DIAMETER).map(length -> "⌀ " + length.brieflyIn(units)).orElse("");
-        return Stream.of(what, name, grit, section, sizes, diameter).filter(each -> !each.isEmpty()).collect(Collectors.joining(", "));
+        String section = kind.isSawn() && values.containsKey(StockField.SECTION)
+                ? choiceWords(StockField.SECTION).toLowerCase(Locale.ROOT)
+                : "";
+        String sizes = Stream.of(StockField.THICKNESS, StockField.WIDTH, StockField.LENGTH_EACH)
+                .flatMap(field -> length(field).stream())
+                .map(length -> length.brieflyIn(units))
+                .collect(Collectors.joining(" × "));
+        String diameter = length(StockField.DIAMETER)
+                .map(length -> "⌀ " + length.brieflyIn(units))
+                .orElse("");
+        return Stream.of(what, name, grit, section, sizes, diameter)
+                .filter(each -> !each.isEmpty())
+                .collect(Collectors.joining(", "));
     }
 
     /** An answer as the reader would read it. */
     public String words(StockField field, Units units) {
-        return value(field).map(kept -> switch (field.type()) {
-            case CHOICE -> choiceWords(field);
-            case WORDS, NUMBER, DAY -> kept;
-            case LENGTH -> new Length(Long.parseLong(kept)).brieflyIn(units);
-            case MONEY -> money(kept);
-            case AMOUNT -> kind.counted().words(Long.parseLong(kept), units);
-        }).orElse("");
+        return value(field)
+                .map(kept -> switch (field.type()) {
+                    case CHOICE -> choiceWords(field);
+                    case WORDS, NUMBER, DAY -> kept;
+                    case LENGTH -> new Length(Long.parseLong(kept)).brieflyIn(units);
+                    case MONEY -> money(kept);
+                    case AMOUNT -> kind.counted().words(Long.parseLong(kept), units);
+                })
+                .orElse("");
     }
 
     /** An answer so that it reads back as exactly the same, whoever reads it. */
     public String exactly(StockField field) {
-        return value(field).map(kept -> switch (field.type()) {
-            case CHOICE, WORDS, NUMBER, DAY -> kept;
-            case LENGTH -> Counted.LENGTH.exactly(Long.parseLong(kept));
-            case MONEY -> money(kept);
-            case AMOUNT -> kind.counted().exactly(Long.parseLong(kept));
-        }).orElse("");
+        return value(field)
+                .map(kept -> switch (field.type()) {
+                    case CHOICE, WORDS, NUMBER, DAY -> kept;
+                    case LENGTH -> Counted.LENGTH.exactly(Long.parseLong(kept));
+                    case MONEY -> money(kept);
+                    case AMOUNT -> kind.counted().exactly(Long.parseLong(kept));
+                })
+                .orElse("");
     }
 
     private static String money(String cents) {
@@ -110,6 +136,10 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
 
     private String choiceWords(StockField field) {
         String value = values.get(field);
-        return field.choices(kind).stream().filter(option -> option.value().equals(value)).findFirst().map(Option::words).orElse(value);
+        return field.choices(kind).stream()
+                .filter(option -> option.value().equals(value))
+                .findFirst()
+                .map(Option::words)
+                .orElse(value);
     }
 }

@@ -40,9 +40,15 @@ public final class LotReader {
     /** @param entries by the fields' keys, as they were typed; one that is not there is empty */
     public static Read read(StockKind kind, Map<String, String> entries, Units units) {
         LotReader reader = new LotReader(kind, units);
-        StockField.of(kind).forEach(field -> reader.take(field, entries.getOrDefault(field.key(), "").strip()));
-        StockField.of(kind).stream().filter(field -> !reader.values.containsKey(field) && field.isNeeded(kind, reader.values::containsValue)
-                && reader.findings.stream().noneMatch(finding -> finding.field().equals(field.key()))).forEach(field -> reader.find(field, "", "Nothing was entered"));
+        StockField.of(kind)
+                .forEach(field ->
+                        reader.take(field, entries.getOrDefault(field.key(), "").strip()));
+        StockField.of(kind).stream()
+                .filter(field -> !reader.values.containsKey(field)
+                        && field.isNeeded(kind, reader.values::containsValue)
+                        && reader.findings.stream()
+                                .noneMatch(finding -> finding.field().equals(field.key())))
+                .forEach(field -> reader.find(field, "", "Nothing was entered"));
         return new Read(new Lot(kind, reader.values), reader.findings);
     }
 
@@ -51,13 +57,34 @@ public final class LotReader {
             return;
         }
         switch (field.type()) {
-            case CHOICE -> field.choices(kind).stream().filter(option -> option.value().equalsIgnoreCase(entry) || option.words().equalsIgnoreCase(entry)).findFirst()
-                    .ifPresentOrElse(option -> values.put(field, option.value()), () -> find(field, entry, "“" + entry + "” is not one of the choices"));
+            case CHOICE ->
+                field.choices(kind).stream()
+                        .filter(option -> option.value().equalsIgnoreCase(entry)
+                                || option.words().equalsIgnoreCase(entry))
+                        .findFirst()
+                        .ifPresentOrElse(
+                                option -> values.put(field, option.value()),
+                                () -> find(field, entry, "“" + entry + "” is not one of the choices"));
             case WORDS -> keep(field, entry, entry.length() <= LONGEST ? Optional.of(entry) : Optional.empty());
             case LENGTH -> takeLength(field, entry);
-            case NUMBER -> keep(field, entry, entry.matches("\\d{1,4}") ? Optional.of(String.valueOf(Integer.parseInt(entry))) : Optional.empty());
+            case NUMBER ->
+                keep(
+                        field,
+                        entry,
+                        entry.matches("\\d{1,4}")
+                                ? Optional.of(String.valueOf(Integer.parseInt(entry)))
+                                : Optional.empty());
             case DAY -> keep(field, entry, day(entry));
-            case MONEY -> keep(field, entry, entry.replace(',', '.').matches("\\d{1,6}(\\.\\d{1,2})?") ? Optional.of(new BigDecimal(entry.replace(',', '.')).movePointRight(2).toBigIntegerExact().toString()) : Optional.empty());
+            case MONEY ->
+                keep(
+                        field,
+                        entry,
+                        entry.replace(',', '.').matches("\\d{1,6}(\\.\\d{1,2})?")
+                                ? Optional.of(new BigDecimal(entry.replace(',', '.'))
+                                        .movePointRight(2)
+                                        .toBigIntegerExact()
+                                        .toString())
+                                : Optional.empty());
             case AMOUNT -> keep(field, entry, kind.counted().read(entry, units).map(String::valueOf));
         }
     }
@@ -81,7 +108,12 @@ public final class LotReader {
     }
 
     private void keep(StockField field, String entry, Optional<String> value) {
-        value.ifPresentOrElse(kept -> values.put(field, kept), () -> find(field, entry, "“" + (entry.length() > 40 ? entry.substring(0, 40) + "…" : entry) + "” was not understood"));
+        value.ifPresentOrElse(
+                kept -> values.put(field, kept),
+                () -> find(
+                        field,
+                        entry,
+                        "“" + (entry.length() > 40 ? entry.substring(0, 40) + "…" : entry) + "” was not understood"));
     }
 
     private void find(StockField field, String entry, String problem) {
@@ -91,9 +123,12 @@ public final class LotReader {
     /** What a field takes, in words. */
     public static String accepted(StockField field, StockKind kind, Units units) {
         return switch (field.type()) {
-            case CHOICE -> String.join("; ", field.choices(kind).stream().map(Option::words).toList());
+            case CHOICE ->
+                String.join(
+                        "; ", field.choices(kind).stream().map(Option::words).toList());
             case WORDS -> "up to " + LONGEST + " letters";
-            case LENGTH -> "a length such as 3/16, .156 or 4 mm, " + field.likely(kind).words(units);
+            case LENGTH ->
+                "a length such as 3/16, .156 or 4 mm, " + field.likely(kind).words(units);
             case NUMBER -> "a whole number up to 9999";
             case DAY -> "a day such as 2026-11-24";
             case MONEY -> "an amount such as 12 or 12.50";

@@ -47,10 +47,19 @@ public record Need(String key, String words, Set<StockKind> kinds, List<String> 
     /** It does not serve, for this reason. */
     public record Unfit(String why) implements Taking {}
 
-    /** Whether a lot is such a thing, whatever its size and state; a steel of the shop's own stands on the rack as another metal by its name. */
+    /**
+     * Whether a lot is such a thing, whatever its size and state; a steel of the shop's own stands on the rack as
+     * another metal by its name.
+     */
     public boolean isLike(Lot lot) {
-        boolean isNamed = lot.value(StockField.NAME).filter(name -> whats.stream().anyMatch(name::equalsIgnoreCase)).isPresent();
-        return kinds.contains(lot.kind()) && (whats.isEmpty() || lot.value(StockField.WHAT).filter(what -> whats.contains(what) || isNamed && what.equals("OTHER")).isPresent());
+        boolean isNamed = lot.value(StockField.NAME)
+                .filter(name -> whats.stream().anyMatch(name::equalsIgnoreCase))
+                .isPresent();
+        return kinds.contains(lot.kind())
+                && (whats.isEmpty()
+                        || lot.value(StockField.WHAT)
+                                .filter(what -> whats.contains(what) || isNamed && what.equals("OTHER"))
+                                .isPresent());
     }
 
     /** What a lot can do for it on a day. */
@@ -72,6 +81,9 @@ public record Need(String key, String words, Set<StockKind> kinds, List<String> 
 
     /** The step of a route at which it is taken; empty where no step of this route takes it. */
     public Optional<Operation> step(Route route) {
-        return route.steps().stream().map(Route.Step::operation).filter(operation -> takenAt.stream().anyMatch(operation::is)).findFirst();
+        return route.steps().stream()
+                .map(Route.Step::operation)
+                .filter(operation -> takenAt.stream().anyMatch(operation::is))
+                .findFirst();
     }
 }

@@ -17,8 +17,8 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Trait;
 import hiltboard.core.stock.Need.Fit;
-import hiltboard.core.stock.Need.Taking;
 import hiltboard.core.stock.Need.Takes;
+import hiltboard.core.stock.Need.Taking;
 import hiltboard.core.stock.Need.Unfit;
 import hiltboard.core.stock.cutting.Blank;
 import hiltboard.core.stock.cutting.CuttingRules;
@@ -31,8 +31,9 @@ import java.util.Set;
 import java.util.function.Function;
 
 /**
- * What one piece takes from the rack, by its specification. Allowances are common practice of the trade, with no published source: 1/8 in
- * more on a pin than it holds together, 15 g of adhesive a handle; what a saw takes is said by {@link CuttingRules}.
+ * What one piece takes from the rack, by its specification. Allowances are common practice of the trade, with no
+ * published source: 1/8 in more on a pin than it holds together, 15 g of adhesive a handle; what a saw takes is said by
+ * {@link CuttingRules}.
  */
 public final class Needs {
     public static final String STEEL = "steel";
@@ -83,8 +84,18 @@ public final class Needs {
         steel();
         handle();
         held();
-        fitting("guard", "Guard", SpecificationField.GUARD_MATERIAL, SpecificationField.GUARD_THICKNESS, Trait.CUTS_GUARD);
-        fitting("spacer", "Spacer", SpecificationField.SPACER_MATERIAL, SpecificationField.SPACER_THICKNESS, Trait.MAKES_SPACER);
+        fitting(
+                "guard",
+                "Guard",
+                SpecificationField.GUARD_MATERIAL,
+                SpecificationField.GUARD_THICKNESS,
+                Trait.CUTS_GUARD);
+        fitting(
+                "spacer",
+                "Spacer",
+                SpecificationField.SPACER_MATERIAL,
+                SpecificationField.SPACER_THICKNESS,
+                Trait.MAKES_SPACER);
         used();
         return List.copyOf(needs);
     }
@@ -97,11 +108,29 @@ public final class Needs {
         Bar bar = KnifeShape.bar(spec);
         if (spec.isFromBillet()) {
             String form = (spec.isLaminated() ? SteelForm.LAMINATED : SteelForm.PATTERN_WELDED).name();
-            add(STEEL, "Billet for the blade", Set.of(StockKind.BILLET), List.of(form), EnumSet.of(Trait.FORGES_SHAPE, Trait.CUTS_STEEL), lot -> byVolume(bar, lot));
+            add(
+                    STEEL,
+                    "Billet for the blade",
+                    Set.of(StockKind.BILLET),
+                    List.of(form),
+                    EnumSet.of(Trait.FORGES_SHAPE, Trait.CUTS_STEEL),
+                    lot -> byVolume(bar, lot));
         } else if (spec.isForged()) {
-            add(STEEL, spec.steel().designation() + " to forge from", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.MEASURES_STOCK), lot -> byVolume(bar, lot));
+            add(
+                    STEEL,
+                    spec.steel().designation() + " to forge from",
+                    Set.of(StockKind.BAR),
+                    List.of(spec.steel().designation()),
+                    EnumSet.of(Trait.MEASURES_STOCK),
+                    lot -> byVolume(bar, lot));
         } else {
-            add(STEEL, spec.steel().designation() + " bar for the blade", Set.of(StockKind.BAR), List.of(spec.steel().designation()), EnumSet.of(Trait.MEASURES_STOCK), fromBar(bar));
+            add(
+                    STEEL,
+                    spec.steel().designation() + " bar for the blade",
+                    Set.of(StockKind.BAR),
+                    List.of(spec.steel().designation()),
+                    EnumSet.of(Trait.MEASURES_STOCK),
+                    fromBar(bar));
         }
     }
 
@@ -109,13 +138,18 @@ public final class Needs {
         CuttingRules rules = CuttingRules.USUAL;
         Blank blank = Blank.of(spec);
         BarThickness thickness = new BarThickness(bar.thickness(), rules.thicker());
-        Takes takes = new Takes(bar.length().plus(rules.kerf()).nanometres(), rules.least(blank).nanometres());
+        Takes takes = new Takes(
+                bar.length().plus(rules.kerf()).nanometres(), rules.least(blank).nanometres());
         return lot -> {
             if (!lot.is(StockField.SECTION, StockField.FLAT)) {
                 return new Unfit("It is not flat.");
             }
-            return thickness.whyNot(lot.length(StockField.THICKNESS).orElseThrow()).or(() -> rules.widthWhyNot(blank, lot.length(StockField.WIDTH).orElseThrow()))
-                    .<Taking>map(why -> new Unfit(why.in(units))).orElse(takes);
+            return thickness
+                    .whyNot(lot.length(StockField.THICKNESS).orElseThrow())
+                    .or(() -> rules.widthWhyNot(
+                            blank, lot.length(StockField.WIDTH).orElseThrow()))
+                    .<Taking>map(why -> new Unfit(why.in(units)))
+                    .orElse(takes);
         };
     }
 
@@ -127,15 +161,21 @@ public final class Needs {
     /** Volume is kept under the hammer: so long a piece of this section as has the forging's volume. */
     private Taking byVolume(Bar bar, Lot lot) {
         double volume = spec.steel().density().volumeOf(bar.mass());
-        return area(lot).<Taking>map(area -> new Takes(Length.ofMillimetres(volume / area).plus(KERF).nanometres())).orElseGet(() -> new Unfit("Its section is not known."));
+        return area(lot)
+                .<Taking>map(area ->
+                        new Takes(Length.ofMillimetres(volume / area).plus(KERF).nanometres()))
+                .orElseGet(() -> new Unfit("Its section is not known."));
     }
 
     private static Optional<Double> area(Lot lot) {
         Optional<Double> thickness = lot.length(StockField.THICKNESS).map(Length::millimetres);
         return switch (lot.value(StockField.SECTION).orElse("")) {
-            case "ROUND" -> lot.length(StockField.DIAMETER).map(diameter -> Math.PI / 4 * diameter.millimetres() * diameter.millimetres());
+            case "ROUND" ->
+                lot.length(StockField.DIAMETER)
+                        .map(diameter -> Math.PI / 4 * diameter.millimetres() * diameter.millimetres());
             case "SQUARE" -> thickness.map(side -> side * side);
-            default -> thickness.flatMap(thick -> lot.length(StockField.WIDTH).map(width -> thick * width.millimetres()));
+            default ->
+                thickness.flatMap(thick -> lot.length(StockField.WIDTH).map(width -> thick * width.millimetres()));
         };
     }
 
@@ -144,13 +184,35 @@ public final class Needs {
         String words = spec.handleMaterial().words();
         if (spec.isAxe()) {
             Length thickness = spec.length(SpecificationField.EYE_WIDTH).plus(EDGE);
-            add(HANDLE, words + " for the haft", Set.of(StockKind.BLOCK), material, EnumSet.of(Trait.CHOOSES_HAFT), lot -> block(lot, thickness));
+            add(
+                    HANDLE,
+                    words + " for the haft",
+                    Set.of(StockKind.BLOCK),
+                    material,
+                    EnumSet.of(Trait.CHOOSES_HAFT),
+                    lot -> block(lot, thickness));
         } else if (spec.hasBlock()) {
-            add(HANDLE, words + " block", Set.of(StockKind.BLOCK), material, EnumSet.of(Trait.OPENS_CAVITY), lot -> block(lot, spec.length(SpecificationField.HANDLE_THICKNESS)));
+            add(
+                    HANDLE,
+                    words + " block",
+                    Set.of(StockKind.BLOCK),
+                    material,
+                    EnumSet.of(Trait.OPENS_CAVITY),
+                    lot -> block(lot, spec.length(SpecificationField.HANDLE_THICKNESS)));
         } else {
-            Length thickness = spec.length(spec.isFrameLock() ? SpecificationField.PLATE_THICKNESS : SpecificationField.SCALE_THICKNESS);
-            add(HANDLE, words + (spec.isFrameLock() ? " for the plates" : " scales"), EnumSet.of(StockKind.SCALES, StockKind.BLOCK), material, EnumSet.of(Trait.FLATTENS_SCALES, Trait.MAKES_SIDES),
-                    lot -> block(lot, lot.kind() == StockKind.BLOCK ? thickness.plus(thickness).plus(KERF) : thickness));
+            Length thickness = spec.length(
+                    spec.isFrameLock() ? SpecificationField.PLATE_THICKNESS : SpecificationField.SCALE_THICKNESS);
+            add(
+                    HANDLE,
+                    words + (spec.isFrameLock() ? " for the plates" : " scales"),
+                    EnumSet.of(StockKind.SCALES, StockKind.BLOCK),
+                    material,
+                    EnumSet.of(Trait.FLATTENS_SCALES, Trait.MAKES_SIDES),
+                    lot -> block(
+                            lot,
+                            lot.kind() == StockKind.BLOCK
+                                    ? thickness.plus(thickness).plus(KERF)
+                                    : thickness));
         }
     }
 
@@ -159,12 +221,15 @@ public final class Needs {
         Length there = lot.thickness().orElseThrow();
         if (there.compareTo(thickness) < 0) {
             boolean isPlaned = lot.is(StockField.THICKNESS_IS, StockField.NOMINAL);
-            return new Unfit((isPlaned ? "Planed it is about " + in(there) + ", thinner" : "It is thinner") + " than the " + in(thickness) + " wanted.");
+            return new Unfit((isPlaned ? "Planed it is about " + in(there) + ", thinner" : "It is thinner")
+                    + " than the " + in(thickness) + " wanted.");
         }
         if (lot.length(StockField.LENGTH_EACH).orElseThrow().compareTo(handle.length()) < 0) {
             return new Unfit("It is shorter than the handle, " + in(handle.length()) + ".");
         }
-        return lot.length(StockField.WIDTH).orElseThrow().compareTo(handle.width()) < 0 ? new Unfit("It is narrower than the handle, " + in(handle.width()) + ".") : new Takes(1);
+        return lot.length(StockField.WIDTH).orElseThrow().compareTo(handle.width()) < 0
+                ? new Unfit("It is narrower than the handle, " + in(handle.width()) + ".")
+                : new Takes(1);
     }
 
     /** Pins, fasteners, tube. */
@@ -172,32 +237,60 @@ public final class Needs {
         if (!spec.hasScales()) {
             return;
         }
-        Length through = spec.length(SpecificationField.SCALE_THICKNESS).times(2).plus(spec.length(SpecificationField.STOCK_THICKNESS)).plus(PIN_ENDS);
+        Length through = spec.length(SpecificationField.SCALE_THICKNESS)
+                .times(2)
+                .plus(spec.length(SpecificationField.STOCK_THICKNESS))
+                .plus(PIN_ENDS);
         int count = spec.count(SpecificationField.PIN_COUNT);
         Length diameter = spec.length(SpecificationField.PIN_DIAMETER);
-        if (!spec.isMachined() && Fastening.valueOf(spec.entries().get(SpecificationField.FASTENING.key())) == Fastening.PINS) {
-            add("pins", count + (count == 1 ? " pin of " : " pins of ") + in(diameter), Set.of(StockKind.ROD), List.of(), EnumSet.of(Trait.GLUES_HANDLE), lot -> round(lot, diameter, through.times(count)));
+        if (!spec.isMachined()
+                && Fastening.valueOf(spec.entries().get(SpecificationField.FASTENING.key())) == Fastening.PINS) {
+            add(
+                    "pins",
+                    count + (count == 1 ? " pin of " : " pins of ") + in(diameter),
+                    Set.of(StockKind.ROD),
+                    List.of(),
+                    EnumSet.of(Trait.GLUES_HANDLE),
+                    lot -> round(lot, diameter, through.times(count)));
         } else {
             String what = spec.hasRemovableScales() ? "SCREW" : "SHOULDERED";
-            add("fasteners", count + " fasteners of " + in(diameter), Set.of(StockKind.FASTENER), List.of(what), EnumSet.of(Trait.ASSEMBLES, Trait.GLUES_HANDLE),
-                    lot -> isNear(lot, diameter) ? new Takes(count) : new Unfit("It is not " + in(diameter) + " in diameter."));
+            add(
+                    "fasteners",
+                    count + " fasteners of " + in(diameter),
+                    Set.of(StockKind.FASTENER),
+                    List.of(what),
+                    EnumSet.of(Trait.ASSEMBLES, Trait.GLUES_HANDLE),
+                    lot -> isNear(lot, diameter)
+                            ? new Takes(count)
+                            : new Unfit("It is not " + in(diameter) + " in diameter."));
         }
         if (spec.hasLanyardTube()) {
             Length tube = spec.length(SpecificationField.TUBE_DIAMETER);
-            add("tube", "Lanyard tube of " + in(tube), Set.of(StockKind.TUBE), List.of(), EnumSet.of(Trait.GLUES_HANDLE, Trait.ASSEMBLES), lot -> round(lot, tube, through));
+            add(
+                    "tube",
+                    "Lanyard tube of " + in(tube),
+                    Set.of(StockKind.TUBE),
+                    List.of(),
+                    EnumSet.of(Trait.GLUES_HANDLE, Trait.ASSEMBLES),
+                    lot -> round(lot, tube, through));
         }
     }
 
     private Taking round(Lot lot, Length diameter, Length length) {
-        return isNear(lot, diameter) ? new Takes(length.nanometres()) : new Unfit("It is not " + in(diameter) + " in diameter.");
+        return isNear(lot, diameter)
+                ? new Takes(length.nanometres())
+                : new Unfit("It is not " + in(diameter) + " in diameter.");
     }
 
     private static boolean isNear(Lot lot, Length diameter) {
-        return lot.length(StockField.DIAMETER).filter(there -> there.minus(diameter).absolute().compareTo(DIAMETER_TOLERANCE) <= 0).isPresent();
+        return lot.length(StockField.DIAMETER)
+                .filter(there -> there.minus(diameter).absolute().compareTo(DIAMETER_TOLERANCE) <= 0)
+                .isPresent();
     }
 
     /** Sawn off a flat bar that is as thick as the fitting, across the blade. */
-    private void fitting(String key, String words, SpecificationField material, SpecificationField thicknessField, Trait takenAt) {
+    private void fitting(
+            String key, String words, SpecificationField material, SpecificationField thicknessField, Trait takenAt) {
         if (!spec.answersAll(material, thicknessField)) {
             return;
         }
@@ -207,32 +300,71 @@ public final class Needs {
         }
         Length thick = spec.length(thicknessField);
         BarThickness thickness = new BarThickness(thick, CuttingRules.USUAL.thicker());
-        Length wide = spec.answersAll(SpecificationField.GUARD_WIDTH) ? spec.length(SpecificationField.GUARD_WIDTH) : spec.length(SpecificationField.HANDLE_THICKNESS);
+        Length wide = spec.answersAll(SpecificationField.GUARD_WIDTH)
+                ? spec.length(SpecificationField.GUARD_WIDTH)
+                : spec.length(SpecificationField.HANDLE_THICKNESS);
         Length tall = handle.width().plus(EDGE);
-        add(key, words + ", " + metal.words().toLowerCase(Locale.ROOT) + " " + in(thick), EnumSet.of(StockKind.BAR, StockKind.FITTING), List.of(metal.name()), EnumSet.of(takenAt), lot -> {
-            if (lot.length(StockField.THICKNESS).filter(there -> thickness.whyNot(there).isEmpty()).isEmpty()) {
-                return new Unfit("It is not " + thick.entryIn(units) + " thick.");
-            }
-            if (lot.length(StockField.WIDTH).filter(there -> there.compareTo(wide) >= 0).isEmpty()) {
-                return new Unfit("It is narrower than " + in(wide) + ".");
-            }
-            return new Takes(lot.kind() == StockKind.FITTING ? 1 : tall.plus(KERF).nanometres());
-        });
+        add(
+                key,
+                words + ", " + metal.words().toLowerCase(Locale.ROOT) + " " + in(thick),
+                EnumSet.of(StockKind.BAR, StockKind.FITTING),
+                List.of(metal.name()),
+                EnumSet.of(takenAt),
+                lot -> {
+                    if (lot.length(StockField.THICKNESS)
+                            .filter(there -> thickness.whyNot(there).isEmpty())
+                            .isEmpty()) {
+                        return new Unfit("It is not " + thick.entryIn(units) + " thick.");
+                    }
+                    if (lot.length(StockField.WIDTH)
+                            .filter(there -> there.compareTo(wide) >= 0)
+                            .isEmpty()) {
+                        return new Unfit("It is narrower than " + in(wide) + ".");
+                    }
+                    return new Takes(
+                            lot.kind() == StockKind.FITTING
+                                    ? 1
+                                    : tall.plus(KERF).nanometres());
+                });
     }
 
     /** What is used up by the way. */
     private void used() {
         if (spec.isGlued()) {
-            add("adhesive", spec.adhesive().words(), Set.of(StockKind.ADHESIVE), List.of(spec.adhesive().name()), EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS), takes(ADHESIVE_GRAMS));
+            add(
+                    "adhesive",
+                    spec.adhesive().words(),
+                    Set.of(StockKind.ADHESIVE),
+                    List.of(spec.adhesive().name()),
+                    EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS),
+                    takes(ADHESIVE_GRAMS));
         }
         if (spec.mark() == Mark.ELECTRO_ETCHED) {
-            add("stencil", "Stencil for the mark", Set.of(StockKind.STENCIL), List.of(), EnumSet.of(Trait.MARKS), takes(1));
+            add(
+                    "stencil",
+                    "Stencil for the mark",
+                    Set.of(StockKind.STENCIL),
+                    List.of(),
+                    EnumSet.of(Trait.MARKS),
+                    takes(1));
         }
         if (spec.finish().isEtched()) {
-            add("bath", "Etching bath", Set.of(StockKind.BATH), List.of("FERRIC_CHLORIDE", "OTHER"), EnumSet.of(Trait.ETCHES), takes(0));
+            add(
+                    "bath",
+                    "Etching bath",
+                    Set.of(StockKind.BATH),
+                    List.of("FERRIC_CHLORIDE", "OTHER"),
+                    EnumSet.of(Trait.ETCHES),
+                    takes(0));
         }
         if (spec.sheath() == SheathKind.LEATHER) {
-            add("leather", "Leather for the sheath", Set.of(StockKind.LEATHER), List.of(), EnumSet.of(Trait.CUTS_LEATHER), takes(leather()));
+            add(
+                    "leather",
+                    "Leather for the sheath",
+                    Set.of(StockKind.LEATHER),
+                    List.of(),
+                    EnumSet.of(Trait.CUTS_LEATHER),
+                    takes(leather()));
         }
     }
 
@@ -240,6 +372,7 @@ public final class Needs {
     private long leather() {
         Box blade = Box.of(outline.blade());
         double width = 2 * (blade.width().millimetres() + WELT_AND_SEAM);
-        return Math.round(width * (blade.length().millimetres() + WELT_AND_SEAM) + BELT_LOOP * blade.width().millimetres());
+        return Math.round(width * (blade.length().millimetres() + WELT_AND_SEAM)
+                + BELT_LOOP * blade.width().millimetres());
     }
 }

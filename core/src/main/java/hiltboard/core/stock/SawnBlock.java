@@ -7,8 +7,9 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A block or plank that is sawn into scales. Slabs are sawn off through its thickness; two that lay against each other, opened like a
- * book, mirror each other's figure. Arithmetic that anyone can redo: n pieces of a length take n of it and n − 1 saw cuts.
+ * A block or plank that is sawn into scales. Slabs are sawn off through its thickness; two that lay against each other,
+ * opened like a book, mirror each other's figure. Arithmetic that anyone can redo: n pieces of a length take n of it
+ * and n − 1 saw cuts.
  *
  * @param thickness that can be counted on, planed where it was sold nominal
  * @param kerf what the saw takes at each cut
@@ -66,15 +67,18 @@ public record SawnBlock(Length thickness, Length width, Length length, Length ke
     public Yield into(Scale scale, Units units) {
         List<String> working = new ArrayList<>();
         int slabs = count("through the thickness", thickness, scale.thickness(), units, working);
-        int stacks = count("across the width", width, scale.width(), units, working) * count("along the length", length, scale.length(), units, working);
+        int stacks = count("across the width", width, scale.width(), units, working)
+                * count("along the length", length, scale.length(), units, working);
         int left = slabs % 2 * stacks;
-        working.add(stacks + (stacks == 1 ? " stack" : " stacks") + " of " + slabs + ": " + slabs / 2 * stacks + " bookmatched" + (left == 0 ? "" : ", " + left + " left over"));
+        working.add(stacks + (stacks == 1 ? " stack" : " stacks") + " of " + slabs + ": " + slabs / 2 * stacks
+                + " bookmatched" + (left == 0 ? "" : ", " + left + " left over"));
         return new Yield(slabs / 2 * stacks, left / 2, left % 2, working);
     }
 
     private int count(String where, Length there, Length each, Units units, List<String> working) {
         int count = (int) (there.plus(kerf).nanometres() / each.plus(kerf).nanometres());
-        working.add(where + ": (" + there.in(units) + " + " + kerf.in(units) + ") / (" + each.in(units) + " + " + kerf.in(units) + ") → " + count);
+        working.add(where + ": (" + there.in(units) + " + " + kerf.in(units) + ") / (" + each.in(units) + " + "
+                + kerf.in(units) + ") → " + count);
         return count;
     }
 

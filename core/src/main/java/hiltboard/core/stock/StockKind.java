@@ -32,7 +32,9 @@ public enum StockKind {
     }
 
     public static Optional<StockKind> named(String name) {
-        return Arrays.stream(values()).filter(kind -> kind.name().equalsIgnoreCase(name.strip())).findFirst();
+        return Arrays.stream(values())
+                .filter(kind -> kind.name().equalsIgnoreCase(name.strip()))
+                .findFirst();
     }
 
     public String words() {

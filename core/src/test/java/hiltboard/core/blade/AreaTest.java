@@ -11,7 +11,8 @@ import org.junit.jupiter.api.Test;
 
 class AreaTest {
     private static final double STEEL = 7.85;
-    private static final Outline BAR = Outline.through(List.of(new Point(0, 0), new Point(254, 0), new Point(254, 25.4), new Point(0, 25.4)));
+    private static final Outline BAR =
+            Outline.through(List.of(new Point(0, 0), new Point(254, 0), new Point(254, 25.4), new Point(0, 25.4)));
 
     @Test
     @DisplayName("[worked] a bar of 10 × 1 × 0.125 in of 7.85 g/cm³ weighs 160.8 g and balances at 5.000 in")
@@ -40,14 +41,19 @@ class AreaTest {
     @Test
     @DisplayName("[worked] a plate that is flat to half its width and then thins is three quarters of the whole")
     void a_bevelled_plate_with_a_corner_in_its_section() {
-        Lump plate = Area.of(BAR).lump((x, border) -> new Area.Cut(new double[] {12.7}, y -> y < 12.7 ? y / 12.7 * 4 : 4));
+        Lump plate =
+                Area.of(BAR).lump((x, border) -> new Area.Cut(new double[] {12.7}, y -> y < 12.7 ? y / 12.7 * 4 : 4));
         assertThat(plate.amount()).isCloseTo(254 * 25.4 * 4 * 0.75, within(1e-6));
     }
 
     @Test
-    @DisplayName("[worked] a drilled plate: what is left and where it balances, against area × thickness less π r² × thickness")
+    @DisplayName(
+            "[worked] a drilled plate: what is left and where it balances, against area × thickness less π r² × thickness")
     void a_drilled_plate() {
-        Lump plate = Area.of(BAR).lump(4).minus(Lump.round(new Point(50, 12.7), 10, 4)).minus(Lump.round(new Point(80, 12.7), 6, 4));
+        Lump plate = Area.of(BAR)
+                .lump(4)
+                .minus(Lump.round(new Point(50, 12.7), 10, 4))
+                .minus(Lump.round(new Point(80, 12.7), 6, 4));
         double volume = 4 * (254 * 25.4 - Math.PI * 25 - Math.PI * 9);
         double x = 4 * (254 * 25.4 * 127 - Math.PI * 25 * 50 - Math.PI * 9 * 80) / volume;
         assertThat(plate.amount()).isCloseTo(volume, within(1e-6));
@@ -58,7 +64,9 @@ class AreaTest {
     @DisplayName("[worked] a half round of radius r: π r² / 2, and its centre 4 r / 3 π from the straight side")
     void a_half_round() {
         double k = 0.5522847498 * 20;
-        Outline half = Outline.from(0, -20).cubic(new Point(k, -20), new Point(20, -k), new Point(20, 0)).cubic(new Point(20, k), new Point(k, 20), new Point(0, 20));
+        Outline half = Outline.from(0, -20)
+                .cubic(new Point(k, -20), new Point(20, -k), new Point(20, 0))
+                .cubic(new Point(20, k), new Point(k, 20), new Point(0, 20));
         Lump lump = Area.of(half).lump(1);
         assertThat(lump.amount()).isCloseTo(Math.PI * 200, within(Math.PI * 200 * 0.001));
         assertThat(lump.centre().x()).isCloseTo(80 / (3 * Math.PI), within(0.02));
@@ -82,7 +90,9 @@ class AreaTest {
             double area = Area.of(blob).squareMillimetres();
             double angle = random.nextDouble() * 7;
             double scale = 0.5 + random.nextDouble();
-            Outline moved = blob.moved(p -> new Point(scale * (p.x() * Math.cos(angle) - p.y() * Math.sin(angle)) + 30, -scale * (p.x() * Math.sin(angle) + p.y() * Math.cos(angle)) - 7));
+            Outline moved = blob.moved(p -> new Point(
+                    scale * (p.x() * Math.cos(angle) - p.y() * Math.sin(angle)) + 30,
+                    -scale * (p.x() * Math.sin(angle) + p.y() * Math.cos(angle)) - 7));
             assertThat(Area.of(moved).squareMillimetres()).isCloseTo(area * scale * scale, within(area * 5e-4));
             assertThat(Area.of(blob.reversed()).squareMillimetres()).isCloseTo(area, within(1e-9 * area));
         }
@@ -91,11 +101,13 @@ class AreaTest {
     /** A closed smooth line around the origin that does not cross itself. */
     static Outline blob(Random random) {
         int corners = 5 + random.nextInt(6);
-        List<Point> points = IntStream.range(0, corners).mapToObj(k -> {
-            double angle = 2 * Math.PI * k / corners;
-            double radius = 20 + 30 * random.nextDouble();
-            return new Point(radius * Math.cos(angle), radius * Math.sin(angle));
-        }).toList();
+        List<Point> points = IntStream.range(0, corners)
+                .mapToObj(k -> {
+                    double angle = 2 * Math.PI * k / corners;
+                    double radius = 20 + 30 * random.nextDouble();
+                    return new Point(radius * Math.cos(angle), radius * Math.sin(angle));
+                })
+                .toList();
         Outline line = Outline.from(points.get(0).towards(points.get(corners - 1), 0.5));
         for (int k = 0; k < corners; k++) {
             line = line.curve(points.get(k), points.get(k).towards(points.get((k + 1) % corners), 0.5));

@@ -31,14 +31,24 @@ class BladeProfileTest {
     void spine_and_belly_leave_the_straight_without_a_corner_and_a_clip_with_one() {
         assertThat(corner(blade(DROP, BELLY, HEEL).spineLine(), 55)).isLessThan(0.02);
         assertThat(corner(blade(DROP, BELLY, HEEL).edgeLine(), 55)).isLessThan(0.02);
-        assertThat(corner(blade(new BladeProfile.Spine(mm(45), mm(10), mm(1), true), BELLY, HEEL).spineLine(), 55)).isGreaterThan(0.1);
+        assertThat(corner(
+                        blade(new BladeProfile.Spine(mm(45), mm(10), mm(1), true), BELLY, HEEL)
+                                .spineLine(),
+                        55))
+                .isGreaterThan(0.1);
     }
 
     @Test
     void a_clip_lies_hollow_and_a_drop_lies_round() {
         Point half = new Point(77.5, -5);
-        assertThat(BladeProfile.heightAt(blade(DROP, BELLY, HEEL).spineLine().points(), half.x())).isGreaterThan(half.y());
-        assertThat(BladeProfile.heightAt(blade(new BladeProfile.Spine(mm(45), mm(10), mm(2), true), BELLY, HEEL).spineLine().points(), half.x())).isLessThan(half.y());
+        assertThat(BladeProfile.heightAt(blade(DROP, BELLY, HEEL).spineLine().points(), half.x()))
+                .isGreaterThan(half.y());
+        assertThat(BladeProfile.heightAt(
+                        blade(new BladeProfile.Spine(mm(45), mm(10), mm(2), true), BELLY, HEEL)
+                                .spineLine()
+                                .points(),
+                        half.x()))
+                .isLessThan(half.y());
     }
 
     @Test
@@ -46,23 +56,42 @@ class BladeProfileTest {
     void refused_with_the_reason() {
         refused(blade(DROP, new BladeProfile.Edge(mm(45), mm(0), mm(12)), HEEL), "bellyBow", "past the point");
         refused(blade(new BladeProfile.Spine(mm(45), mm(10), mm(6), false), BELLY, HEEL), "spineBow", "past the point");
-        refused(blade(new BladeProfile.Spine(mm(45), mm(26), mm(1), false), BELLY, HEEL), "pointDrop", "edge crosses the spine");
+        refused(
+                blade(new BladeProfile.Spine(mm(45), mm(26), mm(1), false), BELLY, HEEL),
+                "pointDrop",
+                "edge crosses the spine");
         refused(blade(DROP, new BladeProfile.Edge(mm(95), mm(0), mm(4)), HEEL), "bellyStart", "behind the heel");
-        refused(blade(new BladeProfile.Spine(mm(120), mm(10), mm(2), false), BELLY, HEEL), "spineBreak", "behind the heel");
+        refused(
+                blade(new BladeProfile.Spine(mm(120), mm(10), mm(2), false), BELLY, HEEL),
+                "spineBreak",
+                "behind the heel");
         refused(blade(DROP, BELLY, new BladeProfile.Heel(mm(8), mm(30), mm(2))), "ricassoWidth", "wider than the heel");
         refused(blade(DROP, BELLY, new BladeProfile.Heel(mm(8), mm(24), mm(5))), "choilRadius", "choil is wider");
         refused(blade(DROP, BELLY, new BladeProfile.Heel(mm(101), mm(24), mm(2))), "ricasso", "leaves no edge");
-        refused(blade(new BladeProfile.Spine(mm(90), mm(10), mm(20), true), BELLY, HEEL), "spineBow", "crosses the spine");
+        refused(
+                blade(new BladeProfile.Spine(mm(90), mm(10), mm(20), true), BELLY, HEEL),
+                "spineBow",
+                "crosses the spine");
         BladeProfile full = blade(DROP, BELLY, HEEL);
-        assertThat(blade(DROP, new BladeProfile.Edge(mm(45), mm(0), full.bellyBow(1)), HEEL).faults()).isEmpty();
+        assertThat(blade(DROP, new BladeProfile.Edge(mm(45), mm(0), full.bellyBow(1)), HEEL)
+                        .faults())
+                .isEmpty();
     }
 
     @Test
     @DisplayName("[worked] a kitchen heel hangs below the ricasso, and a choil is a half round of its radius")
     void heel_and_choil() {
-        Outline kitchen = new BladeProfile(mm(200), mm(48), DROP, BELLY, new BladeProfile.Heel(mm(6), mm(25), mm(0))).outline();
-        assertThat(kitchen.points().stream().filter(point -> point.x() < 6.001).mapToDouble(Point::y).min().orElseThrow()).isCloseTo(-48, within(1e-9));
-        double square = Area.of(blade(DROP, BELLY, new BladeProfile.Heel(mm(8), mm(24), mm(0))).outline()).squareMillimetres();
+        Outline kitchen =
+                new BladeProfile(mm(200), mm(48), DROP, BELLY, new BladeProfile.Heel(mm(6), mm(25), mm(0))).outline();
+        assertThat(kitchen.points().stream()
+                        .filter(point -> point.x() < 6.001)
+                        .mapToDouble(Point::y)
+                        .min()
+                        .orElseThrow())
+                .isCloseTo(-48, within(1e-9));
+        double square = Area.of(blade(DROP, BELLY, new BladeProfile.Heel(mm(8), mm(24), mm(0)))
+                        .outline())
+                .squareMillimetres();
         double notched = Area.of(blade(DROP, BELLY, HEEL).outline()).squareMillimetres();
         // Without a choil the inner corner behind the heel is filled: (1 − π/4) of the square of its radius.
         double filled = (1 - Math.PI / 4) * 0.6 * 0.6;
@@ -79,7 +108,11 @@ class BladeProfileTest {
 
     private static double bow(Outline line, Point from, Point to) {
         Point way = to.minus(from).unit();
-        return line.points().stream().filter(point -> point.x() >= from.x()).mapToDouble(point -> Math.abs(way.cross(point.minus(from)))).max().orElseThrow();
+        return line.points().stream()
+                .filter(point -> point.x() >= from.x())
+                .mapToDouble(point -> Math.abs(way.cross(point.minus(from))))
+                .max()
+                .orElseThrow();
     }
 
     /** How sharply a line turns at a place, in radians. */
@@ -87,7 +120,10 @@ class BladeProfileTest {
         List<Point> points = line.points(0.0001);
         for (int i = 1; i < points.size() - 1; i++) {
             if (Math.abs(points.get(i).x() - x) < 1e-6) {
-                return Math.abs(points.get(i).minus(points.get(i - 1)).unit().cross(points.get(i + 1).minus(points.get(i)).unit()));
+                return Math.abs(points.get(i)
+                        .minus(points.get(i - 1))
+                        .unit()
+                        .cross(points.get(i + 1).minus(points.get(i)).unit()));
             }
         }
         throw new AssertionError("No point at " + x);

@@ -16,11 +16,14 @@ class LinesTest {
     @DisplayName("[worked] a quarter circle of cubic curves is round within 0.03 % of its radius")
     void quarter_round() {
         Outline quarter = Outline.from(10, 0).rounded(new Point(10, 10), new Point(0, 10));
-        assertThat(quarter.points(0.0001)).allSatisfy(point -> assertThat(Math.hypot(point.x(), point.y())).isCloseTo(10, within(0.003)));
+        assertThat(quarter.points(0.0001))
+                .allSatisfy(
+                        point -> assertThat(Math.hypot(point.x(), point.y())).isCloseTo(10, within(0.003)));
     }
 
     @Test
-    @DisplayName("points along a curve are never further from it than asked: the middle of each chord against the curve's own points")
+    @DisplayName(
+            "points along a curve are never further from it than asked: the middle of each chord against the curve's own points")
     void as_fine_as_asked() {
         Outline curve = Outline.from(0, 0).cubic(new Point(0, 80), new Point(100, 80), new Point(100, 0));
         List<Point> exact = curve.points(1e-5);
@@ -28,7 +31,8 @@ class LinesTest {
             List<Point> points = curve.points(tolerance);
             for (int i = 1; i < points.size(); i++) {
                 Point middle = points.get(i - 1).towards(points.get(i), 0.5);
-                double off = exact.stream().mapToDouble(middle::distanceTo).min().orElseThrow();
+                double off =
+                        exact.stream().mapToDouble(middle::distanceTo).min().orElseThrow();
                 // The exact points lie 0.06 mm from each other.
                 assertThat(off).isLessThan(tolerance + 0.035);
             }
@@ -43,7 +47,11 @@ class LinesTest {
             Outline blob = AreaTest.blob(random);
             assertThat(blob.reversed().reversed()).isEqualTo(blob);
             assertThat(blob.reversed().start()).isEqualTo(blob.end());
-            assertThat(blob.reversed().points().get(3).distanceTo(blob.points().get(blob.points().size() - 4))).isLessThan(1e-9);
+            assertThat(blob.reversed()
+                            .points()
+                            .get(3)
+                            .distanceTo(blob.points().get(blob.points().size() - 4)))
+                    .isLessThan(1e-9);
         }
     }
 
@@ -58,7 +66,8 @@ class LinesTest {
     }
 
     @Test
-    @DisplayName("[worked] two lumps balance where their moments cancel: 3 at 0 and 1 at 8 at 2; taken away again leaves the first")
+    @DisplayName(
+            "[worked] two lumps balance where their moments cancel: 3 at 0 and 1 at 8 at 2; taken away again leaves the first")
     void lumps() {
         Lump three = new Lump(3, new Point(0, 0));
         Lump one = new Lump(1, new Point(8, 4));
@@ -83,15 +92,20 @@ class LinesTest {
             for (int i = 1; i < 3; i++) {
                 for (double share = 0.1; share < 1; share += 0.2) {
                     double at = places[i] + share * (places[i + 1] - places[i]);
-                    assertThat(line.at(at)).isBetween(Math.min(values[i], values[i + 1]) - 1e-9, Math.max(values[i], values[i + 1]) + 1e-9);
-                    assertThat(line.slopeAt(at)).isCloseTo((line.at(at + 1e-6) - line.at(at - 1e-6)) / 2e-6, within(1e-4));
+                    assertThat(line.at(at))
+                            .isBetween(
+                                    Math.min(values[i], values[i + 1]) - 1e-9,
+                                    Math.max(values[i], values[i + 1]) + 1e-9);
+                    assertThat(line.slopeAt(at))
+                            .isCloseTo((line.at(at + 1e-6) - line.at(at - 1e-6)) / 2e-6, within(1e-4));
                 }
             }
         }
     }
 
     @Test
-    @DisplayName("[worked] a parabola over a chord: its bow is a quarter of the control point's distance along the tangent times the sine, twice over")
+    @DisplayName("[worked] a parabola over a chord: its bow is a quarter of the control point's distance along the "
+            + "tangent times the sine, twice over")
     void bows() {
         Bow bow = new Bow(new Point(0, 0), new Point(1, 0), new Point(40, -30));
         Point control = bow.smooth(3);

@@ -26,11 +26,20 @@ class CalculatorsTest {
     @ParameterizedTest
     @MethodSource("all")
     void every_calculator_computes_with_its_own_inputs_and_shows_its_working_and_source(Calculator calculator) {
-        Inputs inputs = new Inputs(of(calculator, LENGTHS, CalculatorsTest::sensible), of(calculator, Set.of(Kind.THREAD), name -> ThreadSize.named("6-32").orElseThrow()), of(calculator, Set.of(Kind.PERCENT), name -> 75));
-        assertThat(calculator.formula().compute(inputs, Units.INCH_FAHRENHEIT)).isNotEmpty().allSatisfy(result -> {
-            assertThat(result.worked().working()).isNotEmpty();
-            assertThat(result.worked().value().in(Units.MILLIMETRE_CELSIUS)).isNotBlank();
-        });
+        Inputs inputs = new Inputs(
+                of(calculator, LENGTHS, CalculatorsTest::sensible),
+                of(
+                        calculator,
+                        Set.of(Kind.THREAD),
+                        name -> ThreadSize.named("6-32").orElseThrow()),
+                of(calculator, Set.of(Kind.PERCENT), name -> 75));
+        assertThat(calculator.formula().compute(inputs, Units.INCH_FAHRENHEIT))
+                .isNotEmpty()
+                .allSatisfy(result -> {
+                    assertThat(result.worked().working()).isNotEmpty();
+                    assertThat(result.worked().value().in(Units.MILLIMETRE_CELSIUS))
+                            .isNotBlank();
+                });
         assertThat(calculator.source()).isNotBlank();
         assertThat(calculator.inputs()).isNotEmpty();
     }
@@ -45,22 +54,29 @@ class CalculatorsTest {
     @ParameterizedTest
     @MethodSource("all")
     void what_is_likely_of_an_input_holds_what_is_usual_and_refuses_what_nobody_has(Calculator calculator) {
-        assertThat(calculator.inputs()).filteredOn(input -> LENGTHS.contains(input.kind())).allSatisfy(input -> {
-            assertThat(input.likely().holds(sensible(input.name()))).isTrue();
-            assertThat(input.likely().holds(Length.ofInches("999999999"))).isFalse();
-        });
+        assertThat(calculator.inputs())
+                .filteredOn(input -> LENGTHS.contains(input.kind()))
+                .allSatisfy(input -> {
+                    assertThat(input.likely().holds(sensible(input.name()))).isTrue();
+                    assertThat(input.likely().holds(Length.ofInches("999999999")))
+                            .isFalse();
+                });
     }
 
     private static <T> Map<String, T> of(Calculator calculator, Set<Kind> kinds, Function<String, T> value) {
-        return calculator.inputs().stream().filter(input -> kinds.contains(input.kind())).map(Input::name).collect(Collectors.toMap(name -> name, value));
+        return calculator.inputs().stream()
+                .filter(input -> kinds.contains(input.kind()))
+                .map(Input::name)
+                .collect(Collectors.toMap(name -> name, value));
     }
 
     private static Length sensible(String input) {
-        return Length.ofInches(switch (input) {
-            case "wheel" -> "8";
-            case "edge" -> "0.020";
-            case "tangWidth", "height" -> "0.690";
-            default -> "0.1875";
-        });
+        return Length.ofInches(
+                switch (input) {
+                    case "wheel" -> "8";
+                    case "edge" -> "0.020";
+                    case "tangWidth", "height" -> "0.690";
+                    default -> "0.1875";
+                });
     }
 }

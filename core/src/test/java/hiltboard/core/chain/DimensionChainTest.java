@@ -25,8 +25,10 @@ class DimensionChainTest {
     void a_reading_replaces_the_designed_value_downstream() {
         DimensionChain chain = chain(hidden, Map.of(PieceDimensions.STOCK_THICKNESS, inches("0.163")), Map.of());
         assertThat(chain.value(PieceDimensions.CENTRE_LINE)).contains(inches("0.0815"));
-        assertThat(chain.link(PieceDimensions.STOCK_THICKNESS).orElseThrow().source()).isEqualTo(Source.MEASURED);
-        assertThat(chain.link(PieceDimensions.CENTRE_LINE).orElseThrow().source()).isEqualTo(Source.BY_RULE);
+        assertThat(chain.link(PieceDimensions.STOCK_THICKNESS).orElseThrow().source())
+                .isEqualTo(Source.MEASURED);
+        assertThat(chain.link(PieceDimensions.CENTRE_LINE).orElseThrow().source())
+                .isEqualTo(Source.BY_RULE);
     }
 
     @Test
@@ -45,41 +47,68 @@ class DimensionChainTest {
         Map<String, Quantity> made = Map.of(PieceDimensions.SLOT_WIDTH, inches("0.170"));
         assertThat(chain(hidden, guardReadings("0.163"), made).stale()).isEmpty();
         assertThat(chain(hidden, guardReadings("0.161"), made).stale()).isEmpty();
-        assertThat(chain(hidden, guardReadings("0.158"), made).stale()).singleElement().satisfies(link -> {
-            assertThat(link.dimension().key()).isEqualTo(PieceDimensions.SLOT_WIDTH);
-            assertThat(link.stale()).contains(new Link.Stale(inches("0.170"), inches("0.165"), inches("0.002")));
-        });
+        assertThat(chain(hidden, guardReadings("0.158"), made).stale())
+                .singleElement()
+                .satisfies(link -> {
+                    assertThat(link.dimension().key()).isEqualTo(PieceDimensions.SLOT_WIDTH);
+                    assertThat(link.stale())
+                            .contains(new Link.Stale(inches("0.170"), inches("0.165"), inches("0.002")));
+                });
     }
 
     @Test
-    @DisplayName("[worked] a slot cut with a 1/4 cutter for a 0.246 tang: sanded to 0.241 the width is off, the length as cut is not")
+    @DisplayName(
+            "[worked] a slot cut with a 1/4 cutter for a 0.246 tang: sanded to 0.241 the width is off, the length as cut is not")
     void the_cutter_that_was_used_stays_whatever_would_be_chosen_now() {
         Specification wide = Specifications.hiddenTang("stockThickness", "1/4");
-        Map<String, Quantity> made = Map.of(PieceDimensions.SLOT_WIDTH, inches("0.253"), PieceDimensions.SLOT_CUTTER, inches("0.25"), PieceDimensions.SLOT_LENGTH, inches("0.940"));
+        Map<String, Quantity> made = Map.of(
+                PieceDimensions.SLOT_WIDTH,
+                inches("0.253"),
+                PieceDimensions.SLOT_CUTTER,
+                inches("0.25"),
+                PieceDimensions.SLOT_LENGTH,
+                inches("0.940"));
         DimensionChain chain = chain(wide, guardReadings("0.241"), made);
-        assertThat(chain.link(PieceDimensions.SLOT_CUTTER).orElseThrow().source()).isEqualTo(Source.MADE_TO);
-        assertThat(chain.link(PieceDimensions.SLOT_CUTTER).orElseThrow().expected().value()).isEqualTo(inches("0.1875"));
+        assertThat(chain.link(PieceDimensions.SLOT_CUTTER).orElseThrow().source())
+                .isEqualTo(Source.MADE_TO);
+        assertThat(chain.link(PieceDimensions.SLOT_CUTTER)
+                        .orElseThrow()
+                        .expected()
+                        .value())
+                .isEqualTo(inches("0.1875"));
         assertThat(chain.value(PieceDimensions.SLOT_LENGTH)).contains(inches("0.940"));
-        assertThat(chain.stale()).extracting(link -> link.dimension().key()).containsExactly(PieceDimensions.SLOT_WIDTH);
+        assertThat(chain.stale())
+                .extracting(link -> link.dimension().key())
+                .containsExactly(PieceDimensions.SLOT_WIDTH);
     }
 
     @Test
     void a_number_knows_what_hangs_on_it() {
-        Link stock = chain(hidden, Map.of(), Map.of()).link(PieceDimensions.STOCK_THICKNESS).orElseThrow();
-        assertThat(stock.hangsOnIt()).containsExactlyInAnyOrder(PieceDimensions.CENTRE_LINE, PieceDimensions.LAND_LINE, PieceDimensions.EDGE_BEFORE_HARDENING, PieceDimensions.BLADE_THICKNESS);
+        Link stock = chain(hidden, Map.of(), Map.of())
+                .link(PieceDimensions.STOCK_THICKNESS)
+                .orElseThrow();
+        assertThat(stock.hangsOnIt())
+                .containsExactlyInAnyOrder(
+                        PieceDimensions.CENTRE_LINE,
+                        PieceDimensions.LAND_LINE,
+                        PieceDimensions.EDGE_BEFORE_HARDENING,
+                        PieceDimensions.BLADE_THICKNESS);
     }
 
     @Test
     void readings_that_cannot_belong_to_one_piece_are_refused() {
         assertThatThrownBy(() -> chain(hidden, Map.of(PieceDimensions.EDGE_THICKNESS, inches("0.500")), Map.of()))
-                .isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("edge thickness");
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("edge thickness");
     }
 
     @Test
     @DisplayName("[trade] a tang thicker than its bar, and 0.63 where 0.163 was meant, are questioned")
     void implausible_readings_are_questioned() {
-        assertThat(question(PieceDimensions.TANG_THICKNESS, "0.200")).hasValueSatisfying(words -> assertThat(words).contains("thicker than"));
-        assertThat(question(PieceDimensions.STOCK_THICKNESS, "0.63")).hasValueSatisfying(words -> assertThat(words).contains("the point and the unit"));
+        assertThat(question(PieceDimensions.TANG_THICKNESS, "0.200"))
+                .hasValueSatisfying(words -> assertThat(words).contains("thicker than"));
+        assertThat(question(PieceDimensions.STOCK_THICKNESS, "0.63"))
+                .hasValueSatisfying(words -> assertThat(words).contains("the point and the unit"));
         assertThat(question(PieceDimensions.STOCK_THICKNESS, "0.163")).isEmpty();
         assertThat(question(PieceDimensions.TANG_THICKNESS, "0.150")).isEmpty();
     }
@@ -100,7 +129,8 @@ class DimensionChainTest {
     void numbers_that_hang_on_each_other_in_a_circle_are_a_defect() {
         Dimension a = circular("a", "b");
         Dimension b = circular("b", "a");
-        assertThatThrownBy(() -> DimensionChain.of(List.of(a, b), Map.of(), Map.of(), INCH_FAHRENHEIT)).isInstanceOf(IllegalStateException.class);
+        assertThatThrownBy(() -> DimensionChain.of(List.of(a, b), Map.of(), Map.of(), INCH_FAHRENHEIT))
+                .isInstanceOf(IllegalStateException.class);
     }
 
     private Optional<String> question(String key, String reading) {
@@ -113,10 +143,17 @@ class DimensionChainTest {
     }
 
     private static Map<String, Quantity> guardReadings(String tangThickness) {
-        return Map.of(PieceDimensions.TANG_WIDTH, inches("0.690"), PieceDimensions.TANG_THICKNESS, inches(tangThickness), PieceDimensions.GUARD_THICKNESS, inches("0.366"));
+        return Map.of(
+                PieceDimensions.TANG_WIDTH,
+                inches("0.690"),
+                PieceDimensions.TANG_THICKNESS,
+                inches(tangThickness),
+                PieceDimensions.GUARD_THICKNESS,
+                inches("0.366"));
     }
 
-    private static DimensionChain chain(Specification spec, Map<String, Quantity> readings, Map<String, Quantity> made) {
+    private static DimensionChain chain(
+            Specification spec, Map<String, Quantity> readings, Map<String, Quantity> made) {
         return DimensionChain.of(PieceDimensions.of(spec), readings, made, INCH_FAHRENHEIT);
     }
 

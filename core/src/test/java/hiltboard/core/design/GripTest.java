@@ -20,19 +20,28 @@ class GripTest {
 
     @ParameterizedTest
     @EnumSource(BladePattern.class)
-    @DisplayName("a grip goes where it is pulled: nearer to the finger than it was before, for every grip of every pattern")
+    @DisplayName(
+            "a grip goes where it is pulled: nearer to the finger than it was before, for every grip of every pattern")
     void follows_the_finger(BladePattern pattern) {
-        Specification spec = Specifications.fullTang("profile", pattern.name(), "bellyDepth", "2 mm", "bladeLength", "5");
+        Specification spec =
+                Specifications.fullTang("profile", pattern.name(), "bellyDepth", "2 mm", "bladeLength", "5");
         for (Grip grip : Grip.of(spec)) {
             double along = grip.movesAlong() ? -1 : 0;
             double across = grip.movesAcross() ? 0.6 : 0;
             // A bow is at its limit on one side perhaps: then it can be pulled to the other.
-            Optional<Specification> moved = moved(spec, grip, along, across).or(() -> moved(spec, grip, along, -across));
+            Optional<Specification> moved =
+                    moved(spec, grip, along, across).or(() -> moved(spec, grip, along, -across));
             double pulled = moved(spec, grip, along, across).isPresent() ? across : -across;
             assertThat(moved).as(grip.key()).isPresent();
             Point finger = new Point(grip.at().x() + along, grip.at().y() + pulled);
-            Point now = Grip.of(moved.get()).stream().filter(each -> each.key().equals(grip.key())).findFirst().orElseThrow().at();
-            assertThat(now.distanceTo(finger)).as(grip.key()).isLessThan(grip.at().distanceTo(finger));
+            Point now = Grip.of(moved.get()).stream()
+                    .filter(each -> each.key().equals(grip.key()))
+                    .findFirst()
+                    .orElseThrow()
+                    .at();
+            assertThat(now.distanceTo(finger))
+                    .as(grip.key())
+                    .isLessThan(grip.at().distanceTo(finger));
         }
     }
 
@@ -42,11 +51,15 @@ class GripTest {
 
     @Test
     void a_spine_that_runs_straight_to_the_point_has_no_bow_to_pull() {
-        assertThat(Grip.of(Specifications.fullTang("profile", "STRAIGHT_BACK"))).extracting(Grip::key).doesNotContain("spine-bow").contains("point", "belly", "heel", "swell", "butt");
+        assertThat(Grip.of(Specifications.fullTang("profile", "STRAIGHT_BACK")))
+                .extracting(Grip::key)
+                .doesNotContain("spine-bow")
+                .contains("point", "belly", "heel", "swell", "butt");
     }
 
     @Test
-    @DisplayName("[worked] pulling the point 5 mm back makes the blade 5 mm shorter, 2 mm down lets it drop 2 mm further")
+    @DisplayName(
+            "[worked] pulling the point 5 mm back makes the blade 5 mm shorter, 2 mm down lets it drop 2 mm further")
     void pulling_the_point() {
         Specification spec = Specifications.fullTang("bladeLength", "100 mm", "pointDrop", "8 mm");
         Map<String, String> moved = point(spec).moved(spec, -5, -2, UNITS);
@@ -67,7 +80,8 @@ class GripTest {
 
     @ParameterizedTest
     @EnumSource(ZoneWord.class)
-    @DisplayName("[worked] each word moves its numbers by its step, a little by half, a lot by twice; and the knife can still be drawn")
+    @DisplayName(
+            "[worked] each word moves its numbers by its step, a little by half, a lot by twice; and the knife can still be drawn")
     void words_move_by_their_steps(ZoneWord word) {
         Specification spec = Specifications.fullTang("bellyDepth", "1/4", "bladeLength", "5", "bellyBow", "6 mm");
         Map<String, String> once = word.said(spec, ZoneWord.Much.MORE, UNITS);
@@ -78,7 +92,9 @@ class GripTest {
         once.keySet().forEach(key -> {
             SpecificationField field = SpecificationField.withKey(key).orElseThrow();
             double step = after.length(field).minus(spec.length(field)).millimetres();
-            assertThat(afterLittle.length(field).minus(spec.length(field)).millimetres()).as(key).isCloseTo(step / 2, within(0.002));
+            assertThat(afterLittle.length(field).minus(spec.length(field)).millimetres())
+                    .as(key)
+                    .isCloseTo(step / 2, within(0.002));
         });
     }
 
@@ -86,14 +102,23 @@ class GripTest {
     void opposite_words_take_each_other_back_and_stronger_words_go_the_same_way() {
         Specification spec = Specifications.fullTang();
         Specification there = changed(spec, ZoneWord.POINT_LOWER.said(spec, ZoneWord.Much.MUCH, Units.INCH_FAHRENHEIT));
-        Specification back = changed(there, ZoneWord.POINT_HIGHER.said(there, ZoneWord.Much.MUCH, Units.INCH_FAHRENHEIT));
-        assertThat(there.length(SpecificationField.POINT_DROP)).isGreaterThan(spec.length(SpecificationField.POINT_DROP));
-        assertThat(back.length(SpecificationField.POINT_DROP).minus(spec.length(SpecificationField.POINT_DROP)).millimetres()).isCloseTo(0, within(0.001));
-        assertThat(Arrays.stream(ZoneWord.values()).map(ZoneWord::zone)).contains("Tip", "Upsweep", "Belly", "Straight", "Heel");
+        Specification back =
+                changed(there, ZoneWord.POINT_HIGHER.said(there, ZoneWord.Much.MUCH, Units.INCH_FAHRENHEIT));
+        assertThat(there.length(SpecificationField.POINT_DROP))
+                .isGreaterThan(spec.length(SpecificationField.POINT_DROP));
+        assertThat(back.length(SpecificationField.POINT_DROP)
+                        .minus(spec.length(SpecificationField.POINT_DROP))
+                        .millimetres())
+                .isCloseTo(0, within(0.001));
+        assertThat(Arrays.stream(ZoneWord.values()).map(ZoneWord::zone))
+                .contains("Tip", "Upsweep", "Belly", "Straight", "Heel");
     }
 
     private static Grip point(Specification spec) {
-        return Grip.of(spec).stream().filter(grip -> grip.key().equals("point")).findFirst().orElseThrow();
+        return Grip.of(spec).stream()
+                .filter(grip -> grip.key().equals("point"))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static Specification changed(Specification spec, Map<String, String> changes) {

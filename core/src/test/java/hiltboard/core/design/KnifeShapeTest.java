@@ -3,8 +3,8 @@ package hiltboard.core.design;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.KnifeOutline;
+import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import java.util.List;
@@ -24,15 +24,23 @@ class KnifeShapeTest {
                 continue;
             }
             KnifeOutline outline = KnifeShape.outline(spec);
-            assertThat(outline.bladeLength()).as(spec.toString()).isCloseTo(mm(spec, SpecificationField.BLADE_LENGTH), within(0.01));
-            double lowest = outline.blade().points().stream().mapToDouble(Point::y).min().orElseThrow();
+            assertThat(outline.bladeLength())
+                    .as(spec.toString())
+                    .isCloseTo(mm(spec, SpecificationField.BLADE_LENGTH), within(0.01));
+            double lowest = outline.blade().points().stream()
+                    .mapToDouble(Point::y)
+                    .min()
+                    .orElseThrow();
             double bellyStarts = mm(spec, SpecificationField.HEEL_WIDTH) + mm(spec, SpecificationField.BELLY_DEPTH);
             assertThat(-lowest).isGreaterThan(bellyStarts - 0.01);
             if (!spec.length(SpecificationField.BELLY_DEPTH).isPositive()) {
                 assertThat(-lowest).isCloseTo(bellyStarts, within(0.01));
             }
             double handle = outline.overallLength() - outline.bladeLength();
-            double expected = mm(spec, SpecificationField.HANDLE_LENGTH) + (spec.isHiddenTang() ? mm(spec, SpecificationField.GUARD_THICKNESS) : spec.hasBlock() ? mm(spec, SpecificationField.BOLSTER_LENGTH) : 0);
+            double expected = mm(spec, SpecificationField.HANDLE_LENGTH)
+                    + (spec.isHiddenTang()
+                            ? mm(spec, SpecificationField.GUARD_THICKNESS)
+                            : spec.hasBlock() ? mm(spec, SpecificationField.BOLSTER_LENGTH) : 0);
             assertThat(handle).isCloseTo(expected, within(0.01));
         }
     }
@@ -40,9 +48,11 @@ class KnifeShapeTest {
     @Test
     @DisplayName("[worked] an axe is drawn with its haft's length, and its head reaches from poll to edge")
     void true_to_the_axe() {
-        KnifeOutline axe = KnifeShape.outline(Specifications.of(Construction.HATCHET, "headLength", "5-1/2", "edgeLength", "3", "haftLength", "14"));
+        KnifeOutline axe = KnifeShape.outline(
+                Specifications.of(Construction.HATCHET, "headLength", "5-1/2", "edgeLength", "3", "haftLength", "14"));
         List<Point> head = axe.blade().points();
-        double high = head.stream().mapToDouble(Point::y).max().orElseThrow() - head.stream().mapToDouble(Point::y).min().orElseThrow();
+        double high = head.stream().mapToDouble(Point::y).max().orElseThrow()
+                - head.stream().mapToDouble(Point::y).min().orElseThrow();
         assertThat(high).isCloseTo(5.5 * 25.4, within(6.0));
         double butt = axe.handle().points().stream().mapToDouble(Point::x).min().orElseThrow();
         double top = axe.handle().points().stream().mapToDouble(Point::x).max().orElseThrow();
@@ -67,10 +77,16 @@ class KnifeShapeTest {
     @Test
     void pins_lie_inside_the_scales_and_only_a_hidden_tang_has_a_guard() {
         KnifeOutline full = KnifeShape.outline(Specifications.fullTang("pinCount", "3"));
-        assertThat(full.holes(Use.PIN)).hasSize(3).allSatisfy(pin -> assertThat(pin.centre().x()).isBetween(-114.3, 0.0));
+        assertThat(full.holes(Use.PIN))
+                .hasSize(3)
+                .allSatisfy(pin -> assertThat(pin.centre().x()).isBetween(-114.3, 0.0));
         assertThat(full.guard().isEmpty()).isTrue();
-        assertThat(KnifeShape.outline(Specifications.hiddenTang()).guard().points()).hasSize(4);
-        assertThat(KnifeShape.outline(Specifications.hiddenTang("spacer", "NONE")).spacer().isEmpty()).isTrue();
+        assertThat(KnifeShape.outline(Specifications.hiddenTang()).guard().points())
+                .hasSize(4);
+        assertThat(KnifeShape.outline(Specifications.hiddenTang("spacer", "NONE"))
+                        .spacer()
+                        .isEmpty())
+                .isTrue();
     }
 
     private static double mm(Specification spec, SpecificationField field) {

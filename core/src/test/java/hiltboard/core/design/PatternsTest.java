@@ -20,13 +20,20 @@ import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
-/** The outlines of every pattern against an independent geometry library (JTS Topology Suite), and against themselves. */
+/**
+ * The outlines of every pattern against an independent geometry library (JTS Topology Suite), and against themselves.
+ */
 class PatternsTest {
 
     static Stream<Outline> outlines() {
         Random random = new Random(11);
-        Stream<Specification> patterns = Stream.of(BladePattern.values()).map(pattern -> Specifications.fullTang("profile", pattern.name(), "grooveDepth", "1/16", "grooveAt", "1.2", "grooveRadius", ".6"));
-        return Stream.concat(patterns, Stream.generate(() -> Specifications.random(random)).limit(150)).map(KnifeShape::outline)
+        Stream<Specification> patterns = Stream.of(BladePattern.values())
+                .map(pattern -> Specifications.fullTang(
+                        "profile", pattern.name(), "grooveDepth", "1/16", "grooveAt", "1.2", "grooveRadius", ".6"));
+        return Stream.concat(
+                        patterns,
+                        Stream.generate(() -> Specifications.random(random)).limit(150))
+                .map(KnifeShape::outline)
                 .flatMap(outline -> Stream.of(outline.blade(), outline.handle(), outline.tang()));
     }
 
@@ -39,23 +46,33 @@ class PatternsTest {
         assertThat(Area.of(outline).squareMillimetres()).isCloseTo(polygon.getArea(), within(polygon.getArea() * 1e-9));
         Lump lump = Area.of(outline).lump(1);
         assertThat(lump.amount()).isCloseTo(polygon.getArea(), within(polygon.getArea() * 0.001));
-        assertThat(lump.centre().distanceTo(new Point(polygon.getCentroid().getX(), polygon.getCentroid().getY()))).isLessThan(0.05);
+        assertThat(lump.centre()
+                        .distanceTo(new Point(
+                                polygon.getCentroid().getX(),
+                                polygon.getCentroid().getY())))
+                .isLessThan(0.05);
     }
 
     @ParameterizedTest
     @EnumSource(BladePattern.class)
-    @DisplayName("each pattern looks as its name says: where the point lies, whether the spine breaks, whether the heel hangs")
+    @DisplayName(
+            "each pattern looks as its name says: where the point lies, whether the spine breaks, whether the heel hangs")
     void looks_as_its_name_says(BladePattern pattern) {
-        Specification spec = Specifications.fullTang("profile", pattern.name(), "bladeLength", "6", "heelWidth", "1-1/2");
+        Specification spec =
+                Specifications.fullTang("profile", pattern.name(), "bladeLength", "6", "heelWidth", "1-1/2");
         double drop = spec.length(SpecificationField.POINT_DROP).millimetres() / 38.1;
         switch (pattern) {
             case STRAIGHT_BACK -> assertThat(drop).isZero();
             case UPSWEPT -> assertThat(drop).isNegative();
             case SHEEPSFOOT -> assertThat(drop).isGreaterThan(0.85);
             case CLIP, REVERSE_ANGLE -> assertThat(pattern.spine().isCornered()).isTrue();
-            case TALL_KITCHEN -> assertThat(spec.length(SpecificationField.RICASSO_WIDTH)).isLessThan(spec.length(SpecificationField.HEEL_WIDTH).times(0.6));
+            case TALL_KITCHEN ->
+                assertThat(spec.length(SpecificationField.RICASSO_WIDTH))
+                        .isLessThan(spec.length(SpecificationField.HEEL_WIDTH).times(0.6));
             case DROP, SLICER, FISH, NORTHERN -> assertThat(drop).isBetween(0.1, 0.5);
-            case LEAF -> assertThat(spec.length(SpecificationField.BELLY_DEPTH).isPositive()).isTrue();
+            case LEAF ->
+                assertThat(spec.length(SpecificationField.BELLY_DEPTH).isPositive())
+                        .isTrue();
         }
     }
 
@@ -64,13 +81,18 @@ class PatternsTest {
     void usual_sizes_follow() {
         Specification small = Specifications.fullTang("bladeLength", "4", "heelWidth", "1");
         Specification large = Specifications.fullTang("bladeLength", "8", "heelWidth", "1");
-        double ratio = large.length(SpecificationField.BELLY_START).inches() / small.length(SpecificationField.BELLY_START).inches();
+        double ratio = large.length(SpecificationField.BELLY_START).inches()
+                / small.length(SpecificationField.BELLY_START).inches();
         assertThat(ratio).isCloseTo(2, within(0.02));
-        assertThat(small.chosen()).doesNotContainKeys("bellyStart", "waistAt", "barWidth").containsEntry("bladeLength", "101.6 mm");
+        assertThat(small.chosen())
+                .doesNotContainKeys("bellyStart", "waistAt", "barWidth")
+                .containsEntry("bladeLength", "101.6 mm");
     }
 
     private static Polygon polygon(Outline outline) {
-        List<Coordinate> ring = new ArrayList<>(outline.points().stream().map(point -> new Coordinate(point.x(), point.y())).toList());
+        List<Coordinate> ring = new ArrayList<>(outline.points().stream()
+                .map(point -> new Coordinate(point.x(), point.y()))
+                .toList());
         ring.add(ring.get(0));
         return new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
     }

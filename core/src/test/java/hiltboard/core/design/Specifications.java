@@ -13,7 +13,9 @@ import java.util.stream.Stream;
 
 /** Specifications to test with: the form's own starting values, and any that the reader accepts. */
 public final class Specifications {
-    private static final List<HandleMaterial> HAFTS = Stream.of(HandleMaterial.values()).filter(HandleMaterial::bearsBlows).toList();
+    private static final List<HandleMaterial> HAFTS = Stream.of(HandleMaterial.values())
+            .filter(HandleMaterial::bearsBlows)
+            .toList();
 
     private Specifications() {}
 
@@ -41,8 +43,10 @@ public final class Specifications {
 
     /** What a form starts with for such a construction; forged where it has to be. */
     public static Specification of(Construction construction, String... changes) {
-        return changed(new LinkedHashMap<>(SpecificationReader.completed(Map.of(SpecificationField.CONSTRUCTION.key(),
-                construction.name()), Units.INCH_FAHRENHEIT)), changes);
+        return changed(
+                new LinkedHashMap<>(SpecificationReader.completed(
+                        Map.of(SpecificationField.CONSTRUCTION.key(), construction.name()), Units.INCH_FAHRENHEIT)),
+                changes);
     }
 
     private static Specification changed(Map<String, String> entries, String... keysAndValues) {
@@ -60,10 +64,14 @@ public final class Specifications {
             for (SpecificationField field : SpecificationField.values()) {
                 entries.put(field.key(), randomEntry(field, random));
             }
-            if (Construction.valueOf(entries.get(SpecificationField.CONSTRUCTION.key())).isAxe()) {
-                entries.put(SpecificationField.HANDLE_MATERIAL.key(), HAFTS.get(random.nextInt(HAFTS.size())).name());
+            if (Construction.valueOf(entries.get(SpecificationField.CONSTRUCTION.key()))
+                    .isAxe()) {
+                entries.put(
+                        SpecificationField.HANDLE_MATERIAL.key(),
+                        HAFTS.get(random.nextInt(HAFTS.size())).name());
             }
-            Optional<Specification> spec = SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification();
+            Optional<Specification> spec =
+                    SpecificationReader.read(entries, Units.INCH_FAHRENHEIT).specification();
             if (spec.isPresent()) {
                 return spec.get();
             }
@@ -75,10 +83,13 @@ public final class Specifications {
         while (true) {
             Map<String, String> entries = new LinkedHashMap<>(spec.chosen());
             for (int i = 0; i < 1 + random.nextInt(2); i++) {
-                SpecificationField field = SpecificationField.values()[1 + random.nextInt(SpecificationField.values().length - 1)];
+                SpecificationField field =
+                        SpecificationField.values()[1 + random.nextInt(SpecificationField.values().length - 1)];
                 entries.put(field.key(), randomEntry(field, random));
             }
-            Optional<Specification> near = SpecificationReader.read(SpecificationReader.completed(entries, Units.INCH_FAHRENHEIT), Units.INCH_FAHRENHEIT).specification();
+            Optional<Specification> near = SpecificationReader.read(
+                            SpecificationReader.completed(entries, Units.INCH_FAHRENHEIT), Units.INCH_FAHRENHEIT)
+                    .specification();
             if (near.isPresent()) {
                 return near.get();
             }

@@ -28,7 +28,9 @@ class ArcsTest {
     void a_quarter_circle() {
         Outline quarter = Outline.from(10, 0).rounded(new Point(10, 10), new Point(0, 10));
         List<Arcs.Vertex> arcs = Arcs.of(quarter, 0.01);
-        double turned = arcs.stream().mapToDouble(vertex -> 4 * Math.atan(vertex.bulge())).sum();
+        double turned = arcs.stream()
+                .mapToDouble(vertex -> 4 * Math.atan(vertex.bulge()))
+                .sum();
         assertThat(Math.toDegrees(turned)).isCloseTo(90, within(0.1));
         assertThat(arcs).hasSize(3);
     }
@@ -36,20 +38,29 @@ class ArcsTest {
     @Test
     void straight_lines_stay_straight_and_keep_their_corners() {
         Outline square = Outline.from(0, 0).to(10, 0).to(10, 10);
-        assertThat(Arcs.of(square, 0.01)).containsExactly(new Arcs.Vertex(new Point(0, 0), 0), new Arcs.Vertex(new Point(10, 0), 0), new Arcs.Vertex(new Point(10, 10), 0));
+        assertThat(Arcs.of(square, 0.01))
+                .containsExactly(
+                        new Arcs.Vertex(new Point(0, 0), 0),
+                        new Arcs.Vertex(new Point(10, 0), 0),
+                        new Arcs.Vertex(new Point(10, 10), 0));
     }
 
     @ParameterizedTest
     @EnumSource(BladePattern.class)
-    @DisplayName("the arcs of every pattern lie within the tolerance of its curves (distance by the JTS Topology Suite) and are few")
+    @DisplayName(
+            "the arcs of every pattern lie within the tolerance of its curves (distance by the JTS Topology Suite) and are few")
     void near_enough_and_few(BladePattern pattern) {
-        KnifeOutline knife = KnifeShape.outline(Specifications.fullTang("profile", pattern.name(), "grooveDepth", "1/16"));
+        KnifeOutline knife =
+                KnifeShape.outline(Specifications.fullTang("profile", pattern.name(), "grooveDepth", "1/16"));
         for (Outline outline : List.of(knife.blade(), knife.handle())) {
             List<Arcs.Vertex> arcs = Arcs.of(outline, 0.005);
             LineString drawn = line(outline.points(0.0005));
             LineString cut = line(points(arcs));
             assertThat(new DiscreteHausdorffDistance(drawn, cut).distance()).isLessThan(0.3);
-            assertThat(points(arcs)).allSatisfy(point -> assertThat(drawn.distance(GEOMETRY.createPoint(new Coordinate(point.x(), point.y())))).isLessThan(0.007));
+            assertThat(points(arcs))
+                    .allSatisfy(point -> assertThat(
+                                    drawn.distance(GEOMETRY.createPoint(new Coordinate(point.x(), point.y()))))
+                            .isLessThan(0.007));
             assertThat(arcs.size()).isLessThan(160);
         }
     }
@@ -81,10 +92,13 @@ class ArcsTest {
         double turn = angle * share;
         double x = from.x() - centreX;
         double y = from.y() - centreY;
-        return new Point(centreX + x * Math.cos(turn) - y * Math.sin(turn), centreY + x * Math.sin(turn) + y * Math.cos(turn));
+        return new Point(
+                centreX + x * Math.cos(turn) - y * Math.sin(turn), centreY + x * Math.sin(turn) + y * Math.cos(turn));
     }
 
     private static LineString line(List<Point> points) {
-        return GEOMETRY.createLineString(points.stream().map(point -> new Coordinate(point.x(), point.y())).toArray(Coordinate[]::new));
+        return GEOMETRY.createLineString(points.stream()
+                .map(point -> new Coordinate(point.x(), point.y()))
+                .toArray(Coordinate[]::new));
     }
 }

@@ -26,18 +26,26 @@ class TemplatesTest {
     @EnumSource(Construction.class)
     @DisplayName("each construction gives out the parts that are cut to an outline, and a mock-up to hold")
     void parts(Construction construction) {
-        List<String> names = Template.of(Specifications.of(construction)).stream().map(Template::name).toList();
+        List<String> names = Template.of(Specifications.of(construction)).stream()
+                .map(Template::name)
+                .toList();
         if (construction.isAxe()) {
             assertThat(names).containsExactly("Head", "Haft");
         } else if (construction.hasBlock()) {
             assertThat(names).containsExactly("Blade and tang", "Handle block", "Mock-up");
         } else {
-            assertThat(names).containsExactly("Blade and tang", construction.isFolder() ? "Left side" : "Left scale", construction.isFolder() ? "Right side" : "Right scale", "Mock-up");
+            assertThat(names)
+                    .containsExactly(
+                            "Blade and tang",
+                            construction.isFolder() ? "Left side" : "Left scale",
+                            construction.isFolder() ? "Right side" : "Right scale",
+                            "Mock-up");
         }
     }
 
     @Test
-    @DisplayName("[worked] blade and tang in one line enclose what the two enclose; a scale and its mirror enclose the same")
+    @DisplayName(
+            "[worked] blade and tang in one line enclose what the two enclose; a scale and its mirror enclose the same")
     void areas_add_up() {
         Random random = new Random(21);
         for (int i = 0; i < 100; i++) {
@@ -45,12 +53,18 @@ class TemplatesTest {
             if (spec.isAxe()) {
                 continue;
             }
-            Map<String, Template> parts = Template.of(spec).stream().collect(Collectors.toMap(Template::name, Function.identity()));
-            double together = area(KnifeShape.outline(spec).blade()) + area(KnifeShape.outline(spec).tang());
-            assertThat(area(parts.get("Blade and tang").outlines().get(0))).as(spec.toString()).isCloseTo(together, within(together * 1e-6));
+            Map<String, Template> parts =
+                    Template.of(spec).stream().collect(Collectors.toMap(Template::name, Function.identity()));
+            double together = area(KnifeShape.outline(spec).blade())
+                    + area(KnifeShape.outline(spec).tang());
+            assertThat(area(parts.get("Blade and tang").outlines().get(0)))
+                    .as(spec.toString())
+                    .isCloseTo(together, within(together * 1e-6));
             if (parts.containsKey("Left scale")) {
-                assertThat(area(parts.get("Left scale").outlines().get(0))).isCloseTo(area(parts.get("Right scale").outlines().get(0)), within(1e-6));
-                assertThat(parts.get("Left scale").holes()).hasSameSizeAs(parts.get("Right scale").holes());
+                assertThat(area(parts.get("Left scale").outlines().get(0)))
+                        .isCloseTo(area(parts.get("Right scale").outlines().get(0)), within(1e-6));
+                assertThat(parts.get("Left scale").holes())
+                        .hasSameSizeAs(parts.get("Right scale").holes());
             }
         }
     }
@@ -65,16 +79,27 @@ class TemplatesTest {
                 assertThat(point.y()).isBetween(0.0, sheet.height());
             });
         }
-        assertThat(sheet.labels()).extracting(Sheet.Label::words).anyMatch(words -> words.contains("100 mm")).contains("Test");
-        assertThat(sheet.labels()).allSatisfy(label -> assertThat(label.at().y()).isBetween(0.0, sheet.height()));
+        assertThat(sheet.labels())
+                .extracting(Sheet.Label::words)
+                .anyMatch(words -> words.contains("100 mm"))
+                .contains("Test");
+        assertThat(sheet.labels())
+                .allSatisfy(label -> assertThat(label.at().y()).isBetween(0.0, sheet.height()));
     }
 
     @Test
     @DisplayName("the template says in words where each hole lies, as the table does")
     void holes_in_words() {
-        Sheet sheet = Sheet.of("Test", Template.of(Specifications.fullTang("pinCount", "2", "pinDiameter", "1/4", "handleLength", "100 mm")));
-        assertThat(sheet.labels()).extracting(Sheet.Label::words).anyMatch(words -> words.startsWith("1  pin 6.35  x -16.00  y ") && words.endsWith("drilled 6.53 mm  F"));
-        assertThat(sheet.circles()).hasSize(2 * 3).allSatisfy(circle -> assertThat(circle.diameter()).isCloseTo(6.5278, within(1e-9)));
+        Sheet sheet = Sheet.of(
+                "Test",
+                Template.of(Specifications.fullTang("pinCount", "2", "pinDiameter", "1/4", "handleLength", "100 mm")));
+        assertThat(sheet.labels())
+                .extracting(Sheet.Label::words)
+                .anyMatch(
+                        words -> words.startsWith("1  pin 6.35  x -16.00  y ") && words.endsWith("drilled 6.53 mm  F"));
+        assertThat(sheet.circles())
+                .hasSize(2 * 3)
+                .allSatisfy(circle -> assertThat(circle.diameter()).isCloseTo(6.5278, within(1e-9)));
     }
 
     @Test
@@ -85,13 +110,15 @@ class TemplatesTest {
         assertThat(lines.size() % 2).isZero();
         assertThat(lines.get(lines.size() - 1)).isEqualTo("EOF");
         assertThat(dxf.chars().allMatch(each -> each < 128)).isTrue();
-        assertThat(lines.stream().filter("POLYLINE"::equals).count()).isEqualTo(lines.stream().filter("SEQEND"::equals).count());
+        assertThat(lines.stream().filter("POLYLINE"::equals).count())
+                .isEqualTo(lines.stream().filter("SEQEND"::equals).count());
         assertThat(dxf).contains("AC1009").contains("\\U+00FC");
         assertThat(DxfDrawing.read(dxf)).isInstanceOf(ReadDrawing.Outlines.class);
     }
 
     @Test
-    @DisplayName("SVG states its size in millimetres, escapes what it is called, and its paths read back to the same areas")
+    @DisplayName(
+            "SVG states its size in millimetres, escapes what it is called, and its paths read back to the same areas")
     void svg_reads_back() {
         Specification spec = Specifications.fullTang("grooveDepth", "1/16");
         Sheet sheet = Sheet.of("Oil & <salt>", Template.of(spec).subList(0, 1));
@@ -109,9 +136,13 @@ class TemplatesTest {
             if (!part.name().contains("scale")) {
                 continue;
             }
-            double front = part.outlines().get(0).points().stream().mapToDouble(Point::x).max().orElseThrow();
+            double front = part.outlines().get(0).points().stream()
+                    .mapToDouble(Point::x)
+                    .max()
+                    .orElseThrow();
             assertThat(front).isCloseTo(0, within(1e-9));
-            assertThat(part.holes()).allSatisfy(hole -> assertThat(hole.centre().x()).isNegative());
+            assertThat(part.holes())
+                    .allSatisfy(hole -> assertThat(hole.centre().x()).isNegative());
         }
     }
 

@@ -22,18 +22,23 @@ class KilnTest {
     private static final Temperature HARDENING = Temperature.ofCelsius(815);
 
     private static KilnState atHeat() {
-        return KilnState.standing(KILN, 0, HARDENING.celsius(), HARDENING.celsius(), 0).lit(List.of(Segment.until(HARDENING)));
+        return KilnState.standing(KILN, 0, HARDENING.celsius(), HARDENING.celsius(), 0)
+                .lit(List.of(Segment.until(HARDENING)));
     }
 
     @Test
-    @DisplayName("[worked] lumped body at constant power: T = A + P/G (1 − e^(−t/τ)), τ = C/G; at rest: T = A + (T₀ − A) e^(−t/τ)")
+    @DisplayName(
+            "[worked] lumped body at constant power: T = A + P/G (1 − e^(−t/τ)), τ = C/G; at rest: T = A + (T₀ − A) e^(−t/τ)")
     void an_empty_kiln_follows_the_closed_form() {
         double tau = KILN.joulesPerKelvin() / KILN.wattsPerKelvin();
         Firing heating = Firing.cold(SHOP);
         for (int second = 1; second <= 7200; second++) {
             heating = heating.after(1, KILN, HeatBody.NOTHING, KILN.watts(), KILN.wattsPerKelvin());
             if (second % 600 == 0) {
-                assertThat(heating.chamber()).isCloseTo(SHOP + KILN.watts() / KILN.wattsPerKelvin() * (1 - Math.exp(-second / tau)), within(1e-6));
+                assertThat(heating.chamber())
+                        .isCloseTo(
+                                SHOP + KILN.watts() / KILN.wattsPerKelvin() * (1 - Math.exp(-second / tau)),
+                                within(1e-6));
             }
         }
         double from = heating.chamber();
@@ -47,7 +52,8 @@ class KilnTest {
     @Test
     @DisplayName("[worked] the tip of the thermocouple follows a step as 1 − e^(−t/lag)")
     void the_thermocouple_lags() {
-        Kiln still = new Kiln(KILN.watts(), 1e12, KILN.wattsPerKelvin(), 0, 12, KILN.most(), KILN.doorAllowed(), KILN.space());
+        Kiln still = new Kiln(
+                KILN.watts(), 1e12, KILN.wattsPerKelvin(), 0, 12, KILN.most(), KILN.doorAllowed(), KILN.space());
         Firing step = new Firing(500, 500, SHOP, 0, 0);
         for (int second = 0; second < 12; second++) {
             step = step.after(1, still, HeatBody.NOTHING, 0, still.wattsPerKelvin());
@@ -56,40 +62,73 @@ class KilnTest {
     }
 
     @Test
-    @DisplayName("energy in = heat of the chamber + heat of the load + what was lost, whatever the door and the programme do")
+    @DisplayName(
+            "energy in = heat of the chamber + heat of the load + what was lost, whatever the door and the programme do")
     void energy_is_kept() {
         Random chance = new Random(4);
         KilnState state = KilnState.cold(KILN).with(FIVE_BLADES).lit(List.of(Segment.until(HARDENING)));
         for (int i = 0; i < 200; i++) {
             state = state.door(chance.nextInt(4) == 0).after(10 + chance.nextInt(60));
         }
-        double held = KILN.joulesPerKelvin() * (state.heat().chamber() - SHOP) + FIVE_BLADES.joulesPerKelvin() * (state.heat().body() - SHOP);
+        double held = KILN.joulesPerKelvin() * (state.heat().chamber() - SHOP)
+                + FIVE_BLADES.joulesPerKelvin() * (state.heat().body() - SHOP);
         assertThat(state.heat().in()).isGreaterThan(1e6);
-        assertThat(held + state.heat().lost()).isCloseTo(state.heat().in(), within(state.heat().in() * 1e-9));
+        assertThat(held + state.heat().lost())
+                .isCloseTo(state.heat().in(), within(state.heat().in() * 1e-9));
     }
 
     @Test
-    @DisplayName("[worked] two times by the clock describe a kiln: 75 min up to 815 °C, 5 h down to 205 °C, and back out of the model")
+    @DisplayName(
+            "[worked] two times by the clock describe a kiln: 75 min up to 815 °C, 5 h down to 205 °C, and back out of the model")
     void a_kiln_is_known_by_its_own_times() {
-        Kiln kiln = Kiln.measured(3000, HARDENING, Duration.ofMinutes(75), Temperature.ofCelsius(205), Duration.ofHours(5), Temperature.ofCelsius(1200), KILN.space());
+        Kiln kiln = Kiln.measured(
+                3000,
+                HARDENING,
+                Duration.ofMinutes(75),
+                Temperature.ofCelsius(205),
+                Duration.ofHours(5),
+                Temperature.ofCelsius(1200),
+                KILN.space());
         assertThat(kiln.heatingTime(Kiln.SHOP, HARDENING)).isCloseTo(Duration.ofMinutes(75), Duration.ofSeconds(1));
-        assertThat(kiln.coolingTime(HARDENING, Temperature.ofCelsius(205), false)).isCloseTo(Duration.ofHours(5), Duration.ofSeconds(1));
+        assertThat(kiln.coolingTime(HARDENING, Temperature.ofCelsius(205), false))
+                .isCloseTo(Duration.ofHours(5), Duration.ofSeconds(1));
         double tau = 18000 / Math.log((815 - SHOP) / (205 - SHOP));
         assertThat(kiln.joulesPerKelvin() / kiln.wattsPerKelvin()).isCloseTo(tau, within(1e-6));
         KilnState cooling = KilnState.standing(kiln, 0, 815, 815, 0).after(18000);
         assertThat(cooling.chamber().celsius()).isCloseTo(205, within(0.01));
-        assertThat(kiln.coolingTime(HARDENING, Temperature.ofCelsius(205), true)).isLessThan(Duration.ofHours(2));
-        assertThat(kiln.coolingTime(Temperature.ofCelsius(100), HARDENING, false)).isZero();
+        assertThat(kiln.coolingTime(HARDENING, Temperature.ofCelsius(205), true))
+                .isLessThan(Duration.ofHours(2));
+        assertThat(kiln.coolingTime(Temperature.ofCelsius(100), HARDENING, false))
+                .isZero();
     }
 
     @Test
     void an_impossible_kiln_is_refused_with_what_would_do() {
-        assertThatThrownBy(() -> Kiln.measured(400, HARDENING, Duration.ofHours(4), Temperature.ofCelsius(205), Duration.ofHours(1), Temperature.ofCelsius(1200), KILN.space()))
-                .isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("enough power");
-        assertThatThrownBy(() -> Kiln.measured(3000, HARDENING, Duration.ZERO, Temperature.ofCelsius(205), Duration.ofHours(1), HARDENING, KILN.space())).isInstanceOf(ImpossibleQuantity.class);
-        assertThatThrownBy(() -> new Kiln(Double.NaN, 1, 1, 1, 1, HARDENING, Duration.ZERO, KILN.space())).isInstanceOf(ImpossibleQuantity.class);
-        assertThatThrownBy(() -> KILN.heatingTime(Kiln.SHOP, Temperature.ofCelsius(4000))).isInstanceOf(ImpossibleQuantity.class);
-        assertThatThrownBy(() -> KILN.coolingTime(HARDENING, Temperature.ofCelsius(15), false)).isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> Kiln.measured(
+                        400,
+                        HARDENING,
+                        Duration.ofHours(4),
+                        Temperature.ofCelsius(205),
+                        Duration.ofHours(1),
+                        Temperature.ofCelsius(1200),
+                        KILN.space()))
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("enough power");
+        assertThatThrownBy(() -> Kiln.measured(
+                        3000,
+                        HARDENING,
+                        Duration.ZERO,
+                        Temperature.ofCelsius(205),
+                        Duration.ofHours(1),
+                        HARDENING,
+                        KILN.space()))
+                .isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> new Kiln(Double.NaN, 1, 1, 1, 1, HARDENING, Duration.ZERO, KILN.space()))
+                .isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> KILN.heatingTime(Kiln.SHOP, Temperature.ofCelsius(4000)))
+                .isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> KILN.coolingTime(HARDENING, Temperature.ofCelsius(15), false))
+                .isInstanceOf(ImpossibleQuantity.class);
     }
 
     @Test
@@ -105,7 +144,9 @@ class KilnTest {
         }
         assertThat((HARDENING.celsius() - coldest) * 1.8).as("drop in °F").isBetween(40.0, 120.0);
         assertThat(recovered).as("seconds to recovery").isBetween(90.0, 900.0);
-        assertThat(state.body().celsius()).as("the blades are through at heat").isCloseTo(HARDENING.celsius(), within(3.0));
+        assertThat(state.body().celsius())
+                .as("the blades are through at heat")
+                .isCloseTo(HARDENING.celsius(), within(3.0));
     }
 
     @Test
@@ -129,16 +170,22 @@ class KilnTest {
         }
         assertThat(state.after(595).segment()).isZero();
         assertThat(state.after(605).segment()).isEqualTo(1);
-        KilnState falling = atHeat().lit(List.of(Segment.until(Temperature.ofCelsius(500)).atMost(100))).after(3600);
-        assertThat(falling.reading().orElseThrow()).as("100 K in an hour, slower than it would fall by itself").isCloseTo(715, within(3.0));
+        KilnState falling = atHeat().lit(
+                        List.of(Segment.until(Temperature.ofCelsius(500)).atMost(100)))
+                .after(3600);
+        assertThat(falling.reading().orElseThrow())
+                .as("100 K in an hour, slower than it would fall by itself")
+                .isCloseTo(715, within(3.0));
     }
 
     @Test
-    @DisplayName("property: the elements never heat while the door is open longer than allowed, whatever fails and whatever the door does")
+    @DisplayName(
+            "property: the elements never heat while the door is open longer than allowed, whatever fails and whatever the door does")
     void no_heat_through_an_open_door() {
         for (int seed = 0; seed < 40; seed++) {
             Random chance = new Random(seed);
-            KilnState state = KilnState.standing(KILN, 0, 20 + chance.nextInt(900), 20, chance.nextInt(10)).lit(List.of(Segment.until(HARDENING)));
+            KilnState state = KilnState.standing(KILN, 0, 20 + chance.nextInt(900), 20, chance.nextInt(10))
+                    .lit(List.of(Segment.until(HARDENING)));
             double open = 0;
             for (int i = 0; i < 2000; i++) {
                 if (chance.nextInt(20) == 0) {
@@ -149,13 +196,16 @@ class KilnTest {
                     KilnFault fault = KilnFault.values()[chance.nextInt(3)];
                     state = state.failing(chance.nextBoolean() ? Optional.of(fault) : Optional.empty());
                 }
-                boolean isLong = state.isDoorOpen() && open >= KILN.doorAllowed().toSeconds();
+                boolean isLong =
+                        state.isDoorOpen() && open >= KILN.doorAllowed().toSeconds();
                 state = state.after(1);
                 open++;
                 if (isLong) {
                     assertThat(state.watts()).isZero();
                 }
-                assertThat(state.heat().chamber()).as("its safety cuts").isLessThan(KILN.most().celsius() + 5);
+                assertThat(state.heat().chamber())
+                        .as("its safety cuts")
+                        .isLessThan(KILN.most().celsius() + 5);
             }
         }
     }
@@ -169,17 +219,22 @@ class KilnTest {
                 assertThat(state.reading()).isEmpty();
                 assertThat(state.watts()).as("it does not heat blindly").isZero();
             }
-            case POWER_CUT -> assertThat(state.reading().orElseThrow()).isLessThan(790).isGreaterThan(600);
+            case POWER_CUT ->
+                assertThat(state.reading().orElseThrow()).isLessThan(790).isGreaterThan(600);
             case TOO_HOT -> assertThat(state.reading().orElseThrow()).isGreaterThan(880);
         }
         KilnState mended = state.failing(Optional.empty()).after(7200);
-        assertThat(mended.reading().orElseThrow()).as("and goes on when it is mended").isCloseTo(815, within(2.0));
+        assertThat(mended.reading().orElseThrow())
+                .as("and goes on when it is mended")
+                .isCloseTo(815, within(2.0));
         assertThat(fault.toDo()).hasSizeGreaterThan(2);
     }
 
     @Test
     void a_thermocouple_that_drifts_makes_the_kiln_as_much_colder() {
-        KilnState state = KilnState.standing(KILN, 0, 815, 815, 12).lit(List.of(Segment.until(HARDENING))).after(7200);
+        KilnState state = KilnState.standing(KILN, 0, 815, 815, 12)
+                .lit(List.of(Segment.until(HARDENING)))
+                .after(7200);
         assertThat(state.reading().orElseThrow()).isCloseTo(815, within(1.0));
         assertThat(state.chamber().celsius()).isCloseTo(803, within(1.5));
     }
@@ -201,7 +256,8 @@ class KilnTest {
     @DisplayName("[trade] a kiln is there within 5 K of what it is told, on either side")
     void when_a_kiln_is_there() {
         for (double off : new double[] {-5.1, -5, 0, 5, 5.1}) {
-            KilnState state = KilnState.standing(Kilns.usual(), 0, 815 + off, 815 + off, 0).lit(List.of(Segment.until(Temperature.ofCelsius(815))));
+            KilnState state = KilnState.standing(Kilns.usual(), 0, 815 + off, 815 + off, 0)
+                    .lit(List.of(Segment.until(Temperature.ofCelsius(815))));
             assertThat(state.isThere()).as("%.1f K off", off).isEqualTo(Math.abs(off) <= 5);
         }
     }

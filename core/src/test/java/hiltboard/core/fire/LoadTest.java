@@ -30,59 +30,126 @@ class LoadTest {
     }
 
     private static LoadPiece with(LoadPiece piece, String length, String closed) {
-        return new LoadPiece(piece.id(), piece.name(), piece.need(), mm(length), piece.width(), piece.thickness(), piece.mass(), piece.cover(), closed.isEmpty() ? List.of() : List.of(closed));
+        return new LoadPiece(
+                piece.id(),
+                piece.name(),
+                piece.need(),
+                mm(length),
+                piece.width(),
+                piece.thickness(),
+                piece.mass(),
+                piece.cover(),
+                closed.isEmpty() ? List.of() : List.of(closed));
     }
 
     @Test
     @DisplayName("[worked] five of one steel, 10 min soak, 4 min a cycle: the last has soaked 10 + 4 × 4 = 26 min")
     void last_out_has_soaked_longest() {
-        Load load = new Load(Treatment.HARDEN, Kilns.usual(), List.of(piece(1, "O1"), piece(2, "O1"), piece(3, "O1"), piece(4, "O1"), piece(5, "O1")), CYCLE);
-        assertThat(load.leaving()).extracting(Load.Leaving::soak).containsExactly(Duration.ofMinutes(10), Duration.ofMinutes(14), Duration.ofMinutes(18), Duration.ofMinutes(22), Duration.ofMinutes(26));
+        Load load = new Load(
+                Treatment.HARDEN,
+                Kilns.usual(),
+                List.of(piece(1, "O1"), piece(2, "O1"), piece(3, "O1"), piece(4, "O1"), piece(5, "O1")),
+                CYCLE);
+        assertThat(load.leaving())
+                .extracting(Load.Leaving::soak)
+                .containsExactly(
+                        Duration.ofMinutes(10),
+                        Duration.ofMinutes(14),
+                        Duration.ofMinutes(18),
+                        Duration.ofMinutes(22),
+                        Duration.ofMinutes(26));
         assertThat(load.leaving()).extracting(leaving -> leaving.piece().id()).containsExactly(1L, 2L, 3L, 4L, 5L);
     }
 
     @Test
     void the_shortest_soak_leaves_first() {
-        Load load = new Load(Treatment.HARDEN, Kilns.usual(), List.of(piece(1, "W2"), piece(2, "1095"), piece(3, "1095")), CYCLE);
+        Load load = new Load(
+                Treatment.HARDEN, Kilns.usual(), List.of(piece(1, "W2"), piece(2, "1095"), piece(3, "1095")), CYCLE);
         assertThat(load.leaving()).extracting(leaving -> leaving.piece().id()).containsExactly(2L, 3L, 1L);
-        assertThat(load.leaving()).extracting(Load.Leaving::soak).containsExactly(Duration.ofMinutes(5), Duration.ofMinutes(9), Duration.ofMinutes(15));
+        assertThat(load.leaving())
+                .extracting(Load.Leaving::soak)
+                .containsExactly(Duration.ofMinutes(5), Duration.ofMinutes(9), Duration.ofMinutes(15));
     }
 
     @Test
     void the_cycle_is_what_the_kilns_own_model_needs_to_recover() {
         Load load = harden(piece(1, "O1"), piece(2, "O1"));
         assertThat(load.cycle()).isBetween(Duration.ofSeconds(13), Duration.ofMinutes(5));
-        assertThat(harden(piece(1, "O1")).cycle()).as("nobody waits for a single piece").isZero();
+        assertThat(harden(piece(1, "O1")).cycle())
+                .as("nobody waits for a single piece")
+                .isZero();
     }
 
     @Test
     void pieces_of_one_programme_join_and_the_others_are_told_why_not() {
         Load load = harden(piece(1, "1095"));
         assertThat(load.whyNot(piece(2, "W2"), UNITS)).isEmpty();
-        assertThat(load.whyNot(piece(2, "1075"), UNITS)).singleElement().asString()
+        assertThat(load.whyNot(piece(2, "1075"), UNITS))
+                .singleElement()
+                .asString()
                 .isEqualTo("It needs 1515 °F; P1 in this load needs 1475 °F.");
-        assertThat(load.whyNot(piece(2, "O1"), UNITS)).singleElement().asString().contains("quenched in medium oil; this load in fast oil");
+        assertThat(load.whyNot(piece(2, "O1"), UNITS))
+                .singleElement()
+                .asString()
+                .contains("quenched in medium oil; this load in fast oil");
         assertThat(load.whyNot(piece(1, "1095"), UNITS)).contains("It is in this load already.");
-        assertThat(load.whyNot(with(piece(2, "1095"), "600", ""), UNITS)).singleElement().asString().contains("deep");
-        assertThat(load.whyNot(with(piece(2, "1095"), "200", "Holes are not drilled yet"), UNITS)).containsExactly("Holes are not drilled yet");
+        assertThat(load.whyNot(with(piece(2, "1095"), "600", ""), UNITS))
+                .singleElement()
+                .asString()
+                .contains("deep");
+        assertThat(load.whyNot(with(piece(2, "1095"), "200", "Holes are not drilled yet"), UNITS))
+                .containsExactly("Holes are not drilled yet");
     }
 
     @Test
     void air_hardening_steel_joins_in_foil_only_and_no_kiln_takes_what_is_too_hot_for_it() {
         Load empty = harden();
-        assertThat(empty.whyNot(piece(1, "A2"), UNITS)).singleElement().asString().contains("foil");
+        assertThat(empty.whyNot(piece(1, "A2"), UNITS))
+                .singleElement()
+                .asString()
+                .contains("foil");
         assertThat(empty.whyNot(piece(1, "A2", Cover.FOIL), UNITS)).isEmpty();
-        Kiln low = new Kiln(1500, 9_000, 1, 8, 10, Temperature.ofCelsius(900), Duration.ofSeconds(30), Kilns.usual().space());
-        assertThat(Load.of(Treatment.HARDEN, low, List.of()).whyNot(piece(1, "A2", Cover.FOIL), UNITS)).singleElement().asString().contains("safety cuts at 1652 °F");
-        assertThat(Load.of(Treatment.NORMALISE, Kilns.usual(), List.of()).whyNot(piece(1, "A2", Cover.FOIL), UNITS)).singleElement().asString().contains("annealed, not normalised");
+        Kiln low = new Kiln(
+                1500,
+                9_000,
+                1,
+                8,
+                10,
+                Temperature.ofCelsius(900),
+                Duration.ofSeconds(30),
+                Kilns.usual().space());
+        assertThat(Load.of(Treatment.HARDEN, low, List.of()).whyNot(piece(1, "A2", Cover.FOIL), UNITS))
+                .singleElement()
+                .asString()
+                .contains("safety cuts at 1652 °F");
+        assertThat(Load.of(Treatment.NORMALISE, Kilns.usual(), List.of()).whyNot(piece(1, "A2", Cover.FOIL), UNITS))
+                .singleElement()
+                .asString()
+                .contains("annealed, not normalised");
     }
 
     @Test
     void a_load_is_full_when_its_slots_are_or_when_the_first_would_soak_too_long() {
-        Kiln small = new Kiln(3000, 12_000, 1, 12, 12, Temperature.ofCelsius(1150), Duration.ofSeconds(30), new Kiln.Space(mm("150"), mm("130"), mm("450"), 2));
+        Kiln small = new Kiln(
+                3000,
+                12_000,
+                1,
+                12,
+                12,
+                Temperature.ofCelsius(1150),
+                Duration.ofSeconds(30),
+                new Kiln.Space(mm("150"), mm("130"), mm("450"), 2));
         Load two = Load.of(Treatment.FIRST_TEMPER, small, List.of(piece(1, "O1"), piece(2, "1084")));
         assertThat(two.whyNot(piece(3, "O1"), UNITS)).containsExactly("All 2 slots are taken.");
-        Kiln weak = new Kiln(1250, 12_000, 1.5, 40, 12, Temperature.ofCelsius(850), Duration.ofSeconds(30), new Kiln.Space(mm("150"), mm("130"), mm("450"), 20));
+        Kiln weak = new Kiln(
+                1250,
+                12_000,
+                1.5,
+                40,
+                12,
+                Temperature.ofCelsius(850),
+                Duration.ofSeconds(30),
+                new Kiln.Space(mm("150"), mm("130"), mm("450"), 20));
         Load load = Load.of(Treatment.HARDEN, weak, List.of());
         int pieces = 0;
         while (load.whyNot(piece(pieces + 1, "1084"), UNITS).isEmpty()) {
@@ -91,19 +158,26 @@ class LoadTest {
             more.add(piece(pieces, "1084"));
             load = Load.of(Treatment.HARDEN, weak, more);
         }
-        assertThat(load.whyNot(piece(pieces + 1, "1084"), UNITS)).singleElement().asString().contains("grain grows");
+        assertThat(load.whyNot(piece(pieces + 1, "1084"), UNITS))
+                .singleElement()
+                .asString()
+                .contains("grain grows");
         assertThat(pieces).isBetween(1, 19);
     }
 
     @Test
     void tempers_of_different_steels_agree_and_leave_together() {
-        Load load = Load.of(Treatment.FIRST_TEMPER, Kilns.usual(), List.of(piece(1, "1084"), piece(2, "O1"), piece(3, "440C", Cover.BARE)));
+        Load load = Load.of(
+                Treatment.FIRST_TEMPER,
+                Kilns.usual(),
+                List.of(piece(1, "1084"), piece(2, "O1"), piece(3, "440C", Cover.BARE)));
         assertThat(load.leaving()).extracting(Load.Leaving::soak).containsOnly(Duration.ofHours(2));
         assertThat(load.programme(UNITS).heat().in(UNITS)).isEqualTo("400 °F");
     }
 
     @Test
-    @DisplayName("[worked] soak counts from recovery: 100 s in, back at 340 s, until 640 s is 300 s; the door at 500 s for 40 s takes 40 s off")
+    @DisplayName(
+            "[worked] soak counts from recovery: 100 s in, back at 340 s, until 640 s is 300 s; the door at 500 s for 40 s takes 40 s off")
     void soak_from_recovery() {
         Soak soak = Soak.from(Temperature.ofCelsius(815), 100, HeatBody.NOTHING, Soak.Counts.RECOVERY);
         for (int second = 100; second <= 640; second += 10) {
@@ -118,26 +192,42 @@ class LoadTest {
 
     @Test
     void before_the_work_is_in_and_while_the_thermocouple_is_open_nothing_counts() {
-        Soak soak = Soak.from(Temperature.ofCelsius(815), 100, HeatBody.NOTHING, Soak.Counts.RECOVERY).with(50, Optional.of(815.0)).with(90, Optional.of(815.0));
+        Soak soak = Soak.from(Temperature.ofCelsius(815), 100, HeatBody.NOTHING, Soak.Counts.RECOVERY)
+                .with(50, Optional.of(815.0))
+                .with(90, Optional.of(815.0));
         assertThat(soak.soaked()).isZero();
-        soak = soak.with(230, Optional.of(815.0)).with(260, Optional.empty()).with(320, Optional.of(815.0)).with(330, Optional.of(815.0));
+        soak = soak.with(230, Optional.of(815.0))
+                .with(260, Optional.empty())
+                .with(320, Optional.of(815.0))
+                .with(330, Optional.of(815.0));
         assertThat(soak.soaked()).isEqualTo(10);
         assertThat(soak.interruptions()).isEqualTo(1);
     }
 
     @Test
-    @DisplayName("[worked] the thermocouple has not felt the door yet: 815 °C in the first 10 s is no recovery; without any drop the soak begins after 2 min")
+    @DisplayName("[worked] the thermocouple has not felt the door yet: 815 °C in the first 10 s is no recovery; "
+            + "without any drop the soak begins after 2 min")
     void what_has_not_dropped_yet_has_not_recovered() {
-        Soak soak = Soak.from(Temperature.ofCelsius(815), 0, HeatBody.NOTHING, Soak.Counts.RECOVERY).with(5, Optional.of(815.0)).with(10, Optional.of(813.0));
+        Soak soak = Soak.from(Temperature.ofCelsius(815), 0, HeatBody.NOTHING, Soak.Counts.RECOVERY)
+                .with(5, Optional.of(815.0))
+                .with(10, Optional.of(813.0));
         assertThat(soak.recoveredAt()).isEmpty();
-        assertThat(soak.with(20, Optional.of(790.0)).with(90, Optional.of(812.0)).recoveredAt()).contains(90.0);
+        assertThat(soak.with(20, Optional.of(790.0))
+                        .with(90, Optional.of(812.0))
+                        .recoveredAt())
+                .contains(90.0);
         assertThat(soak.with(119, Optional.of(815.0)).recoveredAt()).isEmpty();
         assertThat(soak.with(120, Optional.of(815.0)).recoveredAt()).contains(120.0);
     }
 
     @Test
     void the_soak_never_exceeds_the_time_at_heat_by_a_real_kiln() {
-        KilnState state = KilnState.standing(Kilns.usual(), 0, 815, 815, 0).lit(List.of(Segment.until(Temperature.ofCelsius(815)))).door(true).after(15).with(HeatBody.blade(1, 4)).door(false);
+        KilnState state = KilnState.standing(Kilns.usual(), 0, 815, 815, 0)
+                .lit(List.of(Segment.until(Temperature.ofCelsius(815))))
+                .door(true)
+                .after(15)
+                .with(HeatBody.blade(1, 4))
+                .door(false);
         Soak soak = Soak.from(Temperature.ofCelsius(815), state.seconds(), HeatBody.NOTHING, Soak.Counts.RECOVERY);
         while (soak.soaked() < 300) {
             state = state.after(5);
@@ -149,7 +239,8 @@ class LoadTest {
     }
 
     @Test
-    @DisplayName("[worked] one kiln, shut, from 1500 °F to 400 °F: τ ln(ΔT₁/ΔT₂) with τ = 12 000 s is about 4 h 50 min, more than the two hours")
+    @DisplayName(
+            "[worked] one kiln, shut, from 1500 °F to 400 °F: τ ln(ΔT₁/ΔT₂) with τ = 12 000 s is about 4 h 50 min, more than the two hours")
     void one_kiln_cannot_do_both_in_time_and_it_is_said_before_the_fire() {
         Load load = new Load(Treatment.HARDEN, Kilns.usual(), List.of(piece(1, "1084"), piece(2, "1084")), CYCLE);
         Temperature hot = Temperature.ofFahrenheit(1500);
@@ -159,14 +250,28 @@ class LoadTest {
         assertThat(alone.firstWaits().toSeconds()).isEqualTo(Math.round(seconds) + 240);
         assertThat(alone.isInTime()).isFalse();
         assertThat(alone.offers()).anyMatch(offer -> offer.contains("Door")).anyMatch(offer -> offer.contains("oven"));
-        TemperInTime two = TemperInTime.of(load, hot, low, List.of(new TemperInTime.OtherKiln("the small kiln", Kilns.usual(), Kiln.SHOP)), UNITS);
+        TemperInTime two = TemperInTime.of(
+                load, hot, low, List.of(new TemperInTime.OtherKiln("the small kiln", Kilns.usual(), Kiln.SHOP)), UNITS);
         assertThat(two.offers().get(0)).startsWith("Temper in the small kiln").contains("400 °F");
     }
 
     @Test
     void a_kiln_that_falls_quickly_needs_no_offers() {
-        Kiln light = new Kiln(3000, 2_500, 1, 12, 12, Temperature.ofCelsius(1150), Duration.ofSeconds(30), Kilns.usual().space());
-        TemperInTime quick = TemperInTime.of(new Load(Treatment.HARDEN, light, List.of(piece(1, "1084")), Duration.ZERO), Temperature.ofFahrenheit(1500), Temperature.ofFahrenheit(400), List.of(), UNITS);
+        Kiln light = new Kiln(
+                3000,
+                2_500,
+                1,
+                12,
+                12,
+                Temperature.ofCelsius(1150),
+                Duration.ofSeconds(30),
+                Kilns.usual().space());
+        TemperInTime quick = TemperInTime.of(
+                new Load(Treatment.HARDEN, light, List.of(piece(1, "1084")), Duration.ZERO),
+                Temperature.ofFahrenheit(1500),
+                Temperature.ofFahrenheit(400),
+                List.of(),
+                UNITS);
         assertThat(quick.isInTime()).isTrue();
         assertThat(quick.offers()).isEmpty();
     }
@@ -175,18 +280,40 @@ class LoadTest {
     void programmes_say_what_is_done_and_what_lies_ready() {
         Programme harden = Programme.of(Treatment.HARDEN, piece(1, "W2").need(), UNITS);
         assertThat(harden.kiln()).hasSize(1);
-        assertThat(harden.steps()).anyMatch(step -> step.contains("15 min, counted from recovery, or from when the blade is at heat")).anyMatch(step -> step.contains("within two hours"));
-        assertThat(harden.ready()).anyMatch(line -> line.contains("extinguisher")).anyMatch(line -> line.contains("file")).anyMatch(line -> line.startsWith("Oil at"));
-        Programme stainless = Programme.of(Treatment.HARDEN, piece(1, "440C", Cover.FOIL).need(), UNITS);
+        assertThat(harden.steps())
+                .anyMatch(step -> step.contains("15 min, counted from recovery, or from when the blade is at heat"))
+                .anyMatch(step -> step.contains("within two hours"));
+        assertThat(harden.ready())
+                .anyMatch(line -> line.contains("extinguisher"))
+                .anyMatch(line -> line.contains("file"))
+                .anyMatch(line -> line.startsWith("Oil at"));
+        Programme stainless =
+                Programme.of(Treatment.HARDEN, piece(1, "440C", Cover.FOIL).need(), UNITS);
         assertThat(stainless.kiln()).as("a preheat first").hasSize(2);
-        assertThat(stainless.steps()).anyMatch(step -> step.contains("Cold treatment")).anyMatch(step -> step.contains("plates"));
+        assertThat(stainless.steps())
+                .anyMatch(step -> step.contains("Cold treatment"))
+                .anyMatch(step -> step.contains("plates"));
         assertThat(stainless.ready()).noneMatch(line -> line.contains("Oil"));
         Programme normalise = Programme.of(Treatment.NORMALISE, piece(1, "1084").need(), UNITS);
-        assertThat(normalise.kiln()).extracting(segment -> segment.to().in(UNITS)).containsExactly("1600 °F", "1525 °F", "1450 °F");
-        assertThat(Programme.of(Treatment.ANNEAL, piece(1, "1084").need(), UNITS).kiln()).last().satisfies(segment -> assertThat(segment.kelvinPerHour()).isEqualTo(28));
-        assertThat(Programme.of(Treatment.STRAIGHTEN, piece(1, "1084").need(), UNITS).steps()).anyMatch(step -> step.contains("shimmed"));
-        assertThat(Programme.of(Treatment.STRESS_RELIEF, piece(1, "1084").need(), UNITS).heat().in(UNITS)).isEqualTo("1200 °F");
-        assertThat(Treatment.values()).allSatisfy(treatment -> assertThat(Programme.of(treatment, piece(1, "O1").need(), UNITS).ready()).isNotEmpty());
+        assertThat(normalise.kiln())
+                .extracting(segment -> segment.to().in(UNITS))
+                .containsExactly("1600 °F", "1525 °F", "1450 °F");
+        assertThat(Programme.of(Treatment.ANNEAL, piece(1, "1084").need(), UNITS)
+                        .kiln())
+                .last()
+                .satisfies(segment -> assertThat(segment.kelvinPerHour()).isEqualTo(28));
+        assertThat(Programme.of(Treatment.STRAIGHTEN, piece(1, "1084").need(), UNITS)
+                        .steps())
+                .anyMatch(step -> step.contains("shimmed"));
+        assertThat(Programme.of(Treatment.STRESS_RELIEF, piece(1, "1084").need(), UNITS)
+                        .heat()
+                        .in(UNITS))
+                .isEqualTo("1200 °F");
+        assertThat(Treatment.values())
+                .allSatisfy(treatment -> assertThat(
+                                Programme.of(treatment, piece(1, "O1").need(), UNITS)
+                                        .ready())
+                        .isNotEmpty());
     }
 
     @Test
@@ -203,12 +330,17 @@ class LoadTest {
         for (String answer : answers.isEmpty() ? new String[0] : answers.split(" ")) {
             entries.put(answer.split("=")[0], answer.split("=")[1]);
         }
-        var spec = SpecificationReader.read(SpecificationReader.completed(entries, UNITS), UNITS).specification().orElseThrow();
-        return Programme.ByHand.of(spec, UNITS).stream().map(Programme.ByHand::words).toList();
+        var spec = SpecificationReader.read(SpecificationReader.completed(entries, UNITS), UNITS)
+                .specification()
+                .orElseThrow();
+        return Programme.ByHand.of(spec, UNITS).stream()
+                .map(Programme.ByHand::words)
+                .toList();
     }
 
     @Test
-    @DisplayName("property: whatever joins, nobody is hurt: heats within 15 °F of each other, no soak beyond the longest, one slot each")
+    @DisplayName(
+            "property: whatever joins, nobody is hurt: heats within 15 °F of each other, no soak beyond the longest, one slot each")
     void random_loads_keep_the_rules() {
         Random chance = new Random(11);
         List<Steel> steels = Steel.known();
@@ -216,7 +348,10 @@ class LoadTest {
             Treatment treatment = Treatment.values()[chance.nextInt(Treatment.values().length)];
             Load load = Load.of(treatment, Kilns.usual(), List.of());
             for (int id = 1; id < 12; id++) {
-                LoadPiece piece = piece(id, steels.get(chance.nextInt(steels.size())).designation(), chance.nextBoolean() ? Cover.FOIL : Cover.BARE);
+                LoadPiece piece = piece(
+                        id,
+                        steels.get(chance.nextInt(steels.size())).designation(),
+                        chance.nextBoolean() ? Cover.FOIL : Cover.BARE);
                 if (load.whyNot(piece, UNITS).isEmpty()) {
                     List<LoadPiece> more = new ArrayList<>(load.pieces());
                     more.add(piece);
@@ -224,16 +359,35 @@ class LoadTest {
                 }
             }
             assertThat(load.pieces().size()).isLessThanOrEqualTo(6);
-            var heats = load.pieces().stream().mapToDouble(piece -> piece.need().heat(treatment).fahrenheit()).summaryStatistics();
-            assertThat(load.pieces().isEmpty() || heats.getMax() - heats.getMin() <= 15.3).isTrue();
-            assertThat(load.leaving()).allSatisfy(leaving -> assertThat(leaving.soak()).isBetween(leaving.piece().need().soak(treatment), leaving.piece().need().longest(treatment)));
+            var heats = load.pieces().stream()
+                    .mapToDouble(piece -> piece.need().heat(treatment).fahrenheit())
+                    .summaryStatistics();
+            assertThat(load.pieces().isEmpty() || heats.getMax() - heats.getMin() <= 15.3)
+                    .isTrue();
+            assertThat(load.leaving())
+                    .allSatisfy(leaving -> assertThat(leaving.soak())
+                            .isBetween(
+                                    leaving.piece().need().soak(treatment),
+                                    leaving.piece().need().longest(treatment)));
         }
     }
 
     @Test
     void a_piece_weighs_and_shines_as_its_size_says() {
-        HeatBody body = new LoadPiece(1, "P1", piece(1, "1084").need(), mm("250"), mm("30"), mm("4"), Mass.ofGrams(157), Cover.BARE, List.of()).body();
+        HeatBody body = new LoadPiece(
+                        1,
+                        "P1",
+                        piece(1, "1084").need(),
+                        mm("250"),
+                        mm("30"),
+                        mm("4"),
+                        Mass.ofGrams(157),
+                        Cover.BARE,
+                        List.of())
+                .body();
         assertThat(body.joulesPerKelvin()).isCloseTo(0.157 * 650, within(1e-9));
-        assertThat(body.squareMetres()).as("two faces of 250 × 20 mm, the volume at this thickness").isCloseTo(0.01, within(1e-4));
+        assertThat(body.squareMetres())
+                .as("two faces of 250 × 20 mm, the volume at this thickness")
+                .isCloseTo(0.01, within(1e-4));
     }
 }

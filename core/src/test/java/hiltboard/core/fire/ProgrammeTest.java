@@ -18,10 +18,10 @@ import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Rework;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.Place;
+import hiltboard.core.route.Rework;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -39,7 +39,9 @@ class ProgrammeTest {
     private static final Units UNITS = Units.INCH_FAHRENHEIT;
 
     private static Specification knife(Map<String, String> answers) {
-        return SpecificationReader.read(SpecificationReader.completed(answers, UNITS), UNITS).specification().orElseThrow();
+        return SpecificationReader.read(SpecificationReader.completed(answers, UNITS), UNITS)
+                .specification()
+                .orElseThrow();
     }
 
     private static HeatNeed need(Map<String, String> answers, Map<String, Quantity> readings) {
@@ -57,8 +59,11 @@ class ProgrammeTest {
         assertThat(need.hardening().in(UNITS)).isEqualTo("1475 °F");
         assertThat(need.soak()).isEqualTo(Duration.ofMinutes(15));
         assertThat(need.quench()).isEqualTo(Quench.FAST_OIL);
-        assertThat(need(Map.of("steel", "W2", "quench", "WATER_THEN_OIL"), Map.of()).quench()).isEqualTo(Quench.WATER_THEN_OIL);
-        assertThat(need(Map.of("steel", "W2", "hardening", "CLAY"), Map.of()).isClayed()).isTrue();
+        assertThat(need(Map.of("steel", "W2", "quench", "WATER_THEN_OIL"), Map.of())
+                        .quench())
+                .isEqualTo(Quench.WATER_THEN_OIL);
+        assertThat(need(Map.of("steel", "W2", "hardening", "CLAY"), Map.of()).isClayed())
+                .isTrue();
     }
 
     @ParameterizedTest
@@ -72,9 +77,12 @@ class ProgrammeTest {
         });
         assertThat(programme.kiln().get(0).stays().isPresent()).isEqualTo(isHot);
         assertThat(programme.soak()).isEqualTo(steel.soak());
-        assertThat(String.join(" ", programme.ready()).contains("extinguisher")).isEqualTo(steel.quench().isLiquid());
-        assertThat(String.join(" ", programme.ready()).contains("Plates")).isEqualTo(!steel.quench().isLiquid());
-        assertThat(String.join(" ", programme.steps()).contains("Cold treatment")).isEqualTo(steel.cold().isPresent());
+        assertThat(String.join(" ", programme.ready()).contains("extinguisher"))
+                .isEqualTo(steel.quench().isLiquid());
+        assertThat(String.join(" ", programme.ready()).contains("Plates"))
+                .isEqualTo(!steel.quench().isLiquid());
+        assertThat(String.join(" ", programme.steps()).contains("Cold treatment"))
+                .isEqualTo(steel.cold().isPresent());
         assertThat(programme.steps()).last().asString().startsWith("Temper at").contains("within two hours");
     }
 
@@ -82,35 +90,55 @@ class ProgrammeTest {
     @EnumSource(Quench.class)
     void every_medium_has_its_warmth_and_its_own_caution(Quench quench) {
         HeatRange medium = quench.medium();
-        assertThat(medium.low().celsius()).isBetween(5.0, 60.0).isLessThan(medium.high().celsius());
+        assertThat(medium.low().celsius())
+                .isBetween(5.0, 60.0)
+                .isLessThan(medium.high().celsius());
         HeatNeed need = Kilns.need(Steel.named("1095").orElseThrow(), Duration.ofMinutes(5), quench);
         Programme programme = Programme.of(Treatment.HARDEN, need, UNITS);
         String all = String.join(" ", programme.steps()) + String.join(" ", programme.ready());
         switch (quench) {
-            case FAST_OIL, MEDIUM_OIL -> assertThat(all).contains(medium.in(UNITS)).contains("no water near").contains("Interrupted");
+            case FAST_OIL, MEDIUM_OIL ->
+                assertThat(all)
+                        .contains(medium.in(UNITS))
+                        .contains("no water near")
+                        .contains("Interrupted");
             case WATER_THEN_OIL -> assertThat(all).contains("cracks blades").contains("wet blade into hot oil spits");
             case PLATES_AND_AIR -> assertThat(all).contains("1½ to 2 minutes").contains("Gloves");
         }
     }
 
     @Test
-    @DisplayName("common practice: normalised three times, each cooler; a steel that hardens in air is annealed instead")
+    @DisplayName(
+            "common practice: normalised three times, each cooler; a steel that hardens in air is annealed instead")
     void normalising() {
         Programme programme = Programme.of(Treatment.NORMALISE, piece(1, "5160").need(), UNITS);
-        assertThat(programme.kiln()).hasSize(3).isSortedAccordingTo((one, other) -> Double.compare(other.to().celsius(), one.to().celsius()));
+        assertThat(programme.kiln())
+                .hasSize(3)
+                .isSortedAccordingTo((one, other) ->
+                        Double.compare(other.to().celsius(), one.to().celsius()));
         assertThat(programme.steps()).allMatch(step -> step.contains("still air"));
-        assertThat(Programme.of(Treatment.NORMALISE, piece(1, "D2", Cover.FOIL).need(), UNITS).kiln()).isEmpty();
+        assertThat(Programme.of(Treatment.NORMALISE, piece(1, "D2", Cover.FOIL).need(), UNITS)
+                        .kiln())
+                .isEmpty();
     }
 
     @Test
     void what_cools_in_the_kiln_stays_at_heat_until_its_soak_is_up_then_annealing_comes_down_slowly_by_itself() {
-        KilnState state = KilnState.cold(Kilns.usual()).lit(Programme.of(Treatment.ANNEAL, piece(1, "1084").need(), UNITS).kiln()).after(4 * 3600);
+        KilnState state = KilnState.cold(Kilns.usual())
+                .lit(Programme.of(Treatment.ANNEAL, piece(1, "1084").need(), UNITS)
+                        .kiln())
+                .after(4 * 3600);
         assertThat(state.segment()).as("however late the blade is at heat").isZero();
         state = state.next();
         double from = state.reading().orElseThrow();
         state = state.after(3600);
-        assertThat((from - state.reading().orElseThrow()) * 1.8).as("50 °F in the first hour").isBetween(35.0, 60.0);
-        KilnState relief = KilnState.cold(Kilns.usual()).lit(Programme.of(Treatment.STRESS_RELIEF, piece(1, "1084").need(), UNITS).kiln()).after(4 * 3600);
+        assertThat((from - state.reading().orElseThrow()) * 1.8)
+                .as("50 °F in the first hour")
+                .isBetween(35.0, 60.0);
+        KilnState relief = KilnState.cold(Kilns.usual())
+                .lit(Programme.of(Treatment.STRESS_RELIEF, piece(1, "1084").need(), UNITS)
+                        .kiln())
+                .after(4 * 3600);
         assertThat(relief.isLit()).isTrue();
         assertThat(relief.next().isLit()).as("off, and down in the shut kiln").isFalse();
     }
@@ -118,8 +146,15 @@ class ProgrammeTest {
     @Test
     void the_shared_heat_lies_midway_and_the_longest_soak_counts() {
         Steel w2 = Steel.named("W2").orElseThrow();
-        HeatNeed hotter = new HeatNeed(w2, Temperature.ofCelsius(w2.hardening().celsius() + 6), Duration.ofMinutes(5), Quench.FAST_OIL, w2.tempering(), false);
-        Programme programme = Programme.shared(Treatment.HARDEN, List.of(Kilns.need(w2, w2.soak(), w2.quench()), hotter), UNITS);
+        HeatNeed hotter = new HeatNeed(
+                w2,
+                Temperature.ofCelsius(w2.hardening().celsius() + 6),
+                Duration.ofMinutes(5),
+                Quench.FAST_OIL,
+                w2.tempering(),
+                false);
+        Programme programme =
+                Programme.shared(Treatment.HARDEN, List.of(Kilns.need(w2, w2.soak(), w2.quench()), hotter), UNITS);
         assertThat(programme.heat().celsius()).isEqualTo(w2.hardening().celsius() + 3);
         assertThat(programme.soak()).isEqualTo(Duration.ofMinutes(15));
     }
@@ -139,7 +174,8 @@ class ProgrammeTest {
     }
 
     private static String steps(HeatNeed... needs) {
-        return String.join("\n", Programme.shared(Treatment.HARDEN, List.of(needs), UNITS).steps());
+        return String.join(
+                "\n", Programme.shared(Treatment.HARDEN, List.of(needs), UNITS).steps());
     }
 
     @Test
@@ -147,33 +183,67 @@ class ProgrammeTest {
         Specification forged = knife(Map.of("steelForm", "FORGED"));
         List<Operation> operations = Operations.of(forged, Place.ALONE, Rework.NONE);
         Map<Treatment, Optional<String>> steps = new EnumMap<>(Treatment.class);
-        Arrays.stream(Treatment.values()).forEach(treatment -> steps.put(treatment, operations.stream().filter(treatment::isDoneAt).map(Operation::key).findFirst()));
-        assertThat(steps).containsEntry(Treatment.NORMALISE, Optional.of("normalise")).containsEntry(Treatment.HARDEN, Optional.of("harden")).containsEntry(Treatment.FIRST_TEMPER, Optional.of("temper-first"))
-                .containsEntry(Treatment.LAST_TEMPER, Optional.of("temper-second")).containsEntry(Treatment.STRAIGHTEN, Optional.of("straighten")).containsEntry(Treatment.STRESS_RELIEF, Optional.empty());
+        Arrays.stream(Treatment.values())
+                .forEach(treatment -> steps.put(
+                        treatment,
+                        operations.stream()
+                                .filter(treatment::isDoneAt)
+                                .map(Operation::key)
+                                .findFirst()));
+        assertThat(steps)
+                .containsEntry(Treatment.NORMALISE, Optional.of("normalise"))
+                .containsEntry(Treatment.HARDEN, Optional.of("harden"))
+                .containsEntry(Treatment.FIRST_TEMPER, Optional.of("temper-first"))
+                .containsEntry(Treatment.LAST_TEMPER, Optional.of("temper-second"))
+                .containsEntry(Treatment.STRAIGHTEN, Optional.of("straighten"))
+                .containsEntry(Treatment.STRESS_RELIEF, Optional.empty());
         Specification outside = knife(Map.of("hardening", "OUTSIDE"));
-        assertThat(Operations.of(outside, Place.ALONE, Rework.NONE)).as("what is hardened outside needs no kiln here").noneMatch(Treatment.HARDEN::isDoneAt);
-        assertThat(Operations.of(knife(Map.of("hardening", "BY_EYE")), Place.ALONE, Rework.NONE)).noneMatch(Treatment.HARDEN::isDoneAt);
+        assertThat(Operations.of(outside, Place.ALONE, Rework.NONE))
+                .as("what is hardened outside needs no kiln here")
+                .noneMatch(Treatment.HARDEN::isDoneAt);
+        assertThat(Operations.of(knife(Map.of("hardening", "BY_EYE")), Place.ALONE, Rework.NONE))
+                .noneMatch(Treatment.HARDEN::isDoneAt);
         assertThat(Treatment.named("HARDEN")).contains(Treatment.HARDEN);
         assertThat(Treatment.named("FRY")).isEmpty();
     }
 
     @Test
-    @DisplayName("[worked] what comes: cold, the way up; then the soak; then a cycle for each further piece; then τ ln(ΔT₁/ΔT₂) down to the temper")
+    @DisplayName("[worked] what comes: cold, the way up; then the soak; then a cycle for each further piece; then τ "
+            + "ln(ΔT₁/ΔT₂) down to the temper")
     void what_comes_is_foretold() {
-        Load load = new Load(Treatment.HARDEN, Kilns.usual(), List.of(piece(1, "1084"), piece(2, "1084"), piece(3, "1084")), Duration.ofMinutes(1));
+        Load load = new Load(
+                Treatment.HARDEN,
+                Kilns.usual(),
+                List.of(piece(1, "1084"), piece(2, "1084"), piece(3, "1084")),
+                Duration.ofMinutes(1));
         Temperature heat = Temperature.ofFahrenheit(1500);
         Duration soak = Duration.ofMinutes(3);
         List<Ahead> cold = Ahead.of(load, heat, soak, Kiln.SHOP, Optional.empty(), Soak.Counts.BLADE);
-        assertThat(cold).extracting(Ahead::words).containsExactly("At heat", "Recovered, if the work goes in at once", "Blade at heat, by estimate", "Soak up", "Last one out", "This kiln down at tempering heat");
+        assertThat(cold)
+                .extracting(Ahead::words)
+                .containsExactly(
+                        "At heat",
+                        "Recovered, if the work goes in at once",
+                        "Blade at heat, by estimate",
+                        "Soak up",
+                        "Last one out",
+                        "This kiln down at tempering heat");
         assertThat(cold.get(0).in()).isEqualTo(Kilns.usual().heatingTime(Kiln.SHOP, heat));
         assertThat(cold.get(1).in()).isBetween(cold.get(0).in(), cold.get(2).in());
         assertThat(cold.get(3).in().minus(cold.get(2).in())).isEqualTo(soak);
         assertThat(cold.get(4).in().minus(cold.get(3).in())).isEqualTo(Duration.ofMinutes(2));
-        assertThat(cold.get(5).in().minus(cold.get(4).in())).isEqualTo(Kilns.usual().coolingTime(heat, Temperature.ofFahrenheit(400), false));
-        assertThat(Ahead.of(load, heat, soak, Kiln.SHOP, Optional.empty(), Soak.Counts.RECOVERY)).extracting(Ahead::words).doesNotContain("Blade at heat, by estimate");
+        assertThat(cold.get(5).in().minus(cold.get(4).in()))
+                .isEqualTo(Kilns.usual().coolingTime(heat, Temperature.ofFahrenheit(400), false));
+        assertThat(Ahead.of(load, heat, soak, Kiln.SHOP, Optional.empty(), Soak.Counts.RECOVERY))
+                .extracting(Ahead::words)
+                .doesNotContain("Blade at heat, by estimate");
         List<Ahead> hot = Ahead.of(load, heat, soak, heat, Optional.of(soaking(heat, 60)), Soak.Counts.BLADE);
         assertThat(hot.get(0)).isEqualTo(new Ahead("Soak up", Duration.ofMinutes(2)));
-        assertThat(Ahead.of(load, heat, soak, heat, Optional.of(soaking(heat, 500)), Soak.Counts.BLADE).get(0).in()).as("due, not overdue").isZero();
+        assertThat(Ahead.of(load, heat, soak, heat, Optional.of(soaking(heat, 500)), Soak.Counts.BLADE)
+                        .get(0)
+                        .in())
+                .as("due, not overdue")
+                .isZero();
     }
 
     /** Hot all through, and soaking for so long. */
@@ -189,7 +259,9 @@ class ProgrammeTest {
     void the_foretold_way_up_and_recovery_are_those_of_the_kiln() {
         Load load = Load.of(Treatment.HARDEN, Kilns.usual(), List.of(piece(1, "1084"), piece(2, "1084")));
         Temperature heat = Temperature.ofFahrenheit(1500);
-        Duration foretold = Ahead.of(load, heat, Duration.ofMinutes(3), Kiln.SHOP, Optional.empty(), Soak.Counts.BLADE).get(0).in();
+        Duration foretold = Ahead.of(load, heat, Duration.ofMinutes(3), Kiln.SHOP, Optional.empty(), Soak.Counts.BLADE)
+                .get(0)
+                .in();
         KilnState state = KilnState.cold(Kilns.usual()).lit(List.of(Segment.until(heat)));
         while (!state.isThere()) {
             state = state.after(1);
@@ -207,7 +279,9 @@ class ProgrammeTest {
 
     @Test
     void a_ramp_is_no_negative_number() {
-        assertThatThrownBy(() -> new Segment(Temperature.ofCelsius(500), -1, Optional.empty())).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new Segment(Temperature.ofCelsius(500), Double.NaN, Optional.empty())).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Segment(Temperature.ofCelsius(500), -1, Optional.empty()))
+                .isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Segment(Temperature.ofCelsius(500), Double.NaN, Optional.empty()))
+                .isInstanceOf(IllegalArgumentException.class);
     }
 }

@@ -16,7 +16,10 @@ class CounterboreTest {
     void deeper_than_the_hollow() {
         for (int thou = 10; thou < 300; thou += 7) {
             Length hollow = Length.ofInches("0.001").times(thou);
-            assertThat(new Counterbore(inches("0.375"), hollow).depth(INCH_FAHRENHEIT).value()).isGreaterThan(hollow);
+            assertThat(new Counterbore(inches("0.375"), hollow)
+                            .depth(INCH_FAHRENHEIT)
+                            .value())
+                    .isGreaterThan(hollow);
         }
     }
 
@@ -31,13 +34,19 @@ class CounterboreTest {
     @Test
     void a_thin_scale_under_a_head_carries_a_caution_and_none_is_less_than_nothing() {
         Counterbore bore = new Counterbore(inches("0.125"), inches("0.060"));
-        assertThat(bore.left(inches("0.090"), INCH_FAHRENHEIT).cautions()).singleElement().asString().contains("pulls through");
+        assertThat(bore.left(inches("0.090"), INCH_FAHRENHEIT).cautions())
+                .singleElement()
+                .asString()
+                .contains("pulls through");
         assertThat(bore.left(inches("0.500"), INCH_FAHRENHEIT).value()).isEqualTo(Length.ZERO);
-        assertThatThrownBy(() -> new Counterbore(inches("0.125"), inches("0.125"))).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("deepest hollow");
+        assertThatThrownBy(() -> new Counterbore(inches("0.125"), inches("0.125")))
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("deepest hollow");
     }
 
     @Test
-    @DisplayName("[trade] a tenon is driven: a little over the eye; a tapered haft swells past it; the kerf is two thirds of the eye")
+    @DisplayName(
+            "[trade] a tenon is driven: a little over the eye; a tapered haft swells past it; the kerf is two thirds of the eye")
     void haft_tops() {
         Length eye = inches("0.625");
         Length driven = new HaftTop(eye, true).size(INCH_FAHRENHEIT).value();

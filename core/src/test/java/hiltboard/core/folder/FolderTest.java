@@ -19,7 +19,8 @@ class FolderTest {
     @DisplayName("[trade] ball 1/16, washer 0.020, clearance 0.020: one pocket of 0.0625 in")
     void one_pocket() {
         assertThat(usual.onePocket(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.0625"));
-        assertThat(usual.onePocket(INCH_FAHRENHEIT).working()).containsExactly("0.020 in + 0.0625 in − 0.020 in = 0.0625 in");
+        assertThat(usual.onePocket(INCH_FAHRENHEIT).working())
+                .containsExactly("0.020 in + 0.0625 in − 0.020 in = 0.0625 in");
     }
 
     @Test
@@ -45,12 +46,24 @@ class FolderTest {
             BearingStack stack = new BearingStack(washer, ball, clearance);
             Length parts = washer.plus(ball);
             assertThat(parts.minus(stack.onePocket(INCH_FAHRENHEIT).value())).isEqualTo(clearance);
-            assertThat(parts.minus(stack.handlePocket(INCH_FAHRENHEIT).value()).minus(stack.bladePocket(INCH_FAHRENHEIT).value())).isEqualTo(clearance);
+            assertThat(parts.minus(stack.handlePocket(INCH_FAHRENHEIT).value())
+                            .minus(stack.bladePocket(INCH_FAHRENHEIT).value()))
+                    .isEqualTo(clearance);
         }
     }
 
     @ParameterizedTest(name = "[trade] clearance {0}: {1}")
-    @CsvSource({"0.010, shows every error", "0.005, shows every error", "0.0119, is tight", "0.012, ''", "0.020, ''", "0.0399, ''", "0.040, is a gap", "0.060, is a gap", "0.062, the pocket was forgotten"})
+    @CsvSource({
+        "0.010, shows every error",
+        "0.005, shows every error",
+        "0.0119, is tight",
+        "0.012, ''",
+        "0.020, ''",
+        "0.0399, ''",
+        "0.040, is a gap",
+        "0.060, is a gap",
+        "0.062, the pocket was forgotten"
+    })
     void clearances_that_show(String clearance, String caution) {
         var pocket = new BearingStack(inches("0.020"), inches("0.0625"), inches(clearance)).onePocket(INCH_FAHRENHEIT);
         assertThat(String.join("", pocket.cautions())).contains(caution);
@@ -60,18 +73,27 @@ class FolderTest {
     @Test
     @DisplayName("[trade] a clearance of 0.070 in is a gap")
     void a_gap() {
-        assertThat(new BearingStack(inches("0.020"), inches("0.125"), inches("0.070")).onePocket(INCH_FAHRENHEIT).cautions()).anyMatch(line -> line.contains("is a gap"));
+        assertThat(new BearingStack(inches("0.020"), inches("0.125"), inches("0.070"))
+                        .onePocket(INCH_FAHRENHEIT)
+                        .cautions())
+                .anyMatch(line -> line.contains("is a gap"));
     }
 
     @Test
     void a_bearing_that_cannot_be_is_refused() {
-        assertThatThrownBy(() -> new BearingStack(inches("0.020"), inches("0.0625"), inches("0.0625"))).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("clearance");
-        assertThatThrownBy(() -> new BearingStack(inches("0.020"), inches("0.0625"), Length.ZERO)).isInstanceOf(ImpossibleQuantity.class);
-        assertThatThrownBy(() -> new BearingStack(Length.ZERO, inches("0.0625"), inches("0.020"))).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("bearing");
+        assertThatThrownBy(() -> new BearingStack(inches("0.020"), inches("0.0625"), inches("0.0625")))
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("clearance");
+        assertThatThrownBy(() -> new BearingStack(inches("0.020"), inches("0.0625"), Length.ZERO))
+                .isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> new BearingStack(Length.ZERO, inches("0.0625"), inches("0.020")))
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("bearing");
     }
 
     @Test
-    @DisplayName("[worked] full flat from 0.100 to 0.010 over 3/4 in, nick a quarter of the width down: the bevel takes a quarter of 0.045")
+    @DisplayName(
+            "[worked] full flat from 0.100 to 0.010 over 3/4 in, nick a quarter of the width down: the bevel takes a quarter of 0.045")
     void what_the_bevel_takes_at_the_nick() {
         NailNick nick = new NailNick(inches("0.100"), inches("0.010"), inches("0.750"), inches("0.750"));
         assertThat(nick.takenOff()).isEqualTo(inches("0.01125"));
@@ -85,7 +107,9 @@ class FolderTest {
     @DisplayName("[trade] a nick of 0.025 to 0.030 in holds on a usual slip joint")
     void usual_nicks_hold() {
         NailNick nick = new NailNick(inches("0.094"), inches("0.012"), inches("0.625"), inches("0.500"));
-        assertThat(nick.takenOff()).as("the bevel begins below the nick's middle").isLessThan(inches("0.010"));
+        assertThat(nick.takenOff())
+                .as("the bevel begins below the nick's middle")
+                .isLessThan(inches("0.010"));
         assertThat(nick.least(INCH_FAHRENHEIT).value()).isLessThan(inches("0.025"));
         assertThat(nick.most(INCH_FAHRENHEIT).value()).isGreaterThan(inches("0.030"));
     }
@@ -94,15 +118,20 @@ class FolderTest {
     void a_nick_that_is_ground_away_or_breaks_through_carries_a_caution() {
         NailNick nick = new NailNick(inches("0.100"), inches("0.010"), inches("0.750"), inches("0.750"));
         assertThat(nick.left(inches("0.010"), INCH_FAHRENHEIT).value()).isEqualTo(Length.ZERO);
-        assertThat(nick.left(inches("0.010"), INCH_FAHRENHEIT).cautions()).anyMatch(line -> line.contains("Too shallow"));
-        assertThat(nick.left(inches("0.080"), INCH_FAHRENHEIT).cautions()).anyMatch(line -> line.contains("breaks through"));
-        assertThatThrownBy(() -> new NailNick(inches("0.100"), inches("0.010"), inches("0.500"), inches("0.750"))).isInstanceOf(ImpossibleQuantity.class);
-        assertThatThrownBy(() -> new NailNick(inches("0.010"), inches("0.100"), inches("0.750"), inches("0.750"))).isInstanceOf(ImpossibleQuantity.class);
+        assertThat(nick.left(inches("0.010"), INCH_FAHRENHEIT).cautions())
+                .anyMatch(line -> line.contains("Too shallow"));
+        assertThat(nick.left(inches("0.080"), INCH_FAHRENHEIT).cautions())
+                .anyMatch(line -> line.contains("breaks through"));
+        assertThatThrownBy(() -> new NailNick(inches("0.100"), inches("0.010"), inches("0.500"), inches("0.750")))
+                .isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> new NailNick(inches("0.010"), inches("0.100"), inches("0.750"), inches("0.750")))
+                .isInstanceOf(ImpossibleQuantity.class);
     }
 
     @Test
     void a_low_bevel_leaves_the_nick_alone() {
-        assertThat(new NailNick(inches("0.100"), inches("0.010"), inches("1"), inches("0.500")).takenOff()).isEqualTo(Length.ZERO);
+        assertThat(new NailNick(inches("0.100"), inches("0.010"), inches("1"), inches("0.500")).takenOff())
+                .isEqualTo(Length.ZERO);
     }
 
     @Test
@@ -110,7 +139,8 @@ class FolderTest {
     void relief() {
         PivotRelief relief = new PivotRelief(inches("0.125"));
         assertThat(relief.depth(INCH_FAHRENHEIT).value()).isBetween(inches("0.008"), inches("0.010"));
-        assertThat(relief.cutterOffset(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.0625").plus(inches("0.09375")).plus(inches("0.0625")));
+        assertThat(relief.cutterOffset(INCH_FAHRENHEIT).value())
+                .isEqualTo(inches("0.0625").plus(inches("0.09375")).plus(inches("0.0625")));
         assertThatThrownBy(() -> new PivotRelief(Length.ZERO)).isInstanceOf(ImpossibleQuantity.class);
     }
 

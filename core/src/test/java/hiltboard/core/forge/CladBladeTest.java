@@ -15,17 +15,24 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class CladBladeTest {
 
-    /** Forged 5/16 in: a core of 0.0725 in between two layers of 0.060 in a side; ground to 0.250 in, edge 0.020 in, 1 in of bevel. */
+    /**
+     * Forged 5/16 in: a core of 0.0725 in between two layers of 0.060 in a side; ground to 0.250 in, edge 0.020 in, 1
+     * in of bevel.
+     */
     private static CladBlade blade() {
         return new CladBlade(inch(".0725"), List.of(inch(".060"), inch(".060")), inch(".250"), inch(".020"), inch("1"));
     }
 
     @Test
-    @DisplayName("[worked] the bevel rises 0.115 in: the first boundary, 0.03625 from the middle, comes out 0.2283 in above the edge, the second at 0.75")
+    @DisplayName("[worked] the bevel rises 0.115 in: the first boundary, 0.03625 from the middle, comes out 0.2283 "
+            + "in above the edge, the second at 0.75")
     void layers_surface_where_the_bevel_is_as_thick() {
         assertThat(blade().forged()).isEqualTo(Length.ofInches("0.3125"));
-        assertThat(blade().surfacings(Length.ZERO)).extracting(CladBlade.Surfacing::height).satisfiesExactly(
-                first -> assertThat(first.inches()).isCloseTo((0.03625 - 0.010) / 0.115, within(1e-4)), second -> assertThat(second.inches()).isCloseTo((0.09625 - 0.010) / 0.115, within(1e-4)));
+        assertThat(blade().surfacings(Length.ZERO))
+                .extracting(CladBlade.Surfacing::height)
+                .satisfiesExactly(
+                        first -> assertThat(first.inches()).isCloseTo((0.03625 - 0.010) / 0.115, within(1e-4)),
+                        second -> assertThat(second.inches()).isCloseTo((0.09625 - 0.010) / 0.115, within(1e-4)));
     }
 
     @Test
@@ -37,7 +44,8 @@ class CladBladeTest {
     }
 
     @Test
-    @DisplayName("[worked] the core leaves the edge at (0.0725 − 0.020) / 2; the outermost layer is lost at 0.120 × (1 − 0.03125 / 0.060)")
+    @DisplayName(
+            "[worked] the core leaves the edge at (0.0725 − 0.020) / 2; the outermost layer is lost at 0.120 × (1 − 0.03125 / 0.060)")
     void tolerance_by_hand() {
         CladBlade.Tolerance tolerance = blade().tolerance(INCH_FAHRENHEIT);
         assertThat(tolerance.core().inches()).isCloseTo(0.02625, within(1e-6));
@@ -56,16 +64,22 @@ class CladBladeTest {
 
     @Test
     void nothing_is_tolerated_where_the_outer_layer_is_ground_away_anyhow() {
-        CladBlade thin = new CladBlade(inch(".1"), List.of(inch(".080"), inch(".010")), inch(".200"), inch(".020"), inch("1"));
+        CladBlade thin =
+                new CladBlade(inch(".1"), List.of(inch(".080"), inch(".010")), inch(".200"), inch(".020"), inch("1"));
         assertThat(thin.tolerance(INCH_FAHRENHEIT).least()).isEqualTo(Length.ZERO);
     }
 
     @Test
     void what_cannot_be_is_refused() {
         List<Length> layers = List.of(inch(".060"));
-        assertThatThrownBy(() -> new CladBlade(inch(".1"), List.of(), inch(".1"), inch(".02"), inch("1"))).isInstanceOf(ImpossibleQuantity.class);
-        assertThatThrownBy(() -> new CladBlade(inch(".1"), layers, inch(".3"), inch(".02"), inch("1"))).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("forged");
-        assertThatThrownBy(() -> new CladBlade(inch(".1"), layers, inch(".2"), inch(".2"), inch("1"))).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("edge");
+        assertThatThrownBy(() -> new CladBlade(inch(".1"), List.of(), inch(".1"), inch(".02"), inch("1")))
+                .isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> new CladBlade(inch(".1"), layers, inch(".3"), inch(".02"), inch("1")))
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("forged");
+        assertThatThrownBy(() -> new CladBlade(inch(".1"), layers, inch(".2"), inch(".2"), inch("1")))
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("edge");
     }
 
     private static Length inch(String inches) {

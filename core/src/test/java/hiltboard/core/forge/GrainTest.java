@@ -29,7 +29,8 @@ class GrainTest {
     }
 
     @Test
-    @DisplayName("[worked] pressed to half its height the boundary lies at half; drawn longer, places along it move with the length")
+    @DisplayName(
+            "[worked] pressed to half its height the boundary lies at half; drawn longer, places along it move with the length")
     void forging_moves_layers_with_the_sides() {
         BarSection from = BarSection.flat(mm(20), mm(20));
         Grain pressed = STACK.forged(from, BarSection.flat(mm(10), mm(40)), 100, 100);
@@ -57,7 +58,8 @@ class GrainTest {
     }
 
     @Test
-    @DisplayName("[worked] a quarter turn stands the layers on edge, a half turn lays them down the other way, a whole one as they were")
+    @DisplayName(
+            "[worked] a quarter turn stands the layers on edge, a half turn lays them down the other way, a whole one as they were")
     void twisting_turns_about_the_middle() {
         Grain twisted = STACK.twisted(1 / 100d);
         assertThat(twisted.at(0, 0, -8)).isEqualTo(DARK);
@@ -76,7 +78,8 @@ class GrainTest {
     }
 
     @Test
-    @DisplayName("[worked] three pieces on each other repeat the stack; turned over, every other one is upside down; each comes from its own place along the bar")
+    @DisplayName("[worked] three pieces on each other repeat the stack; turned over, every other one is upside down; "
+            + "each comes from its own place along the bar")
     void restacking() {
         Grain plain = STACK.restacked(3, 20, 40, false);
         Grain turned = STACK.restacked(3, 20, 40, true);
@@ -89,7 +92,8 @@ class GrainTest {
         }
         Grain marked = (along, across, through) -> along < 40 ? DARK : along < 80 ? BRIGHT : CORE;
         Grain stacked = marked.restacked(3, 20, 40, false);
-        assertThat(List.of(stacked.at(5, 0, -20), stacked.at(5, 0, 0), stacked.at(5, 0, 20))).containsExactly(DARK, BRIGHT, CORE);
+        assertThat(List.of(stacked.at(5, 0, -20), stacked.at(5, 0, 0), stacked.at(5, 0, 20)))
+                .containsExactly(DARK, BRIGHT, CORE);
     }
 
     @Test
@@ -99,20 +103,28 @@ class GrainTest {
         assertThat(wrapped.at(0, 0, 1.9)).isEqualTo(CORE);
         assertThat(wrapped.at(0, 0, -1.9)).isEqualTo(CORE);
         for (int side : new int[] {1, -1}) {
-            assertThat(wrapped.at(0, 0, side * 4)).as("beside the core lies what lay below").isEqualTo(DARK);
-            assertThat(wrapped.at(0, 0, side * 20)).as("outside lies what lay above").isEqualTo(BRIGHT);
+            assertThat(wrapped.at(0, 0, side * 4))
+                    .as("beside the core lies what lay below")
+                    .isEqualTo(DARK);
+            assertThat(wrapped.at(0, 0, side * 20))
+                    .as("outside lies what lay above")
+                    .isEqualTo(BRIGHT);
         }
     }
 
     @Test
-    @DisplayName("[worked] grooves by turns: on one face every pitch, on the other half a pitch further, in the middle of the bar nothing of either where they cancel")
+    @DisplayName("[worked] grooves by turns: on one face every pitch, on the other half a pitch further, in the "
+            + "middle of the bar nothing of either where they cancel")
     void a_ladder_has_its_steps_by_turns() {
-        List<Layer> even = IntStream.range(0, 40).mapToObj(i -> new Layer(i % 2 == 0 ? DARK : BRIGHT, 1 / 40d)).toList();
+        List<Layer> even = IntStream.range(0, 40)
+                .mapToObj(i -> new Layer(i % 2 == 0 ? DARK : BRIGHT, 1 / 40d))
+                .toList();
         Grain ladder = Grain.stacked(even, 20).laddered(30, 3, 20);
         for (int i = 0; i < 60; i++) {
             double along = i * 0.5;
             assertThat(ladder.at(along + 30, 0, 7.3)).isEqualTo(ladder.at(along, 0, 7.3));
-            assertThat(ladder.at(along, 0, 7.3)).as("the lower face shows half a pitch later what the upper one does, upside down")
+            assertThat(ladder.at(along, 0, 7.3))
+                    .as("the lower face shows half a pitch later what the upper one does, upside down")
                     .isNotEqualTo(ladder.at(along + 15, 0, -7.3));
         }
     }
@@ -134,7 +146,12 @@ class GrainTest {
 
     @Test
     void like_neighbours_are_one_layer_and_shares_make_a_whole() {
-        List<Layer> joined = Layer.joined(List.of(new Layer(DARK, 2), new Layer(DARK, 1), new Layer(BRIGHT, 3), new Layer(BRIGHT, 0.5), new Layer(DARK, 1.5)));
+        List<Layer> joined = Layer.joined(List.of(
+                new Layer(DARK, 2),
+                new Layer(DARK, 1),
+                new Layer(BRIGHT, 3),
+                new Layer(BRIGHT, 0.5),
+                new Layer(DARK, 1.5)));
         assertThat(joined).hasSize(3);
         assertThat(joined.get(0).share()).isCloseTo(3 / 8d, within(1e-12));
         assertThat(joined.stream().mapToDouble(Layer::share).sum()).isCloseTo(1, within(1e-12));

@@ -26,7 +26,24 @@ class PatternViewTest {
 
     /** Eight layers of 1/8 in, 1 in square and 12 in long. */
     private static Recipe square(RecipeStep... more) {
-        return Recipes.then(new RecipeStep[] {step(ForgeWork.STACK, "pieces", "8", "firstThickness", "1/8", "secondThickness", "1/8", "width", "1", "length", "12"), WELD, CROP}, more);
+        return Recipes.then(
+                new RecipeStep[] {
+                    step(
+                            ForgeWork.STACK,
+                            "pieces",
+                            "8",
+                            "firstThickness",
+                            "1/8",
+                            "secondThickness",
+                            "1/8",
+                            "width",
+                            "1",
+                            "length",
+                            "12"),
+                    WELD,
+                    CROP
+                },
+                more);
     }
 
     @ParameterizedTest(name = "[worked] layers of 3.175 mm cut at {0}° show bands of 3.175 / sin {0}° mm")
@@ -46,9 +63,11 @@ class PatternViewTest {
     }
 
     @Test
-    @DisplayName("[worked] six turns in 12 in repeat every 2 in, and not every inch where the stack is not alike outside")
+    @DisplayName(
+            "[worked] six turns in 12 in repeat every 2 in, and not every inch where the stack is not alike outside")
     void a_twist_shows_its_pitch() {
-        Grain grain = result(square(step(ForgeWork.TWIST, "turns", "6", "loss", "0"))).grain();
+        Grain grain =
+                result(square(step(ForgeWork.TWIST, "turns", "6", "loss", "0"))).grain();
         int alike = 0;
         for (int i = 0; i < 400; i++) {
             double x = i * 0.37;
@@ -61,44 +80,59 @@ class PatternViewTest {
     @Test
     @DisplayName("[worked] drawn to twice its length, a twist has twice the pitch")
     void drawing_stretches_the_pitch() {
-        Billet billet = result(square(step(ForgeWork.TWIST, "turns", "6", "loss", "0"), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1", "loss", "0")));
+        Billet billet = result(square(
+                step(ForgeWork.TWIST, "turns", "6", "loss", "0"),
+                step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1", "loss", "0")));
         assertThat(billet.length().inches()).isCloseTo(24, within(1e-6));
         assertThat(billet.turns()).isCloseTo(6 / 0.6096, within(1e-6));
         for (int i = 0; i < 100; i++) {
-            assertThat(billet.grain().at(i + 101.6, 3, 4)).isEqualTo(billet.grain().at(i, 3, 4));
+            assertThat(billet.grain().at(i + 101.6, 3, 4))
+                    .isEqualTo(billet.grain().at(i, 3, 4));
         }
     }
 
     @Test
-    @DisplayName("[worked] on the bias the layers run from corner to corner; the diagonal of √2 sides is pressed to one, so that through the middle they keep their width")
+    @DisplayName("[worked] on the bias the layers run from corner to corner; the diagonal of √2 sides is pressed to "
+            + "one, so that through the middle they keep their width")
     void bias_turns_the_layers() {
         Grain grain = result(square(step(ForgeWork.BIAS, "loss", "0"))).grain();
         double band = 3.175;
         for (int i = -3; i < 3; i++) {
             assertThat(grain.at(0, (i + 0.5) * band, 0)).isNotEqualTo(grain.at(0, (i + 1.5) * band, 0));
-            assertThat(grain.at(0, (i + 0.5) * band, 0)).as("as far up as across").isEqualTo(grain.at(0, 0, (i + 0.5) * band));
+            assertThat(grain.at(0, (i + 0.5) * band, 0))
+                    .as("as far up as across")
+                    .isEqualTo(grain.at(0, 0, (i + 0.5) * band));
         }
     }
 
     @Test
     @DisplayName("[worked] under a groove stands what lay a groove's depth deeper, half a pitch on it does not")
     void a_ladder_brings_up_what_lay_deeper() {
-        Grain grain = result(square(step(ForgeWork.LADDER, "pitch", "1", "depth", "1/8", "loss", "0"))).grain();
+        Grain grain = result(square(step(ForgeWork.LADDER, "pitch", "1", "depth", "1/8", "loss", "0")))
+                .grain();
         Grain straight = result(square()).grain();
         double face = 12.7 - 0.1;
-        assertThat(grain.at(0, 0, face)).isEqualTo(straight.at(0, 0, face - 3.175)).isNotEqualTo(straight.at(0, 0, face));
+        assertThat(grain.at(0, 0, face))
+                .isEqualTo(straight.at(0, 0, face - 3.175))
+                .isNotEqualTo(straight.at(0, 0, face));
         assertThat(grain.at(12.7, 0, face)).isEqualTo(straight.at(12.7, 0, face));
         assertThat(grain.at(25.4, 0, face)).isEqualTo(grain.at(0, 0, face));
     }
 
     @Test
     void restacking_lays_the_pieces_on_each_other_in_the_order_of_the_bar() {
-        Recipe recipe = Recipes.of(step(ForgeWork.CLAD, "coreThickness", "1/4", "claddingThickness", "1/8", "length", "9"), WELD, CROP, step(ForgeWork.RESTACK, "cutInto", "3", "kerf", "0", "groundOff", "0"));
+        Recipe recipe = Recipes.of(
+                step(ForgeWork.CLAD, "coreThickness", "1/4", "claddingThickness", "1/8", "length", "9"),
+                WELD,
+                CROP,
+                step(ForgeWork.RESTACK, "cutInto", "3", "kerf", "0", "groundOff", "0"));
         Billet billet = result(recipe);
         assertThat(billet.layers()).hasSize(7);
         double piece = billet.section().thickness().millimetres() / 3;
         for (int i = -1; i <= 1; i++) {
-            assertThat(billet.grain().at(10, 0, i * piece).key()).as("core of piece " + i).isEqualTo("W2");
+            assertThat(billet.grain().at(10, 0, i * piece).key())
+                    .as("core of piece " + i)
+                    .isEqualTo("W2");
             assertThat(billet.grain().at(10, 0, (i + 0.45) * piece).key()).isEqualTo("MILD_STEEL");
         }
     }
@@ -106,27 +140,57 @@ class PatternViewTest {
     @ParameterizedTest
     @ValueSource(strings = {"STRAIGHT", "BIAS", "TWIST", "RESTACK", "WRAP", "DRAW", "ROUND"})
     void each_steel_keeps_its_share_of_the_section(String work) {
-        Billet billet = result(switch (work) {
-            case "BIAS" -> square(step(ForgeWork.BIAS));
-            case "TWIST" -> square(step(ForgeWork.CORNERS_OFF, "corners", "0"), step(ForgeWork.TWIST));
-            case "RESTACK" -> square(step(ForgeWork.RESTACK));
-            case "WRAP" -> square(step(ForgeWork.WRAP));
-            case "DRAW" -> square(step(ForgeWork.TWIST), step(ForgeWork.DRAW, "toThickness", "1/4", "toWidth", "1-1/2"));
-            case "ROUND" -> square(step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "3/4"), step(ForgeWork.DRAW, "toThickness", "1/4", "toWidth", "1"));
-            default -> square();
-        });
+        Billet billet = result(
+                switch (work) {
+                    case "BIAS" -> square(step(ForgeWork.BIAS));
+                    case "TWIST" -> square(step(ForgeWork.CORNERS_OFF, "corners", "0"), step(ForgeWork.TWIST));
+                    case "RESTACK" -> square(step(ForgeWork.RESTACK));
+                    case "WRAP" -> square(step(ForgeWork.WRAP));
+                    case "DRAW" ->
+                        square(step(ForgeWork.TWIST), step(ForgeWork.DRAW, "toThickness", "1/4", "toWidth", "1-1/2"));
+                    case "ROUND" ->
+                        square(
+                                step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "3/4"),
+                                step(ForgeWork.DRAW, "toThickness", "1/4", "toWidth", "1"));
+                    default -> square();
+                });
         Random random = new Random(1);
         int looks = 60_000;
-        Map<ForgeSteel, Long> found = random.doubles(looks).boxed().map(along -> billet.grain().at(along * billet.length().millimetres(),
-                (random.nextDouble() - 0.5) * billet.section().width().millimetres(), (random.nextDouble() - 0.5) * billet.section().thickness().millimetres())).collect(Collectors.groupingBy(steel -> steel, Collectors.counting()));
-        billet.layers().stream().collect(Collectors.groupingBy(Layer::steel, Collectors.summingDouble(Layer::share)))
-                .forEach((steel, share) -> assertThat(found.get(steel) / (double) looks).as(steel.key()).isCloseTo(share, within(0.02)));
+        Map<ForgeSteel, Long> found = random.doubles(looks)
+                .boxed()
+                .map(along -> billet.grain()
+                        .at(
+                                along * billet.length().millimetres(),
+                                (random.nextDouble() - 0.5)
+                                        * billet.section().width().millimetres(),
+                                (random.nextDouble() - 0.5)
+                                        * billet.section().thickness().millimetres()))
+                .collect(Collectors.groupingBy(steel -> steel, Collectors.counting()));
+        billet.layers().stream()
+                .collect(Collectors.groupingBy(Layer::steel, Collectors.summingDouble(Layer::share)))
+                .forEach((steel, share) -> assertThat(found.get(steel) / (double) looks)
+                        .as(steel.key())
+                        .isCloseTo(share, within(0.02)));
     }
 
     @Test
     void on_a_blade_the_layers_come_out_where_the_blades_own_geometry_says() {
-        BladeSection blade = KnifeShape.blade(Specifications.fullTang("stockThickness", "1/4", "bevelHeight", "7/8", "edgeThickness", ".020", "ricasso", "1/2")).orElseThrow();
-        Billet billet = result(Recipes.of(step(ForgeWork.CLAD, "coreThickness", ".080", "claddingThickness", ".085", "width", "2", "length", "12"), WELD, CROP));
+        BladeSection blade = KnifeShape.blade(Specifications.fullTang(
+                        "stockThickness", "1/4", "bevelHeight", "7/8", "edgeThickness", ".020", "ricasso", "1/2"))
+                .orElseThrow();
+        Billet billet = result(Recipes.of(
+                step(
+                        ForgeWork.CLAD,
+                        "coreThickness",
+                        ".080",
+                        "claddingThickness",
+                        ".085",
+                        "width",
+                        "2",
+                        "length",
+                        "12"),
+                WELD,
+                CROP));
         PatternView view = PatternView.onBlade(billet, blade, Length.ofMillimetres("0.1"));
         double height = blade.surfaces(Length.ofInches("0.040")).orElseThrow().millimetres();
         double heel = 25.4;
@@ -149,18 +213,24 @@ class PatternViewTest {
             bands += isDark != view.shades()[(row - 1) * view.columns() + 100] > 50 ? 1 : 0;
         }
         assertThat(bands).isEqualTo(8);
-        PatternView round = PatternView.across(result(square(step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "3/4"))), 0.5, Length.ofMillimetres("0.1"));
+        PatternView round = PatternView.across(
+                result(square(step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "3/4"))),
+                0.5,
+                Length.ofMillimetres("0.1"));
         assertThat(round.shades()[0]).isEqualTo((byte) -1);
         assertThat(view.isCoarse()).isFalse();
     }
 
     @Test
-    @DisplayName("a stack that is cut and restacked into 8 has its numbers and its picture, which says that it is coarser than asked")
+    @DisplayName(
+            "a stack that is cut and restacked into 8 has its numbers and its picture, which says that it is coarser than asked")
     void a_picture_that_cannot_be_drawn_so_fine_is_drawn_coarser() {
         PatternView coarse = PatternView.across(result(square()), 0.5, new Length(10));
         assertThat(coarse.isCoarse()).isTrue();
         assertThat((long) coarse.columns() * coarse.rows()).isLessThan(4_100_000);
-        assertThat(coarse.columns() * coarse.step()).isCloseTo(result(square()).section().width().millimetres(), within(2 * coarse.step()));
-        assertThatThrownBy(() -> PatternView.across(result(square()), 0.5, Length.ZERO)).isInstanceOf(ImpossibleQuantity.class);
+        assertThat(coarse.columns() * coarse.step())
+                .isCloseTo(result(square()).section().width().millimetres(), within(2 * coarse.step()));
+        assertThatThrownBy(() -> PatternView.across(result(square()), 0.5, Length.ZERO))
+                .isInstanceOf(ImpossibleQuantity.class);
     }
 }

@@ -33,21 +33,26 @@ class RecipeStepTest {
 
     private static Map<String, String> possible(ForgeWork work) {
         Map<String, String> entries = new HashMap<>();
-        work.fields().forEach(field -> entries.put(field.key(), work.usual(field).isEmpty() ? possible(field) : work.usual(field)));
+        work.fields()
+                .forEach(field ->
+                        entries.put(field.key(), work.usual(field).isEmpty() ? possible(field) : work.usual(field)));
         return entries;
     }
 
     @ParameterizedTest
     @EnumSource(ForgeWork.class)
     void what_was_understood_reads_back_as_the_same_step_whoever_reads_it(ForgeWork work) {
-        RecipeStep step = RecipeStep.read(work, possible(work), Units.INCH_FAHRENHEIT).step();
+        RecipeStep step =
+                RecipeStep.read(work, possible(work), Units.INCH_FAHRENHEIT).step();
         assertThat(step.values().keySet()).containsExactlyInAnyOrderElementsOf(work.fields());
         for (Units units : List.of(Units.INCH_FAHRENHEIT, Units.MILLIMETRE_CELSIUS)) {
             Map<String, String> typed = new HashMap<>();
             work.fields().forEach(field -> typed.put(field.key(), step.entry(field, units)));
             RecipeStep.Read again = RecipeStep.read(work, typed, units);
             assertThat(again.findings()).isEmpty();
-            work.fields().forEach(field -> assertThat(again.step().entry(field, units)).isEqualTo(step.entry(field, units)));
+            work.fields()
+                    .forEach(field ->
+                            assertThat(again.step().entry(field, units)).isEqualTo(step.entry(field, units)));
         }
     }
 
@@ -57,11 +62,14 @@ class RecipeStepTest {
         for (StepField field : work.fields()) {
             Map<String, String> entries = possible(work);
             entries.put(field.key(), "nonsense");
-            assertThat(RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT).findings()).as(field.name()).singleElement().satisfies(finding -> {
-                assertThat(finding.field()).isEqualTo(field.key());
-                assertThat(finding.given()).isEqualTo("nonsense");
-                assertThat(finding.accepted()).isNotBlank();
-            });
+            assertThat(RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT).findings())
+                    .as(field.name())
+                    .singleElement()
+                    .satisfies(finding -> {
+                        assertThat(finding.field()).isEqualTo(field.key());
+                        assertThat(finding.given()).isEqualTo("nonsense");
+                        assertThat(finding.accepted()).isNotBlank();
+                    });
         }
     }
 
@@ -70,7 +78,9 @@ class RecipeStepTest {
     void every_work_says_how_it_is_done_and_what_can_hurt(ForgeWork work) {
         assertThat(work.title()).isNotBlank();
         assertThat(work.howTo()).endsWith(".");
-        assertThat(work.cautions()).isNotEmpty().allSatisfy(caution -> assertThat(caution).isNotBlank());
+        assertThat(work.cautions())
+                .isNotEmpty()
+                .allSatisfy(caution -> assertThat(caution).isNotBlank());
         assertThat(ForgeWork.named(work.name())).hasValue(work);
     }
 
@@ -78,41 +88,63 @@ class RecipeStepTest {
     void all_that_is_wrong_is_found_at_once() {
         Map<String, String> entries = possible(ForgeWork.STACK);
         entries.putAll(Map.of("firstSteel", "tin", "firstThickness", "thin", "pieces", "0", "width", ""));
-        assertThat(RecipeStep.read(ForgeWork.STACK, entries, Units.INCH_FAHRENHEIT).findings()).extracting(Finding::field).containsExactlyInAnyOrder("firstSteel", "firstThickness", "pieces", "width");
+        assertThat(RecipeStep.read(ForgeWork.STACK, entries, Units.INCH_FAHRENHEIT)
+                        .findings())
+                .extracting(Finding::field)
+                .containsExactlyInAnyOrder("firstSteel", "firstThickness", "pieces", "width");
     }
 
     @ParameterizedTest(name = "{0} of {1} in a {2}")
-    @CsvSource({"pieces, 201, STACK", "pieces, 2.5, STACK", "pieces, -7, STACK", "turns, 501, TWIST", "turns, -1, TWIST", "toLength, 241 in, UPSET", "offEachEnd, -1/2, CROP", "loss, 1e3, WELD"})
+    @CsvSource({
+        "pieces, 201, STACK",
+        "pieces, 2.5, STACK",
+        "pieces, -7, STACK",
+        "turns, 501, TWIST",
+        "turns, -1, TWIST",
+        "toLength, 241 in, UPSET",
+        "offEachEnd, -1/2, CROP",
+        "loss, 1e3, WELD"
+    })
     void what_no_smith_means_is_refused(String key, String entry, ForgeWork work) {
         Map<String, String> entries = possible(work);
         entries.put(key, entry);
-        assertThat(RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT).findings()).extracting(Finding::field).containsExactly(key);
+        assertThat(RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT).findings())
+                .extracting(Finding::field)
+                .containsExactly(key);
     }
 
     @Test
     void an_answer_that_was_left_empty_is_not_there() {
         Map<String, String> entries = possible(ForgeWork.CLAD);
         entries.putAll(Map.of("between", "", "betweenThickness", "", "weight", ""));
-        RecipeStep step = RecipeStep.read(ForgeWork.CLAD, entries, Units.INCH_FAHRENHEIT).step();
+        RecipeStep step =
+                RecipeStep.read(ForgeWork.CLAD, entries, Units.INCH_FAHRENHEIT).step();
         assertThat(step.has(StepField.BETWEEN)).isFalse();
         assertThat(step.entry(StepField.BETWEEN, Units.INCH_FAHRENHEIT)).isEmpty();
         assertThatThrownBy(() -> step.length(StepField.BETWEEN_THICKNESS)).isInstanceOf(IllegalStateException.class);
-        assertThat(step.with(StepField.LENGTH, Length.ofInches("7")).length(StepField.LENGTH)).isEqualTo(Length.ofInches("7"));
+        assertThat(step.with(StepField.LENGTH, Length.ofInches("7")).length(StepField.LENGTH))
+                .isEqualTo(Length.ofInches("7"));
     }
 
     @Test
-    @DisplayName("[trade, from memory] manganese steels etch dark, nickel and chromium bright, mild steel between; all that can be hardened here can be stacked")
+    @DisplayName("[trade, from memory] manganese steels etch dark, nickel and chromium bright, mild steel between; "
+            + "all that can be hardened here can be stacked")
     void steels_etch_as_their_alloys_do() {
         for (String dark : List.of("1075", "1084", "1095", "W2", "O1", "5160")) {
             assertThat(ForgeSteel.named(dark).orElseThrow().shade()).as(dark).isEqualTo(ForgeSteel.Shade.DARK);
         }
         for (String bright : List.of("75Ni8", "440C", "X46Cr13", "D2")) {
-            assertThat(ForgeSteel.named(bright).orElseThrow().shade()).as(bright).isEqualTo(ForgeSteel.Shade.BRIGHT);
+            assertThat(ForgeSteel.named(bright).orElseThrow().shade())
+                    .as(bright)
+                    .isEqualTo(ForgeSteel.Shade.BRIGHT);
         }
         assertThat(ForgeSteel.named("mild steel")).isEqualTo(ForgeSteel.named("MILD_STEEL"));
         assertThat(ForgeSteel.named("mild steel").orElseThrow().shade()).isEqualTo(ForgeSteel.Shade.GREY);
         assertThat(ForgeSteel.named("butter")).isEmpty();
-        assertThat(StepField.FIRST_STEEL.options()).extracting(Option::value).hasSizeGreaterThan(15).doesNotHaveDuplicates();
+        assertThat(StepField.FIRST_STEEL.options())
+                .extracting(Option::value)
+                .hasSizeGreaterThan(15)
+                .doesNotHaveDuplicates();
         assertThat(StepField.BETWEEN.options().get(0)).isEqualTo(new Option("", "No"));
     }
 }

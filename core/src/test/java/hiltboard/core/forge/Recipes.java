@@ -29,11 +29,16 @@ final class Recipes {
 
     /** One steel, welded and cropped without loss: a plain bar to start from. */
     static RecipeStep[] bar(String thickness, String width, String length) {
-        return new RecipeStep[] {step(ForgeWork.STACK, "firstThickness", thickness, "pieces", "1", "width", width, "length", length), step(ForgeWork.WELD, "loss", "0"), step(ForgeWork.CROP, "offEachEnd", "0")};
+        return new RecipeStep[] {
+            step(ForgeWork.STACK, "firstThickness", thickness, "pieces", "1", "width", width, "length", length),
+            step(ForgeWork.WELD, "loss", "0"),
+            step(ForgeWork.CROP, "offEachEnd", "0")
+        };
     }
 
     static Billet result(Recipe recipe) {
-        return recipe.result(List.of()).orElseThrow(() -> new AssertionError(recipe.stages(List.of(), Units.INCH_FAHRENHEIT)));
+        return recipe.result(List.of())
+                .orElseThrow(() -> new AssertionError(recipe.stages(List.of(), Units.INCH_FAHRENHEIT)));
     }
 
     static Recipe then(RecipeStep[] first, RecipeStep... more) {

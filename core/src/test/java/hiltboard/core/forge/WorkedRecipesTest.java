@@ -42,9 +42,14 @@ class WorkedRecipesTest {
     }
 
     @Test
-    @DisplayName("[worked] around a core: two halves of 0.5 in on 0.125 in are 1.125 in high; 12 in less a cut of 1/16 in are 5.96875 in each; n layers become 2n + 1")
+    @DisplayName("[worked] around a core: two halves of 0.5 in on 0.125 in are 1.125 in high; 12 in less a cut of "
+            + "1/16 in are 5.96875 in each; n layers become 2n + 1")
     void wrapping_a_core() {
-        RecipeStep[] billet = {step(ForgeWork.STACK, "pieces", "5", "firstThickness", ".100", "secondThickness", ".100", "length", "12"), step(ForgeWork.WELD, "loss", "0"), step(ForgeWork.CROP, "offEachEnd", "0")};
+        RecipeStep[] billet = {
+            step(ForgeWork.STACK, "pieces", "5", "firstThickness", ".100", "secondThickness", ".100", "length", "12"),
+            step(ForgeWork.WELD, "loss", "0"),
+            step(ForgeWork.CROP, "offEachEnd", "0")
+        };
         Recipe recipe = then(billet, step(ForgeWork.WRAP));
         Billet wrapped = result(recipe);
         assertThat(wrapped.section().thickness()).isEqualTo(Length.ofInches("1.125"));
@@ -53,18 +58,46 @@ class WorkedRecipesTest {
         assertThat(wrapped.layers().get(5).steel().key()).isEqualTo("W2");
         assertThat(wrapped.layers().get(5).share()).isCloseTo(0.125 / 1.125, within(1e-9));
         assertThat(wrapped.isWelded()).as("it has to be welded again").isFalse();
-        BarToCut core = Recipe.bars(recipe.stages(List.of(), Units.INCH_FAHRENHEIT)).get(2);
-        assertThat(core).isEqualTo(new BarToCut(ForgeSteel.named("W2").orElseThrow(), Length.ofInches("0.125"), Length.ofInches("1.5"), Length.ofInches("5.96875"), 1));
+        BarToCut core =
+                Recipe.bars(recipe.stages(List.of(), Units.INCH_FAHRENHEIT)).get(2);
+        assertThat(core)
+                .isEqualTo(new BarToCut(
+                        ForgeSteel.named("W2").orElseThrow(),
+                        Length.ofInches("0.125"),
+                        Length.ofInches("1.5"),
+                        Length.ofInches("5.96875"),
+                        1));
     }
 
     @Test
-    @DisplayName("[worked] a ladder keeps its pitch in layers: grooved at 1 in and drawn to twice the length, its steps stand 2 in apart")
+    @DisplayName(
+            "[worked] a ladder keeps its pitch in layers: grooved at 1 in and drawn to twice the length, its steps stand 2 in apart")
     void a_ladder_drawn_out() {
-        Billet billet = result(then(bar("1", "1", "10"), step(ForgeWork.LADDER, "pitch", "1", "depth", "1/8", "loss", "0"), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1", "loss", "0")));
+        Billet billet = result(then(
+                bar("1", "1", "10"),
+                step(ForgeWork.LADDER, "pitch", "1", "depth", "1/8", "loss", "0"),
+                step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1", "loss", "0")));
         assertThat(billet.length().inches()).isCloseTo(20, within(1e-6));
         assertThat(billet.layers()).as("one steel stays one layer").hasSize(1);
-        Billet two = result(then(new RecipeStep[] {step(ForgeWork.STACK, "pieces", "40", "firstThickness", ".025", "secondThickness", ".025", "width", "1", "length", "10"), step(ForgeWork.WELD, "loss", "0"), step(ForgeWork.CROP, "offEachEnd", "0")},
-                step(ForgeWork.LADDER, "pitch", "1", "depth", "1/8", "loss", "0"), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1", "loss", "0")));
+        Billet two = result(then(
+                new RecipeStep[] {
+                    step(
+                            ForgeWork.STACK,
+                            "pieces",
+                            "40",
+                            "firstThickness",
+                            ".025",
+                            "secondThickness",
+                            ".025",
+                            "width",
+                            "1",
+                            "length",
+                            "10"),
+                    step(ForgeWork.WELD, "loss", "0"),
+                    step(ForgeWork.CROP, "offEachEnd", "0")
+                },
+                step(ForgeWork.LADDER, "pitch", "1", "depth", "1/8", "loss", "0"),
+                step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1", "loss", "0")));
         int alikeAtTwoInches = 0;
         int alikeAtOneInch = 0;
         for (int i = 0; i < 300; i++) {
@@ -77,78 +110,137 @@ class WorkedRecipesTest {
     }
 
     @Test
-    @DisplayName("[worked] 13 layers cut in four are 49, drawn and cut in three again 145: n·k less k − 1 each time, like outside")
+    @DisplayName(
+            "[worked] 13 layers cut in four are 49, drawn and cut in three again 145: n·k less k − 1 each time, like outside")
     void layers_through_a_whole_recipe() {
-        Recipe recipe = Recipes.of(step(ForgeWork.STACK, "pieces", "13", "length", "24"), step(ForgeWork.WELD), step(ForgeWork.CROP), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1-1/2"), step(ForgeWork.RESTACK, "groundOff", ".005"),
-                step(ForgeWork.WELD), step(ForgeWork.CROP), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1-1/2"), step(ForgeWork.RESTACK, "cutInto", "3", "groundOff", ".003"), step(ForgeWork.WELD));
+        Recipe recipe = Recipes.of(
+                step(ForgeWork.STACK, "pieces", "13", "length", "24"),
+                step(ForgeWork.WELD),
+                step(ForgeWork.CROP),
+                step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1-1/2"),
+                step(ForgeWork.RESTACK, "groundOff", ".005"),
+                step(ForgeWork.WELD),
+                step(ForgeWork.CROP),
+                step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1-1/2"),
+                step(ForgeWork.RESTACK, "cutInto", "3", "groundOff", ".003"),
+                step(ForgeWork.WELD));
         List<Stage> stages = recipe.stages(List.of(), Units.INCH_FAHRENHEIT);
-        assertThat(stages.stream().map(stage -> stage.after().orElseThrow().layers().size())).containsExactly(13, 13, 13, 13, 49, 49, 49, 49, 145, 145);
-        assertThat(((Done) stages.get(4).outcome()).working()).anyMatch(line -> line.contains("13 × 4 − 3 where like meets like = 49 layers"));
-        assertThat(((Done) stages.get(8).outcome()).working()).anyMatch(line -> line.contains("49 × 3 − 2 where like meets like = 145 layers"));
+        assertThat(stages.stream()
+                        .map(stage -> stage.after().orElseThrow().layers().size()))
+                .containsExactly(13, 13, 13, 13, 49, 49, 49, 49, 145, 145);
+        assertThat(((Done) stages.get(4).outcome()).working())
+                .anyMatch(line -> line.contains("13 × 4 − 3 where like meets like = 49 layers"));
+        assertThat(((Done) stages.get(8).outcome()).working())
+                .anyMatch(line -> line.contains("49 × 3 − 2 where like meets like = 145 layers"));
     }
 
     @Test
-    @DisplayName("[worked] grinding 0.010 in off both faces of layers 0.125 in thick takes 0.010 of each outer one and none of the others")
+    @DisplayName(
+            "[worked] grinding 0.010 in off both faces of layers 0.125 in thick takes 0.010 of each outer one and none of the others")
     void grinding_thins_the_outer_layers_only() {
-        Billet billet = result(Recipes.of(step(ForgeWork.STACK, "pieces", "3", "firstThickness", ".125", "secondThickness", ".125"), step(ForgeWork.WELD, "loss", "0"), step(ForgeWork.GRIND, "groundOff", ".010")));
+        Billet billet = result(Recipes.of(
+                step(ForgeWork.STACK, "pieces", "3", "firstThickness", ".125", "secondThickness", ".125"),
+                step(ForgeWork.WELD, "loss", "0"),
+                step(ForgeWork.GRIND, "groundOff", ".010")));
         double whole = 0.355;
         assertThat(billet.section().thickness().inches()).isCloseTo(whole, within(1e-9));
-        assertThat(billet.layers()).extracting(Layer::share).satisfiesExactly(
-                lower -> assertThat(lower).isCloseTo(0.115 / whole, within(1e-6)), middle -> assertThat(middle).isCloseTo(0.125 / whole, within(1e-6)), upper -> assertThat(upper).isCloseTo(0.115 / whole, within(1e-6)));
+        assertThat(billet.layers())
+                .extracting(Layer::share)
+                .satisfiesExactly(
+                        lower -> assertThat(lower).isCloseTo(0.115 / whole, within(1e-6)),
+                        middle -> assertThat(middle).isCloseTo(0.125 / whole, within(1e-6)),
+                        upper -> assertThat(upper).isCloseTo(0.115 / whole, within(1e-6)));
     }
 
     @ParameterizedTest(name = "[worked] {0} % to scale of a bar of 1 kg leaves {1} g")
     @CsvSource({"0, 1000", "2, 980", "10, 900", "50, 500"})
     void scale_takes_its_share_of_the_weight(String loss, double grams) {
-        RecipeStep stack = step(ForgeWork.STACK, "pieces", "1", "firstThickness", "1", "width", "1", "length", "", "weight", "1 kg");
+        RecipeStep stack = step(
+                ForgeWork.STACK, "pieces", "1", "firstThickness", "1", "width", "1", "length", "", "weight", "1 kg");
         Billet billet = result(Recipes.of(stack, step(ForgeWork.WELD, "loss", loss)));
         assertThat(billet.mass().grams()).isCloseTo(grams, within(0.01));
     }
 
     @Test
-    @DisplayName("[worked] of 11 bars 1/8 in and 10 bars 1/16 in of equal size the first weighs 11/16 of all, as long as both steels weigh the same")
+    @DisplayName("[worked] of 11 bars 1/8 in and 10 bars 1/16 in of equal size the first weighs 11/16 of all, as "
+            + "long as both steels weigh the same")
     void each_steel_weighs_its_bars() {
         Billet stack = result(Recipes.of(step(ForgeWork.STACK)));
-        double first = stack.masses().get(ForgeSteel.named("1084").orElseThrow()).grams();
+        double first =
+                stack.masses().get(ForgeSteel.named("1084").orElseThrow()).grams();
         double all = stack.masses().values().stream().mapToDouble(Mass::grams).sum();
         assertThat(first / all).isCloseTo(11 * 2 / (11 * 2 + 10.0), within(1e-6));
         assertThat(stack.mass().grams()).isCloseTo(all, within(0.01));
     }
 
     @Test
-    @DisplayName("[worked] only the length measured, 1 in shorter than the 10 in that was computed: the section is 10/9 of it in its own proportions")
+    @DisplayName("[worked] only the length measured, 1 in shorter than the 10 in that was computed: the section is "
+            + "10/9 of it in its own proportions")
     void a_length_alone_says_how_thick_it_still_is() {
-        Recipe recipe = then(bar("1", "1", "5"), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1", "loss", "0"));
+        Recipe recipe =
+                then(bar("1", "1", "5"), step(ForgeWork.DRAW, "toThickness", "1/2", "toWidth", "1", "loss", "0"));
         Reading tape = new Reading(Optional.empty(), Optional.empty(), Optional.of(Length.ofInches("9")));
-        Billet billet = recipe.result(List.of(Reading.NONE, Reading.NONE, Reading.NONE, tape)).orElseThrow();
+        Billet billet = recipe.result(List.of(Reading.NONE, Reading.NONE, Reading.NONE, tape))
+                .orElseThrow();
         assertThat(billet.section().area() / 645.16).isCloseTo(0.5 * 10 / 9, within(1e-4));
-        assertThat(billet.section().width().inches() / billet.section().thickness().inches()).isCloseTo(2, within(1e-4));
+        assertThat(billet.section().width().inches()
+                        / billet.section().thickness().inches())
+                .isCloseTo(2, within(1e-4));
         assertThat(billet.volume()).isCloseTo(5 * 16387.064, within(20.0));
     }
 
     @Test
     @DisplayName("[worked] a round measured 0.95 in across instead of 1 in is longer by 1 / 0.9025")
     void a_round_is_measured_across() {
-        Recipe recipe = then(bar("1", "1", "4"), step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "1", "loss", "0"));
+        Recipe recipe =
+                then(bar("1", "1", "4"), step(ForgeWork.DRAW, "shape", "ROUND", "toThickness", "1", "loss", "0"));
         double computed = result(recipe).length().inches();
-        Billet billet = recipe.result(List.of(Reading.NONE, Reading.NONE, Reading.NONE, new Reading(Optional.of(Length.ofInches("0.95")), Optional.empty(), Optional.empty()))).orElseThrow();
+        Billet billet = recipe.result(List.of(
+                        Reading.NONE,
+                        Reading.NONE,
+                        Reading.NONE,
+                        new Reading(Optional.of(Length.ofInches("0.95")), Optional.empty(), Optional.empty())))
+                .orElseThrow();
         assertThat(billet.length().inches()).isCloseTo(computed / 0.9025, within(1e-4));
     }
 
     @ParameterizedTest(name = "{0} with {1} = {2}: {3}")
-    @CsvSource({"CLAD, betweenThickness, '', How thick the layers between are", "STACK, length, '', How long its bars are", "STACK, firstThickness, 0, A bar has no size", "CLAD, width, 0, A bar has no size"})
+    @CsvSource({
+        "CLAD, betweenThickness, '', How thick the layers between are",
+        "STACK, length, '', How long its bars are",
+        "STACK, firstThickness, 0, A bar has no size",
+        "CLAD, width, 0, A bar has no size"
+    })
     void a_stack_that_cannot_be_laid_says_what_is_missing(ForgeWork work, String key, String entry, String why) {
-        RecipeStep step = work == ForgeWork.CLAD ? step(work, "between", "75Ni8", "betweenThickness", "1/32", key, entry) : step(work, key, entry);
+        RecipeStep step = work == ForgeWork.CLAD
+                ? step(work, "between", "75Ni8", "betweenThickness", "1/32", key, entry)
+                : step(work, key, entry);
         Stage stage = Recipes.of(step).stages(List.of(), Units.INCH_FAHRENHEIT).get(0);
-        assertThat(stage.outcome()).isInstanceOfSatisfying(Cannot.class, cannot -> assertThat(cannot.why()).contains(why));
+        assertThat(stage.outcome())
+                .isInstanceOfSatisfying(
+                        Cannot.class, cannot -> assertThat(cannot.why()).contains(why));
         assertThat(Recipe.bars(List.of(stage))).isEmpty();
     }
 
     @Test
     void so_many_layers_that_nobody_sees_them_are_refused() {
-        Recipe recipe = Recipes.of(step(ForgeWork.STACK, "pieces", "199", "firstThickness", ".02", "secondThickness", ".02", "length", "200"), step(ForgeWork.WELD), step(ForgeWork.RESTACK, "cutInto", "110", "kerf", "0"));
+        Recipe recipe = Recipes.of(
+                step(
+                        ForgeWork.STACK,
+                        "pieces",
+                        "199",
+                        "firstThickness",
+                        ".02",
+                        "secondThickness",
+                        ".02",
+                        "length",
+                        "200"),
+                step(ForgeWork.WELD),
+                step(ForgeWork.RESTACK, "cutInto", "110", "kerf", "0"));
         List<Stage> stages = recipe.stages(List.of(), Units.INCH_FAHRENHEIT);
-        assertThat(stages.get(2).outcome()).isInstanceOfSatisfying(Cannot.class, cannot -> assertThat(cannot.accepted()).contains("20000 layers"));
+        assertThat(stages.get(2).outcome())
+                .isInstanceOfSatisfying(
+                        Cannot.class, cannot -> assertThat(cannot.accepted()).contains("20000 layers"));
     }
 
     @Test
@@ -158,6 +250,8 @@ class WorkedRecipesTest {
         assertThat(recipe.result(List.of())).isEmpty();
         assertThat(recipe.forVolume(100)).isEmpty();
         assertThat(new Recipe(List.of()).result(List.of())).isEmpty();
-        assertThat(new Recipe(List.of(step(ForgeWork.WELD))).forVolume(100)).as("it begins with no stack").isEmpty();
+        assertThat(new Recipe(List.of(step(ForgeWork.WELD))).forVolume(100))
+                .as("it begins with no stack")
+                .isEmpty();
     }
 }

@@ -10,11 +10,17 @@ import org.junit.jupiter.api.Test;
 class CareCardTest {
 
     @Test
-    @DisplayName("[trade] carbon steel is told to rust, a leather sheath not to be a store, an etched blade not to be polished")
+    @DisplayName(
+            "[trade] carbon steel is told to rust, a leather sheath not to be a store, an etched blade not to be polished")
     void the_card_speaks_of_this_knife() {
-        assertThat(CareCard.of(Specifications.fullTang("steel", "1095", "sheath", "LEATHER", "finish", "ETCHED_DARK_TUMBLED")))
-                .anyMatch(line -> line.contains("rusts")).anyMatch(line -> line.contains("leather holds moisture")).anyMatch(line -> line.contains("no metal polish"));
-        assertThat(CareCard.of(Specifications.fullTang("steel", "440C"))).noneMatch(line -> line.contains("leather")).anyMatch(line -> line.contains("stainless"));
+        assertThat(CareCard.of(
+                        Specifications.fullTang("steel", "1095", "sheath", "LEATHER", "finish", "ETCHED_DARK_TUMBLED")))
+                .anyMatch(line -> line.contains("rusts"))
+                .anyMatch(line -> line.contains("leather holds moisture"))
+                .anyMatch(line -> line.contains("no metal polish"));
+        assertThat(CareCard.of(Specifications.fullTang("steel", "440C")))
+                .noneMatch(line -> line.contains("leather"))
+                .anyMatch(line -> line.contains("stainless"));
     }
 
     @Test
@@ -22,6 +28,8 @@ class CareCardTest {
     void an_axe_is_told_of_its_head() {
         assertThat(CareCard.of(Specifications.of(Construction.HATCHET))).anyMatch(line -> line.contains("loose head"));
         assertThat(CareCard.of(Specifications.fullTang())).noneMatch(line -> line.contains("head"));
-        assertThat(CareCard.of(Specifications.of(Construction.SLIP_JOINT))).noneMatch(line -> line.contains("head")).anyMatch(line -> line.contains("pivot"));
+        assertThat(CareCard.of(Specifications.of(Construction.SLIP_JOINT)))
+                .noneMatch(line -> line.contains("head"))
+                .anyMatch(line -> line.contains("pivot"));
     }
 }

@@ -17,7 +17,8 @@ class BoreTest {
     @Test
     @DisplayName("[table] a 3/16 pin is drilled #11, 0.191 in; the pin's own size stands beside it")
     void a_pin_is_drilled_over_its_size() {
-        Bore pin = bores(Specifications.of(Construction.FULL_TANG, "pinDiameter", "3/16"), Use.PIN).get(0);
+        Bore pin = bores(Specifications.of(Construction.FULL_TANG, "pinDiameter", "3/16"), Use.PIN)
+                .get(0);
         assertThat(pin.part()).isEqualTo(Length.ofInchFraction(3, 16));
         assertThat(pin.diameter()).isEqualTo(Length.ofInches("0.191"));
         assertThat(pin.drill()).isEqualTo("#11");
@@ -35,7 +36,9 @@ class BoreTest {
 
     @Test
     void a_lightening_hole_leaves_as_much_steel_as_was_meant() {
-        List<Bore> holes = bores(Specifications.of(Construction.FULL_TANG, "lightening", "HOLES", "holeDiameter", "0.260"), Use.LIGHTENING);
+        List<Bore> holes = bores(
+                Specifications.of(Construction.FULL_TANG, "lightening", "HOLES", "holeDiameter", "0.260"),
+                Use.LIGHTENING);
         assertThat(holes).isNotEmpty().allSatisfy(hole -> {
             assertThat(hole.drill()).isEqualTo("F");
             assertThat(hole.diameter()).isEqualTo(Length.ofInches("0.257"));
@@ -44,12 +47,15 @@ class BoreTest {
 
     @Test
     void a_pivot_is_reamed_to_its_size() {
-        Bore pivot = bores(Specifications.of(Construction.SLIP_JOINT), Use.PIVOT).get(0);
+        Bore pivot =
+                bores(Specifications.of(Construction.SLIP_JOINT), Use.PIVOT).get(0);
         assertThat(pivot.diameter()).isEqualTo(pivot.part());
         assertThat(pivot.drill()).contains("reamed");
     }
 
     private static List<Bore> bores(Specification spec, Use use) {
-        return KnifeShape.outline(spec).holes(use).stream().map(hole -> Bore.of(hole, spec)).toList();
+        return KnifeShape.outline(spec).holes(use).stream()
+                .map(hole -> Bore.of(hole, spec))
+                .toList();
     }
 }

@@ -24,7 +24,8 @@ class PinHoleTest {
     }
 
     @Test
-    @DisplayName("[trade] every hole is 0.002 to 0.007 in over its pin, or carries a caution; no smaller drill would do")
+    @DisplayName(
+            "[trade] every hole is 0.002 to 0.007 in over its pin, or carries a caution; no smaller drill would do")
     void clearance_is_within_the_fit_or_cautioned() {
         for (int thou = 40; thou <= 400; thou++) {
             Length pin = Length.ofInches("0." + String.format("%03d", thou));
@@ -32,7 +33,9 @@ class PinHoleTest {
             Length over = drill.value().minus(pin);
             assertThat(over).isGreaterThanOrEqualTo(Length.ofInches("0.002"));
             assertThat(drill.cautions().isEmpty()).isEqualTo(over.compareTo(Length.ofInches("0.007")) <= 0);
-            assertThat(DrillSize.all()).noneMatch(size -> size.diameter().compareTo(pin.plus(Length.ofInches("0.002"))) >= 0 && size.diameter().compareTo(drill.value()) < 0);
+            assertThat(DrillSize.all())
+                    .noneMatch(size -> size.diameter().compareTo(pin.plus(Length.ofInches("0.002"))) >= 0
+                            && size.diameter().compareTo(drill.value()) < 0);
         }
     }
 
@@ -48,7 +51,9 @@ class PinHoleTest {
     @DisplayName("[table] a 6.0 mm pin takes a 6.1 mm drill, whoever reads it; ISO 235, from memory")
     void a_metric_pin_takes_a_metric_drill() {
         PinHole pin = new PinHole(Length.ofMillimetres("6"));
-        assertThat(pin.drill(MILLIMETRE_CELSIUS).value()).isEqualTo(Length.ofMillimetres("6.1")).isEqualTo(pin.drill(INCH_FAHRENHEIT).value());
+        assertThat(pin.drill(MILLIMETRE_CELSIUS).value())
+                .isEqualTo(Length.ofMillimetres("6.1"))
+                .isEqualTo(pin.drill(INCH_FAHRENHEIT).value());
         assertThat(pin.drill(MILLIMETRE_CELSIUS).note()).isEqualTo("6.1 mm drill");
     }
 
@@ -62,16 +67,26 @@ class PinHoleTest {
     }
 
     @Test
-    @DisplayName("[table] a screw goes through the close clearance of its thread: 6-32 through #27, M3 through 3.2 mm; from memory")
+    @DisplayName(
+            "[table] a screw goes through the close clearance of its thread: 6-32 through #27, M3 through 3.2 mm; from memory")
     void a_screw_is_not_glued() {
-        assertThat(ScrewHole.of(Length.ofInches("0.138")).orElseThrow().drill(INCH_FAHRENHEIT).note()).isEqualTo("#27 drill");
-        assertThat(ScrewHole.of(Length.ofMillimetres("3")).orElseThrow().drill(INCH_FAHRENHEIT).value()).isEqualTo(Length.ofMillimetres("3.2"));
+        assertThat(ScrewHole.of(Length.ofInches("0.138"))
+                        .orElseThrow()
+                        .drill(INCH_FAHRENHEIT)
+                        .note())
+                .isEqualTo("#27 drill");
+        assertThat(ScrewHole.of(Length.ofMillimetres("3"))
+                        .orElseThrow()
+                        .drill(INCH_FAHRENHEIT)
+                        .value())
+                .isEqualTo(Length.ofMillimetres("3.2"));
         assertThat(ScrewHole.of(Length.ofInches("0.200"))).isEmpty();
     }
 
     @Test
     void impossible_pins_are_refused() {
         assertThatThrownBy(() -> new PinHole(Length.ZERO)).isInstanceOf(ImpossibleQuantity.class);
-        assertThatThrownBy(() -> new PinHole(Length.ofInches("1")).drill(INCH_FAHRENHEIT)).isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> new PinHole(Length.ofInches("1")).drill(INCH_FAHRENHEIT))
+                .isInstanceOf(ImpossibleQuantity.class);
     }
 }

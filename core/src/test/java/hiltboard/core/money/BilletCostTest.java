@@ -20,7 +20,8 @@ class BilletCostTest {
     }
 
     @Test
-    @DisplayName("[worked] 1.2 kg at 24.50 and 0.8 kg without a price: 29.40, of which each of four bears 7.35, and the price that is missing is named")
+    @DisplayName("[worked] 1.2 kg at 24.50 and 0.8 kg without a price: 29.40, of which each of four bears 7.35, and "
+            + "the price that is missing is named")
     void by_weight_and_price() {
         Map<ForgeSteel, Mass> bars = new LinkedHashMap<>();
         bars.put(ForgeSteel.named("1084").orElseThrow(), Mass.ofGrams(1200));
@@ -29,7 +30,9 @@ class BilletCostTest {
         assertThat(cost.cents()).isEqualTo(2_940);
         assertThat(cost.perBlade()).isEqualTo(735);
         assertThat(cost.missing()).containsExactly("mild steel");
-        assertThat(BilletCost.of(bars, Map.of("steel:1084", 2_450L, "fitting:MILD_STEEL", 1_000L), 4).cents()).isEqualTo(3_740);
+        assertThat(BilletCost.of(bars, Map.of("steel:1084", 2_450L, "fitting:MILD_STEEL", 1_000L), 4)
+                        .cents())
+                .isEqualTo(3_740);
         assertThatThrownBy(() -> BilletCost.paid(100, 0)).isInstanceOf(ImpossibleQuantity.class);
     }
 

@@ -16,22 +16,34 @@ import org.junit.jupiter.params.provider.CsvSource;
 class CautionsTest {
 
     @Test
-    @DisplayName("[trade] eyes at every mill, drill, belt and fire; ears at every belt, hammer and tumbler, on any piece")
+    @DisplayName(
+            "[trade] eyes at every mill, drill, belt and fire; ears at every belt, hammer and tumbler, on any piece")
     void at_every_machine() {
         Random random = new Random(61);
         for (int i = 0; i < 400; i++) {
             for (Operation operation : Operations.of(Specifications.random(random), Place.ALONE)) {
                 String cautions = String.join(" ", operation.cautions());
                 switch (operation.station()) {
-                    case MILL, DRILL -> assertThat(cautions).as(operation.key()).contains("Eyes").contains("Clamp the work");
+                    case MILL, DRILL ->
+                        assertThat(cautions)
+                                .as(operation.key())
+                                .contains("Eyes")
+                                .contains("Clamp the work");
                     case GRINDER -> assertThat(cautions).as(operation.key()).contains("Eyes, ears and lungs");
                     case FORGE -> {
-                        boolean isHot = operation.is(Trait.FORGES_ON) || operation.is(Trait.HARDENS) || operation.is(Trait.SOFTENS);
-                        assertThat(cautions.contains("eyes and ears")).as(operation.key()).isEqualTo(isHot);
+                        boolean isHot = operation.is(Trait.FORGES_ON)
+                                || operation.is(Trait.HARDENS)
+                                || operation.is(Trait.SOFTENS);
+                        assertThat(cautions.contains("eyes and ears"))
+                                .as(operation.key())
+                                .isEqualTo(isHot);
                     }
                     default -> assertThat(cautions).as(operation.key()).doesNotContain("key out of the chuck");
                 }
-                if (operation.is(Trait.TUMBLES) || operation.is(Trait.FITS_GUARD) || operation.is(Trait.STAMPS) || operation.is(Trait.PEENS)) {
+                if (operation.is(Trait.TUMBLES)
+                        || operation.is(Trait.FITS_GUARD)
+                        || operation.is(Trait.STAMPS)
+                        || operation.is(Trait.PEENS)) {
                     assertThat(cautions).as(operation.key()).containsIgnoringCase("ears");
                 }
                 assertThat(operation.cautions()).doesNotHaveDuplicates();
@@ -54,16 +66,27 @@ class CautionsTest {
         "FULL_TANG, steel=440C, cold-treat, Dry ice, nitrogen",
         "FULL_TANG, steel=440C cold=NITROGEN, cold-treat, nitrogen, Dry ice",
         "HIDDEN_TANG, alignmentPins=TWO, drill-alignment-pins, no open flame, Oily",
-        "HIDDEN_TANG, guardMaterial=TOOL_STEEL guardState=HARDENED, temper-guard, brittle like glass, Oily"})
+        "HIDDEN_TANG, guardMaterial=TOOL_STEEL guardState=HARDENED, temper-guard, brittle like glass, Oily"
+    })
     void where_it_applies(Construction construction, String settings, String step, String has, String hasNot) {
-        String cautions = String.join(" ", Knife.of(construction, settings.split("[ =]")).step(step).operation().cautions());
+        String cautions = String.join(
+                " ",
+                Knife.of(construction, settings.split("[ =]"))
+                        .step(step)
+                        .operation()
+                        .cautions());
         assertThat(cautions).contains(has).doesNotContain(hasNot);
     }
 
     @Test
     @DisplayName("[trade] taking a handle off with heat warns of fumes, flame and the temper")
     void parting_with_heat() {
-        String cautions = String.join(" ", Knife.takenApart(Specifications.fullTang()).step("take-handle-off").operation().cautions());
+        String cautions = String.join(
+                " ",
+                Knife.takenApart(Specifications.fullTang())
+                        .step("take-handle-off")
+                        .operation()
+                        .cautions());
         assertThat(cautions).contains("fumes", "no open flame", "oiled", "temper is gone");
     }
 
@@ -72,7 +95,9 @@ class CautionsTest {
         List<Rule> rules = new ArrayList<>(OrderRules.all());
         rules.addAll(ConditionRules.all());
         assertThat(rules).allSatisfy(rule -> {
-            assertThat(rule.consequence().split(" ").length).as("%s: %s", rule.key(), rule.consequence()).isGreaterThanOrEqualTo(6);
+            assertThat(rule.consequence().split(" ").length)
+                    .as("%s: %s", rule.key(), rule.consequence())
+                    .isGreaterThanOrEqualTo(6);
             assertThat(rule.consequence()).matches("\\p{Lu}.*\\.");
         });
     }

@@ -44,7 +44,8 @@ class ConditionsTest {
         "no-bath-on-a-handle, ETCHED, tumble, HANDLED, ''",
         "handle-off-for-what-it-hides, FULL_TANG, drill-scales, HANDLED, ''",
         "handle-off-for-what-it-hides, HIDDEN_TANG, fit-guard, HANDLED, ''",
-        "glue-set, FULL_TANG, shape-handle, WET_GLUE, ''"})
+        "glue-set, FULL_TANG, shape-handle, WET_GLUE, ''"
+    })
     void refused_whatever_came_before(String rule, String which, String step, String has, String lacks) {
         Knife knife = knife(which);
         Progress progress = knife.before(step);
@@ -53,16 +54,32 @@ class ConditionsTest {
         conditions.addAll(conditions(has));
         conditions.removeAll(conditions(lacks));
         Gate gate = Gate.before(knife.step(step), progress.doneAt().keySet(), conditions, Set.of(), true);
-        assertThat(gate.closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly(rule);
-        assertThat(Gate.before(knife.step(step), progress.doneAt().keySet(), conditions, Set.of(rule), true).isOpen()).as("overridden with a reason").isTrue();
+        assertThat(gate.closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactly(rule);
+        assertThat(Gate.before(knife.step(step), progress.doneAt().keySet(), conditions, Set.of(rule), true)
+                        .isOpen())
+                .as("overridden with a reason")
+                .isTrue();
     }
 
     @Test
     void every_condition_rule_is_in_the_table_or_only_said() throws NoSuchMethodException {
-        CsvSource table = ConditionsTest.class.getDeclaredMethod("refused_whatever_came_before", String.class, String.class, String.class, String.class, String.class).getAnnotation(CsvSource.class);
-        Set<String> rows = new HashSet<>(Arrays.stream(table.value()).map(row -> row.split(",")[0]).toList());
+        CsvSource table = ConditionsTest.class
+                .getDeclaredMethod(
+                        "refused_whatever_came_before",
+                        String.class,
+                        String.class,
+                        String.class,
+                        String.class,
+                        String.class)
+                .getAnnotation(CsvSource.class);
+        Set<String> rows = new HashSet<>(
+                Arrays.stream(table.value()).map(row -> row.split(",")[0]).toList());
         rows.add("sharp-and-wrapped");
-        assertThat(rows).containsExactlyInAnyOrderElementsOf(ConditionRules.all().stream().map(ConditionRule::key).toList());
+        assertThat(rows)
+                .containsExactlyInAnyOrderElementsOf(
+                        ConditionRules.all().stream().map(ConditionRule::key).toList());
     }
 
     @Test
@@ -70,24 +87,36 @@ class ConditionsTest {
     void sharp_and_unwrapped() {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Set<Condition> sharp = EnumSet.of(SHARP, TEMPERED);
-        Gate gate = Gate.before(knife.step("finish-handle"), knife.before("finish-handle").doneAt().keySet(), sharp, Set.of(), true);
+        Gate gate = Gate.before(
+                knife.step("finish-handle"),
+                knife.before("finish-handle").doneAt().keySet(),
+                sharp,
+                Set.of(),
+                true);
         assertThat(gate.isOpen()).isTrue();
         assertThat(gate.cares()).extracting(obstacle -> obstacle.rule().key()).containsExactly("sharp-and-wrapped");
     }
 
     @Test
-    @DisplayName("[trade] a bar comes annealed, the quench makes it brittle, the temper tough; clay, acid, wax and wet glue come and go")
+    @DisplayName(
+            "[trade] a bar comes annealed, the quench makes it brittle, the temper tough; clay, acid, wax and wet glue come and go")
     void conditions_follow_the_work() {
         assertThat(knife("FULL_TANG").before("harden").conditions()).containsExactly(ANNEALED);
         assertThat(knife("FULL_TANG").before("temper-first").conditions()).containsExactly(UNTEMPERED);
         assertThat(knife("FULL_TANG").before("temper-second").conditions()).containsExactly(TEMPERED);
         assertThat(knife("ETCHED").before("neutralise").conditions()).contains(ACID, ETCHED, MARKED);
-        assertThat(knife("ETCHED").before("tumble").conditions()).contains(ETCHED).doesNotContain(ACID);
+        assertThat(knife("ETCHED").before("tumble").conditions())
+                .contains(ETCHED)
+                .doesNotContain(ACID);
         assertThat(knife("BEDDED").before("pull-handle").conditions()).contains(GREASED, BEDDED);
         assertThat(knife("BEDDED").before("glue-handle").conditions()).doesNotContain(GREASED);
         assertThat(knife("FULL_TANG").before("cure-handle").conditions()).contains(WET_GLUE);
-        assertThat(knife("FULL_TANG").before("shape-handle").conditions()).contains(GLUED, WRAPPED).doesNotContain(WET_GLUE);
-        assertThat(knife("FULL_TANG").before("last-check").conditions()).contains(SHARP).doesNotContain(WRAPPED);
+        assertThat(knife("FULL_TANG").before("shape-handle").conditions())
+                .contains(GLUED, WRAPPED)
+                .doesNotContain(WET_GLUE);
+        assertThat(knife("FULL_TANG").before("last-check").conditions())
+                .contains(SHARP)
+                .doesNotContain(WRAPPED);
     }
 
     @Test
@@ -99,13 +128,17 @@ class ConditionsTest {
         hard.redoneWith("drill-tang-holes").forEach(operation -> done.remove(operation.key()));
         assertThat(done).doesNotContainKey("harden");
         Set<Condition> kept = TurnedBack.conditionsWithout(hard.conditions(), hard.redoneWith("drill-tang-holes"));
-        Progress turned = new Progress(knife.route(), done, Map.of(), new Worn(kept, Knife.MORNING.plus(Duration.ofDays(1))));
+        Progress turned =
+                new Progress(knife.route(), done, Map.of(), new Worn(kept, Knife.MORNING.plus(Duration.ofDays(1))));
         assertThat(turned.conditions()).contains(TEMPERED);
-        assertThat(knife.gate("drill-tang-holes", turned).closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("soft-for-cutting");
+        assertThat(knife.gate("drill-tang-holes", turned).closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactly("soft-for-cutting");
     }
 
     @Test
-    @DisplayName("[trade] windows: temper 2 h, bath 15 min after degreasing, neutralise 5 min, glue 1 h after cleaning, contact cement 30 min")
+    @DisplayName(
+            "[trade] windows: temper 2 h, bath 15 min after degreasing, neutralise 5 min, glue 1 h after cleaning, contact cement 30 min")
     void windows() {
         assertThat(window("FULL_TANG", "temper-first")).isEqualTo(Duration.ofHours(2));
         assertThat(window("ETCHED", "etch")).isEqualTo(Duration.ofMinutes(15));
@@ -121,31 +154,48 @@ class ConditionsTest {
         Progress before = knife.before("close-sheath");
         Instant tacky = before.doneAt().get("cement-sheath").minus(Duration.ofMinutes(10));
         Progress progress = new Progress(knife.route(), before.doneAt(), Map.of("cement-sheath", tacky), Worn.NEW);
-        Progress.Window window = progress.windows().stream().filter(each -> each.step().operation().key().equals("close-sheath")).findFirst().orElseThrow();
+        Progress.Window window = progress.windows().stream()
+                .filter(each -> each.step().operation().key().equals("close-sheath"))
+                .findFirst()
+                .orElseThrow();
         assertThat(window.opened()).isEqualTo(tacky);
         assertThat(window.closes()).isEqualTo(tacky.plus(Duration.ofMinutes(30)));
         assertThat(window.warnFrom()).isEqualTo(window.closes().minusSeconds(450));
     }
 
     @ParameterizedTest(name = "[trade] {3} is lost {2} min after “{1}”, and that work is done again")
-    @CsvSource({"ETCHED, degrease-for-etch, 15, DEGREASED, etch", "FULL_TANG, clean-for-glue, 60, CLEANED, glue-handle", "SHEATHED, cement-sheath, 30, CEMENTED, close-sheath"})
+    @CsvSource({
+        "ETCHED, degrease-for-etch, 15, DEGREASED, etch",
+        "FULL_TANG, clean-for-glue, 60, CLEANED, glue-handle",
+        "SHEATHED, cement-sheath, 30, CEMENTED, close-sheath"
+    })
     void a_window_that_closes_changes_the_piece(String which, String work, int minutes, Condition lost, String next) {
         Knife knife = knife(which);
         Progress fresh = knife.before(next);
         Instant over = fresh.doneAt().get(work).plus(Duration.ofMinutes(minutes));
-        Progress inTime = new Progress(knife.route(), fresh.doneAt(), Map.of(), Worn.NEW, Set.of(), over.minusSeconds(1));
+        Progress inTime =
+                new Progress(knife.route(), fresh.doneAt(), Map.of(), Worn.NEW, Set.of(), over.minusSeconds(1));
         assertThat(inTime.conditions()).contains(lost);
-        assertThat(inTime.windows()).extracting(window -> window.step().operation().key()).contains(next);
+        assertThat(inTime.windows())
+                .extracting(window -> window.step().operation().key())
+                .contains(next);
         Progress late = new Progress(knife.route(), fresh.doneAt(), Map.of(), Worn.NEW, Set.of(), over);
         assertThat(late.conditions()).doesNotContain(lost);
         assertThat(late.windows()).as("there is nothing to hurry for any more").isEmpty();
-        Gate gate = knife.gate(next, late).settingRight(knife.step(next), knife.route(), late.doneAt().keySet(), late.conditions());
-        assertThat(gate.closedBy()).singleElement().satisfies(obstacle -> assertThat(obstacle.again()).get().extracting(Operation::key).isEqualTo(work));
+        Gate gate = knife.gate(next, late)
+                .settingRight(knife.step(next), knife.route(), late.doneAt().keySet(), late.conditions());
+        assertThat(gate.closedBy())
+                .singleElement()
+                .satisfies(obstacle -> assertThat(obstacle.again())
+                        .get()
+                        .extracting(Operation::key)
+                        .isEqualTo(work));
     }
 
     @Test
     void what_does_not_last_is_never_kept_at_a_turn() {
-        assertThat(new Worn(Set.of(TEMPERED, DEGREASED, CLEANED), Knife.MORNING).conditions()).containsExactly(TEMPERED);
+        assertThat(new Worn(Set.of(TEMPERED, DEGREASED, CLEANED), Knife.MORNING).conditions())
+                .containsExactly(TEMPERED);
     }
 
     @Test
@@ -157,8 +207,17 @@ class ConditionsTest {
     }
 
     private static List<String> gate(Knife knife, Progress progress, Set<String> overridden) {
-        return Gate.before(knife.step("glue-handle"), progress.doneAt().keySet(), progress.conditions(), overridden, true)
-                .settingRight(knife.step("glue-handle"), knife.route(), progress.doneAt().keySet(), progress.conditions()).closedBy().stream().map(obstacle -> obstacle.rule().key()).toList();
+        return Gate.before(
+                        knife.step("glue-handle"), progress.doneAt().keySet(), progress.conditions(), overridden, true)
+                .settingRight(
+                        knife.step("glue-handle"),
+                        knife.route(),
+                        progress.doneAt().keySet(),
+                        progress.conditions())
+                .closedBy()
+                .stream()
+                .map(obstacle -> obstacle.rule().key())
+                .toList();
     }
 
     @Test
@@ -166,15 +225,26 @@ class ConditionsTest {
     void starting_the_temper_closes_its_window() {
         Knife knife = knife("FULL_TANG");
         Progress waits = knife.before("temper-first");
-        assertThat(waits.windows()).extracting(window -> window.step().operation().key()).containsExactly("temper-first");
-        Progress tempers = new Progress(knife.route(), waits.doneAt(), Map.of(), Worn.NEW, Set.of("temper-first"), Knife.MORNING.plus(Duration.ofHours(5)));
+        assertThat(waits.windows())
+                .extracting(window -> window.step().operation().key())
+                .containsExactly("temper-first");
+        Progress tempers = new Progress(
+                knife.route(),
+                waits.doneAt(),
+                Map.of(),
+                Worn.NEW,
+                Set.of("temper-first"),
+                Knife.MORNING.plus(Duration.ofHours(5)));
         assertThat(tempers.windows()).isEmpty();
     }
 
     private static Duration window(String which, String step) {
         Knife knife = knife(which);
         Progress progress = knife.before(step);
-        Progress.Window window = progress.windows().stream().filter(each -> each.step().operation().key().equals(step)).findFirst().orElseThrow();
+        Progress.Window window = progress.windows().stream()
+                .filter(each -> each.step().operation().key().equals(step))
+                .findFirst()
+                .orElseThrow();
         return Duration.between(window.opened(), window.closes());
     }
 

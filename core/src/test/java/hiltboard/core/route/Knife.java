@@ -31,7 +31,9 @@ record Knife(Specification spec, Route route) {
 
     /** A knife whose handle has to come off again. */
     static Knife takenApart(Specification spec) {
-        return new Knife(spec, ((Ordered) PLANNER.plan(spec, Operations.of(spec, Place.ALONE, Rework.NONE.takenApart()))).route());
+        return new Knife(
+                spec,
+                ((Ordered) PLANNER.plan(spec, Operations.of(spec, Place.ALONE, Rework.NONE.takenApart()))).route());
     }
 
     static Planned plan(Specification spec, Place place) {
@@ -67,7 +69,8 @@ record Knife(Specification spec, Route route) {
 
     /** The whole route done but this step and what was forgotten. */
     Progress allBut(String key, String... forgotten) {
-        Map<String, Instant> done = new HashMap<>(new Knife(spec, route).before(key).doneAt());
+        Map<String, Instant> done =
+                new HashMap<>(new Knife(spec, route).before(key).doneAt());
         keys().forEach(each -> done.putIfAbsent(each, MORNING.minusSeconds(60)));
         Set<String> open = new HashSet<>(Set.of(forgotten));
         open.add(key);

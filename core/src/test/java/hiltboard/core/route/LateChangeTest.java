@@ -43,11 +43,13 @@ class LateChangeTest {
         "HIDDEN_TANG, dry-fit, spacerMaterial=BRASS, make-spacer, mill-guard-slot",
         "HIDDEN_TANG, dry-fit, steel=1095, choose-stock, approve-outline",
         "FRAME_LOCK, try-action, actionClearance=.015, make-back-spacer, finish-grind",
-        "HATCHET, finish-handle, haftLength=12, shape-haft, harden"})
+        "HATCHET, finish-handle, haftLength=12, shape-haft, harden"
+    })
     void what_it_spoils(Construction construction, String until, String change, String again, String stays) {
         Knife knife = Knife.of(construction);
         Effect effect = effect(knife, knife.before(until), Specifications.of(construction, change.split("=")));
-        List<String> redone = effect.turned().again().stream().map(Operation::key).toList();
+        List<String> redone =
+                effect.turned().again().stream().map(Operation::key).toList();
         if (again == null || again.isEmpty()) {
             assertThat(redone).isEmpty();
         } else {
@@ -57,13 +59,19 @@ class LateChangeTest {
     }
 
     @Test
-    @DisplayName("[trade] a choil that is no longer wanted was filed for nothing; one that is wanted after the quench needs soft steel again")
+    @DisplayName(
+            "[trade] a choil that is no longer wanted was filed for nothing; one that is wanted after the quench needs soft steel again")
     void work_for_nothing_and_work_too_late() {
         Knife knife = Knife.of(Construction.FULL_TANG);
-        assertThat(effect(knife, knife.before("harden"), Specifications.fullTang("notches", "NONE")).lost()).extracting(Operation::key).containsExactly("file-choil");
+        assertThat(effect(knife, knife.before("harden"), Specifications.fullTang("notches", "NONE"))
+                        .lost())
+                .extracting(Operation::key)
+                .containsExactly("file-choil");
         Knife plain = Knife.of(Construction.FULL_TANG, "notches", "NONE");
         Effect late = effect(plain, plain.before("finish-grind"), Specifications.fullTang());
-        assertThat(late.conflicts()).anySatisfy(conflict -> assertThat(conflict.consequence()).contains("Hard steel cannot be drilled or filed"));
+        assertThat(late.conflicts())
+                .anySatisfy(conflict ->
+                        assertThat(conflict.consequence()).contains("Hard steel cannot be drilled or filed"));
         assertThat(late.turned().rework()).isEqualTo(new Rework(2, true, false));
         assertThat(late.turned().comesIn()).extracting(Operation::key).contains("file-choil", "normalise", "anneal");
     }
@@ -83,7 +91,10 @@ class LateChangeTest {
     @Test
     void before_any_work_a_change_only_changes_the_route() {
         Knife knife = Knife.of(Construction.FULL_TANG);
-        Effect effect = effect(knife, knife.before("approve-outline"), Specifications.fullTang("finish", "ETCHED_DARK_TUMBLED", "sheath", "LEATHER"));
+        Effect effect = effect(
+                knife,
+                knife.before("approve-outline"),
+                Specifications.fullTang("finish", "ETCHED_DARK_TUMBLED", "sheath", "LEATHER"));
         assertThat(effect.turned().again()).isEmpty();
         assertThat(effect.conflicts()).isEmpty();
         assertThat(effect.turned().comesIn()).extracting(Operation::key).contains("etch", "neutralise", "cut-leather");
@@ -92,28 +103,50 @@ class LateChangeTest {
     }
 
     @Test
-    @DisplayName("[worked] a ball of 0.080 in wants a pocket of 0.080 in: cut anew it fits, kept at 0.0625 in it is stale with all that hangs on it")
+    @DisplayName("[worked] a ball of 0.080 in wants a pocket of 0.080 in: cut anew it fits, kept at 0.0625 in it is "
+            + "stale with all that hangs on it")
     void a_part_that_no_longer_fits() {
         Knife knife = Knife.of(Construction.FRAME_LOCK, "stockThickness", ".170");
         Map<String, Quantity> read = Map.of(PieceDimensions.BLADE_THICKNESS, Length.ofInches("0.167"));
-        Specification wider = Specifications.of(Construction.FRAME_LOCK, "stockThickness", ".170", "ballDiameter", ".080");
+        Specification wider =
+                Specifications.of(Construction.FRAME_LOCK, "stockThickness", ".170", "ballDiameter", ".080");
         Effect effect = (Effect) new LateChange(making(knife, knife.before("fit-lock")), wider, PLANNER)
-                .effect(read, Map.of(PieceDimensions.BEARING_POCKET, Length.ofInches("0.0625"), PieceDimensions.PIN_LENGTH, Length.ofInches("1")), Units.INCH_FAHRENHEIT);
+                .effect(
+                        read,
+                        Map.of(
+                                PieceDimensions.BEARING_POCKET,
+                                Length.ofInches("0.0625"),
+                                PieceDimensions.PIN_LENGTH,
+                                Length.ofInches("1")),
+                        Units.INCH_FAHRENHEIT);
         assertThat(effect.turned().again()).extracting(Operation::key).contains("cut-bearing-pockets");
-        assertThat(effect.noLongerFit()).as("the pocket is cut anew, to the new number").isEmpty();
-        Link pocket = DimensionChain.of(PieceDimensions.of(wider), read, Map.of(PieceDimensions.BEARING_POCKET, Length.ofInches("0.0625")), Units.INCH_FAHRENHEIT)
-                .link(PieceDimensions.BEARING_POCKET).orElseThrow();
-        assertThat(pocket.stale()).hasValueSatisfying(stale -> assertThat(stale.now()).isEqualTo(Length.ofInches("0.080")));
+        assertThat(effect.noLongerFit())
+                .as("the pocket is cut anew, to the new number")
+                .isEmpty();
+        Link pocket = DimensionChain.of(
+                        PieceDimensions.of(wider),
+                        read,
+                        Map.of(PieceDimensions.BEARING_POCKET, Length.ofInches("0.0625")),
+                        Units.INCH_FAHRENHEIT)
+                .link(PieceDimensions.BEARING_POCKET)
+                .orElseThrow();
+        assertThat(pocket.stale())
+                .hasValueSatisfying(stale -> assertThat(stale.now()).isEqualTo(Length.ofInches("0.080")));
         assertThat(pocket.hangsOnIt()).contains(PieceDimensions.PIVOT_ROOM);
     }
 
     @Test
-    @DisplayName("[trade] the client is asked where outline, use, look or price change, and not about the shop's own way of working")
+    @DisplayName(
+            "[trade] the client is asked where outline, use, look or price change, and not about the shop's own way of working")
     void whom_it_concerns() {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Progress early = knife.before("harden");
-        assertThat(effect(knife, early, Specifications.fullTang("finish", "BELT_SATIN")).asksClient()).containsExactly(SpecificationField.FINISH);
-        assertThat(effect(knife, early, Specifications.fullTang("edgeThickness", ".012")).needsClient()).isTrue();
+        assertThat(effect(knife, early, Specifications.fullTang("finish", "BELT_SATIN"))
+                        .asksClient())
+                .containsExactly(SpecificationField.FINISH);
+        assertThat(effect(knife, early, Specifications.fullTang("edgeThickness", ".012"))
+                        .needsClient())
+                .isTrue();
         Effect ownWay = effect(knife, early, Specifications.fullTang("abrasiveStart", "GRIT_60"));
         assertThat(ownWay.needsClient()).isFalse();
         assertThat(ownWay.turned().again()).isEmpty();
@@ -124,20 +157,26 @@ class LateChangeTest {
     void one_way_only() {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Progress ground = knife.before("hand-sand");
-        assertThat(effect(knife, ground, Specifications.fullTang("edgeThickness", ".030")).conflicts()).anySatisfy(conflict -> assertThat(conflict.remedy()).contains("new start for the blade"));
+        assertThat(effect(knife, ground, Specifications.fullTang("edgeThickness", ".030"))
+                        .conflicts())
+                .anySatisfy(conflict -> assertThat(conflict.remedy()).contains("new start for the blade"));
         Effect thinner = effect(knife, ground, Specifications.fullTang("edgeThickness", ".010"));
         assertThat(thinner.conflicts()).isEmpty();
         assertThat(thinner.turned().again()).extracting(Operation::key).containsExactly("finish-grind", "ease-corners");
     }
 
     @Test
-    @DisplayName("[trade] a choil filed with carbide after all: the quench stays as it was done, and so does the count of heats")
+    @DisplayName(
+            "[trade] a choil filed with carbide after all: the quench stays as it was done, and so does the count of heats")
     void what_the_owner_judges_to_stay() {
         Knife plain = Knife.of(Construction.FULL_TANG, "notches", "NONE");
         Making hard = making(plain, plain.before("finish-grind"));
-        TurnedBack turned = effect(plain, plain.before("finish-grind"), Specifications.fullTang()).turned();
+        TurnedBack turned = effect(plain, plain.before("finish-grind"), Specifications.fullTang())
+                .turned();
         LateChange change = new LateChange(hard, Specifications.fullTang(), PLANNER);
-        TurnedBack kept = change.keeping(turned, new HashSet<>(turned.again().stream().map(Operation::key).toList()));
+        TurnedBack kept = change.keeping(
+                turned,
+                new HashSet<>(turned.again().stream().map(Operation::key).toList()));
         assertThat(kept.again()).isEmpty();
         assertThat(kept.rework()).isEqualTo(Rework.NONE);
         assertThat(kept.conditions()).contains(Condition.TEMPERED);
@@ -147,14 +186,37 @@ class LateChangeTest {
     @Test
     void settings_that_contradict_each_other_are_named_and_change_nothing() {
         List<OrderRule> rules = new ArrayList<>(OrderRules.all());
-        rules.add(OrderRule.rule("satin-before-bevels", Severity.STOP).where(spec -> spec.finish() == Finish.BELT_SATIN).first(Trait.POLISHES).then(Trait.GRINDS_BEVELS));
+        rules.add(OrderRule.rule("satin-before-bevels", Severity.STOP)
+                .where(spec -> spec.finish() == Finish.BELT_SATIN)
+                .first(Trait.POLISHES)
+                .then(Trait.GRINDS_BEVELS));
         Knife knife = Knife.of(Construction.FULL_TANG);
-        Answer answer = new LateChange(making(knife, knife.before("rough-bevels")), Specifications.fullTang("finish", "BELT_SATIN"), new RoutePlanner(rules)).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
-        assertThat(answer).isInstanceOfSatisfying(Contradicts.class, clash -> assertThat(clash.contradiction().rules()).extracting(OrderRule::key).contains("satin-before-bevels"));
-        Optional<Mend> mend = Mend.of(Specifications.fullTang("finish", "BELT_SATIN"), Place.ALONE, Rework.NONE, new RoutePlanner(rules));
-        assertThat(mend.orElseThrow().words()).as("in one sentence").isEqualTo("Change “Finish” from “Belt satin” to “Hand satin”.");
-        rules.add(OrderRule.rule("sharp-first", Severity.COSTLY).first(Trait.SHARPENS).then(Trait.HARDENS));
-        assertThat(Mend.of(Specifications.fullTang("finish", "BELT_SATIN"), Place.ALONE, Rework.NONE, new RoutePlanner(rules))).as("no single answer mends both").isEmpty();
+        Answer answer = new LateChange(
+                        making(knife, knife.before("rough-bevels")),
+                        Specifications.fullTang("finish", "BELT_SATIN"),
+                        new RoutePlanner(rules))
+                .effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
+        assertThat(answer)
+                .isInstanceOfSatisfying(
+                        Contradicts.class,
+                        clash -> assertThat(clash.contradiction().rules())
+                                .extracting(OrderRule::key)
+                                .contains("satin-before-bevels"));
+        Optional<Mend> mend = Mend.of(
+                Specifications.fullTang("finish", "BELT_SATIN"), Place.ALONE, Rework.NONE, new RoutePlanner(rules));
+        assertThat(mend.orElseThrow().words())
+                .as("in one sentence")
+                .isEqualTo("Change “Finish” from “Belt satin” to “Hand satin”.");
+        rules.add(OrderRule.rule("sharp-first", Severity.COSTLY)
+                .first(Trait.SHARPENS)
+                .then(Trait.HARDENS));
+        assertThat(Mend.of(
+                        Specifications.fullTang("finish", "BELT_SATIN"),
+                        Place.ALONE,
+                        Rework.NONE,
+                        new RoutePlanner(rules)))
+                .as("no single answer mends both")
+                .isEmpty();
     }
 
     @Test
@@ -164,24 +226,37 @@ class LateChangeTest {
             Specification from = Specifications.random(random);
             Specification to = Specifications.random(random);
             Knife knife = Knife.of(from);
-            Progress progress = knife.before(knife.keys().get(random.nextInt(knife.keys().size())));
-            if (new LateChange(making(knife, progress), to, PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT) instanceof Effect effect) {
+            Progress progress =
+                    knife.before(knife.keys().get(random.nextInt(knife.keys().size())));
+            if (new LateChange(making(knife, progress), to, PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT)
+                    instanceof Effect effect) {
                 assertSound(progress, effect);
             }
         }
     }
 
     private static void assertSound(Progress progress, Effect effect) {
-        Set<String> route = new HashSet<>(effect.route().steps().stream().map(step -> step.operation().key()).toList());
-        Set<String> again = new HashSet<>(effect.turned().again().stream().map(Operation::key).toList());
+        Set<String> route = new HashSet<>(effect.route().steps().stream()
+                .map(step -> step.operation().key())
+                .toList());
+        Set<String> again = new HashSet<>(
+                effect.turned().again().stream().map(Operation::key).toList());
         assertThat(progress.doneAt().keySet()).containsAll(again);
-        assertThat(route).containsAll(again).containsAll(effect.turned().comesIn().stream().map(Operation::key).toList());
+        assertThat(route)
+                .containsAll(again)
+                .containsAll(
+                        effect.turned().comesIn().stream().map(Operation::key).toList());
         assertThat(effect.lost()).noneMatch(operation -> route.contains(operation.key()));
         Set<String> stays = new HashSet<>(progress.doneAt().keySet());
         stays.retainAll(route);
         stays.removeAll(again);
-        effect.route().steps().stream().filter(step -> stays.contains(step.operation().key()) && step.operation().part() == Part.BLADE).forEach(step ->
-                assertThat(step.waits()).as("%s stays as it is", step.operation().key()).noneMatch(wait -> !wait.rule().isOnlyOrder() && again.contains(wait.operation().key())));
+        effect.route().steps().stream()
+                .filter(step -> stays.contains(step.operation().key())
+                        && step.operation().part() == Part.BLADE)
+                .forEach(step -> assertThat(step.waits())
+                        .as("%s stays as it is", step.operation().key())
+                        .noneMatch(wait -> !wait.rule().isOnlyOrder()
+                                && again.contains(wait.operation().key())));
     }
 
     private static Making making(Knife knife, Progress progress) {
@@ -189,11 +264,13 @@ class LateChangeTest {
     }
 
     private static Effect effect(Knife knife, Progress progress, Specification to) {
-        return (Effect) new LateChange(making(knife, progress), to, PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
+        return (Effect)
+                new LateChange(making(knife, progress), to, PLANNER).effect(Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
     }
 
     @Test
-    @DisplayName("[trade] a smaller pin after the holes are drilled is a conflict: a hole only grows, and nobody is sent to drill it again")
+    @DisplayName(
+            "[trade] a smaller pin after the holes are drilled is a conflict: a hole only grows, and nobody is sent to drill it again")
     void a_hole_only_grows() {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Effect effect = effect(knife, knife.before("rough-bevels"), Specifications.fullTang("pinDiameter", "3/16"));
@@ -205,13 +282,19 @@ class LateChangeTest {
         Effect bigger = effect(knife, knife.before("rough-bevels"), Specifications.fullTang("pinDiameter", "9/32"));
         assertThat(bigger.conflicts()).isEmpty();
         assertThat(bigger.turned().again()).extracting(Operation::key).contains("drill-tang-holes");
-        assertThat(effect(knife, knife.before("drill-tang-holes"), Specifications.fullTang("pinDiameter", "3/16")).conflicts()).as("nothing is drilled yet").isEmpty();
+        assertThat(effect(knife, knife.before("drill-tang-holes"), Specifications.fullTang("pinDiameter", "3/16"))
+                        .conflicts())
+                .as("nothing is drilled yet")
+                .isEmpty();
     }
 
     @Test
     @DisplayName("[trade] an hour of work moves the price, 59 minutes do not; material always does")
     void from_when_the_price_moves() {
-        Effect free = effect(Knife.of(Construction.FULL_TANG), Knife.of(Construction.FULL_TANG).before("approve-outline"), Specifications.fullTang("abrasiveStart", "GRIT_60"));
+        Effect free = effect(
+                Knife.of(Construction.FULL_TANG),
+                Knife.of(Construction.FULL_TANG).before("approve-outline"),
+                Specifications.fullTang("abrasiveStart", "GRIT_60"));
         assertThat(costing(free, 59, List.of()).changesPrice()).isFalse();
         assertThat(costing(free, 60, List.of()).changesPrice()).isTrue();
         assertThat(costing(free, -60, List.of()).changesPrice()).isTrue();
@@ -220,6 +303,15 @@ class LateChangeTest {
     }
 
     private static Effect costing(Effect effect, int minutes, List<String> material) {
-        return new Effect(effect.route(), effect.turned(), effect.dropsOut(), effect.lost(), effect.conflicts(), effect.noLongerFit(), effect.asksClient(), minutes, material);
+        return new Effect(
+                effect.route(),
+                effect.turned(),
+                effect.dropsOut(),
+                effect.lost(),
+                effect.conflicts(),
+                effect.noLongerFit(),
+                effect.asksClient(),
+                minutes,
+                material);
     }
 }

@@ -25,8 +25,8 @@ import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 
 /**
- * The mishap book: mistakes that ruin pieces, each played through the real engine up to the moment before the damage, where the
- * program has to speak up. Common practice of the trade, no published source.
+ * The mishap book: mistakes that ruin pieces, each played through the real engine up to the moment before the damage,
+ * where the program has to speak up. Common practice of the trade, no published source.
  */
 class MishapBookTest {
     private static final RoutePlanner PLANNER = new RoutePlanner(OrderRules.all());
@@ -67,9 +67,13 @@ class MishapBookTest {
     void hammered_untempered() {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Progress progress = knife.before("temper-first");
-        Set<String> everyOrder = Set.copyOf(OrderRules.all().stream().map(OrderRule::key).toList());
-        Gate gate = Gate.before(knife.step("straighten"), progress.doneAt().keySet(), progress.conditions(), everyOrder, true);
-        assertThat(gate.closedBy()).singleElement().satisfies(obstacle -> assertThat(obstacle.rule().key()).isEqualTo("no-force-on-untempered"));
+        Set<String> everyOrder =
+                Set.copyOf(OrderRules.all().stream().map(OrderRule::key).toList());
+        Gate gate = Gate.before(
+                knife.step("straighten"), progress.doneAt().keySet(), progress.conditions(), everyOrder, true);
+        assertThat(gate.closedBy())
+                .singleElement()
+                .satisfies(obstacle -> assertThat(obstacle.rule().key()).isEqualTo("no-force-on-untempered"));
     }
 
     @Test
@@ -77,8 +81,14 @@ class MishapBookTest {
     void spacer_to_the_planned_number() {
         assertRefused(Knife.of(Construction.HIDDEN_TANG), "make-spacer", "wrong number", "finish-grind");
         Specification lock = Specifications.of(Construction.FRAME_LOCK, "stockThickness", ".170");
-        Link spacer = chain(lock, Map.of(PieceDimensions.BLADE_THICKNESS, inches("0.167")), Map.of(PieceDimensions.BACK_SPACER, inches("0.210"))).link(PieceDimensions.BACK_SPACER).orElseThrow();
-        assertThat(spacer.stale()).hasValueSatisfying(stale -> assertThat(stale.now()).isEqualTo(inches("0.207")));
+        Link spacer = chain(
+                        lock,
+                        Map.of(PieceDimensions.BLADE_THICKNESS, inches("0.167")),
+                        Map.of(PieceDimensions.BACK_SPACER, inches("0.210")))
+                .link(PieceDimensions.BACK_SPACER)
+                .orElseThrow();
+        assertThat(spacer.stale())
+                .hasValueSatisfying(stale -> assertThat(stale.now()).isEqualTo(inches("0.207")));
         assertThat(spacer.hangsOnIt()).contains(PieceDimensions.HANDLE_STACK);
     }
 
@@ -89,7 +99,8 @@ class MishapBookTest {
     }
 
     @Test
-    @DisplayName("[trade] a bedded handle left past its window: pulled after it grips, before it sets, sooner in a warm shop")
+    @DisplayName(
+            "[trade] a bedded handle left past its window: pulled after it grips, before it sets, sooner in a warm shop")
     void bedded_handle_forgotten() {
         Knife knife = bedded();
         Progress progress = knife.before("pull-handle");
@@ -100,8 +111,12 @@ class MishapBookTest {
     }
 
     private static Progress.Window pullWindow(Knife knife, Progress progress, double celsius) {
-        DimensionChain chain = chain(knife.spec(), Map.of(PieceDimensions.SHOP_TEMPERATURE, Temperature.ofCelsius(celsius)), Map.of());
-        return progress.windows(chain::value).stream().filter(window -> window.step().operation().key().equals("pull-handle")).findFirst().orElseThrow();
+        DimensionChain chain =
+                chain(knife.spec(), Map.of(PieceDimensions.SHOP_TEMPERATURE, Temperature.ofCelsius(celsius)), Map.of());
+        return progress.windows(chain::value).stream()
+                .filter(window -> window.step().operation().key().equals("pull-handle"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -114,23 +129,35 @@ class MishapBookTest {
     @Test
     @DisplayName("[trade] the ricasso sanded again after the guard was measured: the slot no longer fits")
     void ricasso_sanded_late() {
-        assertRefused(Knife.of(Construction.HIDDEN_TANG), "measure-for-guard", "A gap that no one can close", "sand-ricasso");
-        DimensionChain chain = chain(Specifications.hiddenTang(), Map.of(PieceDimensions.TANG_THICKNESS, inches("0.150")), Map.of(PieceDimensions.SLOT_WIDTH, inches("0.163")));
-        assertThat(chain.stale()).extracting(link -> link.dimension().key()).containsExactly(PieceDimensions.SLOT_WIDTH);
+        assertRefused(
+                Knife.of(Construction.HIDDEN_TANG), "measure-for-guard", "A gap that no one can close", "sand-ricasso");
+        DimensionChain chain = chain(
+                Specifications.hiddenTang(),
+                Map.of(PieceDimensions.TANG_THICKNESS, inches("0.150")),
+                Map.of(PieceDimensions.SLOT_WIDTH, inches("0.163")));
+        assertThat(chain.stale())
+                .extracting(link -> link.dimension().key())
+                .containsExactly(PieceDimensions.SLOT_WIDTH);
     }
 
     @Test
     @DisplayName("[trade] tang hole and scale hole of different size")
     void two_sizes_of_hole() {
         Map<String, Quantity> readings = Map.of(PieceDimensions.TANG_HOLE, inches("0.257"));
-        assertThat(question(Specifications.fullTang(), PieceDimensions.SCALE_HOLE, inches("0.250"), readings)).contains("must not meet two sizes");
-        assertThat(question(Specifications.fullTang(), PieceDimensions.SCALE_HOLE, inches("0.257"), readings)).isEmpty();
+        assertThat(question(Specifications.fullTang(), PieceDimensions.SCALE_HOLE, inches("0.250"), readings))
+                .contains("must not meet two sizes");
+        assertThat(question(Specifications.fullTang(), PieceDimensions.SCALE_HOLE, inches("0.257"), readings))
+                .isEmpty();
     }
 
     @Test
     @DisplayName("[trade] two tones by grinding: bevels ground before etch and tumble")
     void bevels_before_the_dark() {
-        assertRefused(Knife.of(Construction.FULL_TANG, "finish", "TWO_TONE_GROUND", "bevels", "AFTER_HARDENING"), "finish-grind", "dull the bevels", "tumble");
+        assertRefused(
+                Knife.of(Construction.FULL_TANG, "finish", "TWO_TONE_GROUND", "bevels", "AFTER_HARDENING"),
+                "finish-grind",
+                "dull the bevels",
+                "tumble");
     }
 
     @Test
@@ -138,13 +165,19 @@ class MishapBookTest {
     void etched_and_unwrapped() {
         Knife knife = Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED");
         Gate gate = knife.gate("shape-handle", knife.before("shape-handle", "wrap-blade"));
-        assertThat(gate.closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactlyInAnyOrder("wrap-before-handle", "etched-blade-wrapped");
+        assertThat(gate.closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactlyInAnyOrder("wrap-before-handle", "etched-blade-wrapped");
     }
 
     @Test
     @DisplayName("[trade] outer cladding ground before the edge was test-etched")
     void cladding_ground_blind() {
-        assertRefused(Knife.of(Construction.FULL_TANG, "steelForm", "LAMINATED"), "grind-clad-faces", "One side's layer is lost", "test-etch-edge");
+        assertRefused(
+                Knife.of(Construction.FULL_TANG, "steelForm", "LAMINATED"),
+                "grind-clad-faces",
+                "One side's layer is lost",
+                "test-etch-edge");
     }
 
     @Test
@@ -155,27 +188,48 @@ class MishapBookTest {
         Set<Condition> flawed = EnumSet.copyOf(sound.conditions());
         flawed.add(Condition.FLAW_OPEN);
         Gate gate = Gate.before(knife.step("harden"), sound.doneAt().keySet(), flawed, Set.of(), true);
-        assertThat(gate.closedBy()).singleElement().satisfies(obstacle -> assertThat(obstacle.rule().consequence()).contains("warps in the quench"));
+        assertThat(gate.closedBy())
+                .singleElement()
+                .satisfies(obstacle -> assertThat(obstacle.rule().consequence()).contains("warps in the quench"));
         LaminateFlaw flaw = new LaminateFlaw(inches("0.020"), inches("0.200"), inches("0.170"));
         assertThat(flaw.leftGroundOut(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.160"));
-        assertThat(flaw.leftGroundOut(INCH_FAHRENHEIT).cautions()).singleElement().asString().contains("0.010 in").contains("warps");
+        assertThat(flaw.leftGroundOut(INCH_FAHRENHEIT).cautions())
+                .singleElement()
+                .asString()
+                .contains("0.010 in")
+                .contains("warps");
         assertThat(flaw.staysInside(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.005"));
-        assertThat(flaw.staysInside(INCH_FAHRENHEIT).cautions()).singleElement().asString().contains("quench opens it");
+        assertThat(flaw.staysInside(INCH_FAHRENHEIT).cautions())
+                .singleElement()
+                .asString()
+                .contains("quench opens it");
     }
 
     @Test
     @DisplayName("[trade] the soak counted from the door: W2 soaks at 1475 °F, the kiln shows 1400 °F")
     void soak_from_the_door() {
         Specification w2 = Specifications.fullTang("steel", "W2");
-        assertThat(question(w2, PieceDimensions.KILN_AT_SOAK, Temperature.ofFahrenheit(1400), Map.of())).contains("not recovered");
-        assertThat(question(w2, PieceDimensions.KILN_AT_SOAK, Temperature.ofFahrenheit(1470), Map.of())).isEmpty();
+        assertThat(question(w2, PieceDimensions.KILN_AT_SOAK, Temperature.ofFahrenheit(1400), Map.of()))
+                .contains("not recovered");
+        assertThat(question(w2, PieceDimensions.KILN_AT_SOAK, Temperature.ofFahrenheit(1470), Map.of()))
+                .isEmpty();
     }
 
     @Test
     @DisplayName("[trade] tempering in a kiln that is still at hardening heat")
     void temper_in_a_hot_kiln() {
-        assertThat(question(Specifications.fullTang(), PieceDimensions.KILN_AT_TEMPER, Temperature.ofFahrenheit(1100), Map.of())).contains("has not come down");
-        assertThat(question(Specifications.fullTang(), PieceDimensions.KILN_AT_TEMPER, Temperature.ofFahrenheit(405), Map.of())).isEmpty();
+        assertThat(question(
+                        Specifications.fullTang(),
+                        PieceDimensions.KILN_AT_TEMPER,
+                        Temperature.ofFahrenheit(1100),
+                        Map.of()))
+                .contains("has not come down");
+        assertThat(question(
+                        Specifications.fullTang(),
+                        PieceDimensions.KILN_AT_TEMPER,
+                        Temperature.ofFahrenheit(405),
+                        Map.of()))
+                .isEmpty();
     }
 
     @Test
@@ -188,23 +242,32 @@ class MishapBookTest {
     @DisplayName("[trade] a nick too shallow for the bevel that follows, or so deep that it breaks through")
     void nick_wrong() {
         Specification slip = Specifications.of(Construction.SLIP_JOINT, "stockThickness", ".100", "heelWidth", "3/4");
-        assertThat(question(slip, PieceDimensions.NICK_DEPTH, inches("0.015"), Map.of())).contains("too shallow");
-        assertThat(question(slip, PieceDimensions.NICK_DEPTH, inches("0.095"), Map.of())).contains("breaks through");
-        assertThat(question(slip, PieceDimensions.NICK_DEPTH, inches("0.030"), Map.of())).isEmpty();
+        assertThat(question(slip, PieceDimensions.NICK_DEPTH, inches("0.015"), Map.of()))
+                .contains("too shallow");
+        assertThat(question(slip, PieceDimensions.NICK_DEPTH, inches("0.095"), Map.of()))
+                .contains("breaks through");
+        assertThat(question(slip, PieceDimensions.NICK_DEPTH, inches("0.030"), Map.of()))
+                .isEmpty();
     }
 
     @Test
     @DisplayName("[trade] a counterbore shallower than the handle's deepest hollow")
     void counterbore_too_shallow() {
         Specification fastened = Specifications.fullTang("fastening", "SHOULDERED_FASTENERS", "handleHollow", ".100");
-        assertThat(question(fastened, PieceDimensions.COUNTERBORE_DEPTH, inches("0.090"), Map.of())).contains("cuts through to the head's seat");
-        assertThat(question(fastened, PieceDimensions.COUNTERBORE_DEPTH, inches("0.130"), Map.of())).isEmpty();
+        assertThat(question(fastened, PieceDimensions.COUNTERBORE_DEPTH, inches("0.090"), Map.of()))
+                .contains("cuts through to the head's seat");
+        assertThat(question(fastened, PieceDimensions.COUNTERBORE_DEPTH, inches("0.130"), Map.of()))
+                .isEmpty();
     }
 
     @Test
     @DisplayName("[trade] a sheath's welt glued before the trial fit")
     void welt_glued_early() {
-        assertRefused(Knife.of(Construction.FULL_TANG, "sheath", "LEATHER"), "cement-sheath", "too loose for ever", "trial-fit-sheath");
+        assertRefused(
+                Knife.of(Construction.FULL_TANG, "sheath", "LEATHER"),
+                "cement-sheath",
+                "too loose for ever",
+                "trial-fit-sheath");
     }
 
     @Test
@@ -218,8 +281,11 @@ class MishapBookTest {
     void unproven_first_piece() {
         Knife knife = Knife.of(Specifications.fullTang(), Place.LATER_OF_BATCH);
         Progress progress = knife.before("see-first-piece");
-        Gate gate = Gate.before(knife.step("see-first-piece"), progress.doneAt().keySet(), progress.conditions(), Set.of(), false);
-        assertThat(gate.closedBy()).singleElement().satisfies(obstacle -> assertThat(obstacle.rule().consequence()).contains("repeated in every piece"));
+        Gate gate = Gate.before(
+                knife.step("see-first-piece"), progress.doneAt().keySet(), progress.conditions(), Set.of(), false);
+        assertThat(gate.closedBy())
+                .singleElement()
+                .satisfies(obstacle -> assertThat(obstacle.rule().consequence()).contains("repeated in every piece"));
     }
 
     @Test
@@ -228,7 +294,9 @@ class MishapBookTest {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Gate gate = knife.gate("sharpen", knife.before("sharpen", "read-brief"));
         assertThat(gate.isOpen()).isTrue();
-        assertThat(gate.cares()).singleElement().satisfies(obstacle -> assertThat(obstacle.rule().consequence()).contains("wrong edge for the use"));
+        assertThat(gate.cares())
+                .singleElement()
+                .satisfies(obstacle -> assertThat(obstacle.rule().consequence()).contains("wrong edge for the use"));
     }
 
     @Test
@@ -239,7 +307,9 @@ class MishapBookTest {
         Map<String, Instant> done = new HashMap<>(knife.before("clean-for-glue").doneAt());
         done.put("release-agent", done.get("clean-release").plusSeconds(60));
         Progress greasedAgain = new Progress(knife.route(), done);
-        assertThat(knife.gate("clean-for-glue", greasedAgain).closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("grease-off-for-glue");
+        assertThat(knife.gate("clean-for-glue", greasedAgain).closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactly("grease-off-for-glue");
     }
 
     @Test
@@ -251,21 +321,35 @@ class MishapBookTest {
     }
 
     @Test
-    @DisplayName("[trade] stainless on a belt that was used for carbon steel: cautious practice, unproven, so only said")
+    @DisplayName(
+            "[trade] stainless on a belt that was used for carbon steel: cautious practice, unproven, so only said")
     void stainless_on_a_carbon_belt() {
-        assertThat(Knife.of(Construction.FULL_TANG, "steel", "440C").step("finish-grind").operation().cautions()).anyMatch(line -> line.contains("stainless") && line.contains("unproven"));
-        assertThat(Knife.of(Construction.FULL_TANG).step("finish-grind").operation().cautions()).noneMatch(line -> line.contains("unproven"));
+        assertThat(Knife.of(Construction.FULL_TANG, "steel", "440C")
+                        .step("finish-grind")
+                        .operation()
+                        .cautions())
+                .anyMatch(line -> line.contains("stainless") && line.contains("unproven"));
+        assertThat(Knife.of(Construction.FULL_TANG)
+                        .step("finish-grind")
+                        .operation()
+                        .cautions())
+                .noneMatch(line -> line.contains("unproven"));
     }
 
     @Test
     @DisplayName("[trade] a line by clay wanted after the blade was hardened through")
     void late_clay() {
         Knife knife = Knife.of(Construction.FULL_TANG, "steel", "1095");
-        Effect effect = change(knife, knife.before("finish-grind"), Specifications.fullTang("steel", "1095", "hardening", "CLAY"));
-        assertThat(effect.conflicts()).anySatisfy(conflict -> assertThat(conflict.step().key()).isEqualTo("harden"));
+        Effect effect = change(
+                knife, knife.before("finish-grind"), Specifications.fullTang("steel", "1095", "hardening", "CLAY"));
+        assertThat(effect.conflicts())
+                .anySatisfy(conflict -> assertThat(conflict.step().key()).isEqualTo("harden"));
         assertThat(effect.turned().rework().heats()).isEqualTo(2);
         assertThat(effect.turned().comesIn()).extracting(Operation::key).contains("normalise", "apply-clay");
-        assertThat(effect.turned().again()).extracting(Operation::key).contains("harden", "temper-first", "temper-second").doesNotContain("drill-tang-holes", "profile");
+        assertThat(effect.turned().again())
+                .extracting(Operation::key)
+                .contains("harden", "temper-first", "temper-second")
+                .doesNotContain("drill-tang-holes", "profile");
     }
 
     @Test
@@ -273,8 +357,11 @@ class MishapBookTest {
     void late_thicker_grind() {
         Knife knife = Knife.of(Construction.HIDDEN_TANG);
         Effect effect = change(knife, knife.before("dry-fit"), Specifications.hiddenTang("edgeThickness", ".035"));
-        assertThat(effect.conflicts()).anySatisfy(conflict -> assertThat(conflict.consequence()).contains("cannot be put back"));
-        assertThat(effect.turned().again()).extracting(Operation::key).contains("finish-grind", "make-spacer", "mill-guard-slot");
+        assertThat(effect.conflicts())
+                .anySatisfy(conflict -> assertThat(conflict.consequence()).contains("cannot be put back"));
+        assertThat(effect.turned().again())
+                .extracting(Operation::key)
+                .contains("finish-grind", "make-spacer", "mill-guard-slot");
         assertThat(effect.material()).contains("a new bar of 1084");
         assertThat(effect.needsClient()).isTrue();
     }
@@ -285,19 +372,40 @@ class MishapBookTest {
         Knife knife = Knife.of(Construction.FULL_TANG);
         Effect effect = change(knife, knife.before("sharpen"), Specifications.fullTang("fastening", "SCREWS"));
         assertThat(effect.turned().comesIn()).extracting(Operation::key).contains("take-handle-off", "normalise");
-        assertThat(effect.turned().again()).extracting(Operation::key).contains("flatten-scales", "drill-scales", "shape-handle");
+        assertThat(effect.turned().again())
+                .extracting(Operation::key)
+                .contains("flatten-scales", "drill-scales", "shape-handle");
         assertThat(effect.material()).contains("a pair of scales");
-        Progress turned = new Progress(effect.route(), Map.of(), Map.of(), effect.turned().worn(Knife.MORNING));
-        Gate gate = Gate.before(effect.route().step("normalise").orElseThrow(), Set.of("take-handle-off"), turned.conditions(), Set.of(), true);
-        assertThat(gate.closedBy()).anySatisfy(obstacle -> assertThat(obstacle.rule().consequence()).contains("Wood and adhesive burn"));
+        Progress turned =
+                new Progress(effect.route(), Map.of(), Map.of(), effect.turned().worn(Knife.MORNING));
+        Gate gate = Gate.before(
+                effect.route().step("normalise").orElseThrow(),
+                Set.of("take-handle-off"),
+                turned.conditions(),
+                Set.of(),
+                true);
+        assertThat(gate.closedBy())
+                .anySatisfy(
+                        obstacle -> assertThat(obstacle.rule().consequence()).contains("Wood and adhesive burn"));
     }
 
     @Test
     @DisplayName("[trade] the handle glued up before the blade is etched")
     void glued_before_the_bath() {
-        assertRefused(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED"), "glue-handle", "stays raw", "etch", "neutralise");
-        assertRefused(Knife.of(Construction.HIDDEN_TANG, "finish", "PATTERN", "steelForm", "PATTERN_WELDED"), "glue-handle", "stains the handle", "etch");
-        assertThat(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_GREY", "handleTurn", "HANDLE_FIRST").keys()).containsSubsequence("glue-handle", "finish-handle", "tape-handle", "etch");
+        assertRefused(
+                Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED"),
+                "glue-handle",
+                "stays raw",
+                "etch",
+                "neutralise");
+        assertRefused(
+                Knife.of(Construction.HIDDEN_TANG, "finish", "PATTERN", "steelForm", "PATTERN_WELDED"),
+                "glue-handle",
+                "stains the handle",
+                "etch");
+        assertThat(Knife.of(Construction.FULL_TANG, "finish", "ETCHED_GREY", "handleTurn", "HANDLE_FIRST")
+                        .keys())
+                .containsSubsequence("glue-handle", "finish-handle", "tape-handle", "etch");
     }
 
     @Test
@@ -311,11 +419,18 @@ class MishapBookTest {
         });
         assertThat(effect.turned().again()).extracting(Operation::key).contains("choose-stock");
         Knife pinned = Knife.of(Construction.FULL_TANG, "pinCount", "3");
-        assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "2")).conflicts())
-                .as("one pin fewer than is drilled").anySatisfy(conflict -> assertThat(conflict.step().key())
-                .isEqualTo("drill-tang-holes"));
-        assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "4")).conflicts()).isEmpty();
-        assertThat(change(knife, knife.before("finish-grind"), Specifications.fullTang()).turned().again()).as("hard already: it is not quenched again").isEmpty();
+        assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "2"))
+                        .conflicts())
+                .as("one pin fewer than is drilled")
+                .anySatisfy(conflict -> assertThat(conflict.step().key()).isEqualTo("drill-tang-holes"));
+        assertThat(change(pinned, pinned.before("harden"), Specifications.fullTang("pinCount", "4"))
+                        .conflicts())
+                .isEmpty();
+        assertThat(change(knife, knife.before("finish-grind"), Specifications.fullTang())
+                        .turned()
+                        .again())
+                .as("hard already: it is not quenched again")
+                .isEmpty();
     }
 
     @Test
@@ -325,9 +440,13 @@ class MishapBookTest {
         assertRefused(knife, "fit-guard", "snaps in two", "temper-guard");
         Progress hard = knife.before("fit-guard", "temper-guard");
         assertThat(hard.conditions()).contains(Condition.FITTING_UNTEMPERED, Condition.TEMPERED);
-        Set<String> everyOrder = Set.copyOf(OrderRules.all().stream().map(OrderRule::key).toList());
-        assertThat(Gate.before(knife.step("fit-guard"), hard.doneAt().keySet(), hard.conditions(), everyOrder, true).closedBy()).extracting(obstacle -> obstacle.rule().key())
-                .as("even where every order was overridden").containsExactly("no-force-on-an-untempered-fitting");
+        Set<String> everyOrder =
+                Set.copyOf(OrderRules.all().stream().map(OrderRule::key).toList());
+        assertThat(Gate.before(knife.step("fit-guard"), hard.doneAt().keySet(), hard.conditions(), everyOrder, true)
+                        .closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .as("even where every order was overridden")
+                .containsExactly("no-force-on-an-untempered-fitting");
         assertThat(knife.before("fit-guard").conditions()).doesNotContain(Condition.FITTING_UNTEMPERED);
     }
 
@@ -336,13 +455,18 @@ class MishapBookTest {
     void an_edge_for_another_use() {
         Specification slicer = Specifications.fullTang("edgeAngle", "22", "edgeTooth", "COARSE");
         Operation sharpen = Knife.of(slicer).step("sharpen").operation();
-        assertThat(EdgeForUse.before(sharpen, slicer, "Onions and herbs")).singleElement().satisfies(obstacle -> {
-            assertThat(obstacle.rule().reason()).contains("22° a side", "“Onions and herbs”");
-            assertThat(obstacle.rule().severity().closesGate()).isTrue();
-        });
-        assertThat(EdgeForUse.before(sharpen, slicer, "Briskets")).as("it is what a roast wants").isEmpty();
+        assertThat(EdgeForUse.before(sharpen, slicer, "Onions and herbs"))
+                .singleElement()
+                .satisfies(obstacle -> {
+                    assertThat(obstacle.rule().reason()).contains("22° a side", "“Onions and herbs”");
+                    assertThat(obstacle.rule().severity().closesGate()).isTrue();
+                });
+        assertThat(EdgeForUse.before(sharpen, slicer, "Briskets"))
+                .as("it is what a roast wants")
+                .isEmpty();
         assertThat(EdgeForUse.before(sharpen, slicer, "She did not say")).isEmpty();
-        assertThat(EdgeForUse.before(Knife.of(slicer).step("hand-sand").operation(), slicer, "Onions and herbs")).isEmpty();
+        assertThat(EdgeForUse.before(Knife.of(slicer).step("hand-sand").operation(), slicer, "Onions and herbs"))
+                .isEmpty();
     }
 
     @Test
@@ -352,20 +476,27 @@ class MishapBookTest {
     }
 
     @Test
-    @DisplayName("[trade] a bedded handle that stuck is warmed and pulled; a dip at the last check leads back to the handle")
+    @DisplayName(
+            "[trade] a bedded handle that stuck is warmed and pulled; a dip at the last check leads back to the handle")
     void ways_back_that_were_missing() {
         Knife knife = bedded();
         Making stuck = new Making(knife.spec(), Place.ALONE, Rework.NONE, knife.before("pull-handle"));
-        assertThat(new WaysBack(stuck, PLANNER).of(Mishap.HANDLE_STUCK, knife.step("pull-handle"), false)).filteredOn(way -> way.way() == WayBack.WARM).singleElement()
+        assertThat(new WaysBack(stuck, PLANNER).of(Mishap.HANDLE_STUCK, knife.step("pull-handle"), false))
+                .filteredOn(way -> way.way() == WayBack.WARM)
+                .singleElement()
                 .satisfies(way -> assertThat(String.join(" ", way.cautions())).contains("fumes", "point away"));
         Knife plain = Knife.of(Construction.FULL_TANG);
         Making checked = new Making(plain.spec(), Place.ALONE, Rework.NONE, plain.before("last-check"));
-        assertThat(new WaysBack(checked, PLANNER).of(Mishap.HANDLE_DIP, plain.step("last-check"), false)).filteredOn(way -> way.way() == WayBack.REDO).extracting(way -> way.from().orElseThrow())
-                .contains("sand-handle", "shape-handle").doesNotContain("approve-outline", "finish-grind");
+        assertThat(new WaysBack(checked, PLANNER).of(Mishap.HANDLE_DIP, plain.step("last-check"), false))
+                .filteredOn(way -> way.way() == WayBack.REDO)
+                .extracting(way -> way.from().orElseThrow())
+                .contains("sand-handle", "shape-handle")
+                .doesNotContain("approve-outline", "finish-grind");
     }
 
     @Test
-    @DisplayName("[trade] what makers do without a word is asked at its step: start check, set-up kept, both sides, dwell, test strike, coupon, residue, age")
+    @DisplayName("[trade] what makers do without a word is asked at its step: start check, set-up kept, both sides, "
+            + "dwell, test strike, coupon, residue, age")
     void what_goes_unspoken() {
         Knife knife = Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED", "sheath", "LEATHER");
         assertChecked(knife, "drill-tang-holes", "the spindle runs before the feed");
@@ -390,7 +521,9 @@ class MishapBookTest {
 
     private static void assertRefused(Knife knife, String step, String consequence, String... forgotten) {
         Gate gate = knife.gate(step, knife.before(step, forgotten));
-        assertThat(gate.closedBy()).anySatisfy(obstacle -> assertThat(obstacle.rule().consequence()).contains(consequence));
+        assertThat(gate.closedBy())
+                .anySatisfy(
+                        obstacle -> assertThat(obstacle.rule().consequence()).contains(consequence));
         assertThat(knife.gate(step, knife.before(step)).isOpen()).isTrue();
     }
 
@@ -404,7 +537,8 @@ class MishapBookTest {
         return judged.isOut() ? judged.words() : "";
     }
 
-    private static DimensionChain chain(Specification spec, Map<String, Quantity> readings, Map<String, Quantity> made) {
+    private static DimensionChain chain(
+            Specification spec, Map<String, Quantity> readings, Map<String, Quantity> made) {
         return DimensionChain.of(PieceDimensions.of(spec), readings, made, INCH_FAHRENHEIT);
     }
 

@@ -35,21 +35,29 @@ class ProgressTest {
     @DisplayName("[trade] an untempered piece cannot be worked on; gluing waits for fronts and dry fit")
     void the_gates_before_fitting_and_gluing() {
         Set<String> untempered = allBefore("temper-first");
-        assertThat(Gate.before(route.step("drill-scales").orElseThrow(), untempered, SOUND, Set.of(), true).closedBy())
+        assertThat(Gate.before(route.step("drill-scales").orElseThrow(), untempered, SOUND, Set.of(), true)
+                        .closedBy())
                 .anySatisfy(obstacle -> assertThat(obstacle.rule().key()).isEqualTo("temper-before-work"));
         Set<String> unfinished = allBefore("glue-handle");
         unfinished.removeAll(Set.of("finish-fronts", "dry-fit"));
-        assertThat(Gate.before(route.step("glue-handle").orElseThrow(), unfinished, SOUND, Set.of(), true).closedBy())
-                .extracting(obstacle -> obstacle.rule().key()).containsExactlyInAnyOrder("fronts-before-glue", "dry-fit-before-adhesive");
+        assertThat(Gate.before(route.step("glue-handle").orElseThrow(), unfinished, SOUND, Set.of(), true)
+                        .closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactlyInAnyOrder("fronts-before-glue", "dry-fit-before-adhesive");
     }
 
     @Test
     void an_override_opens_its_rule_and_stays_visible_and_opens_no_other() {
         Set<String> done = allBefore("glue-handle");
         done.removeAll(Set.of("finish-fronts", "dry-fit"));
-        Gate gate = Gate.before(route.step("glue-handle").orElseThrow(), done, SOUND, Set.of("fronts-before-glue"), true);
-        assertThat(gate.overridden()).extracting(obstacle -> obstacle.rule().key()).containsExactly("fronts-before-glue");
-        assertThat(gate.closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("dry-fit-before-adhesive");
+        Gate gate =
+                Gate.before(route.step("glue-handle").orElseThrow(), done, SOUND, Set.of("fronts-before-glue"), true);
+        assertThat(gate.overridden())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactly("fronts-before-glue");
+        assertThat(gate.closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactly("dry-fit-before-adhesive");
     }
 
     @Test
@@ -59,7 +67,9 @@ class ProgressTest {
         Gate gate = Gate.before(route.step("sharpen").orElseThrow(), done, SOUND, Set.of(), true);
         assertThat(gate.isOpen()).isTrue();
         assertThat(gate.isItsTurn()).isFalse();
-        assertThat(gate.cares()).extracting(obstacle -> obstacle.rule().key()).containsExactly("brief-before-sharpening");
+        assertThat(gate.cares())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactly("brief-before-sharpening");
     }
 
     @Test
@@ -67,10 +77,14 @@ class ProgressTest {
     void the_first_piece_proves_the_process() {
         Route later = route(Specifications.fullTang(), Place.LATER_OF_BATCH);
         Route.Step look = later.step("see-first-piece").orElseThrow();
-        assertThat(Gate.before(look, Set.of(), SOUND, Set.of(), false).closedBy()).extracting(obstacle -> obstacle.rule().key()).containsExactly("first-piece-proved");
+        assertThat(Gate.before(look, Set.of(), SOUND, Set.of(), false).closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactly("first-piece-proved");
         assertThat(Gate.before(look, Set.of(), SOUND, Set.of(), true).isOpen()).isTrue();
-        assertThat(Gate.before(later.step("drill-tang-holes").orElseThrow(), Set.of(), SOUND, Set.of(), true).closedBy())
-                .extracting(obstacle -> obstacle.rule().key()).contains("first-piece-before-the-rest");
+        assertThat(Gate.before(later.step("drill-tang-holes").orElseThrow(), Set.of(), SOUND, Set.of(), true)
+                        .closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .contains("first-piece-before-the-rest");
     }
 
     @Test
@@ -78,8 +92,13 @@ class ProgressTest {
     void the_temper_window() {
         Progress progress = progressUpTo("temper-first");
         assertThat(progress.isUntempered()).isTrue();
-        assertThat(progress.windows()).singleElement().isEqualTo(new Window(route.step("temper-first").orElseThrow(),
-                rule("temper-at-once"), MORNING, MORNING.plus(Duration.ofHours(2))));
+        assertThat(progress.windows())
+                .singleElement()
+                .isEqualTo(new Window(
+                        route.step("temper-first").orElseThrow(),
+                        rule("temper-at-once"),
+                        MORNING,
+                        MORNING.plus(Duration.ofHours(2))));
         assertThat(progressUpTo("temper-second").isUntempered()).isFalse();
     }
 
@@ -95,8 +114,10 @@ class ProgressTest {
     @Test
     @DisplayName("[trade] doing the quench again undoes both tempers and what was ground since, and leaves the holes")
     void what_is_done_again() {
-        assertThat(progressUpTo("hand-sand").redoneWith("harden")).extracting(Operation::key)
-                .contains("harden", "temper-first", "temper-second", "finish-grind").doesNotContain("drill-tang-holes", "profile", "hand-sand");
+        assertThat(progressUpTo("hand-sand").redoneWith("harden"))
+                .extracting(Operation::key)
+                .contains("harden", "temper-first", "temper-second", "finish-grind")
+                .doesNotContain("drill-tang-holes", "profile", "hand-sand");
     }
 
     private static Route route(Specification spec, Place place) {
@@ -104,7 +125,10 @@ class ProgressTest {
     }
 
     private static OrderRule rule(String key) {
-        return OrderRules.all().stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
+        return OrderRules.all().stream()
+                .filter(each -> each.key().equals(key))
+                .findFirst()
+                .orElseThrow();
     }
 
     private Set<String> allBefore(String key) {
@@ -123,11 +147,18 @@ class ProgressTest {
     }
 
     @Test
-    @DisplayName("[trade] a blade that is wrapped once more keeps its handle, an outline that is approved once more keeps its steel: only the order counted")
+    @DisplayName("[trade] a blade that is wrapped once more keeps its handle, an outline that is approved once more "
+            + "keeps its steel: only the order counted")
     void what_only_came_later_is_not_done_again() {
-        assertThat(progressUpTo("hand-over").redoneWith("wrap-blade")).extracting(Operation::key).contains("wrap-blade").doesNotContain("glue-handle", "shape-handle");
-        assertThat(progressUpTo("hand-over").redoneWith("approve-outline")).extracting(Operation::key).containsExactly("approve-outline");
+        assertThat(progressUpTo("hand-over").redoneWith("wrap-blade"))
+                .extracting(Operation::key)
+                .contains("wrap-blade")
+                .doesNotContain("glue-handle", "shape-handle");
+        assertThat(progressUpTo("hand-over").redoneWith("approve-outline"))
+                .extracting(Operation::key)
+                .containsExactly("approve-outline");
         Set<String> onlyOrder = Set.of("wrap-before-glue", "approval-before-steel");
-        assertThat(onlyOrder).allSatisfy(key -> assertThat(rule(key).isOnlyOrder()).isTrue());
+        assertThat(onlyOrder)
+                .allSatisfy(key -> assertThat(rule(key).isOnlyOrder()).isTrue());
     }
 }

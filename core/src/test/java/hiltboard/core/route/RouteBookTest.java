@@ -9,7 +9,10 @@ import java.util.Map;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
-/** The documents of docs/routes are what the program teaches; a change of either shows in the other. {@code ./hilt routes} writes them. */
+/**
+ * The documents of docs/routes are what the program teaches; a change of either shows in the other. {@code ./hilt
+ * routes} writes them.
+ */
 class RouteBookTest {
     private static final Path FOLDER = Path.of("..", "docs", "routes");
 
@@ -26,7 +29,8 @@ class RouteBookTest {
             assertThat(FOLDER.resolve(page.getKey())).hasContent(page.getValue());
         }
         try (Stream<Path> files = Files.list(FOLDER)) {
-            assertThat(files.map(file -> file.getFileName().toString())).containsExactlyInAnyOrderElementsOf(pages.keySet());
+            assertThat(files.map(file -> file.getFileName().toString()))
+                    .containsExactlyInAnyOrderElementsOf(pages.keySet());
         }
     }
 }

@@ -9,8 +9,8 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Construction;
 import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField;
+import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Planned.Ordered;
@@ -69,12 +69,22 @@ class RoutePropertiesTest {
         for (Step step : route.steps()) {
             Progress progress = new Progress(route, done);
             Gate gate = Gate.before(step, done.keySet(), progress.conditions(), Set.of(), true);
-            assertThat(gate.closedBy()).as("%s of %s in %s", step.operation().key(), spec, progress.conditions()).isEmpty();
+            assertThat(gate.closedBy())
+                    .as("%s of %s in %s", step.operation().key(), spec, progress.conditions())
+                    .isEmpty();
             at = at.plusSeconds(60);
             done.put(step.operation().key(), at);
         }
-        assertThat(new Progress(route, done).conditions()).contains(Condition.SHARP, Condition.TEMPERED)
-                .doesNotContain(Condition.ACID, Condition.GREASED, Condition.WET_GLUE, Condition.UNTEMPERED, Condition.CLAYED, Condition.AWAY, Condition.CEMENTED);
+        assertThat(new Progress(route, done).conditions())
+                .contains(Condition.SHARP, Condition.TEMPERED)
+                .doesNotContain(
+                        Condition.ACID,
+                        Condition.GREASED,
+                        Condition.WET_GLUE,
+                        Condition.UNTEMPERED,
+                        Condition.CLAYED,
+                        Condition.AWAY,
+                        Condition.CEMENTED);
     }
 
     @Test
@@ -104,12 +114,19 @@ class RoutePropertiesTest {
         Random random = new Random(45);
         for (int i = 0; i < 2_000; i++) {
             Specification spec = Specifications.random(random);
-            DimensionChain chain = DimensionChain.of(PieceDimensions.of(spec), Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
-            Set<String> numbers = PieceDimensions.of(spec).stream().map(Dimension::key).collect(Collectors.toSet());
+            DimensionChain chain =
+                    DimensionChain.of(PieceDimensions.of(spec), Map.of(), Map.of(), Units.INCH_FAHRENHEIT);
+            Set<String> numbers =
+                    PieceDimensions.of(spec).stream().map(Dimension::key).collect(Collectors.toSet());
             assertThat(chain.links()).hasSameSizeAs(numbers);
             assertThat(Operations.of(spec, Place.ALONE)).allSatisfy(operation -> {
-                assertThat(numbers).as("%s of %s", operation.key(), spec.construction()).containsAll(operation.targets()).containsAll(operation.readings()).containsAll(operation.makes());
-                assertThat(operation.restNumber().isEmpty() || numbers.contains(operation.restNumber())).isTrue();
+                assertThat(numbers)
+                        .as("%s of %s", operation.key(), spec.construction())
+                        .containsAll(operation.targets())
+                        .containsAll(operation.readings())
+                        .containsAll(operation.makes());
+                assertThat(operation.restNumber().isEmpty() || numbers.contains(operation.restNumber()))
+                        .isTrue();
                 assertThat(operation.toDo()).isNotEmpty();
                 assertThat(operation.checks()).isNotEmpty();
             });
@@ -123,7 +140,13 @@ class RoutePropertiesTest {
         Set<Trait> work = EnumSet.noneOf(Trait.class);
         for (int i = 0; i < 2_000; i++) {
             Specification spec = Specifications.random(random);
-            if (PLANNER.plan(spec, Operations.of(spec, anyPlace(random), random.nextInt(10) == 0 ? Rework.NONE.takenApart() : Rework.NONE)) instanceof Ordered ordered) {
+            if (PLANNER.plan(
+                            spec,
+                            Operations.of(
+                                    spec,
+                                    anyPlace(random),
+                                    random.nextInt(10) == 0 ? Rework.NONE.takenApart() : Rework.NONE))
+                    instanceof Ordered ordered) {
                 ordered.route().steps().forEach(step -> {
                     step.waits().forEach(wait -> used.add(wait.rule().key()));
                     work.addAll(step.operation().traits());
@@ -131,7 +154,9 @@ class RoutePropertiesTest {
             }
         }
         List<Rule> rules = new ArrayList<>(OrderRules.all());
-        assertThat(used).containsExactlyInAnyOrderElementsOf(rules.stream().map(Rule::key).toList());
+        assertThat(used)
+                .containsExactlyInAnyOrderElementsOf(
+                        rules.stream().map(Rule::key).toList());
         rules.addAll(ConditionRules.all());
         assertThat(rules).allSatisfy(rule -> {
             assertThat(rule.reason()).endsWith(".");
@@ -148,11 +173,17 @@ class RoutePropertiesTest {
         Map<SpecificationField, Set<String>> seen = new EnumMap<>(SpecificationField.class);
         for (int i = 0; i < SPECIFICATIONS; i++) {
             Specification spec = Specifications.random(random);
-            spec.entries().forEach((key, value) -> seen.computeIfAbsent(SpecificationField.withKey(key).orElseThrow(), field -> new HashSet<>()).add(value));
+            spec.entries()
+                    .forEach((key, value) -> seen.computeIfAbsent(
+                                    SpecificationField.withKey(key).orElseThrow(), field -> new HashSet<>())
+                            .add(value));
         }
         for (SpecificationField field : SpecificationField.values()) {
             if (field.accepts() instanceof Choice choice) {
-                assertThat(seen.get(field)).as(field.label()).containsExactlyInAnyOrderElementsOf(choice.options().stream().map(Option::value).toList());
+                assertThat(seen.get(field))
+                        .as(field.label())
+                        .containsExactlyInAnyOrderElementsOf(
+                                choice.options().stream().map(Option::value).toList());
             }
         }
     }
@@ -161,7 +192,9 @@ class RoutePropertiesTest {
         List<Operation> order = route.steps().stream().map(Step::operation).toList();
         assertThat(order).containsExactlyInAnyOrderElementsOf(work);
         assertThat(order).extracting(Operation::key).doesNotHaveDuplicates();
-        List<OrderRule> rules = OrderRules.all().stream().filter(rule -> rule.appliesTo().test(spec)).toList();
+        List<OrderRule> rules = OrderRules.all().stream()
+                .filter(rule -> rule.appliesTo().test(spec))
+                .toList();
         for (OrderRule rule : rules) {
             List<Operation> waiting = order.stream().filter(rule::waits).toList();
             for (Operation earlier : order.stream().filter(rule::comesFirst).toList()) {

@@ -23,16 +23,22 @@ class SaddleStitchTest {
     void thread() {
         assertThat(seams(SheathTemplate.layers(2))).isBetween(4.0, 6.5);
         assertThat(seams(SheathTemplate.layers(8))).isBetween(8.0, 10.5);
-        assertThat(seams(SheathTemplate.layers(5))).isBetween(seams(SheathTemplate.layers(2)), seams(SheathTemplate.layers(8)));
+        assertThat(seams(SheathTemplate.layers(5)))
+                .isBetween(seams(SheathTemplate.layers(2)), seams(SheathTemplate.layers(8)));
     }
 
     @Test
     void a_seam_of_nothing_is_refused() {
-        assertThatThrownBy(() -> new SaddleStitch(Length.ZERO, SheathTemplate.layers(8))).isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> new SaddleStitch(Length.ZERO, SheathTemplate.layers(8)))
+                .isInstanceOf(ImpossibleQuantity.class);
         assertThatThrownBy(() -> new SaddleStitch(SEAM, Length.ZERO)).isInstanceOf(ImpossibleQuantity.class);
     }
 
     private static double seams(Length thickness) {
-        return new SaddleStitch(SEAM, thickness).thread(Units.MILLIMETRE_CELSIUS).value().millimetres() / SEAM.millimetres();
+        return new SaddleStitch(SEAM, thickness)
+                        .thread(Units.MILLIMETRE_CELSIUS)
+                        .value()
+                        .millimetres()
+                / SEAM.millimetres();
     }
 }

@@ -23,26 +23,45 @@ class SheathTemplateTest {
     @Test
     @DisplayName("[worked] half of 0.156 + welt 0.125 + 3/16 to the stitches = 0.3905 in all round")
     void margin() {
-        assertThat(new SheathTemplate(inches("0.156"), 8).margin(INCH_FAHRENHEIT).value()).isEqualTo(inches("0.3905"));
-        assertThat(new SheathTemplate(inches("0.156"), 8).margin(INCH_FAHRENHEIT).working()).singleElement().asString().contains("welt 0.125 in (8 oz)");
+        assertThat(new SheathTemplate(inches("0.156"), 8)
+                        .margin(INCH_FAHRENHEIT)
+                        .value())
+                .isEqualTo(inches("0.3905"));
+        assertThat(new SheathTemplate(inches("0.156"), 8)
+                        .margin(INCH_FAHRENHEIT)
+                        .working())
+                .singleElement()
+                .asString()
+                .contains("welt 0.125 in (8 oz)");
     }
 
     @Test
     void thicker_knives_and_heavier_leather_need_more() {
-        Length thin = new SheathTemplate(inches("0.125"), 6).margin(INCH_FAHRENHEIT).value();
-        assertThat(new SheathTemplate(inches("0.250"), 6).margin(INCH_FAHRENHEIT).value()).isGreaterThan(thin);
-        assertThat(new SheathTemplate(inches("0.125"), 10).margin(INCH_FAHRENHEIT).value()).isGreaterThan(thin);
+        Length thin =
+                new SheathTemplate(inches("0.125"), 6).margin(INCH_FAHRENHEIT).value();
+        assertThat(new SheathTemplate(inches("0.250"), 6)
+                        .margin(INCH_FAHRENHEIT)
+                        .value())
+                .isGreaterThan(thin);
+        assertThat(new SheathTemplate(inches("0.125"), 10)
+                        .margin(INCH_FAHRENHEIT)
+                        .value())
+                .isGreaterThan(thin);
     }
 
     @ParameterizedTest
     @ValueSource(ints = {-1, 0, 1, 17, 1000})
     void no_leather_of_that_weight(int ounces) {
-        assertThatThrownBy(() -> new SheathTemplate(inches("0.156"), ounces)).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("leather");
+        assertThatThrownBy(() -> new SheathTemplate(inches("0.156"), ounces))
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("leather");
     }
 
     @Test
     void nothing_to_sheathe() {
-        assertThatThrownBy(() -> new SheathTemplate(Length.ZERO, 8)).isInstanceOf(ImpossibleQuantity.class).hasMessageContaining("thickness");
+        assertThatThrownBy(() -> new SheathTemplate(Length.ZERO, 8))
+                .isInstanceOf(ImpossibleQuantity.class)
+                .hasMessageContaining("thickness");
     }
 
     private static Length inches(String decimal) {

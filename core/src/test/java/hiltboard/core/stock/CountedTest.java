@@ -26,13 +26,23 @@ class CountedTest {
         "MILLILITRES, '1,5 l', 1500, worked",
         "AREA, 4 sq ft, 371612, 'NIST SP 811: 92903.04 mm² × 4'",
         "AREA, 10 sq in, 6452, 'NIST SP 811: 645.16 mm² × 10'",
-        "AREA, 30 dm², 300000, worked"})
+        "AREA, 30 dm², 300000, worked"
+    })
     void reads_amounts_as_they_are_said(Counted counted, String entry, long amount, String source) {
         assertThat(counted.read(entry, INCH_FAHRENHEIT)).hasValue(amount);
     }
 
     @ParameterizedTest
-    @CsvSource({"PIECES, 1.5", "PAIRS, -2", "MARKS, many", "GRAMS, 5 lb of", "AREA, 3 furlongs", "LENGTH, a bit", "PIECES, ''", "PIECES, 99999999999"})
+    @CsvSource({
+        "PIECES, 1.5",
+        "PAIRS, -2",
+        "MARKS, many",
+        "GRAMS, 5 lb of",
+        "AREA, 3 furlongs",
+        "LENGTH, a bit",
+        "PIECES, ''",
+        "PIECES, 99999999999"
+    })
     void refuses_what_is_no_amount(Counted counted, String entry) {
         assertThat(counted.read(entry, INCH_FAHRENHEIT)).isEmpty();
     }
@@ -44,14 +54,17 @@ class CountedTest {
         for (int i = 0; i < 200; i++) {
             long amount = 1 + random.nextInt(2_000_000);
             assertThat(counted.read(counted.exactly(amount), INCH_FAHRENHEIT)).hasValue(amount);
-            assertThat(counted.read(counted.exactly(amount), MILLIMETRE_CELSIUS)).hasValue(amount);
+            assertThat(counted.read(counted.exactly(amount), MILLIMETRE_CELSIUS))
+                    .hasValue(amount);
         }
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"4", "2.5"})
     void a_bare_area_is_in_the_readers_own_unit(String entry) {
-        assertThat(Counted.AREA.read(entry, INCH_FAHRENHEIT)).isEqualTo(Counted.AREA.read(entry + " sq ft", MILLIMETRE_CELSIUS));
-        assertThat(Counted.AREA.read(entry, MILLIMETRE_CELSIUS)).isEqualTo(Counted.AREA.read(entry + " dm²", INCH_FAHRENHEIT));
+        assertThat(Counted.AREA.read(entry, INCH_FAHRENHEIT))
+                .isEqualTo(Counted.AREA.read(entry + " sq ft", MILLIMETRE_CELSIUS));
+        assertThat(Counted.AREA.read(entry, MILLIMETRE_CELSIUS))
+                .isEqualTo(Counted.AREA.read(entry + " dm²", INCH_FAHRENHEIT));
     }
 }

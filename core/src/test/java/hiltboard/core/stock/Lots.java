@@ -18,7 +18,10 @@ final class Lots {
 
     static Map<String, String> entries(StockKind kind, String... keysAndValues) {
         Map<String, String> entries = new LinkedHashMap<>();
-        StockField.of(kind).stream().filter(field -> field.isRequired() && !field.choices(kind).isEmpty()).forEach(field -> entries.put(field.key(), field.choices(kind).get(0).value()));
+        StockField.of(kind).stream()
+                .filter(field -> field.isRequired() && !field.choices(kind).isEmpty())
+                .forEach(field ->
+                        entries.put(field.key(), field.choices(kind).get(0).value()));
         for (int i = 0; i < keysAndValues.length; i += 2) {
             entries.put(keysAndValues[i], keysAndValues[i + 1]);
         }

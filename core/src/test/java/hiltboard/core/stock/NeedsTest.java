@@ -10,13 +10,13 @@ import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Rework;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.Place;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Route;
-import hiltboard.core.stock.Need.Taking;
 import hiltboard.core.stock.Need.Takes;
+import hiltboard.core.stock.Need.Taking;
 import hiltboard.core.stock.Need.Unfit;
 import hiltboard.core.stock.cutting.Bar;
 import hiltboard.core.stock.cutting.Blank;
@@ -36,24 +36,38 @@ class NeedsTest {
     void a_bar_gives_the_length_of_the_profile_and_a_saw_cut() {
         Specification spec = Specifications.fullTang("steel", "1084", "stockThickness", "5/32");
         Takes takes = (Takes) need(spec, "steel").from(bar("1084", "5/32", "1-1/2"), TODAY);
-        assertThat(new Length(takes.amount())).isEqualTo(KnifeShape.bar(spec).length().plus(Length.ofInchFraction(1, 16)));
+        assertThat(new Length(takes.amount()))
+                .isEqualTo(KnifeShape.bar(spec).length().plus(Length.ofInchFraction(1, 16)));
     }
 
     @ParameterizedTest(name = "{0} of {1} × {2} does not serve: {3}")
-    @CsvSource({"1095, 5/32, 1-1/2, something else", "1084, 1/8, 1-1/2, thinner", "1084, 1/4, 1-1/2, thicker", "1084, 5/32, 3/4, narrower"})
+    @CsvSource({
+        "1095, 5/32, 1-1/2, something else",
+        "1084, 1/8, 1-1/2, thinner",
+        "1084, 1/4, 1-1/2, thicker",
+        "1084, 5/32, 3/4, narrower"
+    })
     void says_why_a_bar_does_not_serve(String steel, String thickness, String width, String why) {
         Specification spec = Specifications.fullTang("steel", "1084", "stockThickness", "5/32");
-        assertThat(why(need(spec, "steel").from(bar(steel, thickness, width), TODAY))).contains(why);
+        assertThat(why(need(spec, "steel").from(bar(steel, thickness, width), TODAY)))
+                .contains(why);
     }
 
     @Test
-    @DisplayName("[worked] volume is kept under the hammer: half the section takes twice the length, a round of π/4 of the square 4/π times")
+    @DisplayName(
+            "[worked] volume is kept under the hammer: half the section takes twice the length, a round of π/4 of the square 4/π times")
     void forging_takes_length_by_volume() {
         Specification spec = Specifications.fullTang("steelForm", "FORGED", "steel", "5160");
         double kerf = 1 / 16.0;
-        double square = length(need(spec, "steel").from(Lots.of(StockKind.BAR, "what", "5160", "section", "SQUARE", "thickness", "1"), TODAY)) - kerf;
-        double half = length(need(spec, "steel").from(Lots.of(StockKind.BAR, "what", "5160", "thickness", "1/2", "width", "1"), TODAY)) - kerf;
-        double round = length(need(spec, "steel").from(Lots.of(StockKind.BAR, "what", "5160", "section", "ROUND", "diameter", "1"), TODAY)) - kerf;
+        double square = length(need(spec, "steel")
+                        .from(Lots.of(StockKind.BAR, "what", "5160", "section", "SQUARE", "thickness", "1"), TODAY))
+                - kerf;
+        double half = length(need(spec, "steel")
+                        .from(Lots.of(StockKind.BAR, "what", "5160", "thickness", "1/2", "width", "1"), TODAY))
+                - kerf;
+        double round = length(need(spec, "steel")
+                        .from(Lots.of(StockKind.BAR, "what", "5160", "section", "ROUND", "diameter", "1"), TODAY))
+                - kerf;
         assertThat(half).isCloseTo(2 * square, within(0.001));
         assertThat(round).isCloseTo(square * 4 / Math.PI, within(0.001));
     }
@@ -62,7 +76,18 @@ class NeedsTest {
     @DisplayName("[trade] nominal 1 in planed is too thin for a handle of 7/8 in, and the answer says so")
     void a_planed_plank_is_too_thin() {
         Specification spec = Specifications.hiddenTang("handleMaterial", "WALNUT", "handleThickness", "7/8");
-        Lot plank = Lots.of(StockKind.BLOCK, "what", "WALNUT", "thickness", "1", "thicknessIs", "NOMINAL", "width", "2", "lengthEach", "18");
+        Lot plank = Lots.of(
+                StockKind.BLOCK,
+                "what",
+                "WALNUT",
+                "thickness",
+                "1",
+                "thicknessIs",
+                "NOMINAL",
+                "width",
+                "2",
+                "lengthEach",
+                "18");
         assertThat(why(need(spec, "handle").from(plank, TODAY))).contains("Planed it is about 0.8125 in");
         Lot measured = Lots.of(StockKind.BLOCK, "what", "WALNUT", "thickness", "1", "width", "2", "lengthEach", "18");
         assertThat(need(spec, "handle").from(measured, TODAY)).isEqualTo(new Takes(1));
@@ -73,18 +98,39 @@ class NeedsTest {
         Specification spec = Specifications.fullTang("handleMaterial", "DENSE_OILY_WOOD");
         Need adhesive = need(spec, "adhesive");
         String glue = spec.adhesive().name();
-        assertThat(adhesive.from(Lots.of(StockKind.ADHESIVE, "what", glue, "useBy", "2026-11-24"), TODAY)).isInstanceOf(Takes.class);
-        assertThat(why(adhesive.from(Lots.of(StockKind.ADHESIVE, "what", glue, "useBy", "2026-11-23"), TODAY))).contains("past its day");
-        assertThat(why(need(spec, "handle").from(Lots.of(StockKind.SCALES, "what", "DENSE_OILY_WOOD", "thickness", "3/8", "width", "2", "lengthEach", "6", "papers", "MISSING"), TODAY))).contains("papers");
+        assertThat(adhesive.from(Lots.of(StockKind.ADHESIVE, "what", glue, "useBy", "2026-11-24"), TODAY))
+                .isInstanceOf(Takes.class);
+        assertThat(why(adhesive.from(Lots.of(StockKind.ADHESIVE, "what", glue, "useBy", "2026-11-23"), TODAY)))
+                .contains("past its day");
+        assertThat(why(need(spec, "handle")
+                        .from(
+                                Lots.of(
+                                        StockKind.SCALES,
+                                        "what",
+                                        "DENSE_OILY_WOOD",
+                                        "thickness",
+                                        "3/8",
+                                        "width",
+                                        "2",
+                                        "lengthEach",
+                                        "6",
+                                        "papers",
+                                        "MISSING"),
+                                TODAY)))
+                .contains("papers");
     }
 
     @Test
-    @DisplayName("[worked] two 3/16 pins through two scales and the tang take twice that and the ends; a 1/4 rod is no 3/16 pin")
+    @DisplayName(
+            "[worked] two 3/16 pins through two scales and the tang take twice that and the ends; a 1/4 rod is no 3/16 pin")
     void pins_are_sawn_off_a_rod() {
-        Specification spec = Specifications.fullTang("pinCount", "2", "pinDiameter", "3/16", "scaleThickness", "3/8", "stockThickness", "1/8");
+        Specification spec = Specifications.fullTang(
+                "pinCount", "2", "pinDiameter", "3/16", "scaleThickness", "3/8", "stockThickness", "1/8");
         double each = 2 * 0.375 + 0.125 + 0.125;
-        assertThat(length(need(spec, "pins").from(Lots.of(StockKind.ROD, "what", "BRASS", "diameter", "3/16"), TODAY))).isCloseTo(2 * each, within(1e-6));
-        assertThat(why(need(spec, "pins").from(Lots.of(StockKind.ROD, "what", "BRASS", "diameter", "1/4"), TODAY))).contains("0.1875");
+        assertThat(length(need(spec, "pins").from(Lots.of(StockKind.ROD, "what", "BRASS", "diameter", "3/16"), TODAY)))
+                .isCloseTo(2 * each, within(1e-6));
+        assertThat(why(need(spec, "pins").from(Lots.of(StockKind.ROD, "what", "BRASS", "diameter", "1/4"), TODAY)))
+                .contains("0.1875");
     }
 
     @Test
@@ -93,8 +139,14 @@ class NeedsTest {
         for (int i = 0; i < 300; i++) {
             Specification spec = Specifications.random(random);
             List<Operation> work = Operations.of(spec, Place.ALONE, Rework.NONE);
-            Route route = new Route(work.stream().map(operation -> new Route.Step(operation, List.of())).toList());
-            assertThat(Needs.of(spec, Units.INCH_FAHRENHEIT)).isNotEmpty().allSatisfy(need -> assertThat(need.step(route)).as(need.words() + " of " + spec.construction()).isPresent());
+            Route route = new Route(work.stream()
+                    .map(operation -> new Route.Step(operation, List.of()))
+                    .toList());
+            assertThat(Needs.of(spec, Units.INCH_FAHRENHEIT))
+                    .isNotEmpty()
+                    .allSatisfy(need -> assertThat(need.step(route))
+                            .as(need.words() + " of " + spec.construction())
+                            .isPresent());
         }
     }
 
@@ -103,7 +155,10 @@ class NeedsTest {
     }
 
     private static Need need(Specification spec, String key) {
-        return Needs.of(spec, Units.INCH_FAHRENHEIT).stream().filter(each -> each.key().equals(key)).findFirst().orElseThrow();
+        return Needs.of(spec, Units.INCH_FAHRENHEIT).stream()
+                .filter(each -> each.key().equals(key))
+                .findFirst()
+                .orElseThrow();
     }
 
     private static double length(Taking taking) {
@@ -130,7 +185,14 @@ class NeedsTest {
     @DisplayName("[trade] a handle takes 15 g of adhesive, common practice with no source")
     void adhesive_for_a_handle() {
         Specification spec = Specifications.fullTang();
-        assertThat(need(spec, "adhesive").from(Lots.of(StockKind.ADHESIVE, "what", spec.adhesive().name()), TODAY)).isEqualTo(new Takes(15));
+        assertThat(need(spec, "adhesive")
+                        .from(
+                                Lots.of(
+                                        StockKind.ADHESIVE,
+                                        "what",
+                                        spec.adhesive().name()),
+                                TODAY))
+                .isEqualTo(new Takes(15));
     }
 
     @Test
@@ -141,22 +203,36 @@ class NeedsTest {
         for (String[] size : new String[][] {{"1/8", "1-1/2"}, {"1/4", "1-1/2"}, {"5/32", "3/4"}, {"0.155", "1-1/2"}}) {
             Bar bar = new Bar("1", "1084", inch(size[0]), inch(size[1]), Length.ofInches("36"));
             Taking taking = need(spec, "steel").from(bar("1084", size[0], size[1]), TODAY);
-            String cutting = CuttingRules.USUAL.whyNot(blank, bar).map(why -> why.in(Units.INCH_FAHRENHEIT)).orElse("");
+            String cutting = CuttingRules.USUAL
+                    .whyNot(blank, bar)
+                    .map(why -> why.in(Units.INCH_FAHRENHEIT))
+                    .orElse("");
             assertThat(taking instanceof Unfit unfit ? unfit.why() : "").isEqualTo(cutting);
         }
         assertThat(CuttingRules.USUAL.kerf()).as("the kerf of one place").isEqualTo(KnifeShape.KERF);
     }
 
     @Test
-    @DisplayName("[worked] the shortest bar that serves is profile + saw cut + the end in the vice; one that is a thousandth shorter is said to be short")
+    @DisplayName("[worked] the shortest bar that serves is profile + saw cut + the end in the vice; one that is a "
+            + "thousandth shorter is said to be short")
     void a_bar_is_held_while_it_is_cut() {
         Specification spec = Specifications.fullTang("steel", "1084", "stockThickness", "5/32");
         Length least = new Length(((Takes) need(spec, "steel").from(bar("1084", "5/32", "1-1/2"), TODAY)).atLeast());
         Blank blank = Blank.of(spec);
         CuttingRules rules = CuttingRules.USUAL;
-        assertThat(rules.allow(blank, new Bar("1", "1084", Length.ofInchFraction(5, 32), inch("1-1/2"), least))).isTrue();
-        assertThat(rules.whyNot(blank, new Bar("1", "1084", Length.ofInchFraction(5, 32), inch("1-1/2"), least.minus(Length.ofInches("0.001"))))
-                .orElseThrow().in(Units.INCH_FAHRENHEIT)).contains("shorter");
+        assertThat(rules.allow(blank, new Bar("1", "1084", Length.ofInchFraction(5, 32), inch("1-1/2"), least)))
+                .isTrue();
+        assertThat(rules.whyNot(
+                                blank,
+                                new Bar(
+                                        "1",
+                                        "1084",
+                                        Length.ofInchFraction(5, 32),
+                                        inch("1-1/2"),
+                                        least.minus(Length.ofInches("0.001"))))
+                        .orElseThrow()
+                        .in(Units.INCH_FAHRENHEIT))
+                .contains("shorter");
     }
 
     private static Length inch(String entry) {

@@ -37,7 +37,12 @@ class AccessController {
     private final ShopClock clock;
     private final SecurityContextRepository sessions;
 
-    AccessController(AccessService access, SetupCode setupCode, Changes changes, ShopClock clock, SecurityContextRepository sessions) {
+    AccessController(
+            AccessService access,
+            SetupCode setupCode,
+            Changes changes,
+            ShopClock clock,
+            SecurityContextRepository sessions) {
         this.access = access;
         this.setupCode = setupCode;
         this.changes = changes;
@@ -47,14 +52,33 @@ class AccessController {
 
     record PersonView(long id, String name, String role, String lengthUnit, String temperatureUnit) {
         static PersonView of(Person person) {
-            return new PersonView(person.id(), person.name(), person.role().name(), person.units().length().name(), person.units().temperature().name());
+            return new PersonView(
+                    person.id(),
+                    person.name(),
+                    person.role().name(),
+                    person.units().length().name(),
+                    person.units().temperature().name());
         }
     }
 
     /** What a page has to know before anything else. */
-    record SessionView(boolean isShopEmpty, String shopName, boolean isDemo, @Nullable PersonView person, List<PersonView> demoPeople, long sequence, long nowMillis) {}
+    record SessionView(
+            boolean isShopEmpty,
+            String shopName,
+            boolean isDemo,
+            @Nullable PersonView person,
+            List<PersonView> demoPeople,
+            long sequence,
+            long nowMillis) {}
 
-    record Setup(String code, String shopName, LengthUnit lengthUnit, TemperatureUnit temperatureUnit, String ownerName, String signInName, String password) {}
+    record Setup(
+            String code,
+            String shopName,
+            LengthUnit lengthUnit,
+            TemperatureUnit temperatureUnit,
+            String ownerName,
+            String signInName,
+            String password) {}
 
     record SignIn(String signInName, String password) {}
 
@@ -70,37 +94,63 @@ class AccessController {
         Optional<Shop> shop = access.shop();
         boolean demo = shop.map(Shop::isDemo).orElse(false);
         Optional<Person> person = access.signedInIfAny();
-        List<PersonView> demoPeople = demo && person.isEmpty() ? access.people().stream().map(PersonView::of).toList() : List.of();
-        return new SessionView(shop.isEmpty(), shop.map(Shop::name).orElse(""), demo, person.map(PersonView::of).orElse(null), demoPeople,
-                changes.latest(), clock.nowMillis());
+        List<PersonView> demoPeople = demo && person.isEmpty()
+                ? access.people().stream().map(PersonView::of).toList()
+                : List.of();
+        return new SessionView(
+                shop.isEmpty(),
+                shop.map(Shop::name).orElse(""),
+                demo,
+                person.map(PersonView::of).orElse(null),
+                demoPeople,
+                changes.latest(),
+                clock.nowMillis());
     }
 
     @PostMapping("/api/setup")
-    SessionView setup(@RequestBody Setup setup, CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
+    SessionView setup(
+            @RequestBody Setup setup, CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
         if (!setupCode.is(setup.code())) {
-            throw Refusal.entry("code", setup.code(), "This is not the one-time code", "the code printed where the server was started");
+            throw Refusal.entry(
+                    "code",
+                    setup.code(),
+                    "This is not the one-time code",
+                    "the code printed where the server was started");
         }
         Units units = new Units(setup.lengthUnit(), setup.temperatureUnit());
         NewPerson owner = new NewPerson(setup.ownerName(), setup.signInName(), setup.password(), Role.OWNER, units);
-        Receipt receipt = changes.make(new Command(UUID.randomUUID().toString(), Optional.empty(), "first start"),
-                () -> Entry.ofShop(Entry.Kind.SHOP_OPENED, setup.shopName() + " was opened by " + setup.ownerName(), access.open(setup.shopName(), false, owner)));
+        Receipt receipt = changes.make(
+                new Command(UUID.randomUUID().toString(), Optional.empty(), "first start"),
+                () -> Entry.ofShop(
+                        Entry.Kind.SHOP_OPENED,
+                        setup.shopName() + " was opened by " + setup.ownerName(),
+                        access.open(setup.shopName(), false, owner)));
         signIn(receipt.about(), request, response);
         return session(token);
     }
 
     @PostMapping("/api/sign-in")
-    SessionView signIn(@RequestBody SignIn entry, CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
-        signIn(access.withPassword(entry.signInName(), entry.password(), request.getRemoteAddr()).id(), request, response);
+    SessionView signIn(
+            @RequestBody SignIn entry, CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
+        signIn(
+                access.withPassword(entry.signInName(), entry.password(), request.getRemoteAddr())
+                        .id(),
+                request,
+                response);
         return session(token);
     }
 
     @PostMapping("/api/sign-in/demo")
-    SessionView signInToDemo(@RequestBody DemoSignIn entry, CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
+    SessionView signInToDemo(
+            @RequestBody DemoSignIn entry, CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
         if (!access.shop().map(Shop::isDemo).orElse(false)) {
             throw Refusal.notAllowed("Signing in without a password is for the demo shop only.");
         }
-        Person person = access.people().stream().filter(each -> each.id() == entry.personId()).findFirst()
-                .orElseThrow(() -> Refusal.notThere("There is nobody with number " + entry.personId() + " in this shop."));
+        Person person = access.people().stream()
+                .filter(each -> each.id() == entry.personId())
+                .findFirst()
+                .orElseThrow(
+                        () -> Refusal.notThere("There is nobody with number " + entry.personId() + " in this shop."));
         signIn(person.id(), request, response);
         return session(token);
     }
@@ -120,8 +170,13 @@ class AccessController {
     Receipt add(@RequestBody NewMaker maker, Person person, Command command) {
         person.mustBeOwner("add people");
         Units units = access.shop().orElseThrow().units();
-        return changes.make(command, () -> Entry.ofShop(Entry.Kind.PERSON_ADDED, maker.name() + " joined the shop",
-                access.add(new NewPerson(maker.name(), maker.signInName(), maker.password(), maker.role(), units))));
+        return changes.make(
+                command,
+                () -> Entry.ofShop(
+                        Entry.Kind.PERSON_ADDED,
+                        maker.name() + " joined the shop",
+                        access.add(new NewPerson(
+                                maker.name(), maker.signInName(), maker.password(), maker.role(), units))));
     }
 
     @PostMapping("/api/people/units")
@@ -136,7 +191,8 @@ class AccessController {
         request.getSession(true);
         request.changeSessionId();
         SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(new UsernamePasswordAuthenticationToken(personId, null, AuthorityUtils.createAuthorityList("PERSON")));
+        context.setAuthentication(
+                new UsernamePasswordAuthenticationToken(personId, null, AuthorityUtils.createAuthorityList("PERSON")));
         SecurityContextHolder.setContext(context);
         sessions.saveContext(context, request, response);
     }

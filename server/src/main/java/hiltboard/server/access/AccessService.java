@@ -23,7 +23,9 @@ public class AccessService {
     private static final int SHORTEST_PASSWORD = 10;
     /** BCrypt reads no further. */
     private static final int LONGEST_PASSWORD_BYTES = 72;
-    /** Compared when a name is unknown, so that the answer takes as long; whoever knows its password is still nobody. */
+    /**
+     * Compared when a name is unknown, so that the answer takes as long; whoever knows its password is still nobody.
+     */
     private static final String NO_PASSWORD = "$2a$10$Iou9QdYix9p2jAjXlZygtOkK2ZKgEhtnZDd4PU8.ytf1/ygpZoj3O";
 
     private final PersonRepository people;
@@ -82,11 +84,13 @@ public class AccessService {
         throttle.check(who, clock.now());
         throttle.check(address, clock.now());
         Optional<Account> account = people.withSignInName(who);
-        boolean right = passwords.matches(password, account.map(Account::passwordHash).orElse(NO_PASSWORD));
+        boolean right =
+                passwords.matches(password, account.map(Account::passwordHash).orElse(NO_PASSWORD));
         if (!right || account.isEmpty()) {
             throttle.wrong(who, clock.now());
             throttle.wrong(address, clock.now());
-            throw Refusal.entry("password", "", "Name or password is not right", "the name and password that the owner gave you");
+            throw Refusal.entry(
+                    "password", "", "Name or password is not right", "the name and password that the owner gave you");
         }
         throttle.right(who);
         throttle.right(address);
@@ -122,7 +126,12 @@ public class AccessService {
     }
 
     private long insert(NewPerson person) {
-        return people.add(person.name().strip(), person.signInName().strip(), person.role(), person.units(), passwords.encode(person.password()));
+        return people.add(
+                person.name().strip(),
+                person.signInName().strip(),
+                person.role(),
+                person.units(),
+                passwords.encode(person.password()));
     }
 
     private static void refuse(List<Finding> findings) {
@@ -137,11 +146,18 @@ public class AccessService {
             findings.add(new Finding("name", person.name(), "A name is needed", "1 to 80 characters"));
         }
         if (!person.signInName().strip().matches("[\\p{L}0-9._-]{2,40}")) {
-            findings.add(new Finding("signInName", person.signInName(), "This cannot be a sign-in name", "2 to 40 letters, digits, dots, hyphens"));
+            findings.add(new Finding(
+                    "signInName",
+                    person.signInName(),
+                    "This cannot be a sign-in name",
+                    "2 to 40 letters, digits, dots, hyphens"));
         }
         int bytes = person.password().getBytes(java.nio.charset.StandardCharsets.UTF_8).length;
         if (person.password().length() < SHORTEST_PASSWORD || bytes > LONGEST_PASSWORD_BYTES) {
-            findings.add(new Finding("password", "", "The password is too short or too long",
+            findings.add(new Finding(
+                    "password",
+                    "",
+                    "The password is too short or too long",
                     "at least " + SHORTEST_PASSWORD + " characters, at most " + LONGEST_PASSWORD_BYTES + " bytes"));
         }
         return findings;

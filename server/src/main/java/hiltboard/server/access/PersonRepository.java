@@ -13,7 +13,8 @@ import org.springframework.stereotype.Repository;
 /** The shop and its people. */
 @Repository
 class PersonRepository {
-    private static final String SELECT = "SELECT id, name, sign_in_name, role, length_unit, temperature_unit, password_hash FROM person ";
+    private static final String SELECT =
+            "SELECT id, name, sign_in_name, role, length_unit, temperature_unit, password_hash FROM person ";
     private final JdbcClient sql;
 
     PersonRepository(JdbcClient sql) {
@@ -28,13 +29,19 @@ class PersonRepository {
 
     Optional<Shop> shop() {
         return sql.sql("SELECT name, length_unit, temperature_unit, is_demo FROM shop")
-                .query((row, number) -> new Shop(row.getString("name"), units(row), row.getInt("is_demo") == 1)).optional();
+                .query((row, number) -> new Shop(row.getString("name"), units(row), row.getInt("is_demo") == 1))
+                .optional();
     }
 
     void open(Shop shop, long atMillis) {
-        sql.sql("INSERT INTO shop (id, name, length_unit, temperature_unit, is_demo, opened_at_ms) VALUES (1, :name, :length, :temperature, :demo, :at)")
-                .param("name", shop.name()).param("length", shop.units().length().name()).param("temperature", shop.units().temperature().name())
-                .param("demo", shop.isDemo() ? 1 : 0).param("at", atMillis).update();
+        sql.sql("INSERT INTO shop (id, name, length_unit, temperature_unit, is_demo, opened_at_ms) VALUES (1, "
+                        + ":name, :length, :temperature, :demo, :at)")
+                .param("name", shop.name())
+                .param("length", shop.units().length().name())
+                .param("temperature", shop.units().temperature().name())
+                .param("demo", shop.isDemo() ? 1 : 0)
+                .param("at", atMillis)
+                .update();
     }
 
     long add(String name, String signInName, Role role, Units units, String passwordHash) {
@@ -42,33 +49,56 @@ class PersonRepository {
                 INSERT INTO person (name, sign_in_name, role, password_hash, length_unit, temperature_unit)
                 VALUES (:name, :signIn, :role, :hash, :length, :temperature) RETURNING id
                 """)
-                .param("name", name).param("signIn", signInName).param("role", role.name()).param("hash", passwordHash)
-                .param("length", units.length().name()).param("temperature", units.temperature().name()).query(Long.class).single();
+                .param("name", name)
+                .param("signIn", signInName)
+                .param("role", role.name())
+                .param("hash", passwordHash)
+                .param("length", units.length().name())
+                .param("temperature", units.temperature().name())
+                .query(Long.class)
+                .single();
     }
 
     void choose(long person, Units units) {
         sql.sql("UPDATE person SET length_unit = :length, temperature_unit = :temperature WHERE id = :id")
-                .param("length", units.length().name()).param("temperature", units.temperature().name()).param("id", person).update();
+                .param("length", units.length().name())
+                .param("temperature", units.temperature().name())
+                .param("id", person)
+                .update();
     }
 
     List<Person> all() {
-        return sql.sql(SELECT + "ORDER BY id").query((row, number) -> person(row)).list();
+        return sql.sql(SELECT + "ORDER BY id")
+                .query((row, number) -> person(row))
+                .list();
     }
 
     Optional<Person> withId(long id) {
-        return sql.sql(SELECT + "WHERE id = :id").param("id", id).query((row, number) -> person(row)).optional();
+        return sql.sql(SELECT + "WHERE id = :id")
+                .param("id", id)
+                .query((row, number) -> person(row))
+                .optional();
     }
 
     Optional<Account> withSignInName(String signInName) {
-        return sql.sql(SELECT + "WHERE sign_in_name = :name").param("name", signInName)
-                .query((row, number) -> new Account(person(row), row.getString("password_hash"))).optional();
+        return sql.sql(SELECT + "WHERE sign_in_name = :name")
+                .param("name", signInName)
+                .query((row, number) -> new Account(person(row), row.getString("password_hash")))
+                .optional();
     }
 
     private static Person person(ResultSet row) throws SQLException {
-        return new Person(row.getLong("id"), row.getString("name"), row.getString("sign_in_name"), Role.valueOf(row.getString("role")), units(row));
+        return new Person(
+                row.getLong("id"),
+                row.getString("name"),
+                row.getString("sign_in_name"),
+                Role.valueOf(row.getString("role")),
+                units(row));
     }
 
     private static Units units(ResultSet row) throws SQLException {
-        return new Units(LengthUnit.valueOf(row.getString("length_unit")), TemperatureUnit.valueOf(row.getString("temperature_unit")));
+        return new Units(
+                LengthUnit.valueOf(row.getString("length_unit")),
+                TemperatureUnit.valueOf(row.getString("temperature_unit")));
     }
 }

@@ -13,7 +13,9 @@ import org.springframework.web.method.support.HandlerMethodArgumentResolver;
 import org.springframework.web.method.support.ModelAndViewContainer;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Gives a controller the person who is signed in and the command that they sent; its id and origin stand in headers. */
+/**
+ * Gives a controller the person who is signed in and the command that they sent; its id and origin stand in headers.
+ */
 @Configuration(proxyBeanMethods = false)
 class RequestArguments implements HandlerMethodArgumentResolver, WebMvcConfigurer {
     private static final String ID = "[A-Za-z0-9-]{8,64}";
@@ -35,16 +37,23 @@ class RequestArguments implements HandlerMethodArgumentResolver, WebMvcConfigure
     }
 
     @Override
-    public Object resolveArgument(MethodParameter parameter, ModelAndViewContainer container, NativeWebRequest request, WebDataBinderFactory binder) {
+    public Object resolveArgument(
+            MethodParameter parameter,
+            ModelAndViewContainer container,
+            NativeWebRequest request,
+            WebDataBinderFactory binder) {
         return parameter.getParameterType() == Person.class ? access.signedIn() : command(request);
     }
 
     private Command command(NativeWebRequest request) {
         String id = request.getHeader("Command-Id");
         if (id == null || !id.matches(ID)) {
-            throw Refusal.malformed("A change needs a header Command-Id of 8 to 64 letters, digits and hyphens, new for each command.");
+            throw Refusal.malformed(
+                    "A change needs a header Command-Id of 8 to 64 letters, digits and hyphens, new for each command.");
         }
-        String origin = Optional.ofNullable(request.getHeader("Command-Origin")).filter(text -> text.matches(ORIGIN)).orElse("HTTP");
+        String origin = Optional.ofNullable(request.getHeader("Command-Origin"))
+                .filter(text -> text.matches(ORIGIN))
+                .orElse("HTTP");
         // Nobody is signed in on a client's page; every other address asks for a session before it comes here.
         return new Command(id, access.signedInIfAny().map(person -> new Actor(person.id(), person.name())), origin);
     }

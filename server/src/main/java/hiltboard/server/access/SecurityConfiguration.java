@@ -19,29 +19,45 @@ import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWrite
 /** Session cookie, CSRF token, and what may be reached without signing in. */
 @Configuration(proxyBeanMethods = false)
 class SecurityConfiguration {
-    /** The hashes are of the two style elements that the page's packages add by script: an empty one, and the one for presses. */
-    private static final String CONTENT = "default-src 'self'; script-src 'self'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; "
-            + "style-src 'self' 'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU=' 'sha256-38RhXrc7EdReTKsOm23ZPOCUgniTUUcjky8QOOrQx6o='; "
-            + "frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
+    /**
+     * The hashes are of the two style elements that the page's packages add by script: an empty one, and the one for
+     * presses.
+     */
+    private static final String CONTENT =
+            "default-src 'self'; script-src 'self'; img-src 'self' data: blob:; font-src 'self'; connect-src 'self'; "
+                    + "style-src 'self' 'sha256-47DEQpj8HBSa+/TImW+5JCeuQeRkm5NMpJWZG3hSuFU=' "
+                    + "'sha256-38RhXrc7EdReTKsOm23ZPOCUgniTUUcjky8QOOrQx6o='; "
+                    + "frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
 
     @Bean
     SecurityFilterChain security(HttpSecurity http) throws Exception {
-        return http
-                .authorizeHttpRequests(requests -> requests
-                        .dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD).permitAll()
-                        .requestMatchers("/api/session", "/api/setup", "/api/sign-in", "/api/sign-in/demo", "/api/openapi.json", "/api/client/**").permitAll()
-                        .requestMatchers("/api/**").authenticated()
-                        .requestMatchers("/actuator/health").permitAll()
-                        .requestMatchers(HttpMethod.GET, "/**").permitAll()
-                        .anyRequest().denyAll())
+        return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
+                                DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
+                        .permitAll()
+                        .requestMatchers(
+                                "/api/session",
+                                "/api/setup",
+                                "/api/sign-in",
+                                "/api/sign-in/demo",
+                                "/api/openapi.json",
+                                "/api/client/**")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .requestMatchers("/actuator/health")
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, "/**")
+                        .permitAll()
+                        .anyRequest()
+                        .denyAll())
                 .csrf(CsrfConfigurer::spa)
-                .exceptionHandling(errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .exceptionHandling(
+                        errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
                 .logout(AbstractHttpConfigurer::disable)
-                .headers(headers -> headers
-                        .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
     }
@@ -51,7 +67,10 @@ class SecurityConfiguration {
         return new HttpSessionSecurityContextRepository();
     }
 
-    /** Signing in is done by {@link AccessController}; without this bean Spring would invent a user with a printed password. */
+    /**
+     * Signing in is done by {@link AccessController}; without this bean Spring would invent a user with a printed
+     * password.
+     */
     @Bean
     UserDetailsService nobody() {
         return name -> {

@@ -12,11 +12,15 @@ import org.springframework.stereotype.Component;
 public class SetupCode {
     /** Without letters and digits that look alike. */
     private static final String ALPHABET = "ABCDEFGHJKMNPQRSTUVWXYZ23456789";
+
     private static final int LENGTH = 8;
 
     private final AccessService access;
-    private final String code = new SecureRandom().ints(LENGTH, 0, ALPHABET.length()).mapToObj(ALPHABET::charAt)
-            .collect(StringBuilder::new, StringBuilder::append, StringBuilder::append).toString();
+    private final String code = new SecureRandom()
+            .ints(LENGTH, 0, ALPHABET.length())
+            .mapToObj(ALPHABET::charAt)
+            .collect(StringBuilder::new, StringBuilder::append, StringBuilder::append)
+            .toString();
 
     SetupCode(AccessService access) {
         this.access = access;

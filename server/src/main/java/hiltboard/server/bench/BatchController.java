@@ -43,7 +43,10 @@ class BatchController {
 
     record TickedTogether(List<Long> pieces, List<String> checks) {}
 
-    /** What was read of a number on each piece; sure where the maker has confirmed what is out, and why it is taken as it is. */
+    /**
+     * What was read of a number on each piece; sure where the maker has confirmed what is out, and why it is taken as
+     * it is.
+     */
     record ReadTogether(String dimension, List<EntryOf> entries, boolean sure, String reason) {}
 
     record EntryOf(long piece, String entry, long basedOn) {}
@@ -51,14 +54,25 @@ class BatchController {
     /** The reading of a number as the next one is based on it; zero and empty where there is none. */
     record ReadOf(String dimension, long id, String value, String expected) {}
 
-    /** The same step on another piece of the batch; the reason says why it cannot go along, and is empty where it can. */
-    record Alongside(long piece, String name, String rackSlot, String standing, String reason, long starterId, List<ReadOf> readings) {}
+    /**
+     * The same step on another piece of the batch; the reason says why it cannot go along, and is empty where it can.
+     */
+    record Alongside(
+            long piece,
+            String name,
+            String rackSlot,
+            String standing,
+            String reason,
+            long starterId,
+            List<ReadOf> readings) {}
 
     /** How the other living pieces of the batch stand at this step. */
     @GetMapping("/api/pieces/{piece}/steps/{operation}/alongside")
     @Transactional(readOnly = true)
     List<Alongside> alongside(@PathVariable long piece, @PathVariable String operation, Person person) {
-        return files.livingSiblings(piece).stream().map(file -> alongside(file, operation, person)).toList();
+        return files.livingSiblings(piece).stream()
+                .map(file -> alongside(file, operation, person))
+                .toList();
     }
 
     @PostMapping("/api/steps/{operation}/start")
@@ -99,13 +113,28 @@ class BatchController {
     @PostMapping("/api/steps/{operation}/readings")
     Receipt read(@PathVariable String operation, @RequestBody ReadTogether together, Person person, Command command) {
         several(together.entries().stream().map(EntryOf::piece).toList());
-        return readings.read(together.entries().stream().map(each -> new OfPiece(each.piece(), new NewReading(together.dimension(), each.entry(), each.basedOn(), together.sure(), together.reason()))).toList(),
-                operation, person, command);
+        return readings.read(
+                together.entries().stream()
+                        .map(each -> new OfPiece(
+                                each.piece(),
+                                new NewReading(
+                                        together.dimension(),
+                                        each.entry(),
+                                        each.basedOn(),
+                                        together.sure(),
+                                        together.reason())))
+                        .toList(),
+                operation,
+                person,
+                command);
     }
 
     private static List<Long> several(List<Long> pieces) {
-        if (pieces.isEmpty() || pieces.size() > MOST_AT_ONCE || Set.copyOf(pieces).size() < pieces.size()) {
-            throw Refusal.entry("pieces", pieces.toString(), "Each piece is named once", "1 to " + MOST_AT_ONCE + " pieces");
+        if (pieces.isEmpty()
+                || pieces.size() > MOST_AT_ONCE
+                || Set.copyOf(pieces).size() < pieces.size()) {
+            throw Refusal.entry(
+                    "pieces", pieces.toString(), "Each piece is named once", "1 to " + MOST_AT_ONCE + " pieces");
         }
         return pieces;
     }
@@ -113,16 +142,40 @@ class BatchController {
     private static Alongside alongside(PieceFile file, String operation, Person person) {
         Optional<Step> step = file.route().step(operation);
         if (step.isEmpty()) {
-            return new Alongside(file.id(), file.name(), file.rackSlot(), "NONE", "This piece has no such step.", 0, List.of());
+            return new Alongside(
+                    file.id(), file.name(), file.rackSlot(), "NONE", "This piece has no such step.", 0, List.of());
         }
         Optional<StepRow> row = file.row(step.get());
         Gate gate = file.gate(step.get());
-        String standing = row.map(StepRow::standing).filter(each -> each != Standing.OPEN).map(Standing::name).orElse(gate.isOpen() ? "READY" : "WAITING");
-        String reason = file.heldReason().map(held -> "Held: " + held).orElseGet(() -> standing.equals("WAITING") ? gate.closedBy().get(0).rule().reason() : "");
+        String standing = row.map(StepRow::standing)
+                .filter(each -> each != Standing.OPEN)
+                .map(Standing::name)
+                .orElse(gate.isOpen() ? "READY" : "WAITING");
+        String reason = file.heldReason()
+                .map(held -> "Held: " + held)
+                .orElseGet(() -> standing.equals("WAITING")
+                        ? gate.closedBy().get(0).rule().reason()
+                        : "");
         var chain = file.chain(person.units());
         var taken = file.readingsByDimension();
-        List<ReadOf> readings = step.get().operation().readings().stream().map(key -> new ReadOf(key, Optional.ofNullable(taken.get(key)).map(each -> each.id()).orElse(0L),
-                Optional.ofNullable(taken.get(key)).map(each -> each.value().in(person.units())).orElse(""), chain.link(key).orElseThrow().expected().value().in(person.units()))).toList();
-        return new Alongside(file.id(), file.name(), file.rackSlot(), standing, reason, row.map(StepRow::starterId).orElse(0L), readings);
+        List<ReadOf> readings = step.get().operation().readings().stream()
+                .map(key -> new ReadOf(
+                        key,
+                        Optional.ofNullable(taken.get(key))
+                                .map(each -> each.id())
+                                .orElse(0L),
+                        Optional.ofNullable(taken.get(key))
+                                .map(each -> each.value().in(person.units()))
+                                .orElse(""),
+                        chain.link(key).orElseThrow().expected().value().in(person.units())))
+                .toList();
+        return new Alongside(
+                file.id(),
+                file.name(),
+                file.rackSlot(),
+                standing,
+                reason,
+                row.map(StepRow::starterId).orElse(0L),
+                readings);
     }
 }

@@ -3,8 +3,8 @@ package hiltboard.server.bench;
 import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Operation;
-import hiltboard.core.route.Progress.Window;
 import hiltboard.core.route.Progress;
+import hiltboard.core.route.Progress.Window;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Trait;
 import hiltboard.server.ShopClock;
@@ -42,24 +42,56 @@ class BenchController {
 
     /** A step that can be picked up. */
     record BenchStep(
-            long pieceId, String pieceName, String jobTitle, String operation, String title, String station, int attendedMinutes, String standing,
-            String startedBy, long starterId, long restUntilMillis, String restWords, int daysInHand, String promisedOn, long windowClosesAtMillis, boolean isPutDown) {}
+            long pieceId,
+            String pieceName,
+            String jobTitle,
+            String operation,
+            String title,
+            String station,
+            int attendedMinutes,
+            String standing,
+            String startedBy,
+            long starterId,
+            long restUntilMillis,
+            String restWords,
+            int daysInHand,
+            String promisedOn,
+            long windowClosesAtMillis,
+            boolean isPutDown) {}
 
     /** What lies on the bench: mine, other people's, resting, and what I can start now, most urgent first. */
-    record Bench(List<BenchStep> mine, List<BenchStep> resting, List<BenchStep> canStart, List<BenchStep> others, long nowMillis) {}
+    record Bench(
+            List<BenchStep> mine,
+            List<BenchStep> resting,
+            List<BenchStep> canStart,
+            List<BenchStep> others,
+            long nowMillis) {}
 
     @GetMapping("/api/bench")
     @Transactional(readOnly = true)
     Bench bench(Person person) {
         Function<PieceFile, DaysInHand> inHand = days.ofEach();
-        List<BenchStep> all = files.openAllOfLivingJobs().stream().filter(file -> file.isAlive() && file.heldReason().isEmpty()).flatMap(file -> steps(file, inHand.apply(file), person))
-                .sorted(Comparator.comparingLong(BenchController::urgency).thenComparingInt(BenchStep::daysInHand).thenComparing(BenchStep::promisedOn).thenComparingLong(BenchStep::pieceId))
+        List<BenchStep> all = files.openAllOfLivingJobs().stream()
+                .filter(file -> file.isAlive() && file.heldReason().isEmpty())
+                .flatMap(file -> steps(file, inHand.apply(file), person))
+                .sorted(Comparator.comparingLong(BenchController::urgency)
+                        .thenComparingInt(BenchStep::daysInHand)
+                        .thenComparing(BenchStep::promisedOn)
+                        .thenComparingLong(BenchStep::pieceId))
                 .toList();
         return new Bench(
-                all.stream().filter(step -> step.standing().equals("RUNNING") && step.starterId() == person.id()).toList(),
-                all.stream().filter(step -> step.standing().equals("RESTING")).sorted(Comparator.comparingLong(BenchStep::restUntilMillis)).toList(),
+                all.stream()
+                        .filter(step -> step.standing().equals("RUNNING") && step.starterId() == person.id())
+                        .toList(),
+                all.stream()
+                        .filter(step -> step.standing().equals("RESTING"))
+                        .sorted(Comparator.comparingLong(BenchStep::restUntilMillis))
+                        .toList(),
                 all.stream().filter(step -> step.standing().equals("READY")).toList(),
-                all.stream().filter(step -> step.standing().equals("RUNNING") && step.starterId() != person.id()).toList(), clock.nowMillis());
+                all.stream()
+                        .filter(step -> step.standing().equals("RUNNING") && step.starterId() != person.id())
+                        .toList(),
+                clock.nowMillis());
     }
 
     /** Steps with a closing window come before all others. */
@@ -77,7 +109,10 @@ class BenchController {
             Standing standing = file.row(step).map(StepRow::standing).orElse(Standing.OPEN);
             if (standing == Standing.RUNNING || standing == Standing.RESTING) {
                 picked.add(benchStep(file, step, standing.name(), inHand, windows));
-            } else if (standing == Standing.OPEN && ready < SHOWN_OF_A_PIECE && isFor(person, step) && gates.isItsTurn(step)) {
+            } else if (standing == Standing.OPEN
+                    && ready < SHOWN_OF_A_PIECE
+                    && isFor(person, step)
+                    && gates.isItsTurn(step)) {
                 picked.add(benchStep(file, step, "READY", inHand, windows));
                 ready++;
             }
@@ -90,12 +125,31 @@ class BenchController {
         return person.isOwner() || !step.operation().is(Trait.APPROVES);
     }
 
-    private static BenchStep benchStep(PieceFile file, Step step, String standing, DaysInHand days, List<Window> windows) {
+    private static BenchStep benchStep(
+            PieceFile file, Step step, String standing, DaysInHand days, List<Window> windows) {
         Operation operation = step.operation();
         Optional<StepRow> row = file.row(step);
-        long closes = windows.stream().filter(window -> window.step().operation().key().equals(operation.key())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
-        return new BenchStep(file.id(), file.name(), file.jobTitle(), operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), standing,
-                row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L), row.map(StepRow::restUntilMillis).orElse(0L), operation.restWords(),
-                days.inHand(), file.promisedOn().toString(), closes, row.filter(StepRow::isPutDown).isPresent());
+        long closes = windows.stream()
+                .filter(window -> window.step().operation().key().equals(operation.key()))
+                .mapToLong(window -> window.closes().toEpochMilli())
+                .min()
+                .orElse(0);
+        return new BenchStep(
+                file.id(),
+                file.name(),
+                file.jobTitle(),
+                operation.key(),
+                operation.title(),
+                operation.station().words(),
+                operation.attendedMinutes(),
+                standing,
+                row.map(StepRow::startedBy).orElse(""),
+                row.map(StepRow::starterId).orElse(0L),
+                row.map(StepRow::restUntilMillis).orElse(0L),
+                operation.restWords(),
+                days.inHand(),
+                file.promisedOn().toString(),
+                closes,
+                row.filter(StepRow::isPutDown).isPresent());
     }
 }

@@ -24,7 +24,12 @@ class RestClock {
     private final ShopClock clock;
     private final TransactionTemplate reading;
 
-    RestClock(StepRepository steps, PieceFiles files, Changes changes, ShopClock clock, PlatformTransactionManager manager) {
+    RestClock(
+            StepRepository steps,
+            PieceFiles files,
+            Changes changes,
+            ShopClock clock,
+            PlatformTransactionManager manager) {
         this.steps = steps;
         this.files = files;
         this.changes = changes;
@@ -35,7 +40,8 @@ class RestClock {
 
     @Scheduled(initialDelay = 1_000, fixedDelay = 500)
     void look() {
-        List<StepRow> up = Optional.ofNullable(reading.execute(status -> steps.restsUp(clock.nowMillis()))).orElse(List.of());
+        List<StepRow> up = Optional.ofNullable(reading.execute(status -> steps.restsUp(clock.nowMillis())))
+                .orElse(List.of());
         up.forEach(this::announce);
     }
 
@@ -44,8 +50,12 @@ class RestClock {
         changes.make(new Command(id, Optional.empty(), "clock"), () -> {
             steps.announced(row.piece(), row.operation());
             PieceFile file = files.open(row.piece());
-            String title = file.route().step(row.operation()).map(step -> step.operation().title()).orElse(row.operation());
-            return Entry.ofPiece(Entry.Kind.REST_UP, file.jobId(), file.id(), file.name() + ": " + title + ": the rest is up");
+            String title = file.route()
+                    .step(row.operation())
+                    .map(step -> step.operation().title())
+                    .orElse(row.operation());
+            return Entry.ofPiece(
+                    Entry.Kind.REST_UP, file.jobId(), file.id(), file.name() + ": " + title + ": the rest is up");
         });
     }
 }

@@ -65,7 +65,8 @@ class SecondThoughts {
             BenchService.mustStand(file, step, Standing.RUNNING);
             mustBeInHand(file, step);
             if (row(file, step).isPutDown()) {
-                throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " is put down already.");
+                throw Refusal.outOfTurn(
+                        "“" + step.operation().title() + "” on " + file.name() + " is put down already.");
             }
             steps.putDown(file.id(), operation, clock.nowMillis());
             return file.entry(Entry.Kind.STEP_PUT_DOWN, step, "is put down until later");
@@ -80,15 +81,24 @@ class SecondThoughts {
                 throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " is not put down.");
             }
             steps.pickUp(file.id(), operation, person.id(), clock.nowMillis());
-            return file.entry(Entry.Kind.STEP_PICKED_UP, step, "is picked up again after " + Span.wordsUp(Duration.ofMillis(Math.max(0, clock.nowMillis() - row.putDownAtMillis()))));
+            return file.entry(
+                    Entry.Kind.STEP_PICKED_UP,
+                    step,
+                    "is picked up again after "
+                            + Span.wordsUp(Duration.ofMillis(Math.max(0, clock.nowMillis() - row.putDownAtMillis()))));
         });
     }
 
-    private Receipt each(List<Long> pieces, String operation, Command command, BiFunction<PieceFile, Step, Entry> work) {
-        return changes.makeAll(command, () -> pieces.stream().map(piece -> {
-            PieceFile file = files.openAlive(piece);
-            return work.apply(file, file.step(operation));
-        }).toList());
+    private Receipt each(
+            List<Long> pieces, String operation, Command command, BiFunction<PieceFile, Step, Entry> work) {
+        return changes.makeAll(
+                command,
+                () -> pieces.stream()
+                        .map(piece -> {
+                            PieceFile file = files.openAlive(piece);
+                            return work.apply(file, file.step(operation));
+                        })
+                        .toList());
     }
 
     private static StepRow row(PieceFile file, Step step) {
@@ -101,7 +111,8 @@ class SecondThoughts {
             throw Refusal.outOfTurn(file.name() + " is at the treater’s: say there what came of it.");
         }
         if (steps.isInTheFire(file.id())) {
-            throw Refusal.outOfTurn(file.name() + " lies in a kiln that is lit: take it out there, or give that fire up.");
+            throw Refusal.outOfTurn(
+                    file.name() + " lies in a kiln that is lit: take it out there, or give that fire up.");
         }
     }
 }

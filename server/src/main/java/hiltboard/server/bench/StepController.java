@@ -47,7 +47,12 @@ class StepController {
     }
 
     @PostMapping("/done")
-    Receipt done(@PathVariable long piece, @PathVariable String operation, @RequestBody Ticked ticked, Person person, Command command) {
+    Receipt done(
+            @PathVariable long piece,
+            @PathVariable String operation,
+            @RequestBody Ticked ticked,
+            Person person,
+            Command command) {
         return service.done(List.of(piece), operation, ticked.checks(), person, command);
     }
 
@@ -82,17 +87,32 @@ class StepController {
     }
 
     @PostMapping("/override")
-    Receipt override(@PathVariable long piece, @PathVariable String operation, @RequestBody Reason reason, Person person, Command command) {
+    Receipt override(
+            @PathVariable long piece,
+            @PathVariable String operation,
+            @RequestBody Reason reason,
+            Person person,
+            Command command) {
         return service.override(piece, operation, reason.rule(), reason.reason(), person, command);
     }
 
     @PostMapping("/readings")
-    Receipt read(@PathVariable long piece, @PathVariable String operation, @RequestBody NewReading reading, Person person, Command command) {
+    Receipt read(
+            @PathVariable long piece,
+            @PathVariable String operation,
+            @RequestBody NewReading reading,
+            Person person,
+            Command command) {
         return readings.read(List.of(new ReadingService.OfPiece(piece, reading)), operation, person, command);
     }
 
     @PostMapping("/readings/strike")
-    Receipt strike(@PathVariable long piece, @PathVariable String operation, @RequestBody Dimension dimension, Person person, Command command) {
+    Receipt strike(
+            @PathVariable long piece,
+            @PathVariable String operation,
+            @RequestBody Dimension dimension,
+            Person person,
+            Command command) {
         return readings.strike(piece, operation, dimension.dimension(), person, command);
     }
 
@@ -103,12 +123,22 @@ class StepController {
 
     /** The ways back that would be open, before anything is reported. */
     @GetMapping("/ways-back")
-    MishapService.Ways waysBack(@PathVariable long piece, @PathVariable String operation, @RequestParam String kind, @RequestParam(defaultValue = "") String measured, Person person) {
+    MishapService.Ways waysBack(
+            @PathVariable long piece,
+            @PathVariable String operation,
+            @RequestParam String kind,
+            @RequestParam(defaultValue = "") String measured,
+            Person person) {
         return mishaps.ways(piece, operation, kind, measured, person);
     }
 
     @PostMapping("/went-wrong")
-    Receipt wentWrong(@PathVariable long piece, @PathVariable String operation, @RequestBody WentWrong report, Person person, Command command) {
+    Receipt wentWrong(
+            @PathVariable long piece,
+            @PathVariable String operation,
+            @RequestBody WentWrong report,
+            Person person,
+            Command command) {
         return mishaps.wentWrong(piece, operation, report, person, command);
     }
 }

@@ -32,19 +32,38 @@ class CalcController {
 
     record CalculatorView(String name, String title, String source, List<InputView> inputs) {}
 
-    record ResultView(String name, String label, String value, String unit, String note, List<String> working, List<String> cautions) {}
+    record ResultView(
+            String name,
+            String label,
+            String value,
+            String unit,
+            String note,
+            List<String> working,
+            List<String> cautions) {}
 
     record Answer(String name, Map<String, String> understood, List<ResultView> results) {}
 
     @GetMapping("/api/calc")
     List<CalculatorView> all() {
-        return Calculators.all().stream().map(calculator -> new CalculatorView(calculator.name(), calculator.title(), calculator.source(),
-                calculator.inputs().stream().map(input -> new InputView(input.name(), input.label(), input.kind().name())).toList())).toList();
+        return Calculators.all().stream()
+                .map(calculator -> new CalculatorView(
+                        calculator.name(),
+                        calculator.title(),
+                        calculator.source(),
+                        calculator.inputs().stream()
+                                .map(input -> new InputView(
+                                        input.name(),
+                                        input.label(),
+                                        input.kind().name()))
+                                .toList()))
+                .toList();
     }
 
     @PostMapping("/api/calc/{name}")
     Answer run(@PathVariable String name, @RequestBody Map<String, Object> body, Person person) {
-        Calculator calculator = Calculators.named(name).orElseThrow(() -> Refusal.notThere("There is no calculator “" + name + "”; GET /api/calc lists them."));
+        Calculator calculator = Calculators.named(name)
+                .orElseThrow(
+                        () -> Refusal.notThere("There is no calculator “" + name + "”; GET /api/calc lists them."));
         Units units = person.units();
         Read read = new Read(units);
         calculator.inputs().forEach(input -> read.take(input, entry(body.get(input.name()))));
@@ -57,9 +76,15 @@ class CalcController {
     /** What cannot be is said of the field that it was typed into. */
     private static List<ResultView> compute(Calculator calculator, Read read, Map<String, Object> body, Units units) {
         try {
-            return calculator.formula().compute(new Inputs(read.lengths, read.threads, read.percents), units).stream().map(result -> view(result, units)).toList();
+            return calculator.formula().compute(new Inputs(read.lengths, read.threads, read.percents), units).stream()
+                    .map(result -> view(result, units))
+                    .toList();
         } catch (ImpossibleQuantity impossible) {
-            String field = read.lengths.entrySet().stream().filter(input -> impossible.isAbout(input.getValue())).map(Map.Entry::getKey).findFirst().orElse(impossible.quantity());
+            String field = read.lengths.entrySet().stream()
+                    .filter(input -> impossible.isAbout(input.getValue()))
+                    .map(Map.Entry::getKey)
+                    .findFirst()
+                    .orElse(impossible.quantity());
             throw Refusal.impossible(field, entry(body.get(field)), impossible, units);
         }
     }
@@ -81,10 +106,14 @@ class CalcController {
             switch (input.kind()) {
                 case LENGTH -> takeLength(input, entry, input.likely().read(entry, units));
                 case HOLE -> takeLength(input, entry, input.likely().readHole(entry, units));
-                case THREAD -> ThreadSize.named(entry).ifPresentOrElse(thread -> {
-                    threads.put(input.name(), thread);
-                    understood.put(input.name(), thread.name());
-                }, () -> find(input, entry, "a thread such as 6-32, 1/4-20, M5 or M2.5×0.45"));
+                case THREAD ->
+                    ThreadSize.named(entry)
+                            .ifPresentOrElse(
+                                    thread -> {
+                                        threads.put(input.name(), thread);
+                                        understood.put(input.name(), thread.name());
+                                    },
+                                    () -> find(input, entry, "a thread such as 6-32, 1/4-20, M5 or M2.5×0.45"));
                 case PERCENT -> {
                     String text = entry.strip().replace("%", "").strip();
                     if (text.matches("\\d{1,3}")) {
@@ -107,7 +136,11 @@ class CalcController {
         }
 
         private void find(Input input, String entry, String accepted) {
-            findings.add(new Finding(input.name(), entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood", accepted));
+            findings.add(new Finding(
+                    input.name(),
+                    entry,
+                    entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” was not understood",
+                    accepted));
         }
     }
 
@@ -122,7 +155,13 @@ class CalcController {
         Quantity value = result.worked().value();
         String symbol = value.symbol(units);
         String said = value.in(units);
-        return new ResultView(result.name(), result.label(), said.substring(0, said.length() - symbol.length()).strip(), symbol,
-                result.worked().note(), result.worked().working(), result.worked().cautions());
+        return new ResultView(
+                result.name(),
+                result.label(),
+                said.substring(0, said.length() - symbol.length()).strip(),
+                symbol,
+                result.worked().note(),
+                result.worked().working(),
+                result.worked().cautions());
     }
 }

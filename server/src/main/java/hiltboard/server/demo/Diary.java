@@ -10,13 +10,13 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchService;
+import hiltboard.server.bench.ReadingService;
 import hiltboard.server.bench.ReadingService.NewReading;
 import hiltboard.server.bench.ReadingService.OfPiece;
-import hiltboard.server.bench.ReadingService;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
-import hiltboard.server.live.Command.Actor;
 import hiltboard.server.live.Command;
+import hiltboard.server.live.Command.Actor;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
@@ -34,7 +34,8 @@ import org.springframework.stereotype.Component;
 @Component
 class Diary {
     /** What a drill makes is as large as the drill. */
-    private static final Set<String> DRILLED = Set.of(PieceDimensions.PIN_DIAMETER, PieceDimensions.TANG_HOLE, PieceDimensions.SCALE_HOLE);
+    private static final Set<String> DRILLED =
+            Set.of(PieceDimensions.PIN_DIAMETER, PieceDimensions.TANG_HOLE, PieceDimensions.SCALE_HOLE);
 
     private static final LocalTime OPENS = LocalTime.of(8, 0);
     private static final LocalTime CLOSES = LocalTime.of(17, 0);
@@ -63,12 +64,15 @@ class Diary {
      */
     void work(long piece, String until, Instant end, List<Person> makers) {
         Random chance = new Random(piece);
-        List<Step> steps = files.open(piece).route().steps().stream().takeWhile(step -> !step.operation().key().equals(until))
-                .filter(step -> !isDone(piece, step)).toList();
+        List<Step> steps = files.open(piece).route().steps().stream()
+                .takeWhile(step -> !step.operation().key().equals(until))
+                .filter(step -> !isDone(piece, step))
+                .toList();
         Instant at = beginning(steps, end);
         for (Step step : steps) {
             Operation operation = step.operation();
-            Instant latest = end.minus(Duration.ofMinutes(operation.attendedMinutes() + 4)).minus(files.open(piece).rest(operation));
+            Instant latest = end.minus(Duration.ofMinutes(operation.attendedMinutes() + 4))
+                    .minus(files.open(piece).rest(operation));
             at = step == steps.get(steps.size() - 1) && latest.isAfter(at) ? latest : inWorkingHours(at);
             Person maker = makers.get(Math.floorMod(operation.station().ordinal() + (int) piece, makers.size()));
             at = doStep(piece, operation, at, maker, chance);
@@ -79,15 +83,29 @@ class Diary {
     void begin(long piece, String operation, Instant then, Person maker) {
         clock.at(then, () -> {
             bench.start(List.of(piece), operation, maker, command(maker));
-            if (files.open(piece).route().step(operation).orElseThrow().operation().rests()) {
+            if (files.open(piece)
+                    .route()
+                    .step(operation)
+                    .orElseThrow()
+                    .operation()
+                    .rests()) {
                 bench.rest(List.of(piece), operation, command(maker));
             }
         });
     }
 
     void read(long piece, String operation, String dimension, String entry, Instant then, Person maker) {
-        long basedOn = Optional.ofNullable(files.open(piece).readingsByDimension().get(dimension)).map(reading -> reading.id()).orElse(0L);
-        clock.at(then, () -> readings.read(List.of(new OfPiece(piece, new NewReading(dimension, entry, basedOn, true, ""))), operation, maker, command(maker)));
+        long basedOn = Optional.ofNullable(
+                        files.open(piece).readingsByDimension().get(dimension))
+                .map(reading -> reading.id())
+                .orElse(0L);
+        clock.at(
+                then,
+                () -> readings.read(
+                        List.of(new OfPiece(piece, new NewReading(dimension, entry, basedOn, true, ""))),
+                        operation,
+                        maker,
+                        command(maker)));
     }
 
     private Instant doStep(long piece, Operation operation, Instant started, Person whoever, Random chance) {
@@ -96,9 +114,13 @@ class Diary {
         if (again.isPresent()) {
             return doStep(piece, operation, doStep(piece, again.get(), started, maker, chance), maker, chance);
         }
-        Instant handsOff = started.plus(Duration.ofMinutes(Math.max(2, operation.attendedMinutes() - 3 + chance.nextInt(7))));
+        Instant handsOff =
+                started.plus(Duration.ofMinutes(Math.max(2, operation.attendedMinutes() - 3 + chance.nextInt(7))));
         clock.at(started, () -> bench.start(List.of(piece), operation.key(), maker, command(maker)));
-        operation.readings().forEach(dimension -> read(piece, operation.key(), dimension, nearly(piece, dimension, maker, chance), handsOff, maker));
+        operation
+                .readings()
+                .forEach(dimension -> read(
+                        piece, operation.key(), dimension, nearly(piece, dimension, maker, chance), handsOff, maker));
         Instant ended = handsOff.plus(files.open(piece).rest(operation));
         if (operation.rests()) {
             clock.at(handsOff, () -> bench.rest(List.of(piece), operation.key(), command(maker)));
@@ -116,7 +138,9 @@ class Diary {
         AtomicReference<Optional<Operation>> again = new AtomicReference<>(Optional.empty());
         clock.at(then, () -> {
             PieceFile file = files.open(piece);
-            again.set(file.gate(file.step(before.key())).closedBy().stream().flatMap(obstacle -> obstacle.again().stream()).findFirst());
+            again.set(file.gate(file.step(before.key())).closedBy().stream()
+                    .flatMap(obstacle -> obstacle.again().stream())
+                    .findFirst());
             again.get().ifPresent(work -> bench.again(piece, work.key(), command(maker)));
         });
         return again.get();
@@ -124,20 +148,32 @@ class Diary {
 
     private String nearly(long piece, String dimension, Person maker, Random chance) {
         PieceFile file = files.open(piece);
-        Quantity expected = file.chain(maker.units()).link(dimension).orElseThrow().expected().value();
-        if (!DRILLED.contains(dimension) && expected instanceof Length length && length.compareTo(Length.ofInches("0.050")) > 0) {
-            return length.minus(Length.ofInches("0.001").times(chance.nextInt(3))).in(maker.units());
+        Quantity expected = file.chain(maker.units())
+                .link(dimension)
+                .orElseThrow()
+                .expected()
+                .value();
+        if (!DRILLED.contains(dimension)
+                && expected instanceof Length length
+                && length.compareTo(Length.ofInches("0.050")) > 0) {
+            return length.minus(Length.ofInches("0.001").times(chance.nextInt(3)))
+                    .in(maker.units());
         }
         return expected.in(maker.units());
     }
 
     private boolean isDone(long piece, Step step) {
-        return files.open(piece).progress().doneAt().containsKey(step.operation().key());
+        return files.open(piece)
+                .progress()
+                .doneAt()
+                .containsKey(step.operation().key());
     }
 
     /** Early enough that everything fits into working hours before the end. */
     private Instant beginning(List<Step> steps, Instant end) {
-        Duration handsOn = Duration.ofMinutes(steps.stream().mapToLong(step -> step.operation().attendedMinutes() + 4).sum());
+        Duration handsOn = Duration.ofMinutes(steps.stream()
+                .mapToLong(step -> step.operation().attendedMinutes() + 4)
+                .sum());
         Duration rests = steps.stream().map(step -> step.operation().rest()).reduce(Duration.ZERO, Duration::plus);
         return end.minus(handsOn.multipliedBy(4)).minus(rests.multipliedBy(3)).minus(Duration.ofDays(4));
     }

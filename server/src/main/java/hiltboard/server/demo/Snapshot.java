@@ -24,7 +24,8 @@ final class Snapshot {
         Graphics2D paint = image.createGraphics();
         paint.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         for (int y = 0; y < HEIGHT; y += 80) {
-            paint.setPaint(new GradientPaint(0, y, new Color(150 - y / 40, 112, 74), WIDTH, y + 80, new Color(120, 86 + y / 60, 56)));
+            paint.setPaint(new GradientPaint(
+                    0, y, new Color(150 - y / 40, 112, 74), WIDTH, y + 80, new Color(120, 86 + y / 60, 56)));
             paint.fillRect(0, y, WIDTH, 78);
         }
         Path2D blade = new Path2D.Double();

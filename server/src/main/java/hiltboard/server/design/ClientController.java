@@ -27,7 +27,9 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What a client sees and says through a link, without an account. Nothing else of the shop is behind these addresses. */
+/**
+ * What a client sees and says through a link, without an account. Nothing else of the shop is behind these addresses.
+ */
 @RestController
 class ClientController {
     private static final String SKETCH = "sketch";
@@ -42,10 +44,26 @@ class ClientController {
         this.access = access;
     }
 
-    /** A revision as its client sees it: only the numbers that the owner chose; the price is empty unless the owner wrote one. */
+    /**
+     * A revision as its client sees it: only the numbers that the owner chose; the price is empty unless the owner
+     * wrote one.
+     */
     record ClientView(
-            String shopName, String title, String clientName, String useWords, int revision, String words, String message, String price, List<Figure> figures,
-            Drawing drawing, String finish, String handleMaterial, boolean isApproved, String stage, boolean hasSketch) {}
+            String shopName,
+            String title,
+            String clientName,
+            String useWords,
+            int revision,
+            String words,
+            String message,
+            String price,
+            List<Figure> figures,
+            Drawing drawing,
+            String finish,
+            String handleMaterial,
+            boolean isApproved,
+            String stage,
+            boolean hasSketch) {}
 
     record Answered(String name, String words) {}
 
@@ -64,12 +82,33 @@ class ClientController {
         JobFile job = service.jobOf(link);
         Revision revision = service.revisionOf(link);
         Specification specification = specifications.restore(revision.entries());
-        Units units = access.people().stream().filter(person -> person.id() == link.madeBy()).map(Person::units).findFirst().orElse(Units.MILLIMETRE_CELSIUS);
+        Units units = access.people().stream()
+                .filter(person -> person.id() == link.madeBy())
+                .map(Person::units)
+                .findFirst()
+                .orElse(Units.MILLIMETRE_CELSIUS);
         Set<String> shown = Set.copyOf(link.shown());
-        return new ClientView(access.shopName(), job.title(), job.clientName(), job.useWords(), revision.number(), revision.words(), link.message(), link.price(),
-                Figures.figures(specification, KnifeShape.weighed(specification), units).stream().filter(figure -> shown.contains(figure.key())).toList(),
-                Drawing.of(specification), specification.finish().name(), specification.handleMaterial().name(), job.waiting().isEmpty(),
-                job.pieces().stream().filter(piece -> piece.isAlive()).findFirst().map(piece -> piece.progress().state().words()).orElse(""),
+        return new ClientView(
+                access.shopName(),
+                job.title(),
+                job.clientName(),
+                job.useWords(),
+                revision.number(),
+                revision.words(),
+                link.message(),
+                link.price(),
+                Figures.figures(specification, KnifeShape.weighed(specification), units).stream()
+                        .filter(figure -> shown.contains(figure.key()))
+                        .toList(),
+                Drawing.of(specification),
+                specification.finish().name(),
+                specification.handleMaterial().name(),
+                job.waiting().isEmpty(),
+                job.pieces().stream()
+                        .filter(piece -> piece.isAlive())
+                        .findFirst()
+                        .map(piece -> piece.progress().state().words())
+                        .orElse(""),
                 shown.contains(SKETCH) && !service.sketches(job.id()).isEmpty());
     }
 
@@ -80,7 +119,12 @@ class ClientController {
     ResponseEntity<byte[]> sketch(@PathVariable String token) {
         Link link = service.openLink(token);
         long job = service.jobOf(link).id();
-        return ConsultController.picture(link.shown().contains(SKETCH) ? service.sketches(job).stream().reduce((earlier, later) -> later).flatMap(sketch -> service.sketch(job, sketch.id())) : Optional.empty());
+        return ConsultController.picture(
+                link.shown().contains(SKETCH)
+                        ? service.sketches(job).stream()
+                                .reduce((earlier, later) -> later)
+                                .flatMap(sketch -> service.sketch(job, sketch.id()))
+                        : Optional.empty());
     }
 
     @PostMapping("/api/client/{token}/approve")
@@ -98,9 +142,16 @@ class ClientController {
 
     /** The client's yes is never a maker's: at a window where one is signed in, nobody knows whose finger it was. */
     private void mustNotBeAMaker(Command command) {
-        boolean isMaker = command.actor().flatMap(actor -> access.people().stream().filter(person -> person.id() == actor.id()).findFirst()).filter(person -> !person.isOwner()).isPresent();
+        boolean isMaker = command.actor()
+                .flatMap(actor -> access.people().stream()
+                        .filter(person -> person.id() == actor.id())
+                        .findFirst())
+                .filter(person -> !person.isOwner())
+                .isPresent();
         if (isMaker) {
-            throw Refusal.notAllowed("Somebody of the shop is signed in at this window. The client says yes at a window of their own, or the owner writes it down.");
+            throw Refusal.notAllowed(
+                    "Somebody of the shop is signed in at this window. The client says yes at a window of their own, or "
+                            + "the owner writes it down.");
         }
     }
 

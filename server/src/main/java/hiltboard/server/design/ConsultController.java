@@ -52,8 +52,13 @@ class ConsultController {
     private final Specifications specifications;
     private final ClientWordRepository clientWords;
 
-    ConsultController(ConsultService service, RevisionRepository revisions, PieceFiles files, ShopClock clock,
-            Specifications specifications, ClientWordRepository clientWords) {
+    ConsultController(
+            ConsultService service,
+            RevisionRepository revisions,
+            PieceFiles files,
+            ShopClock clock,
+            Specifications specifications,
+            ClientWordRepository clientWords) {
         this.clientWords = clientWords;
         this.specifications = specifications;
         this.service = service;
@@ -63,7 +68,15 @@ class ConsultController {
     }
 
     /** A job whose outline waits for the client. */
-    record TalkView(long jobId, String number, String title, String clientName, String promisedOn, int revision, boolean isSent, String lastWish) {}
+    record TalkView(
+            long jobId,
+            String number,
+            String title,
+            String clientName,
+            String promisedOn,
+            int revision,
+            boolean isSent,
+            String lastWish) {}
 
     record WishView(String words, String strength, String asked, String agreed) {}
 
@@ -72,17 +85,45 @@ class ConsultController {
     record ClientWishView(String name, String words, long atMillis) {}
 
     /** A revision; its entries as they were typed, in the reader's units. */
-    record RevisionView(int number, String words, String by, long atMillis, Map<String, String> entries, List<String> changes, @Nullable ApprovalView approval, List<ClientWishView> wishes) {}
+    record RevisionView(
+            int number,
+            String words,
+            String by,
+            long atMillis,
+            Map<String, String> entries,
+            List<String> changes,
+            @Nullable ApprovalView approval,
+            List<ClientWishView> wishes) {}
 
     record LinkView(long id, int revision, String path, long expiresAtMillis, boolean isOpen, boolean isWithdrawn) {}
 
     record ConsultView(
-            long jobId, String number, String title, String clientName, String useWords, String promisedOn, List<Long> pieces, boolean isApproved,
-            List<WishView> wishes, List<RevisionView> revisions, List<LinkView> links, List<ProposalView> proposals,
-                    List<SketchView> sketches, List<AdviceView> advice) {}
+            long jobId,
+            String number,
+            String title,
+            String clientName,
+            String useWords,
+            String promisedOn,
+            List<Long> pieces,
+            boolean isApproved,
+            List<WishView> wishes,
+            List<RevisionView> revisions,
+            List<LinkView> links,
+            List<ProposalView> proposals,
+            List<SketchView> sketches,
+            List<AdviceView> advice) {}
 
     /** A drawing beside others, with what tells them apart. */
-    record ProposalView(long id, String name, Map<String, String> entries, Drawing drawing, String finish, String handleMaterial, List<Figure> figures, boolean isTaken, String reason) {}
+    record ProposalView(
+            long id,
+            String name,
+            Map<String, String> entries,
+            Drawing drawing,
+            String finish,
+            String handleMaterial,
+            List<Figure> figures,
+            boolean isTaken,
+            String reason) {}
 
     record SketchView(long id, String fileName, String path) {}
 
@@ -97,7 +138,8 @@ class ConsultController {
     record Yes(String name) {}
 
     /** Two revisions laid over each other. */
-    record Compared(Drawing first, Drawing second, List<Difference> differences, List<FigurePair> figures, String since) {}
+    record Compared(
+            Drawing first, Drawing second, List<Difference> differences, List<FigurePair> figures, String since) {}
 
     record FigurePair(String label, String first, String second) {}
 
@@ -105,14 +147,29 @@ class ConsultController {
     @GetMapping("/api/consult")
     @Transactional(readOnly = true)
     List<TalkView> talks() {
-        return files.openLivingJobs().stream().filter(job -> !job.waiting().isEmpty()).sorted(Comparator.comparing(JobFile::promisedOn)).map(this::talk).toList();
+        return files.openLivingJobs().stream()
+                .filter(job -> !job.waiting().isEmpty())
+                .sorted(Comparator.comparing(JobFile::promisedOn))
+                .map(this::talk)
+                .toList();
     }
 
     private TalkView talk(JobFile job) {
         List<Revision> all = service.revisions(job);
         boolean isSent = revisions.links(job.id()).stream().anyMatch(link -> link.isOpen(clock.nowMillis()));
-        String wish = revisions.wishes(job.id()).stream().reduce((earlier, later) -> later).map(RevisionRepository.ClientWish::words).orElse("");
-        return new TalkView(job.id(), job.number(), job.title(), job.clientName(), job.promisedOn().toString(), all.get(all.size() - 1).number(), isSent, wish);
+        String wish = revisions.wishes(job.id()).stream()
+                .reduce((earlier, later) -> later)
+                .map(RevisionRepository.ClientWish::words)
+                .orElse("");
+        return new TalkView(
+                job.id(),
+                job.number(),
+                job.title(),
+                job.clientName(),
+                job.promisedOn().toString(),
+                all.get(all.size() - 1).number(),
+                isSent,
+                wish);
     }
 
     @GetMapping("/api/jobs/{id}/consult")
@@ -120,46 +177,99 @@ class ConsultController {
     ConsultView consult(@PathVariable long id, Person person) {
         JobFile job = files.openJob(id);
         List<Revision> all = service.revisions(job);
-        return new ConsultView(id, job.number(), job.title(), job.clientName(), job.useWords(), job.promisedOn().toString(), job.pieces().stream().map(piece -> piece.id()).toList(),
-                job.waiting().isEmpty(), job.wishes().stream().map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed())).toList(),
-                views(all, person.units()), person.isOwner() ? links(id, all) : List.of(), proposals(id, person.units()),
-                revisions.sketches(id).stream().map(sketch -> new SketchView(sketch.id(), sketch.fileName(), "/api/jobs/" + id
-                        + "/sketches/" + sketch.id())).toList(),
+        return new ConsultView(
+                id,
+                job.number(),
+                job.title(),
+                job.clientName(),
+                job.useWords(),
+                job.promisedOn().toString(),
+                job.pieces().stream().map(piece -> piece.id()).toList(),
+                job.waiting().isEmpty(),
+                job.wishes().stream()
+                        .map(wish -> new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed()))
+                        .toList(),
+                views(all, person.units()),
+                person.isOwner() ? links(id, all) : List.of(),
+                proposals(id, person.units()),
+                revisions.sketches(id).stream()
+                        .map(sketch -> new SketchView(
+                                sketch.id(), sketch.fileName(), "/api/jobs/" + id + "/sketches/" + sketch.id()))
+                        .toList(),
                 AdviceView.of(specifications.restore(all.get(all.size() - 1).entries()), clientWords.ofJob(id)));
     }
 
     private List<RevisionView> views(List<Revision> all, Units units) {
         long job = all.get(0).job();
-        Map<Long, Approval> approvals = revisions.approvals(job).stream().collect(Collectors.toMap(Approval::revision, Function.identity(), (earlier, later) -> later));
+        Map<Long, Approval> approvals = revisions.approvals(job).stream()
+                .collect(Collectors.toMap(Approval::revision, Function.identity(), (earlier, later) -> later));
         List<RevisionRepository.ClientWish> wishes = revisions.wishes(job);
-        return all.stream().map(revision -> {
-            Specification specification = specifications.restore(revision.entries());
-            List<String> changes = all.stream().filter(each -> each.number() == revision.number() - 1).findFirst()
-                    .map(before -> Difference.between(specifications.restore(before.entries()), specification, units).stream().map(Difference::words).toList()).orElse(List.of());
-            Approval approval = approvals.get(revision.id());
-            return new RevisionView(revision.number(), revision.words(), revision.by(), revision.atMillis(), inUnits(revision.chosen(), specification, units), changes,
-                    approval == null ? null : new ApprovalView(approval.name(), approval.writtenBy(), approval.atMillis()),
-                    wishes.stream().filter(wish -> wish.revision() == revision.id()).map(wish -> new ClientWishView(wish.name(), wish.words(), wish.atMillis())).toList());
-        }).toList();
+        return all.stream()
+                .map(revision -> {
+                    Specification specification = specifications.restore(revision.entries());
+                    List<String> changes = all.stream()
+                            .filter(each -> each.number() == revision.number() - 1)
+                            .findFirst()
+                            .map(before ->
+                                    Difference.between(specifications.restore(before.entries()), specification, units)
+                                            .stream()
+                                            .map(Difference::words)
+                                            .toList())
+                            .orElse(List.of());
+                    Approval approval = approvals.get(revision.id());
+                    return new RevisionView(
+                            revision.number(),
+                            revision.words(),
+                            revision.by(),
+                            revision.atMillis(),
+                            inUnits(revision.chosen(), specification, units),
+                            changes,
+                            approval == null
+                                    ? null
+                                    : new ApprovalView(approval.name(), approval.writtenBy(), approval.atMillis()),
+                            wishes.stream()
+                                    .filter(wish -> wish.revision() == revision.id())
+                                    .map(wish -> new ClientWishView(wish.name(), wish.words(), wish.atMillis()))
+                                    .toList());
+                })
+                .toList();
     }
 
     private List<ProposalView> proposals(long job, Units units) {
-        return revisions.proposals(job).stream().map(proposal -> {
-            Specification specification = specifications.restore(proposal.entries());
-            return new ProposalView(proposal.id(), proposal.name(), inUnits(proposal.chosen(), specification, units), Drawing.of(specification), specification.finish().name(),
-                    specification.handleMaterial().name(), Figures.figures(specification, KnifeShape.weighed(specification), units), proposal.isTaken(), proposal.reason());
-        }).toList();
+        return revisions.proposals(job).stream()
+                .map(proposal -> {
+                    Specification specification = specifications.restore(proposal.entries());
+                    return new ProposalView(
+                            proposal.id(),
+                            proposal.name(),
+                            inUnits(proposal.chosen(), specification, units),
+                            Drawing.of(specification),
+                            specification.finish().name(),
+                            specification.handleMaterial().name(),
+                            Figures.figures(specification, KnifeShape.weighed(specification), units),
+                            proposal.isTaken(),
+                            proposal.reason());
+                })
+                .toList();
     }
 
     /** What was chosen, as this reader would type it. */
     private static Map<String, String> inUnits(Map<String, String> chosen, Specification specification, Units units) {
-        return chosen.keySet().stream().collect(Collectors.toMap(Function.identity(), key -> specification.entryIn(key, units)));
+        return chosen.keySet().stream()
+                .collect(Collectors.toMap(Function.identity(), key -> specification.entryIn(key, units)));
     }
 
     private List<LinkView> links(long job, List<Revision> all) {
         Map<Long, Integer> numbers = all.stream().collect(Collectors.toMap(Revision::id, Revision::number));
-        return revisions.links(job).stream().map((Link link) -> new LinkView(link.id(), numbers.get(link.revision()), "/k/" + link.token(), link.expiresAtMillis(),
-                link.isOpen(clock.nowMillis()), link.withdrawnAtMillis().isPresent())).toList();
+        return revisions.links(job).stream()
+                .map((Link link) -> new LinkView(
+                        link.id(),
+                        numbers.get(link.revision()),
+                        "/k/" + link.token(),
+                        link.expiresAtMillis(),
+                        link.isOpen(clock.nowMillis()),
+                        link.withdrawnAtMillis().isPresent()))
+                .toList();
     }
 
     /** How two revisions of a job differ, in drawings, numbers and words. */
@@ -168,12 +278,20 @@ class ConsultController {
     Compared compare(@PathVariable long id, @PathVariable int first, @PathVariable int second, Person person) {
         JobFile job = files.openJob(id);
         Specification one = specifications.restore(service.revision(job, first).entries());
-        Specification other = specifications.restore(service.revision(job, second).entries());
+        Specification other =
+                specifications.restore(service.revision(job, second).entries());
         Units units = person.units();
         List<Figure> left = Figures.figures(one, KnifeShape.weighed(one), units);
-        Map<String, String> right = Figures.figures(other, KnifeShape.weighed(other), units).stream().collect(Collectors.toMap(Figure::key, Figure::words));
-        return new Compared(Drawing.of(one), Drawing.of(other), Difference.between(one, other, units),
-                left.stream().map(figure -> new FigurePair(figure.label(), figure.words(), right.getOrDefault(figure.key(), "—"))).toList(),
+        Map<String, String> right = Figures.figures(other, KnifeShape.weighed(other), units).stream()
+                .collect(Collectors.toMap(Figure::key, Figure::words));
+        return new Compared(
+                Drawing.of(one),
+                Drawing.of(other),
+                Difference.between(one, other, units),
+                left.stream()
+                        .map(figure ->
+                                new FigurePair(figure.label(), figure.words(), right.getOrDefault(figure.key(), "—")))
+                        .toList(),
                 KnifeShape.weighed(other).since(KnifeShape.weighed(one), units));
     }
 
@@ -183,7 +301,8 @@ class ConsultController {
     }
 
     @PostMapping("/api/jobs/{id}/revisions/{number}/approve")
-    Receipt approve(@PathVariable long id, @PathVariable int number, @RequestBody Yes yes, Person person, Command command) {
+    Receipt approve(
+            @PathVariable long id, @PathVariable int number, @RequestBody Yes yes, Person person, Command command) {
         return service.approveAtTable(id, number, yes.name(), person, command);
     }
 
@@ -193,13 +312,26 @@ class ConsultController {
     }
 
     @PostMapping("/api/jobs/{id}/proposals/{proposal}/choose")
-    Receipt choose(@PathVariable long id, @PathVariable long proposal, @RequestBody Choice choice, Person person, Command command) {
+    Receipt choose(
+            @PathVariable long id,
+            @PathVariable long proposal,
+            @RequestBody Choice choice,
+            Person person,
+            Command command) {
         return service.choose(id, proposal, choice.reason(), person, command);
     }
 
     @PostMapping(path = "/api/jobs/{id}/sketches", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    Receipt sketch(@PathVariable long id, @RequestParam MultipartFile photo, Person person, Command command) throws IOException {
-        return service.sketch(id, Optional.ofNullable(photo.getOriginalFilename()).filter(name -> !name.isBlank()).orElse("sketch"), photo.getBytes(), person, command);
+    Receipt sketch(@PathVariable long id, @RequestParam MultipartFile photo, Person person, Command command)
+            throws IOException {
+        return service.sketch(
+                id,
+                Optional.ofNullable(photo.getOriginalFilename())
+                        .filter(name -> !name.isBlank())
+                        .orElse("sketch"),
+                photo.getBytes(),
+                person,
+                command);
     }
 
     @Hidden
@@ -211,13 +343,17 @@ class ConsultController {
 
     /** A sketch small enough for a page. */
     static ResponseEntity<byte[]> picture(Optional<Photograph> sketch) {
-        return ResponseEntity.ok().contentType(MediaType.IMAGE_JPEG).cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
-                .body(sketch.orElseThrow(() -> Refusal.notThere("There is no such sketch.")).thumbnail());
+        return ResponseEntity.ok()
+                .contentType(MediaType.IMAGE_JPEG)
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(1)).cachePrivate())
+                .body(sketch.orElseThrow(() -> Refusal.notThere("There is no such sketch."))
+                        .thumbnail());
     }
 
     @PostMapping("/api/jobs/{id}/links")
     Receipt link(@PathVariable long id, @RequestBody NewLink link, Person person, Command command) {
-        return service.link(id, link.revision(), link.message(), link.price(), link.shown(), link.days(), person, command);
+        return service.link(
+                id, link.revision(), link.message(), link.price(), link.shown(), link.days(), person, command);
     }
 
     @PostMapping("/api/jobs/{id}/links/{link}/withdraw")

@@ -3,8 +3,8 @@ package hiltboard.server.design;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
-import hiltboard.core.route.Rework;
 import hiltboard.core.route.Place;
+import hiltboard.core.route.Rework;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -49,7 +49,15 @@ public class ConsultService {
     private final SecureRandom random = new SecureRandom();
     private final Specifications specifications;
 
-    ConsultService(RevisionRepository revisions, PieceFiles files, JobService jobs, StepRepository steps, Routes routes, Changes changes, ShopClock clock, Specifications specifications) {
+    ConsultService(
+            RevisionRepository revisions,
+            PieceFiles files,
+            JobService jobs,
+            StepRepository steps,
+            Routes routes,
+            Changes changes,
+            ShopClock clock,
+            Specifications specifications) {
         this.specifications = specifications;
         this.revisions = revisions;
         this.files = files;
@@ -60,7 +68,10 @@ public class ConsultService {
         this.clock = clock;
     }
 
-    /** The revisions of a job, oldest first. Before one is kept, the knife as the job was taken is the first, with number zero as its id. */
+    /**
+     * The revisions of a job, oldest first. Before one is kept, the knife as the job was taken is the first, with
+     * number zero as its id.
+     */
     List<Revision> revisions(JobFile job) {
         List<Revision> kept = revisions.ofJob(job.id());
         return kept.isEmpty() ? List.of(asTaken(job)) : kept;
@@ -68,7 +79,8 @@ public class ConsultService {
 
     private static Revision asTaken(JobFile job) {
         Specification specification = job.pieces().get(0).specification();
-        return new Revision(0, job.id(), 1, specification.chosen(), specification.entries(), "As the job was taken", "", 0);
+        return new Revision(
+                0, job.id(), 1, specification.chosen(), specification.entries(), "As the job was taken", "", 0);
     }
 
     /** Keeps a revision beside the last one. */
@@ -81,8 +93,19 @@ public class ConsultService {
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
             int number = first(file) + 1;
-            revisions.keep(job, number, specification.chosen(), specification.entries(), words.strip(), Optional.of(person.id()), clock.nowMillis());
-            return Entry.ofJob(Entry.Kind.REVISION_KEPT, job, file.number() + ": revision " + number + " was kept" + (words.isBlank() ? "" : ": " + words.strip()));
+            revisions.keep(
+                    job,
+                    number,
+                    specification.chosen(),
+                    specification.entries(),
+                    words.strip(),
+                    Optional.of(person.id()),
+                    clock.nowMillis());
+            return Entry.ofJob(
+                    Entry.Kind.REVISION_KEPT,
+                    job,
+                    file.number() + ": revision " + number + " was kept"
+                            + (words.isBlank() ? "" : ": " + words.strip()));
         });
     }
 
@@ -91,7 +114,8 @@ public class ConsultService {
         List<Revision> kept = revisions.ofJob(file.id());
         if (kept.isEmpty()) {
             Revision taken = asTaken(file);
-            revisions.keep(file.id(), 1, taken.chosen(), taken.entries(), taken.words(), Optional.empty(), clock.nowMillis());
+            revisions.keep(
+                    file.id(), 1, taken.chosen(), taken.entries(), taken.words(), Optional.empty(), clock.nowMillis());
             return 1;
         }
         return kept.get(kept.size() - 1).number();
@@ -105,7 +129,8 @@ public class ConsultService {
         Specification specification = answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
-            revisions.propose(job, name.strip(), specification.chosen(), specification.entries(), person.id(), clock.nowMillis());
+            revisions.propose(
+                    job, name.strip(), specification.chosen(), specification.entries(), person.id(), clock.nowMillis());
             return Entry.ofJob(Entry.Kind.PROPOSAL_PUT, job, file.number() + ": proposal “" + name.strip() + "”");
         });
     }
@@ -118,10 +143,16 @@ public class ConsultService {
         }
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
-            String name = revisions.proposals(job).stream().filter(each -> each.id() == proposal).map(RevisionRepository.Proposal::name).findFirst()
+            String name = revisions.proposals(job).stream()
+                    .filter(each -> each.id() == proposal)
+                    .map(RevisionRepository.Proposal::name)
+                    .findFirst()
                     .orElseThrow(() -> Refusal.notThere(file.number() + " has no such proposal."));
             revisions.takeProposal(job, proposal, reason.strip(), clock.nowMillis());
-            return Entry.ofJob(Entry.Kind.PROPOSAL_TAKEN, job, file.number() + ": “" + name + "” was chosen because: " + reason.strip());
+            return Entry.ofJob(
+                    Entry.Kind.PROPOSAL_TAKEN,
+                    job,
+                    file.number() + ": “" + name + "” was chosen because: " + reason.strip());
         });
     }
 
@@ -136,20 +167,42 @@ public class ConsultService {
     }
 
     /** Makes a link that shows a revision; the receipt is about the link. */
-    Receipt link(long job, int revision, String message, String price, List<String> shown, int days, Person person, Command command) {
+    Receipt link(
+            long job,
+            int revision,
+            String message,
+            String price,
+            List<String> shown,
+            int days,
+            Person person,
+            Command command) {
         person.mustBeOwner("send a client a link");
         mustFit("message", message, LONGEST_TEXT);
         mustFit("price", price, LONGEST_NAME);
         if (days < 1 || days > LONGEST_DAYS) {
-            throw Refusal.entry("days", String.valueOf(days), "A link is not open for so long", "1 to " + LONGEST_DAYS + " days");
+            throw Refusal.entry(
+                    "days", String.valueOf(days), "A link is not open for so long", "1 to " + LONGEST_DAYS + " days");
         }
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
             first(file);
             Revision sent = revision(file, revision);
             long now = clock.nowMillis();
-            long link = revisions.link(new Link(0, sent.id(), token(), message.strip(), price.strip(), shown, person.id(), now, now + Duration.ofDays(days).toMillis(), Optional.empty()));
-            Entry entry = Entry.ofJob(Entry.Kind.LINK_MADE, job, file.number() + ": a link to revision " + revision + " was made for " + file.clientName());
+            long link = revisions.link(new Link(
+                    0,
+                    sent.id(),
+                    token(),
+                    message.strip(),
+                    price.strip(),
+                    shown,
+                    person.id(),
+                    now,
+                    now + Duration.ofDays(days).toMillis(),
+                    Optional.empty()));
+            Entry entry = Entry.ofJob(
+                    Entry.Kind.LINK_MADE,
+                    job,
+                    file.number() + ": a link to revision " + revision + " was made for " + file.clientName());
             return new Entry(entry.kind(), entry.job(), entry.piece(), entry.words(), link);
         });
     }
@@ -180,21 +233,32 @@ public class ConsultService {
         mustBeNamed(name);
         List<PieceFile> waiting = file.waiting();
         if (waiting.isEmpty()) {
-            throw Refusal.outOfTurn("The outline of " + file.number() + " is approved already. What is changed now is a late change of each piece.");
+            throw Refusal.outOfTurn("The outline of " + file.number()
+                    + " is approved already. What is changed now is a late change of each piece.");
         }
         Specification approved = specifications.restore(revision.entries());
         waiting.forEach(piece -> mustBeUntouched(piece, approved));
         long now = clock.nowMillis();
         revisions.approve(revision.id(), name.strip(), by.map(Person::id), now);
-        List<Entry> entries = new ArrayList<>(List.of(Entry.ofJob(Entry.Kind.APPROVED, file.id(), file.number() + ": " + name.strip() + " approved revision " + revision.number()
-                + by.map(person -> ", as " + person.name() + " wrote down").orElse(" on the client page"))));
+        List<Entry> entries = new ArrayList<>(List.of(Entry.ofJob(
+                Entry.Kind.APPROVED,
+                file.id(),
+                file.number() + ": " + name.strip() + " approved revision " + revision.number()
+                        + by.map(person -> ", as " + person.name() + " wrote down")
+                                .orElse(" on the client page"))));
         for (PieceFile piece : waiting) {
             jobs.specify(piece.id(), approved);
-            by.ifPresentOrElse(person -> {
-                steps.start(piece.id(), PieceFile.APPROVAL, person.id(), now);
-                steps.done(piece.id(), PieceFile.APPROVAL, person.id(), now);
-            }, () -> steps.doneByClient(piece.id(), PieceFile.APPROVAL, now));
-            entries.add(Entry.ofPiece(Entry.Kind.STEP_DONE, file.id(), piece.id(), piece.name() + ": the outline is approved, revision " + revision.number()));
+            by.ifPresentOrElse(
+                    person -> {
+                        steps.start(piece.id(), PieceFile.APPROVAL, person.id(), now);
+                        steps.done(piece.id(), PieceFile.APPROVAL, person.id(), now);
+                    },
+                    () -> steps.doneByClient(piece.id(), PieceFile.APPROVAL, now));
+            entries.add(Entry.ofPiece(
+                    Entry.Kind.STEP_DONE,
+                    file.id(),
+                    piece.id(),
+                    piece.name() + ": the outline is approved, revision " + revision.number()));
         }
         return entries;
     }
@@ -203,12 +267,16 @@ public class ConsultService {
     private static void mustBeUntouched(PieceFile piece, Specification approved) {
         boolean isBegun = !piece.progress().doneAt().isEmpty();
         if (isBegun && !piece.specification().equals(approved)) {
-            throw Refusal.outOfTurn("Work on " + piece.name() + " has begun to another drawing. Change its specification on the piece, where the program says what that spoils.");
+            throw Refusal.outOfTurn("Work on " + piece.name()
+                    + " has begun to another drawing. Change its specification on the piece, where the program says what "
+                    + "that spoils.");
         }
     }
 
     Revision revision(JobFile file, int number) {
-        return revisions(file).stream().filter(each -> each.number() == number).findFirst()
+        return revisions(file).stream()
+                .filter(each -> each.number() == number)
+                .findFirst()
                 .orElseThrow(() -> Refusal.notThere(file.number() + " has no revision " + number + "."));
     }
 
@@ -223,10 +291,16 @@ public class ConsultService {
         return file.number() + " " + file.title();
     }
 
-    /** The link that is open under this token, with its revision. @throws Refusal as if it had never been, once it is withdrawn or expired */
+    /**
+     * The link that is open under this token, with its revision. @throws Refusal as if it had never been, once it is
+     * withdrawn or expired
+     */
     Link openLink(String token) {
-        return revisions.linkWithToken(token).filter(link -> link.isOpen(clock.nowMillis()))
-                .orElseThrow(() -> Refusal.notThere("This link is not open any more, or never was. Ask the shop for a new one."));
+        return revisions
+                .linkWithToken(token)
+                .filter(link -> link.isOpen(clock.nowMillis()))
+                .orElseThrow(() ->
+                        Refusal.notThere("This link is not open any more, or never was. Ask the shop for a new one."));
     }
 
     List<RevisionRepository.Sketch> sketches(long job) {
@@ -262,13 +336,21 @@ public class ConsultService {
             Link link = openLink(token);
             JobFile file = jobOf(link);
             revisions.wish(link.id(), name.strip(), words.strip(), clock.nowMillis());
-            return Entry.ofJob(Entry.Kind.CLIENT_WISHED, file.id(), file.number() + ": " + name.strip() + " wishes, about revision " + revisionOf(link).number() + ": " + words.strip());
+            return Entry.ofJob(
+                    Entry.Kind.CLIENT_WISHED,
+                    file.id(),
+                    file.number() + ": " + name.strip() + " wishes, about revision "
+                            + revisionOf(link).number() + ": " + words.strip());
         });
     }
 
     private static void mustBeNamed(String name) {
         if (name.isBlank() || name.length() > LONGEST_NAME) {
-            throw Refusal.entries(List.of(new Finding("name", "", name.isBlank() ? "A name is needed" : "This is too long", "who says yes, up to " + LONGEST_NAME + " characters")));
+            throw Refusal.entries(List.of(new Finding(
+                    "name",
+                    "",
+                    name.isBlank() ? "A name is needed" : "This is too long",
+                    "who says yes, up to " + LONGEST_NAME + " characters")));
         }
     }
 

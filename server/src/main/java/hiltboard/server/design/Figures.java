@@ -27,8 +27,17 @@ import java.util.Optional;
  * @param missingPrices materials that the shop has no price for yet
  */
 record Figures(
-        List<Figure> figures, double balanceX, List<PartView> parts, List<StationView> stations, List<SectionView> sections, List<CostLine> cost,
-        String materialCost, String workCost, List<String> missingPrices, String since, List<String> weighsWithout) {
+        List<Figure> figures,
+        double balanceX,
+        List<PartView> parts,
+        List<StationView> stations,
+        List<SectionView> sections,
+        List<CostLine> cost,
+        String materialCost,
+        String workCost,
+        List<String> missingPrices,
+        String since,
+        List<String> weighsWithout) {
 
     /** One number that the client may see, by its key. */
     record Figure(String key, String label, String words) {}
@@ -42,16 +51,33 @@ record Figures(
 
     record CostLine(String words, String amount, String cost) {}
 
-    static Figures of(Specification spec, Optional<Weighed> before, int attendedMinutes, Map<String, Long> prices, Units units) {
+    static Figures of(
+            Specification spec, Optional<Weighed> before, int attendedMinutes, Map<String, Long> prices, Units units) {
         Weighed weighed = KnifeShape.weighed(spec);
         MaterialCost cost = MaterialCost.of(spec, weighed, prices);
         Optional<Long> hour = Optional.ofNullable(prices.get(PriceItem.HOUR.key()));
-        return new Figures(figures(spec, weighed, units), rounded(weighed.balance().millimetres()), weighed.parts().stream().map(part -> new PartView(part.name(), part.mass().in(units))).toList(),
-                KnifeShape.stations(spec).stream().map(station -> view(station, units)).toList(),
+        return new Figures(
+                figures(spec, weighed, units),
+                rounded(weighed.balance().millimetres()),
+                weighed.parts().stream()
+                        .map(part -> new PartView(part.name(), part.mass().in(units)))
+                        .toList(),
+                KnifeShape.stations(spec).stream()
+                        .map(station -> view(station, units))
+                        .toList(),
                 KnifeShape.sections(spec).stream().map(Figures::view).toList(),
-                cost.lines().stream().map(line -> new CostLine(line.words(), line.amount(), line.cents().map(Prices::words).orElse(""))).toList(),
-                Prices.words(cost.cents()), hour.map(cents -> Prices.words(Math.round(cents * attendedMinutes / 60.0))).orElse(""),
-                cost.missing(), before.map(earlier -> weighed.since(earlier, units)).orElse(""), KnifeShape.weighsWithout(spec));
+                cost.lines().stream()
+                        .map(line -> new CostLine(
+                                line.words(),
+                                line.amount(),
+                                line.cents().map(Prices::words).orElse("")))
+                        .toList(),
+                Prices.words(cost.cents()),
+                hour.map(cents -> Prices.words(Math.round(cents * attendedMinutes / 60.0)))
+                        .orElse(""),
+                cost.missing(),
+                before.map(earlier -> weighed.since(earlier, units)).orElse(""),
+                KnifeShape.weighsWithout(spec));
     }
 
     /** The numbers that a client may be shown. */
@@ -59,12 +85,22 @@ record Figures(
         List<Figure> figures = new ArrayList<>();
         Length overall = KnifeShape.overallLength(spec);
         figures.add(new Figure("overall", "Overall length", overall.brieflyIn(units)));
-        figures.add(new Figure("blade", spec.isAxe() ? "Edge" : "Blade", spec.words(spec.isAxe() ? SpecificationField.EDGE_LENGTH : SpecificationField.BLADE_LENGTH, units)));
+        figures.add(new Figure(
+                "blade",
+                spec.isAxe() ? "Edge" : "Blade",
+                spec.words(spec.isAxe() ? SpecificationField.EDGE_LENGTH : SpecificationField.BLADE_LENGTH, units)));
         figures.add(new Figure("weight", "Weight", weighed.mass().in(units)));
         figures.add(new Figure("balance", "Balance", balance(spec, weighed.balance(), units)));
-        KnifeShape.stations(spec).stream().findFirst().ifPresent(heel -> figures.add(new Figure("edge", "Edge at the heel",
-                spec.words(SpecificationField.EDGE_THICKNESS, units) + ", bevel " + heel.anglePerSide().in(units) + " a side")));
-        KnifeShape.coreShows(spec).ifPresent(height -> figures.add(new Figure("core", "Core shows", shown(height, units) + " above the edge")));
+        KnifeShape.stations(spec).stream()
+                .findFirst()
+                .ifPresent(heel -> figures.add(new Figure(
+                        "edge",
+                        "Edge at the heel",
+                        spec.words(SpecificationField.EDGE_THICKNESS, units) + ", bevel "
+                                + heel.anglePerSide().in(units) + " a side")));
+        KnifeShape.coreShows(spec)
+                .ifPresent(height ->
+                        figures.add(new Figure("core", "Core shows", shown(height, units) + " above the edge")));
         figures.add(new Figure("steel", "Steel", spec.words(SpecificationField.STEEL, units)));
         figures.add(new Figure("handle", "Handle", spec.words(SpecificationField.HANDLE_MATERIAL, units)));
         figures.add(new Figure("finish", "Finish", spec.words(SpecificationField.FINISH, units)));
@@ -78,22 +114,37 @@ record Figures(
     }
 
     private static String stock(Bar bar, Units units) {
-        return bar.thickness().in(units) + " × " + bar.width().brieflyIn(units) + " × " + bar.length().brieflyIn(units) + ", " + bar.mass().in(units);
+        return bar.thickness().in(units) + " × " + bar.width().brieflyIn(units) + " × "
+                + bar.length().brieflyIn(units) + ", " + bar.mass().in(units);
     }
 
     private static StationView view(Station station, Units units) {
-        return new StationView(shown(station.fromHeel(), units), shown(station.width(), units), shown(station.thickness(), units), shown(station.bevelHeight(), units), station.anglePerSide().in(units));
+        return new StationView(
+                shown(station.fromHeel(), units),
+                shown(station.width(), units),
+                shown(station.thickness(), units),
+                shown(station.bevelHeight(), units),
+                station.anglePerSide().in(units));
     }
 
     private static SectionView view(KnifeShape.Section section) {
-        double width = 2 * section.outline().points().stream().mapToDouble(point -> Math.abs(point.x())).max().orElseThrow();
-        double height = section.outline().points().stream().mapToDouble(Point::y).max().orElseThrow();
+        double width = 2
+                * section.outline().points().stream()
+                        .mapToDouble(point -> Math.abs(point.x()))
+                        .max()
+                        .orElseThrow();
+        double height =
+                section.outline().points().stream().mapToDouble(Point::y).max().orElseThrow();
         return new SectionView(section.name(), Drawing.closed(section.outline()), rounded(width), rounded(height));
     }
 
     /** Computed sizes say no more than a calliper shows. */
     private static String shown(Length length, Units units) {
-        return length.nearest(units.length() == Units.LengthUnit.INCH ? Length.ofInches("0.001") : Length.ofMillimetres("0.01")).in(units);
+        return length.nearest(
+                        units.length() == Units.LengthUnit.INCH
+                                ? Length.ofInches("0.001")
+                                : Length.ofMillimetres("0.01"))
+                .in(units);
     }
 
     private static double rounded(double millimetres) {

@@ -7,8 +7,9 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The controller of one kiln, with a clock of its own: it leads the kiln through its programme by itself, and is asked now and then what it
- * showed meanwhile. A real one answers these over its cable; {@link SimulatedKiln} stands in where there is none.
+ * The controller of one kiln, with a clock of its own: it leads the kiln through its programme by itself, and is asked
+ * now and then what it showed meanwhile. A real one answers these over its cable; {@link SimulatedKiln} stands in where
+ * there is none.
  */
 public interface KilnController {
     /**
@@ -26,7 +27,14 @@ public interface KilnController {
      * @param part of the programme, from nothing
      * @param segments the programme; empty while it is not lit
      */
-    record Status(Shown shown, boolean isLit, int part, List<Segment> segments, boolean isDoorOpen, boolean isHeating, Optional<KilnFault> fault) {}
+    record Status(
+            Shown shown,
+            boolean isLit,
+            int part,
+            List<Segment> segments,
+            boolean isDoorOpen,
+            boolean isHeating,
+            Optional<KilnFault> fault) {}
 
     /** What it has shown since it was asked last, every few seconds, oldest first. */
     List<Shown> shown();

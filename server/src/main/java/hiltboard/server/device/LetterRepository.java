@@ -12,7 +12,8 @@ import org.springframework.stereotype.Repository;
 @Repository
 class LetterRepository {
     private static final String SELECT = """
-            SELECT letter.id, job_id, piece_id, operation, recipient, subject, words, photo_id, person.name AS written_by, written_at_ms, sent_at_ms
+            SELECT letter.id, job_id, piece_id, operation, recipient, subject, words, photo_id, person.name AS written_by,
+            written_at_ms, sent_at_ms
             FROM letter JOIN person ON person.id = written_by
             """;
     private final JdbcClient sql;
@@ -22,36 +23,70 @@ class LetterRepository {
     }
 
     /** A letter as it is kept; photo zero for none, sent zero while it lies in the outbox. */
-    record Letter(long id, long job, long piece, String operation, String recipient, String subject, String words, long photo, String by, long atMillis, long sentAtMillis) {}
+    record Letter(
+            long id,
+            long job,
+            long piece,
+            String operation,
+            String recipient,
+            String subject,
+            String words,
+            long photo,
+            String by,
+            long atMillis,
+            long sentAtMillis) {}
 
     long keep(Letter letter, long person) {
         return sql.sql("""
                 INSERT INTO letter (job_id, piece_id, operation, recipient, subject, words, photo_id, written_by, written_at_ms)
                 VALUES (:job, :piece, :operation, :recipient, :subject, :words, nullif(:photo, 0), :person, :at) RETURNING id
                 """)
-                .param("job", letter.job()).param("piece", letter.piece()).param("operation", letter.operation()).param("recipient", letter.recipient()).param("subject", letter.subject())
-                .param("words", letter.words()).param("photo", letter.photo()).param("person", person).param("at", letter.atMillis()).query(Long.class).single();
+                .param("job", letter.job())
+                .param("piece", letter.piece())
+                .param("operation", letter.operation())
+                .param("recipient", letter.recipient())
+                .param("subject", letter.subject())
+                .param("words", letter.words())
+                .param("photo", letter.photo())
+                .param("person", person)
+                .param("at", letter.atMillis())
+                .query(Long.class)
+                .single();
     }
 
     void sent(long letter, long atMillis) {
-        sql.sql("UPDATE letter SET sent_at_ms = :at WHERE id = :id").param("at", atMillis).param("id", letter).update();
+        sql.sql("UPDATE letter SET sent_at_ms = :at WHERE id = :id")
+                .param("at", atMillis)
+                .param("id", letter)
+                .update();
     }
 
     List<Letter> all() {
-        return sql.sql(SELECT + "ORDER BY letter.id DESC LIMIT 200").query((row, number) -> letter(row)).list();
+        return sql.sql(SELECT + "ORDER BY letter.id DESC LIMIT 200")
+                .query((row, number) -> letter(row))
+                .list();
     }
 
     Optional<Letter> withId(long id) {
-        return sql.sql(SELECT + "WHERE letter.id = :id").param("id", id).query((row, number) -> letter(row)).optional();
+        return sql.sql(SELECT + "WHERE letter.id = :id")
+                .param("id", id)
+                .query((row, number) -> letter(row))
+                .optional();
     }
 
     Set<String> stepsOf(long job) {
-        return sql.sql("SELECT operation FROM update_step WHERE job_id = :job").param("job", job).query(String.class).set();
+        return sql.sql("SELECT operation FROM update_step WHERE job_id = :job")
+                .param("job", job)
+                .query(String.class)
+                .set();
     }
 
     void choose(long job, Set<String> operations) {
         sql.sql("DELETE FROM update_step WHERE job_id = :job").param("job", job).update();
-        operations.forEach(operation -> sql.sql("INSERT INTO update_step (job_id, operation) VALUES (:job, :operation)").param("job", job).param("operation", operation).update());
+        operations.forEach(operation -> sql.sql("INSERT INTO update_step (job_id, operation) VALUES (:job, :operation)")
+                .param("job", job)
+                .param("operation", operation)
+                .update());
     }
 
     /** A piece that reached a step after which its client is written to, and about which nobody has written yet. */
@@ -61,13 +96,26 @@ class LetterRepository {
         return sql.sql("""
                 SELECT step.piece_id, step.operation FROM step JOIN piece ON piece.id = step.piece_id
                 JOIN update_step ON update_step.job_id = piece.job_id AND update_step.operation = step.operation
-                WHERE step.standing = 'DONE' AND NOT EXISTS (SELECT 1 FROM letter WHERE letter.piece_id = step.piece_id AND letter.operation = step.operation)
+                WHERE step.standing = 'DONE' AND NOT EXISTS (SELECT 1 FROM letter WHERE letter.piece_id = step.piece_id AND
+                letter.operation = step.operation)
                 ORDER BY step.done_at_ms
-                """).query((row, number) -> new Due(row.getLong("piece_id"), row.getString("operation"))).list();
+                """)
+                .query((row, number) -> new Due(row.getLong("piece_id"), row.getString("operation")))
+                .list();
     }
 
     private static Letter letter(ResultSet row) throws SQLException {
-        return new Letter(row.getLong("id"), row.getLong("job_id"), row.getLong("piece_id"), row.getString("operation"), row.getString("recipient"), row.getString("subject"),
-                row.getString("words"), row.getLong("photo_id"), row.getString("written_by"), row.getLong("written_at_ms"), row.getLong("sent_at_ms"));
+        return new Letter(
+                row.getLong("id"),
+                row.getLong("job_id"),
+                row.getLong("piece_id"),
+                row.getString("operation"),
+                row.getString("recipient"),
+                row.getString("subject"),
+                row.getString("words"),
+                row.getLong("photo_id"),
+                row.getString("written_by"),
+                row.getLong("written_at_ms"),
+                row.getLong("sent_at_ms"));
     }
 }

@@ -34,7 +34,10 @@ import org.springframework.mail.MailException;
 import org.springframework.mail.javamail.MimeMessageHelper;
 import org.springframework.stereotype.Service;
 
-/** Updates for clients: a letter is prepared when a chosen step is done; somebody reads it, and it goes into the outbox or to a mail server. */
+/**
+ * Updates for clients: a letter is prepared when a chosen step is done; somebody reads it, and it goes into the outbox
+ * or to a mail server.
+ */
 @Service
 class LetterService {
     private static final int LONGEST_SUBJECT = 200;
@@ -50,7 +53,15 @@ class LetterService {
     private final ShopClock clock;
     private final String from;
 
-    LetterService(LetterRepository letters, PieceFiles files, NoteRepository notes, AccessService access, Post post, Changes changes, ShopClock clock, @Value("${hilt.mail.from:workshop@localhost}") String from) {
+    LetterService(
+            LetterRepository letters,
+            PieceFiles files,
+            NoteRepository notes,
+            AccessService access,
+            Post post,
+            Changes changes,
+            ShopClock clock,
+            @Value("${hilt.mail.from:workshop@localhost}") String from) {
         this.letters = letters;
         this.files = files;
         this.notes = notes;
@@ -65,7 +76,14 @@ class LetterService {
     record NewLetter(long pieceId, String operation, String recipient, String subject, String words, long photoId) {}
 
     /** A letter that is due, with words to begin with. */
-    record Prepared(long pieceId, String name, String operation, String recipient, String subject, String words, long photoId) {}
+    record Prepared(
+            long pieceId,
+            String name,
+            String operation,
+            String recipient,
+            String subject,
+            String words,
+            long photoId) {}
 
     /** Steps after which a client can be written to: those that bring the piece to another state. */
     record Steps(List<StepChoice> steps) {}
@@ -79,31 +97,50 @@ class LetterService {
     Steps steps(long job) {
         JobFile file = files.openJob(job);
         Set<String> chosen = letters.stepsOf(job);
-        return new Steps(file.pieces().get(0).route().steps().stream().map(step -> step.operation()).filter(operation -> operation.leaves().isPresent())
-                .map(operation -> new StepChoice(operation.key(), operation.title(), chosen.contains(operation.key()))).toList());
+        return new Steps(file.pieces().get(0).route().steps().stream()
+                .map(step -> step.operation())
+                .filter(operation -> operation.leaves().isPresent())
+                .map(operation -> new StepChoice(operation.key(), operation.title(), chosen.contains(operation.key())))
+                .toList());
     }
 
     Receipt choose(long job, List<String> operations, Person person, Command command) {
         person.mustBeOwner("choose when a client is written to");
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
-            Set<String> known = steps(job).steps().stream().map(StepChoice::operation).collect(Collectors.toSet());
+            Set<String> known =
+                    steps(job).steps().stream().map(StepChoice::operation).collect(Collectors.toSet());
             letters.choose(job, operations.stream().filter(known::contains).collect(Collectors.toSet()));
-            return Entry.ofJob(Entry.Kind.UPDATES_CHOSEN, job, file.number() + ": the client is written to after " + operations.size() + (operations.size() == 1 ? " step" : " steps"));
+            return Entry.ofJob(
+                    Entry.Kind.UPDATES_CHOSEN,
+                    job,
+                    file.number() + ": the client is written to after " + operations.size()
+                            + (operations.size() == 1 ? " step" : " steps"));
         });
     }
 
     List<Prepared> due(Person person) {
-        return letters.due().stream().map(due -> prepared(files.open(due.piece()), due.operation(), person)).toList();
+        return letters.due().stream()
+                .map(due -> prepared(files.open(due.piece()), due.operation(), person))
+                .toList();
     }
 
     private Prepared prepared(PieceFile piece, String operation, Person person) {
         JobFile job = files.openJob(piece.jobId());
         String title = piece.step(operation).operation().title();
-        String words = "Dear " + job.clientName() + ",\n\n" + "your " + job.title() + " has come a step further: " + title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1)
-                + " is done, and it is now " + piece.progress().state().words() + ". A photograph goes with this letter.\n\n" + person.name() + "\n" + access.shopName();
+        String words = "Dear " + job.clientName() + ",\n\n" + "your " + job.title() + " has come a step further: "
+                + title.substring(0, 1).toLowerCase(Locale.ROOT) + title.substring(1) + " is done, and it is now "
+                + piece.progress().state().words() + ". A photograph goes with this letter.\n\n" + person.name() + "\n"
+                + access.shopName();
         String contact = piece.contact();
-        return new Prepared(piece.id(), piece.name(), operation, contact.matches(ADDRESS) ? contact : "", job.title() + ": " + title, words, notes.latestPhoto(piece.id()).orElse(0L));
+        return new Prepared(
+                piece.id(),
+                piece.name(),
+                operation,
+                contact.matches(ADDRESS) ? contact : "",
+                job.title() + ": " + title,
+                words,
+                notes.latestPhoto(piece.id()).orElse(0L));
     }
 
     /** Keeps a letter and sends it where a mail server takes it; one that it refuses stays in the outbox. */
@@ -115,11 +152,32 @@ class LetterService {
         Receipt receipt = changes.make(command, () -> {
             PieceFile piece = files.open(written.pieceId());
             if (written.photoId() != 0 && !notes.isOfPiece(written.photoId(), piece.id())) {
-                throw Refusal.entry("photoId", String.valueOf(written.photoId()), "This photograph is not of " + piece.name(), "one of its own");
+                throw Refusal.entry(
+                        "photoId",
+                        String.valueOf(written.photoId()),
+                        "This photograph is not of " + piece.name(),
+                        "one of its own");
             }
-            long id = letters.keep(new Letter(0, piece.jobId(), piece.id(), written.operation(), written.recipient().strip(), written.subject().strip(), written.words().strip(), written.photoId(),
-                    person.name(), clock.nowMillis(), 0), person.id());
-            return new Entry(Entry.Kind.LETTER_WRITTEN, Optional.of(piece.jobId()), Optional.of(piece.id()), piece.name() + ": a letter to " + written.recipient().strip(), id);
+            long id = letters.keep(
+                    new Letter(
+                            0,
+                            piece.jobId(),
+                            piece.id(),
+                            written.operation(),
+                            written.recipient().strip(),
+                            written.subject().strip(),
+                            written.words().strip(),
+                            written.photoId(),
+                            person.name(),
+                            clock.nowMillis(),
+                            0),
+                    person.id());
+            return new Entry(
+                    Entry.Kind.LETTER_WRITTEN,
+                    Optional.of(piece.jobId()),
+                    Optional.of(piece.id()),
+                    piece.name() + ": a letter to " + written.recipient().strip(),
+                    id);
         });
         send(receipt.about());
         return receipt;
@@ -140,13 +198,21 @@ class LetterService {
     private static List<Finding> findings(NewLetter letter) {
         List<Finding> findings = new ArrayList<>();
         if (!letter.recipient().strip().matches(ADDRESS)) {
-            findings.add(new Finding("recipient", letter.recipient(), "This is no mail address", "an address such as name@example.org"));
+            findings.add(new Finding(
+                    "recipient", letter.recipient(), "This is no mail address", "an address such as name@example.org"));
         }
-        if (letter.subject().isBlank() || letter.subject().length() > LONGEST_SUBJECT || letter.subject().matches("(?s).*[\\r\\n].*")) {
-            findings.add(new Finding("subject", "", "A subject is one line", "1 to " + LONGEST_SUBJECT + " characters"));
+        if (letter.subject().isBlank()
+                || letter.subject().length() > LONGEST_SUBJECT
+                || letter.subject().matches("(?s).*[\\r\\n].*")) {
+            findings.add(
+                    new Finding("subject", "", "A subject is one line", "1 to " + LONGEST_SUBJECT + " characters"));
         }
         if (letter.words().isBlank() || letter.words().length() > LONGEST_WORDS) {
-            findings.add(new Finding("words", "", letter.words().isBlank() ? "Nothing was written" : "The letter is too long", "up to " + LONGEST_WORDS + " characters"));
+            findings.add(new Finding(
+                    "words",
+                    "",
+                    letter.words().isBlank() ? "Nothing was written" : "The letter is too long",
+                    "up to " + LONGEST_WORDS + " characters"));
         }
         return findings;
     }
@@ -174,7 +240,10 @@ class LetterService {
             helper.setSentDate(new Date(letter.atMillis()));
             if (letter.photo() != 0) {
                 NoteRepository.Picture photo = notes.original(letter.photo()).orElseThrow();
-                helper.addAttachment("photograph." + photo.mediaType().replaceAll(".*/", ""), new ByteArrayResource(photo.bytes()), photo.mediaType());
+                helper.addAttachment(
+                        "photograph." + photo.mediaType().replaceAll(".*/", ""),
+                        new ByteArrayResource(photo.bytes()),
+                        photo.mediaType());
             }
             message.saveChanges();
             return message;

@@ -29,7 +29,16 @@ class OutboxController {
         this.letters = letters;
     }
 
-    record LetterView(long id, long pieceId, String recipient, String subject, String words, long photoId, String by, long atMillis, boolean isSent) {}
+    record LetterView(
+            long id,
+            long pieceId,
+            String recipient,
+            String subject,
+            String words,
+            long photoId,
+            String by,
+            long atMillis,
+            boolean isSent) {}
 
     /** @param isMailing whether letters leave by themselves */
     record OutboxView(boolean isMailing, List<Prepared> due, List<LetterView> letters) {}
@@ -39,8 +48,21 @@ class OutboxController {
     @GetMapping("/api/outbox")
     @Transactional(readOnly = true)
     OutboxView outbox(Person person) {
-        return new OutboxView(service.isMailing(), service.due(person), letters.all().stream().map(letter -> new LetterView(letter.id(), letter.piece(), letter.recipient(), letter.subject(), letter.words(),
-                letter.photo(), letter.by(), letter.atMillis(), letter.sentAtMillis() > 0)).toList());
+        return new OutboxView(
+                service.isMailing(),
+                service.due(person),
+                letters.all().stream()
+                        .map(letter -> new LetterView(
+                                letter.id(),
+                                letter.piece(),
+                                letter.recipient(),
+                                letter.subject(),
+                                letter.words(),
+                                letter.photo(),
+                                letter.by(),
+                                letter.atMillis(),
+                                letter.sentAtMillis() > 0))
+                        .toList());
     }
 
     @PostMapping("/api/outbox")
@@ -52,7 +74,10 @@ class OutboxController {
     @GetMapping("/api/outbox/{id}/letter.eml")
     @Transactional(readOnly = true)
     ResponseEntity<byte[]> file(@PathVariable long id) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType("message/rfc822")).header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"letter-" + id + ".eml\"").body(service.file(id));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType("message/rfc822"))
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"letter-" + id + ".eml\"")
+                .body(service.file(id));
     }
 
     @GetMapping("/api/jobs/{id}/updates")

@@ -15,10 +15,12 @@ import java.util.function.UnaryOperator;
 public final class SimulatedKiln implements KilnController {
     /** Between two readings, in seconds of its own clock; a cold kiln that is out shows little. */
     private static final int BETWEEN_READINGS = 5;
+
     private static final int BETWEEN_COLD_READINGS = 900;
     private static final double COLD_CELSIUS = 60;
     /** Slow change of a cold kiln is not worth a reading each time. */
     private static final double WORTH_SHOWING_KELVIN = 1;
+
     private static final int FASTEST = 600;
 
     private final LongSupplier shopMillis;
@@ -30,7 +32,9 @@ public final class SimulatedKiln implements KilnController {
     private double nextReading;
     private double toldCelsius = -1000;
 
-    /** How a stand-in stood, to go on from after a restart. Seconds of its clock are counted from {@code clockMillis}. */
+    /**
+     * How a stand-in stood, to go on from after a restart. Seconds of its clock are counted from {@code clockMillis}.
+     */
     public record Seen(long clockMillis, double chamber, double body, double drift) {}
 
     /** @param shopMillis the shop's clock */
@@ -38,7 +42,8 @@ public final class SimulatedKiln implements KilnController {
         this.shopMillis = shopMillis;
         this.seenMillis = shopMillis.getAsLong();
         this.beginMillis = Math.max(seenMillis, seen.map(Seen::clockMillis).orElse(0L));
-        this.state = seen.map(as -> KilnState.standing(kiln, 0, as.chamber(), as.body(), as.drift())).orElseGet(() -> KilnState.cold(kiln));
+        this.state = seen.map(as -> KilnState.standing(kiln, 0, as.chamber(), as.body(), as.drift()))
+                .orElseGet(() -> KilnState.cold(kiln));
     }
 
     public synchronized Seen seen() {
@@ -58,14 +63,20 @@ public final class SimulatedKiln implements KilnController {
         while (nextReading <= end) {
             state = state.after(Math.max(0, nextReading - state.seconds()));
             tell();
-            nextReading = state.seconds() + (state.isLit() || state.chamber().celsius() > COLD_CELSIUS ? BETWEEN_READINGS : BETWEEN_COLD_READINGS);
+            nextReading = state.seconds()
+                    + (state.isLit() || state.chamber().celsius() > COLD_CELSIUS
+                            ? BETWEEN_READINGS
+                            : BETWEEN_COLD_READINGS);
         }
         state = state.after(end - state.seconds());
     }
 
     private void tell() {
         Shown shown = reading();
-        boolean isWorthIt = state.isLit() || shown.celsius().filter(celsius -> Math.abs(celsius - toldCelsius) < WORTH_SHOWING_KELVIN).isEmpty();
+        boolean isWorthIt = state.isLit()
+                || shown.celsius()
+                        .filter(celsius -> Math.abs(celsius - toldCelsius) < WORTH_SHOWING_KELVIN)
+                        .isEmpty();
         if (isWorthIt) {
             untold.add(shown);
             toldCelsius = shown.celsius().orElse(-1000.0);
@@ -87,7 +98,14 @@ public final class SimulatedKiln implements KilnController {
     @Override
     public synchronized Status status() {
         goOn();
-        return new Status(reading(), state.isLit(), state.segment(), state.programme(), state.isDoorOpen(), state.watts() > 0, state.fault());
+        return new Status(
+                reading(),
+                state.isLit(),
+                state.segment(),
+                state.programme(),
+                state.isDoorOpen(),
+                state.watts() > 0,
+                state.fault());
     }
 
     @Override
@@ -107,7 +125,9 @@ public final class SimulatedKiln implements KilnController {
 
     @Override
     public void holds(HeatBody load) {
-        change(at -> load.joulesPerKelvin() > at.load().joulesPerKelvin() ? at.with(load.without(at.load())) : at.leaving(load));
+        change(at -> load.joulesPerKelvin() > at.load().joulesPerKelvin()
+                ? at.with(load.without(at.load()))
+                : at.leaving(load));
     }
 
     public void door(boolean isOpen) {

@@ -11,6 +11,7 @@ import org.springframework.stereotype.Component;
 class SimulatedTester implements HardnessTester {
     /** Standard deviation of one reading of a bench tester, HRC; from memory. */
     private static final double SCATTER = 0.4;
+
     private static final double LEAST = 20;
     private static final double MOST = 70;
     private final Random chance = new Random();

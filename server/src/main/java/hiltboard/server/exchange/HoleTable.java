@@ -13,22 +13,47 @@ import java.io.StringWriter;
 import java.util.List;
 
 /**
- * Every hole of every part in one table (RFC 4180) with what goes through it and the drill that makes it, from one datum: where the spine meets
- * the front of the handle.
+ * Every hole of every part in one table (RFC 4180) with what goes through it and the drill that makes it, from one
+ * datum: where the spine meets the front of the handle.
  */
 final class HoleTable {
     private HoleTable() {}
 
     static String write(List<Template> templates) {
         StringWriter table = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).bufferSize(0).build(table);
-        csv.writeRecord("part", "hole", "for", "size_mm", "size_in", "drill", "x_mm", "y_mm", "diameter_mm", "x_in", "y_in", "diameter_in");
+        CsvWriter csv = CsvWriter.builder()
+                .lineDelimiter(LineDelimiter.CRLF)
+                .bufferSize(0)
+                .build(table);
+        csv.writeRecord(
+                "part",
+                "hole",
+                "for",
+                "size_mm",
+                "size_in",
+                "drill",
+                "x_mm",
+                "y_mm",
+                "diameter_mm",
+                "x_in",
+                "y_in",
+                "diameter_in");
         for (Template template : templates) {
             for (int i = 0; i < template.holes().size(); i++) {
                 Bore hole = template.holes().get(i);
-                csv.writeRecord(template.name(), String.valueOf(i + 1), hole.use().words(), hole.part().number(MILLIMETRE_CELSIUS), hole.part().number(INCH_FAHRENHEIT), hole.drill(),
-                        number(hole.centre().x(), MILLIMETRE_CELSIUS), number(hole.centre().y(), MILLIMETRE_CELSIUS), hole.diameter().number(MILLIMETRE_CELSIUS),
-                        number(hole.centre().x(), INCH_FAHRENHEIT), number(hole.centre().y(), INCH_FAHRENHEIT), hole.diameter().number(INCH_FAHRENHEIT));
+                csv.writeRecord(
+                        template.name(),
+                        String.valueOf(i + 1),
+                        hole.use().words(),
+                        hole.part().number(MILLIMETRE_CELSIUS),
+                        hole.part().number(INCH_FAHRENHEIT),
+                        hole.drill(),
+                        number(hole.centre().x(), MILLIMETRE_CELSIUS),
+                        number(hole.centre().y(), MILLIMETRE_CELSIUS),
+                        hole.diameter().number(MILLIMETRE_CELSIUS),
+                        number(hole.centre().x(), INCH_FAHRENHEIT),
+                        number(hole.centre().y(), INCH_FAHRENHEIT),
+                        hole.diameter().number(INCH_FAHRENHEIT));
             }
         }
         return table.toString();

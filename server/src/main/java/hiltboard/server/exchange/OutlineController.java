@@ -46,7 +46,13 @@ class OutlineController {
      * @param blade how long its blade is; empty for a guess
      * @param entries the knife on the table, whose other answers stay
      */
-    record NewOutline(String text, String overall, String blade, boolean isTurned, boolean isFlipped, Map<String, String> entries) {}
+    record NewOutline(
+            String text,
+            String overall,
+            String blade,
+            boolean isTurned,
+            boolean isFlipped,
+            Map<String, String> entries) {}
 
     /** @param file the outline as it was read, in the drawing's coordinates */
     record Brought(Map<String, String> entries, String file, Drawing drawing, String follows) {}
@@ -57,12 +63,18 @@ class OutlineController {
         if (given.text().length() > LONGEST_FILE) {
             throw Refusal.entry("file", "", "The file is too large", "up to 8 MB");
         }
-        ReadDrawing read = given.text().stripLeading().startsWith("<") ? SvgFile.read(given.text()) : DxfDrawing.read(given.text());
+        ReadDrawing read = given.text().stripLeading().startsWith("<")
+                ? SvgFile.read(given.text())
+                : DxfDrawing.read(given.text());
         if (read instanceof ReadDrawing.Refused refused) {
             throw Refusal.entry("file", "", refused.problem(), refused.accepted());
         }
         ReadDrawing.Outlines drawing = (ReadDrawing.Outlines) read;
-        Recognised.Answer answer = Recognised.of(drawing.closed(), overall(given.overall(), drawing, units), blade(given.blade(), units), new Recognised.Laid(given.isTurned(), given.isFlipped()));
+        Recognised.Answer answer = Recognised.of(
+                drawing.closed(),
+                overall(given.overall(), drawing, units),
+                blade(given.blade(), units),
+                new Recognised.Laid(given.isTurned(), given.isFlipped()));
         if (answer instanceof Recognised.Refused refused) {
             throw Refusal.entry("file", "", refused.problem(), refused.accepted());
         }
@@ -71,20 +83,30 @@ class OutlineController {
         entries.put("profile", knife.isCornered() ? "CLIP" : "DROP");
         knife.numbers().forEach((key, length) -> entries.put(key, length.in(Units.MILLIMETRE_CELSIUS)));
         SpecificationReader.Answer specified = specifications.readCompleted(entries, units);
-        Specification specification = specified.specification().orElseThrow(() -> Refusal.entries(specified.findings()));
+        Specification specification =
+                specified.specification().orElseThrow(() -> Refusal.entries(specified.findings()));
         if (specification.isAxe()) {
             throw Refusal.entry("file", "", "An axe is not drawn from an outline yet", "a knife on the table");
         }
         Map<String, String> typed = new LinkedHashMap<>(given.entries());
         typed.put("profile", entries.get("profile"));
         knife.numbers().keySet().forEach(key -> typed.put(key, specification.entryIn(key, units)));
-        return new Brought(typed, Drawing.closed(knife.outline()), Drawing.of(specification), follows(specification, knife.outline(), units));
+        return new Brought(
+                typed,
+                Drawing.closed(knife.outline()),
+                Drawing.of(specification),
+                follows(specification, knife.outline(), units));
     }
 
     private static Length overall(String entry, ReadDrawing.Outlines drawing, Units units) {
         if (entry.isBlank() && drawing.millimetresPerUnit().isPresent()) {
-            double[] reach = drawing.closed().stream().map(Area::of).max(Comparator.comparingDouble(Area::squareMillimetres)).orElseThrow().reach();
-            double millimetres = (reach[1] - reach[0]) * drawing.millimetresPerUnit().get();
+            double[] reach = drawing.closed().stream()
+                    .map(Area::of)
+                    .max(Comparator.comparingDouble(Area::squareMillimetres))
+                    .orElseThrow()
+                    .reach();
+            double millimetres =
+                    (reach[1] - reach[0]) * drawing.millimetresPerUnit().get();
             if (millimetres > 0 && millimetres < LONGEST_KNIFE) {
                 return Length.ofMillimetres(millimetres);
             }
@@ -98,11 +120,18 @@ class OutlineController {
 
     private static Length length(String field, String entry, Units units, String otherwise) {
         Understood<Length> read = ShopNotation.length(entry, units);
-        if (read instanceof Understood.Value<Length> value && value.quantity().isPositive() && value.quantity().millimetres() < LONGEST_KNIFE) {
+        if (read instanceof Understood.Value<Length> value
+                && value.quantity().isPositive()
+                && value.quantity().millimetres() < LONGEST_KNIFE) {
             return value.quantity();
         }
-        String problem = read instanceof Understood.Refused<Length> refused ? refused.problem() : "This is no length of a knife";
-        throw Refusal.entry(field, entry, otherwise.isEmpty() ? problem : otherwise, "the length in all, such as 9-1/2 in or 240 mm");
+        String problem =
+                read instanceof Understood.Refused<Length> refused ? refused.problem() : "This is no length of a knife";
+        throw Refusal.entry(
+                field,
+                entry,
+                otherwise.isEmpty() ? problem : otherwise,
+                "the length in all, such as 9-1/2 in or 240 mm");
     }
 
     /** How far the drawn knife lies from the file at most, and where. */
@@ -119,11 +148,16 @@ class OutlineController {
             where = off > worst ? x : where;
             worst = Math.max(worst, off);
         }
-        String place = where > knife.bladeLength() * 0.8 ? "near the point" : where > 0 ? "along the blade" : where > butt * 0.8 ? "along the handle" : "at the butt";
-        return "The drawing follows the file within " + Length.ofMillimetres(Math.round(worst * 10) / 10d).in(units) + "; most apart " + place + ".";
+        String place = where > knife.bladeLength() * 0.8
+                ? "near the point"
+                : where > 0 ? "along the blade" : where > butt * 0.8 ? "along the handle" : "at the butt";
+        return "The drawing follows the file within "
+                + Length.ofMillimetres(Math.round(worst * 10) / 10d).in(units) + "; most apart " + place + ".";
     }
 
     private static double apart(double[] drawn, double[] read) {
-        return drawn.length < 2 || read.length < 2 ? 0 : Math.max(Math.abs(drawn[0] - read[0]), Math.abs(drawn[drawn.length - 1] - read[read.length - 1]));
+        return drawn.length < 2 || read.length < 2
+                ? 0
+                : Math.max(Math.abs(drawn[0] - read[0]), Math.abs(drawn[drawn.length - 1] - read[read.length - 1]));
     }
 }

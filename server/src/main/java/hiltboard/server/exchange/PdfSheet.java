@@ -21,12 +21,14 @@ final class PdfSheet {
     private static final double MARGIN = 10;
     /** Drawn on both of two neighbouring pages. */
     private static final double OVERLAP = 10;
+
     private static final double MARK = 5;
     private static final double CIRCLE_HANDLE = 0.5522847498;
 
     /** Paper to print on. */
     enum Paper {
-        A4(PDRectangle.A4), LETTER(PDRectangle.LETTER);
+        A4(PDRectangle.A4),
+        LETTER(PDRectangle.LETTER);
 
         private final PDRectangle size;
 
@@ -82,7 +84,13 @@ final class PdfSheet {
         try (PDPageContentStream out = new PDPageContentStream(document, page)) {
             if (columns * rows > 1) {
                 marks(out);
-                words(out, MARGIN, MARGIN / 2, 3, "Page " + (column + 1) + " of " + columns + " across, " + (rows - row) + " of " + rows + " down: lay the corner marks over each other");
+                words(
+                        out,
+                        MARGIN,
+                        MARGIN / 2,
+                        3,
+                        "Page " + (column + 1) + " of " + columns + " across, " + (rows - row) + " of " + rows
+                                + " down: lay the corner marks over each other");
             }
             out.addRect(points(MARGIN), points(MARGIN), points(pageWidth), points(pageHeight));
             out.clip();
@@ -134,7 +142,13 @@ final class PdfSheet {
             Point end = segment.end();
             if (segment.handles().isPresent()) {
                 Outline.Handles handles = segment.handles().get();
-                out.curveTo((float) handles.leaving().x(), (float) handles.leaving().y(), (float) handles.arriving().x(), (float) handles.arriving().y(), (float) end.x(), (float) end.y());
+                out.curveTo(
+                        (float) handles.leaving().x(),
+                        (float) handles.leaving().y(),
+                        (float) handles.arriving().x(),
+                        (float) handles.arriving().y(),
+                        (float) end.x(),
+                        (float) end.y());
             } else {
                 out.lineTo((float) end.x(), (float) end.y());
             }
@@ -145,7 +159,8 @@ final class PdfSheet {
         double k = radius * CIRCLE_HANDLE;
         double x = centre.x();
         double y = centre.y();
-        Outline circle = Outline.from(x + radius, y).cubic(new Point(x + radius, y + k), new Point(x + k, y + radius), new Point(x, y + radius))
+        Outline circle = Outline.from(x + radius, y)
+                .cubic(new Point(x + radius, y + k), new Point(x + k, y + radius), new Point(x, y + radius))
                 .cubic(new Point(x - k, y + radius), new Point(x - radius, y + k), new Point(x - radius, y))
                 .cubic(new Point(x - radius, y - k), new Point(x - k, y - radius), new Point(x, y - radius))
                 .cubic(new Point(x + k, y - radius), new Point(x + radius, y - k), new Point(x + radius, y));
@@ -164,7 +179,9 @@ final class PdfSheet {
     /** The built-in face knows Western European letters only; a job's title may hold any. */
     private static String printable(String words) {
         StringBuilder known = new StringBuilder();
-        words.codePoints().forEach(each -> known.append(each >= 32 && each < 127 || each >= 160 && each < 256 ? Character.toString(each) : "?"));
+        words.codePoints()
+                .forEach(each -> known.append(
+                        each >= 32 && each < 127 || each >= 160 && each < 256 ? Character.toString(each) : "?"));
         return known.toString();
     }
 

@@ -35,7 +35,8 @@ public final class PdfTable {
     }
 
     /** @param columns heads of the table; every row has as many cells, all columns as wide */
-    public static byte[] write(String title, List<String> before, List<String> columns, List<List<String>> rows, List<String> after) {
+    public static byte[] write(
+            String title, List<String> before, List<String> columns, List<List<String>> rows, List<String> after) {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title);
             PdfTable table = new PdfTable(document);
@@ -111,7 +112,10 @@ public final class PdfTable {
     private static String shown(String words) {
         CharsetEncoder encoder = SHOWN.newEncoder();
         StringBuilder shown = new StringBuilder();
-        words.replaceAll("\\R", " ").codePoints().forEach(point -> shown.appendCodePoint(point < 0x10000 && point >= 0x20 && encoder.canEncode((char) point) ? point : '?'));
+        words.replaceAll("\\R", " ")
+                .codePoints()
+                .forEach(point -> shown.appendCodePoint(
+                        point < 0x10000 && point >= 0x20 && encoder.canEncode((char) point) ? point : '?'));
         return shown.toString();
     }
 }

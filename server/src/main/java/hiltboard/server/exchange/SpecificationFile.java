@@ -3,10 +3,10 @@ package hiltboard.server.exchange;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.SpecificationField.Count;
 import hiltboard.core.design.SpecificationField.TemperatureWithin;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
@@ -29,7 +29,8 @@ class SpecificationFile {
     private static final int VERSION = 1;
     private static final String LENGTH = "-?\\d{1,6}(\\.\\d{1,6})? mm";
     private static final String TEMPERATURE = "-?\\d{1,4}(\\.\\d{1,2})? [CF]";
-    private static final String ACCEPTED = "a file that was written here, or one that its schema at /api/specification.schema.json accepts";
+    private static final String ACCEPTED =
+            "a file that was written here, or one that its schema at /api/specification.schema.json accepts";
 
     private final JsonMapper json;
     private final Specifications specifications;
@@ -53,7 +54,11 @@ class SpecificationFile {
         List<Finding> findings = new ArrayList<>();
         answers(text).forEachEntry((key, value) -> {
             if (SpecificationField.withKey(key).isEmpty() || !value.isString()) {
-                findings.add(new Finding(key, "", SpecificationField.withKey(key).isEmpty() ? "There is no such question" : "An answer is text", ACCEPTED));
+                findings.add(new Finding(
+                        key,
+                        "",
+                        SpecificationField.withKey(key).isEmpty() ? "There is no such question" : "An answer is text",
+                        ACCEPTED));
             } else {
                 entries.put(key, value.asString());
             }
@@ -68,11 +73,17 @@ class SpecificationFile {
     private JsonNode answers(String text) {
         try {
             JsonNode file = json.readTree(text);
-            if (file == null || !file.path("format").asString("").equals(FORMAT) || !file.path("answers").isObject()) {
+            if (file == null
+                    || !file.path("format").asString("").equals(FORMAT)
+                    || !file.path("answers").isObject()) {
                 throw Refusal.entry("file", "", "This is not a specification", ACCEPTED);
             }
             if (file.path("version").asInt(0) != VERSION) {
-                throw Refusal.entry("file", file.path("version").asString(""), "This version of the format is not known here", "version " + VERSION);
+                throw Refusal.entry(
+                        "file",
+                        file.path("version").asString(""),
+                        "This version of the format is not known here",
+                        "version " + VERSION);
             }
             return file.path("answers");
         } catch (JacksonException broken) {
@@ -83,7 +94,9 @@ class SpecificationFile {
     /** JSON Schema, draft 2020-12. */
     String schema() {
         ObjectNode schema = json.createObjectNode();
-        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema").put("title", "Specification of a knife or an axe").put("type", "object");
+        schema.put("$schema", "https://json-schema.org/draft/2020-12/schema")
+                .put("title", "Specification of a knife or an axe")
+                .put("type", "object");
         schema.putArray("required").add("format").add("version").add("answers");
         ObjectNode properties = schema.putObject("properties");
         properties.putObject("format").put("const", FORMAT);
@@ -98,12 +111,19 @@ class SpecificationFile {
     }
 
     private void describe(ObjectNode property, SpecificationField field) {
-        property.put("type", "string").put("description", field.label() + ": " + field.acceptedWords(Units.MILLIMETRE_CELSIUS));
+        property.put("type", "string")
+                .put("description", field.label() + ": " + field.acceptedWords(Units.MILLIMETRE_CELSIUS));
         if (field.accepts() instanceof Choice) {
             ArrayNode options = property.putArray("enum");
             specifications.options(field).stream().map(Option::value).forEach(options::add);
         } else {
-            property.put("pattern", "^" + (field.accepts() instanceof Count ? "\\d{1,3}" : field.accepts() instanceof TemperatureWithin ? TEMPERATURE : LENGTH) + "$");
+            property.put(
+                    "pattern",
+                    "^"
+                            + (field.accepts() instanceof Count
+                                    ? "\\d{1,3}"
+                                    : field.accepts() instanceof TemperatureWithin ? TEMPERATURE : LENGTH)
+                            + "$");
         }
     }
 }

@@ -53,7 +53,9 @@ final class SvgFile {
             return refused("The file has a script in it", "a drawing without scripts");
         }
         if (xml.getAttributeValue(null, "transform") != null) {
-            return refused("Something in the drawing is moved or turned by a transformation", "a drawing whose transformations are applied to its paths");
+            return refused(
+                    "Something in the drawing is moved or turned by a transformation",
+                    "a drawing whose transformations are applied to its paths");
         }
         if (xml.getLocalName().equals("path") && xml.getAttributeValue(null, "d") != null) {
             paths.add(xml.getAttributeValue(null, "d"));

@@ -60,7 +60,8 @@ class TemplateController {
     @Hidden
     @GetMapping("/api/pieces/{id}/files/{file}")
     @Transactional(readOnly = true)
-    ResponseEntity<byte[]> ofPiece(@PathVariable long id, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper) {
+    ResponseEntity<byte[]> ofPiece(
+            @PathVariable long id, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper) {
         PieceFile piece = pieces.open(id);
         return sent(piece.specification(), piece.name() + " " + piece.jobTitle(), file, paper);
     }
@@ -71,33 +72,53 @@ class TemplateController {
     @Hidden
     @GetMapping("/api/jobs/{id}/revisions/{number}/files/{file}")
     @Transactional(readOnly = true)
-    ResponseEntity<byte[]> ofRevision(@PathVariable long id, @PathVariable int number, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper) {
+    ResponseEntity<byte[]> ofRevision(
+            @PathVariable long id,
+            @PathVariable int number,
+            @PathVariable String file,
+            @RequestParam(defaultValue = "A4") String paper) {
         return sent(consult.specification(id, number), consult.title(id) + " revision " + number, file, paper);
     }
 
-    /** Everything that is drilled in a piece, one line for each kind of hole: what goes through, the drill, how many. */
+    /**
+     * Everything that is drilled in a piece, one line for each kind of hole: what goes through, the drill, how many.
+     */
     @GetMapping("/api/pieces/{id}/drills")
     @Transactional(readOnly = true)
     List<DrillLine> drills(@PathVariable long id, Person person) {
         Specification specification = pieces.open(id).specification();
         return Template.of(specification).get(0).holes().stream()
                 .map(bore -> new Bore(bore.use(), new Point(0, 0), bore.part(), bore.diameter(), bore.drill()))
-                .collect(Collectors.groupingBy(bore -> bore, LinkedHashMap::new, Collectors.counting())).entrySet().stream()
-                .map(line -> new DrillLine(line.getKey().use().words(), line.getKey().part().in(person.units()), line.getKey().drill(), line.getKey().diameter().in(person.units()), line.getValue().intValue())).toList();
+                .collect(Collectors.groupingBy(bore -> bore, LinkedHashMap::new, Collectors.counting()))
+                .entrySet()
+                .stream()
+                .map(line -> new DrillLine(
+                        line.getKey().use().words(),
+                        line.getKey().part().in(person.units()),
+                        line.getKey().drill(),
+                        line.getKey().diameter().in(person.units()),
+                        line.getValue().intValue()))
+                .toList();
     }
 
     /** A bar as it is going to be cut. */
     @Hidden
     @GetMapping("/api/stock/cuts/{id}/files/{file}")
     @Transactional(readOnly = true)
-    ResponseEntity<byte[]> ofBar(@PathVariable long id, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper, Person person) {
+    ResponseEntity<byte[]> ofBar(
+            @PathVariable long id,
+            @PathVariable String file,
+            @RequestParam(defaultValue = "A4") String paper,
+            Person person) {
         BarCut cut = cutting.planned(id);
         String title = cutting.words(cut, person.units());
         if (file.equals("list.csv")) {
-            return answer("text/csv;charset=UTF-8", title, file, BarFile.list(cut).getBytes(StandardCharsets.UTF_8));
+            return answer(
+                    "text/csv;charset=UTF-8", title, file, BarFile.list(cut).getBytes(StandardCharsets.UTF_8));
         }
         return drawn(BarFile.sheet(cut, title, cutting.width(cut)), title, file, paper)
-                .orElseThrow(() -> Refusal.notThere("There is no file “" + file + "”: template.svg, template.dxf, template.pdf or list.csv."));
+                .orElseThrow(() -> Refusal.notThere(
+                        "There is no file “" + file + "”: template.svg, template.dxf, template.pdf or list.csv."));
     }
 
     @Hidden
@@ -119,30 +140,56 @@ class TemplateController {
         List<Template> templates = Template.of(specification);
         Sheet sheet = Sheet.of(title, templates);
         return drawn(sheet, title, file, paper).orElseGet(() -> switch (file) {
-            case "holes.csv" -> answer("text/csv;charset=UTF-8", title, file, HoleTable.write(templates).getBytes(StandardCharsets.UTF_8));
-            case "specification.json" -> answer(MediaType.APPLICATION_JSON_VALUE, title, file, files.write(specification).getBytes(StandardCharsets.UTF_8));
-            default -> throw Refusal.notThere("There is no file “" + file + "”: template.svg, template.dxf, template.pdf, holes.csv or specification.json.");
+            case "holes.csv" ->
+                answer(
+                        "text/csv;charset=UTF-8",
+                        title,
+                        file,
+                        HoleTable.write(templates).getBytes(StandardCharsets.UTF_8));
+            case "specification.json" ->
+                answer(
+                        MediaType.APPLICATION_JSON_VALUE,
+                        title,
+                        file,
+                        files.write(specification).getBytes(StandardCharsets.UTF_8));
+            default ->
+                throw Refusal.notThere("There is no file “" + file
+                        + "”: template.svg, template.dxf, template.pdf, holes.csv or specification.json.");
         });
     }
 
     private static Optional<ResponseEntity<byte[]>> drawn(Sheet sheet, String title, String file, String paper) {
         return switch (file) {
-            case "template.svg" -> Optional.of(answer("image/svg+xml", title, file, SvgSheet.write(sheet).getBytes(StandardCharsets.UTF_8)));
-            case "template.dxf" -> Optional.of(answer("image/vnd.dxf", title, file, DxfSheet.write(sheet).getBytes(StandardCharsets.US_ASCII)));
-            case "template.pdf" -> Optional.of(answer(MediaType.APPLICATION_PDF_VALUE, title, file, PdfSheet.write(sheet, paper(paper))));
+            case "template.svg" ->
+                Optional.of(answer(
+                        "image/svg+xml", title, file, SvgSheet.write(sheet).getBytes(StandardCharsets.UTF_8)));
+            case "template.dxf" ->
+                Optional.of(answer(
+                        "image/vnd.dxf", title, file, DxfSheet.write(sheet).getBytes(StandardCharsets.US_ASCII)));
+            case "template.pdf" ->
+                Optional.of(answer(MediaType.APPLICATION_PDF_VALUE, title, file, PdfSheet.write(sheet, paper(paper))));
             default -> Optional.empty();
         };
     }
 
     private static Paper paper(String name) {
-        return Arrays.stream(Paper.values()).filter(each -> each.name().equalsIgnoreCase(name)).findFirst()
+        return Arrays.stream(Paper.values())
+                .filter(each -> each.name().equalsIgnoreCase(name))
+                .findFirst()
                 .orElseThrow(() -> Refusal.entry("paper", name, "This paper is not known here", "A4 or Letter"));
     }
 
     /** Always as a file to keep: an SVG opened in the shop's own window would be a page of the shop. */
     private static ResponseEntity<byte[]> answer(String type, String title, String file, byte[] bytes) {
         String name = title.replaceAll("[^\\p{L}\\p{N}]+", "-") + "-" + file;
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type))
-                .header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name, StandardCharsets.UTF_8).build().toString()).body(bytes);
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(name, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(bytes);
     }
 }

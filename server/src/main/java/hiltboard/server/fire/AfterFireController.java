@@ -4,7 +4,6 @@ import hiltboard.core.design.Option;
 import hiltboard.core.fire.HardnessTest;
 import hiltboard.core.fire.HeatNeed;
 import hiltboard.core.fire.Programme;
-import hiltboard.core.fire.Soak;
 import hiltboard.core.fire.Treatment;
 import hiltboard.core.fire.Warp;
 import hiltboard.core.measure.Hardness;
@@ -55,14 +54,49 @@ class AfterFireController {
     /** A fire that a piece was in. @param left in words, how it left */
     record FireOfPiece(long loadId, String treatment, String kiln, String heat, String soaked, String left) {}
 
-    record TestView(List<String> readings, String mean, String verdict, boolean isAsWanted, boolean skates, List<String> working, List<String> advice, int heats, String by, long atMillis) {}
+    record TestView(
+            List<String> readings,
+            String mean,
+            String verdict,
+            boolean isAsWanted,
+            boolean skates,
+            List<String> working,
+            List<String> advice,
+            int heats,
+            String by,
+            long atMillis) {}
 
     /** @param remedies what is usual for it, while nothing was done */
-    record WarpView(long id, String amount, String words, boolean passes, List<String> working, List<Option> remedies, String remedy, String left, boolean leftPasses, int heats, String by, long atMillis) {}
+    record WarpView(
+            long id,
+            String amount,
+            String words,
+            boolean passes,
+            List<String> working,
+            List<Option> remedies,
+            String remedy,
+            String left,
+            boolean leftPasses,
+            int heats,
+            String by,
+            long atMillis) {}
 
     /** @param lookAtFirst what to look at before it is hardened once more, where it has warped before */
-    record PieceFire(long id, String name, String job, String steel, int heats, boolean isTempered, String wanted, List<ProgrammeView> programmes, List<FireOfPiece> fires, List<TestView> tests, List<WarpView> warps,
-            List<String> lookAtFirst, List<Option> places, List<Option> directions) {}
+    record PieceFire(
+            long id,
+            String name,
+            String job,
+            String steel,
+            int heats,
+            boolean isTempered,
+            String wanted,
+            List<ProgrammeView> programmes,
+            List<FireOfPiece> fires,
+            List<TestView> tests,
+            List<WarpView> warps,
+            List<String> lookAtFirst,
+            List<Option> places,
+            List<Option> directions) {}
 
     /** Readings as they were typed. */
     record TestTaken(List<String> readings, boolean skates) {}
@@ -76,30 +110,70 @@ class AfterFireController {
         Units units = person.units();
         boolean isTempered = file.progress().conditions().contains(Condition.TEMPERED);
         List<WarpRow> warps = after.warps(id);
-        return new PieceFire(id, file.name(), file.jobTitle(), file.specification().steel().designation(), file.rework().heats(), isTempered, AfterFireService.wanted(file).in(units), programmes(file, units), fires(id, units),
-                after.tests(id).stream().map(test -> view(test, units)).toList(), warps.stream()
-                        .map(warp -> view(warp, file, isTempered, units)).toList(),
-                Warp.lookAtFirst((int) warps.stream().filter(warp -> !warp.warp().passes()).count(), file.rework().heats()),
-                Arrays.stream(Warp.Place.values()).map(each -> new Option(each.name(), each.words())).toList(), Arrays.stream(Warp.Direction.values()).map(each -> new Option(each.name(), each.words())).toList());
+        return new PieceFire(
+                id,
+                file.name(),
+                file.jobTitle(),
+                file.specification().steel().designation(),
+                file.rework().heats(),
+                isTempered,
+                AfterFireService.wanted(file).in(units),
+                programmes(file, units),
+                fires(id, units),
+                after.tests(id).stream().map(test -> view(test, units)).toList(),
+                warps.stream().map(warp -> view(warp, file, isTempered, units)).toList(),
+                Warp.lookAtFirst(
+                        (int) warps.stream()
+                                .filter(warp -> !warp.warp().passes())
+                                .count(),
+                        file.rework().heats()),
+                Arrays.stream(Warp.Place.values())
+                        .map(each -> new Option(each.name(), each.words()))
+                        .toList(),
+                Arrays.stream(Warp.Direction.values())
+                        .map(each -> new Option(each.name(), each.words()))
+                        .toList());
     }
 
     private static List<ProgrammeView> programmes(PieceFile file, Units units) {
         HeatNeed need = HeatNeed.of(file.specification(), file.chain(Units.INCH_FAHRENHEIT));
-        Stream<ProgrammeView> inKiln = Stream.of(Treatment.values()).filter(treatment -> treatment != Treatment.STRAIGHTEN && LoadPieces.step(file, treatment).isPresent()).map(treatment -> Programme.of(treatment, need, units))
-                .map(programme -> new ProgrammeView(programme.treatment().words(), programme.heat().in(units), Span.words(programme.soak()), programme.steps()));
-        return Stream.concat(inKiln, Programme.ByHand.of(file.specification(), units).stream().map(each -> new ProgrammeView(each.words(), "", "", each.steps()))).toList();
+        Stream<ProgrammeView> inKiln = Stream.of(Treatment.values())
+                .filter(treatment -> treatment != Treatment.STRAIGHTEN
+                        && LoadPieces.step(file, treatment).isPresent())
+                .map(treatment -> Programme.of(treatment, need, units))
+                .map(programme -> new ProgrammeView(
+                        programme.treatment().words(),
+                        programme.heat().in(units),
+                        Span.words(programme.soak()),
+                        programme.steps()));
+        return Stream.concat(
+                        inKiln,
+                        Programme.ByHand.of(file.specification(), units).stream()
+                                .map(each -> new ProgrammeView(each.words(), "", "", each.steps())))
+                .toList();
     }
 
     private List<FireOfPiece> fires(long piece, Units units) {
-        return fire.firesOf(piece).stream().map(record -> {
-            LoadRow load = fire.load(record.load());
-            return new FireOfPiece(load.id(), load.treatment().words(), fire.kiln(load.kiln()).name(), load.heat().in(units), record.leftAt().map(at -> record.soakedWords()).orElse(""), left(load, record));
-        }).toList();
+        return fire.firesOf(piece).stream()
+                .map(record -> {
+                    LoadRow load = fire.load(record.load());
+                    return new FireOfPiece(
+                            load.id(),
+                            load.treatment().words(),
+                            fire.kiln(load.kiln()).name(),
+                            load.heat().in(units),
+                            record.leftAt().map(at -> record.soakedWords()).orElse(""),
+                            left(load, record));
+                })
+                .toList();
     }
 
     private static String left(LoadRow load, InLoad record) {
         return switch (record.leftAs()) {
-            case "TREATED" -> record.fileTest().isEmpty() ? "done" : record.fileTest().equals("SKATES") ? "the file skates" : "the file bites";
+            case "TREATED" ->
+                record.fileTest().isEmpty()
+                        ? "done"
+                        : record.fileTest().equals("SKATES") ? "the file skates" : "the file bites";
             case "NOT_TREATED" -> "not treated";
             default -> load.isOpen() ? "not out yet" : "planned, not treated";
         };
@@ -107,17 +181,47 @@ class AfterFireController {
 
     private static TestView view(TestRow row, Units units) {
         HardnessTest test = AfterFireService.judged(row.readings(), row.wanted());
-        return new TestView(row.readings().stream().map(reading -> reading.hrc().toPlainString()).toList(), test.mean().in(units), test.verdict().words(), test.verdict() == HardnessTest.Verdict.AS_WANTED, row.skates(),
-                test.working(), test.advice(), row.heats(), row.by(), row.atMillis());
+        return new TestView(
+                row.readings().stream()
+                        .map(reading -> reading.hrc().toPlainString())
+                        .toList(),
+                test.mean().in(units),
+                test.verdict().words(),
+                test.verdict() == HardnessTest.Verdict.AS_WANTED,
+                row.skates(),
+                test.working(),
+                test.advice(),
+                row.heats(),
+                row.by(),
+                row.atMillis());
     }
 
     private static WarpView view(WarpRow row, PieceFile file, boolean isTempered, Units units) {
         Warp warp = row.warp();
-        List<Option> remedies = row.remedy().isPresent() ? List.of() : warp.remedies(file.rework().heats(), isTempered, file.specification()
-                .isClampedInFirstTemper()).stream().map(each -> new Option(each.name(), each.words())).toList();
+        List<Option> remedies = row.remedy().isPresent()
+                ? List.of()
+                : warp
+                        .remedies(
+                                file.rework().heats(),
+                                isTempered,
+                                file.specification().isClampedInFirstTemper())
+                        .stream()
+                        .map(each -> new Option(each.name(), each.words()))
+                        .toList();
         Optional<Length> left = row.left();
-        return new WarpView(row.id(), warp.amount().in(units), warp.direction().words() + " " + warp.place().words(), warp.passes(), warp.working(units), remedies, row.remedy().map(Warp.Remedy::words).orElse(""),
-                left.map(length -> length.in(units)).orElse(""), left.filter(length -> length.compareTo(warp.limit()) <= 0).isPresent(), row.heats(), row.by(), row.atMillis());
+        return new WarpView(
+                row.id(),
+                warp.amount().in(units),
+                warp.direction().words() + " " + warp.place().words(),
+                warp.passes(),
+                warp.working(units),
+                remedies,
+                row.remedy().map(Warp.Remedy::words).orElse(""),
+                left.map(length -> length.in(units)).orElse(""),
+                left.filter(length -> length.compareTo(warp.limit()) <= 0).isPresent(),
+                row.heats(),
+                row.by(),
+                row.atMillis());
     }
 
     @PostMapping("/api/fire/pieces/{id}/hardness")
@@ -138,7 +242,12 @@ class AfterFireController {
     }
 
     @PostMapping("/api/fire/pieces/{id}/warps/{warp}/remedy")
-    Receipt remedied(@PathVariable long id, @PathVariable long warp, @RequestBody AskedRemedy asked, Person person, Command command) {
+    Receipt remedied(
+            @PathVariable long id,
+            @PathVariable long warp,
+            @RequestBody AskedRemedy asked,
+            Person person,
+            Command command) {
         return service.remedied(id, warp, asked, person, command);
     }
 }

@@ -53,7 +53,14 @@ public class AfterFireService {
     private final Changes changes;
     private final ShopClock clock;
 
-    AfterFireService(AfterFireRepository after, FireRepository fire, PieceFiles files, ReadingService readings, HardnessTester tester, Changes changes, ShopClock clock) {
+    AfterFireService(
+            AfterFireRepository after,
+            FireRepository fire,
+            PieceFiles files,
+            ReadingService readings,
+            HardnessTester tester,
+            Changes changes,
+            ShopClock clock) {
         this.after = after;
         this.fire = fire;
         this.files = files;
@@ -65,7 +72,10 @@ public class AfterFireService {
 
     /** What was wanted of it. */
     static Hardness wanted(PieceFile file) {
-        return file.chain(Units.INCH_FAHRENHEIT).link(PieceDimensions.HARDNESS).map(link -> (Hardness) link.expected().value()).orElseThrow();
+        return file.chain(Units.INCH_FAHRENHEIT)
+                .link(PieceDimensions.HARDNESS)
+                .map(link -> (Hardness) link.expected().value())
+                .orElseThrow();
     }
 
     static HardnessTest judged(List<Hardness> taken, Hardness wanted) {
@@ -81,9 +91,21 @@ public class AfterFireService {
             HardnessTest test = judge(taken, wanted(file), typed, person.units());
             after.keep(piece, file.rework().heats(), taken, wanted(file), skates, person.id(), clock.nowMillis());
             List<Entry> entries = new ArrayList<>();
-            entries.add(Entry.ofPiece(Entry.Kind.HARDNESS_TESTED, file.jobId(), piece, file.name() + ": " + test.mean().in(person.units()) + ", " + test.verdict().words() + "; a file " + (skates ? "skates" : "bites")));
+            entries.add(Entry.ofPiece(
+                    Entry.Kind.HARDNESS_TESTED,
+                    file.jobId(),
+                    piece,
+                    file.name() + ": " + test.mean().in(person.units()) + ", "
+                            + test.verdict().words() + "; a file " + (skates ? "skates" : "bites")));
             if (test.verdict() != HardnessTest.Verdict.SCATTERED) {
-                underWay(file).ifPresent(operation -> entries.add(readings.takeFrom(piece, operation.key(), PieceDimensions.HARDNESS, test.mean().hrc().toPlainString(), "", person)));
+                underWay(file)
+                        .ifPresent(operation -> entries.add(readings.takeFrom(
+                                piece,
+                                operation.key(),
+                                PieceDimensions.HARDNESS,
+                                test.mean().hrc().toPlainString(),
+                                "",
+                                person)));
             }
             return entries;
         });
@@ -91,8 +113,13 @@ public class AfterFireService {
 
     /** The step at which hardness is read, while somebody is at it. */
     private static Optional<Operation> underWay(PieceFile file) {
-        return file.route().steps().stream().filter(step -> step.operation().readings().contains(PieceDimensions.HARDNESS))
-                .filter(step -> file.row(step).filter(row -> row.standing() == Standing.RUNNING).isPresent()).map(step -> step.operation()).findFirst();
+        return file.route().steps().stream()
+                .filter(step -> step.operation().readings().contains(PieceDimensions.HARDNESS))
+                .filter(step -> file.row(step)
+                        .filter(row -> row.standing() == Standing.RUNNING)
+                        .isPresent())
+                .map(step -> step.operation())
+                .findFirst();
     }
 
     private static HardnessTest judge(List<Hardness> taken, Hardness wanted, List<String> typed, Units units) {
@@ -105,18 +132,26 @@ public class AfterFireService {
 
     private static List<Hardness> readings(List<String> typed) {
         if (typed.size() > MOST_READINGS) {
-            throw Refusal.entry("readings", "", "So many readings are not taken of one blade", "two to " + MOST_READINGS);
+            throw Refusal.entry(
+                    "readings", "", "So many readings are not taken of one blade", "two to " + MOST_READINGS);
         }
-        return typed.stream().map(entry -> {
-            if (ShopNotation.hardness(entry) instanceof Understood.Value<Hardness> value) {
-                return value.quantity();
-            }
-            throw Refusal.entry("readings", entry, entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” is no hardness", "a Rockwell C hardness such as 60 or 61.5, from 20 to 70");
-        }).toList();
+        return typed.stream()
+                .map(entry -> {
+                    if (ShopNotation.hardness(entry) instanceof Understood.Value<Hardness> value) {
+                        return value.quantity();
+                    }
+                    throw Refusal.entry(
+                            "readings",
+                            entry,
+                            entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” is no hardness",
+                            "a Rockwell C hardness such as 60 or 61.5, from 20 to 70");
+                })
+                .toList();
     }
 
     private static void mustHaveBeenHardened(PieceFile file) {
-        if (file.progress().conditions().contains(Condition.ANNEALED) && file.rework().heats() == 1) {
+        if (file.progress().conditions().contains(Condition.ANNEALED)
+                && file.rework().heats() == 1) {
             throw Refusal.outOfTurn(file.name() + " has not been hardened yet.");
         }
     }
@@ -126,28 +161,51 @@ public class AfterFireService {
     public Hardness press(long piece) {
         PieceFile file = files.openAlive(piece);
         HeatNeed need = HeatNeed.of(file.specification(), file.chain(Units.INCH_FAHRENHEIT));
-        boolean bites = fire.firesOf(piece).stream().map(InLoad::fileTest).filter(test -> !test.isEmpty()).reduce((first, last) -> last).filter("BITES"::equals).isPresent();
+        boolean bites = fire.firesOf(piece).stream()
+                .map(InLoad::fileTest)
+                .filter(test -> !test.isEmpty())
+                .reduce((first, last) -> last)
+                .filter("BITES"::equals)
+                .isPresent();
         boolean isTempered = file.progress().conditions().contains(Condition.TEMPERED);
         mustHaveBeenHardened(file);
-        return tester.read(bites ? LikelyHardness.notHardened() : isTempered ? LikelyHardness.tempered(need.steel(), need.tempering()) : LikelyHardness.quenched(need.steel()));
+        return tester.read(
+                bites
+                        ? LikelyHardness.notHardened()
+                        : isTempered
+                                ? LikelyHardness.tempered(need.steel(), need.tempering())
+                                : LikelyHardness.quenched(need.steel()));
     }
 
     /** Where a blade is off straight, as it was typed. */
     public record AskedWarp(String place, String direction, String amount) {}
 
     public Receipt warped(long piece, AskedWarp asked, Person person, Command command) {
-        Warp.Place place = Typed.choice(Warp.Place.class, "place", asked.place(), "Where it is off is not said", "one of the choices");
-        Warp.Direction direction = Typed.choice(Warp.Direction.class, "direction", asked.direction(), "To which side is not said",
+        Warp.Place place = Typed.choice(
+                Warp.Place.class, "place", asked.place(), "Where it is off is not said", "one of the choices");
+        Warp.Direction direction = Typed.choice(
+                Warp.Direction.class,
+                "direction",
+                asked.direction(),
+                "To which side is not said",
                 "one of the choices");
         Length amount = amount("amount", asked.amount(), person.units());
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
             Warp warp = new Warp(place, direction, amount, blade(file));
             if (amount.compareTo(warp.blade()) >= 0) {
-                throw Refusal.entry("amount", asked.amount(), "So much is more than the blade is long", "less than " + warp.blade().in(person.units()));
+                throw Refusal.entry(
+                        "amount",
+                        asked.amount(),
+                        "So much is more than the blade is long",
+                        "less than " + warp.blade().in(person.units()));
             }
             after.keep(piece, file.rework().heats(), warp, person.id(), clock.nowMillis());
-            return Entry.ofPiece(Entry.Kind.WARP_MEASURED, file.jobId(), piece, file.name() + ": " + warp.working(person.units()).get(1));
+            return Entry.ofPiece(
+                    Entry.Kind.WARP_MEASURED,
+                    file.jobId(),
+                    piece,
+                    file.name() + ": " + warp.working(person.units()).get(1));
         });
     }
 
@@ -159,23 +217,37 @@ public class AfterFireService {
     }
 
     static Length blade(PieceFile file) {
-        return file.specification().length(file.specification().isAxe() ? SpecificationField.EDGE_LENGTH : SpecificationField.BLADE_LENGTH);
+        return file.specification()
+                .length(
+                        file.specification().isAxe()
+                                ? SpecificationField.EDGE_LENGTH
+                                : SpecificationField.BLADE_LENGTH);
     }
 
     /** What was done about a warp, and what is left of it, as it was typed. */
     public record AskedRemedy(String remedy, String left) {}
 
     public Receipt remedied(long piece, long warp, AskedRemedy asked, Person person, Command command) {
-        Warp.Remedy remedy = Typed.choice(Warp.Remedy.class, "remedy", asked.remedy(), "What was done is not said", "one of the choices");
+        Warp.Remedy remedy = Typed.choice(
+                Warp.Remedy.class, "remedy", asked.remedy(), "What was done is not said", "one of the choices");
         Length left = amount("left", asked.left(), person.units());
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
-            WarpRow row = after.warps(piece).stream().filter(each -> each.id() == warp).findFirst().orElseThrow(() -> Refusal.notThere("There is no such warp."));
+            WarpRow row = after.warps(piece).stream()
+                    .filter(each -> each.id() == warp)
+                    .findFirst()
+                    .orElseThrow(() -> Refusal.notThere("There is no such warp."));
             if (row.remedy().isPresent()) {
-                throw Refusal.outOfTurn("It was written down already what was done about it. Measure again if it is off once more.");
+                throw Refusal.outOfTurn(
+                        "It was written down already what was done about it. Measure again if it is off once more.");
             }
             after.remedied(warp, remedy, left, person.id(), clock.nowMillis());
-            return Entry.ofPiece(Entry.Kind.WARP_MEASURED, file.jobId(), piece, file.name() + ": " + remedy.words().toLowerCase(Locale.ROOT) + ", " + left.in(person.units()) + " left of " + row.warp().amount().in(person.units()));
+            return Entry.ofPiece(
+                    Entry.Kind.WARP_MEASURED,
+                    file.jobId(),
+                    piece,
+                    file.name() + ": " + remedy.words().toLowerCase(Locale.ROOT) + ", " + left.in(person.units())
+                            + " left of " + row.warp().amount().in(person.units()));
         });
     }
 }

@@ -28,7 +28,8 @@ class AlarmController {
         this.clock = clock;
     }
 
-    record AlarmView(long id, long kilnId, String kind, String words, List<String> toDo, long raisedAtMillis, long loadId) {}
+    record AlarmView(
+            long id, long kilnId, String kind, String words, List<String> toDo, long raisedAtMillis, long loadId) {}
 
     record AlarmAnswer(String words) {}
 
@@ -36,13 +37,25 @@ class AlarmController {
     @GetMapping("/api/alarms")
     @Transactional(readOnly = true)
     List<AlarmView> alarms() {
-        return fire.openAlarms().stream().map(alarm -> new AlarmView(alarm.id(), alarm.kiln(), alarm.kind(), alarm.words(), alarm.toDo(), alarm.raisedAtMillis(), alarm.load().orElse(0L))).toList();
+        return fire.openAlarms().stream()
+                .map(alarm -> new AlarmView(
+                        alarm.id(),
+                        alarm.kiln(),
+                        alarm.kind(),
+                        alarm.words(),
+                        alarm.toDo(),
+                        alarm.raisedAtMillis(),
+                        alarm.load().orElse(0L)))
+                .toList();
     }
 
     @PostMapping("/api/alarms/{id}/answer")
     Receipt answer(@PathVariable long id, @RequestBody AlarmAnswer answer, Person person, Command command) {
         return changes.make(command, () -> {
-            FireRepository.Alarm alarm = fire.openAlarms().stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.outOfTurn("Somebody has answered it already."));
+            FireRepository.Alarm alarm = fire.openAlarms().stream()
+                    .filter(each -> each.id() == id)
+                    .findFirst()
+                    .orElseThrow(() -> Refusal.outOfTurn("Somebody has answered it already."));
             fire.answer(id, answer.words().strip(), person.id(), clock.nowMillis());
             return Entry.ofShop(Entry.Kind.ALARM_ANSWERED, alarm.words() + ": " + person.name() + " has it", id);
         });

@@ -1,8 +1,8 @@
 package hiltboard.server.fire;
 
 import hiltboard.core.design.Option;
-import hiltboard.core.fire.KilnCheck.Grain;
 import hiltboard.core.fire.KilnCheck;
+import hiltboard.core.fire.KilnCheck.Grain;
 import hiltboard.core.fire.KilnFault;
 import hiltboard.core.fire.Soak;
 import hiltboard.core.measure.Temperature;
@@ -38,6 +38,7 @@ import org.springframework.web.bind.annotation.RestController;
 class FireController {
     /** As many stretches as a curve has room for on a page. */
     private static final int STRETCHES = 500;
+
     private static final long LONGEST_MILLIS = 400L * 24 * 3600 * 1000;
 
     private final Kilns kilns;
@@ -48,7 +49,13 @@ class FireController {
     private final KilnLog log;
     private final ShopClock clock;
 
-    FireController(Kilns kilns, FireViews views, FireRepository fire, KilnLog log, ShopClock clock, Changes changes,
+    FireController(
+            Kilns kilns,
+            FireViews views,
+            FireRepository fire,
+            KilnLog log,
+            ShopClock clock,
+            Changes changes,
             KilnCheckRepository checks) {
         this.checks = checks;
         this.changes = changes;
@@ -67,7 +74,10 @@ class FireController {
     record Pace(int times) {}
 
     /** One point of a curve; degrees are absent while the thermocouple showed nothing, wanted while it was not lit. */
-    record CurvePoint(long atMillis, @Nullable Double degrees, @Nullable Double wanted) {}
+    record CurvePoint(
+            long atMillis,
+            @Nullable Double degrees,
+            @Nullable Double wanted) {}
 
     record Counted(String counts) {}
 
@@ -77,7 +87,8 @@ class FireController {
     record CurveView(List<CurvePoint> points, List<CurveEvent> events, String unit, long clockMillis) {}
 
     /** A day of a kiln, and its neighbours; times are on the kiln's own clock. */
-    record DayView(String kiln, String day, String before, String after, long fromMillis, long toMillis, CurveView curve) {}
+    record DayView(
+            String kiln, String day, String before, String after, long fromMillis, long toMillis, CurveView curve) {}
 
     @GetMapping("/api/fire")
     FireViews.FireView fire(Person person) {
@@ -87,7 +98,16 @@ class FireController {
     /** From when this shop counts a soak. */
     @PostMapping("/api/fire/soak-counts")
     Receipt count(@RequestBody Counted counted, Person person, Command command) {
-        Soak.Counts counts = Soak.Counts.named(counted.counts()).orElseThrow(() -> Refusal.entry("counts", counted.counts(), "No soak is counted so", String.join("; ", Arrays.stream(Soak.Counts.values()).map(Soak.Counts::words).toList())));
+        Soak.Counts counts = Soak.Counts.named(counted.counts())
+                .orElseThrow(() -> Refusal.entry(
+                        "counts",
+                        counted.counts(),
+                        "No soak is counted so",
+                        String.join(
+                                "; ",
+                                Arrays.stream(Soak.Counts.values())
+                                        .map(Soak.Counts::words)
+                                        .toList())));
         person.mustBeOwner("say how soaks are counted");
         return changes.make(command, () -> {
             fire.count(counts, person.id(), clock.nowMillis());
@@ -98,19 +118,31 @@ class FireController {
     /** From a moment of the kiln's clock to another; nothing for until now. */
     @GetMapping("/api/fire/kilns/{id}/curve")
     @Transactional(readOnly = true)
-    CurveView curve(@PathVariable long id, @RequestParam long from, @RequestParam(defaultValue = "0") long to, Person person) {
+    CurveView curve(
+            @PathVariable long id, @RequestParam long from, @RequestParam(defaultValue = "0") long to, Person person) {
         KilnRow kiln = fire.kiln(id);
         long until = to == 0 ? kilns.now(kiln) : to;
         if (until - from > LONGEST_MILLIS || from > until) {
-            throw Refusal.entry("from", String.valueOf(from), "So long a curve is not drawn", "up to 400 days, from before to after");
+            throw Refusal.entry(
+                    "from",
+                    String.valueOf(from),
+                    "So long a curve is not drawn",
+                    "up to 400 days, from before to after");
         }
         return drawn(kiln, from, until, person.units());
     }
 
     private CurveView drawn(KilnRow kiln, long from, long to, Units units) {
         boolean isFahrenheit = units.temperature() == Units.TemperatureUnit.FAHRENHEIT;
-        return new CurveView(KilnLog.drawn(log.between(kiln.id(), from, to), STRETCHES).stream().map(shown -> point(shown, isFahrenheit)).toList(),
-                fire.events(kiln.id(), from, to).stream().map(event -> new CurveEvent(event.atMillis(), event.words())).toList(), isFahrenheit ? "°F" : "°C", kilns.now(kiln));
+        return new CurveView(
+                KilnLog.drawn(log.between(kiln.id(), from, to), STRETCHES).stream()
+                        .map(shown -> point(shown, isFahrenheit))
+                        .toList(),
+                fire.events(kiln.id(), from, to).stream()
+                        .map(event -> new CurveEvent(event.atMillis(), event.words()))
+                        .toList(),
+                isFahrenheit ? "°F" : "°C",
+                kilns.now(kiln));
     }
 
     /** One day of a kiln's log, by its own clock and the shop's zone; today where none is named. */
@@ -118,10 +150,18 @@ class FireController {
     @Transactional(readOnly = true)
     DayView day(@PathVariable long id, @RequestParam(defaultValue = "") String day, Person person) {
         KilnRow kiln = fire.kiln(id);
-        LocalDate wanted = day.isEmpty() ? LocalDate.ofInstant(Instant.ofEpochMilli(kilns.now(kiln)), clock.zone()) : parsed(day);
+        LocalDate wanted =
+                day.isEmpty() ? LocalDate.ofInstant(Instant.ofEpochMilli(kilns.now(kiln)), clock.zone()) : parsed(day);
         long from = wanted.atStartOfDay(clock.zone()).toInstant().toEpochMilli();
         long to = wanted.plusDays(1).atStartOfDay(clock.zone()).toInstant().toEpochMilli() - 1;
-        return new DayView(kiln.name(), wanted.toString(), wanted.minusDays(1).toString(), wanted.plusDays(1).toString(), from, to, drawn(kiln, from, to, person.units()));
+        return new DayView(
+                kiln.name(),
+                wanted.toString(),
+                wanted.minusDays(1).toString(),
+                wanted.plusDays(1).toString(),
+                from,
+                to,
+                drawn(kiln, from, to, person.units()));
     }
 
     private static LocalDate parsed(String day) {
@@ -133,7 +173,10 @@ class FireController {
     }
 
     private static CurvePoint point(Shown shown, boolean isFahrenheit) {
-        return new CurvePoint(shown.atMillis(), shown.celsius().map(celsius -> degrees(celsius, isFahrenheit)).orElse(null), shown.setPoint() > 0 ? degrees(shown.setPoint(), isFahrenheit) : null);
+        return new CurvePoint(
+                shown.atMillis(),
+                shown.celsius().map(celsius -> degrees(celsius, isFahrenheit)).orElse(null),
+                shown.setPoint() > 0 ? degrees(shown.setPoint(), isFahrenheit) : null);
     }
 
     private static double degrees(double celsius, boolean isFahrenheit) {
@@ -156,10 +199,21 @@ class FireController {
     ChecksView checks(@PathVariable long id, Person person) {
         KilnRow kiln = fire.kiln(id);
         KilnCheck check = checks.of(kiln.id());
-        return new ChecksView(check.words(person.units()), check.isDone(), checks.made(kiln.id()).stream()
-                .map(made -> new CheckView(made.once().shown().in(person.units()), made.once().second().in(person.units()),
-                made.once().grain().words(), made.once().grain().means(), made.by(), made.atMillis()))
-                        .toList(), Arrays.stream(Grain.values()).map(grain -> new Option(grain.name(), grain.words())).toList());
+        return new ChecksView(
+                check.words(person.units()),
+                check.isDone(),
+                checks.made(kiln.id()).stream()
+                        .map(made -> new CheckView(
+                                made.once().shown().in(person.units()),
+                                made.once().second().in(person.units()),
+                                made.once().grain().words(),
+                                made.once().grain().means(),
+                                made.by(),
+                                made.atMillis()))
+                        .toList(),
+                Arrays.stream(Grain.values())
+                        .map(grain -> new Option(grain.name(), grain.words()))
+                        .toList());
     }
 
     @PostMapping("/api/fire/kilns/{id}/checks")
@@ -179,9 +233,17 @@ class FireController {
 
     @PostMapping("/api/fire/kilns/{id}/fault")
     Receipt fail(@PathVariable long id, @RequestBody Fault fault, Person person, Command command) {
-        Optional<KilnFault> which = Arrays.stream(KilnFault.values()).filter(each -> each.name().equals(fault.fault())).findFirst();
+        Optional<KilnFault> which = Arrays.stream(KilnFault.values())
+                .filter(each -> each.name().equals(fault.fault()))
+                .findFirst();
         if (which.isEmpty() && !fault.fault().isEmpty()) {
-            throw Refusal.entry("fault", fault.fault(), "No stand-in can break so", String.join(", ", Arrays.stream(KilnFault.values()).map(Enum::name).toList()));
+            throw Refusal.entry(
+                    "fault",
+                    fault.fault(),
+                    "No stand-in can break so",
+                    String.join(
+                            ", ",
+                            Arrays.stream(KilnFault.values()).map(Enum::name).toList()));
         }
         return kilns.fail(id, which, person, command);
     }

@@ -64,16 +64,38 @@ class FireViews {
      * @param check what the checks of it say, in words
      * @param displays what its own display shows, where that is known to be off; otherwise empty
      */
-    record KilnView(long id, String name, String space, String most, String shows, String setPoint, boolean isLit, boolean isHeating,
-            boolean isDoorOpen, String fault, List<String> faultToDo, int pace, long clockMillis, long burning, boolean isChecked,
-            String check, String displays) {}
+    record KilnView(
+            long id,
+            String name,
+            String space,
+            String most,
+            String shows,
+            String setPoint,
+            boolean isLit,
+            boolean isHeating,
+            boolean isDoorOpen,
+            String fault,
+            List<String> faultToDo,
+            int pace,
+            long clockMillis,
+            long burning,
+            boolean isChecked,
+            String check,
+            String displays) {}
 
     record LoadLine(long id, String treatment, String kiln, String standing, List<String> pieces, String words) {}
 
     /** A treatment that a load can be planned for. */
     record TreatmentView(String treatment, String words) {}
 
-    record FireView(List<KilnView> kilns, List<LoadLine> open, List<LoadLine> past, List<TreatmentView> treatments, String soakCounts, List<Option> soakChoices, String defer) {}
+    record FireView(
+            List<KilnView> kilns,
+            List<LoadLine> open,
+            List<LoadLine> past,
+            List<TreatmentView> treatments,
+            String soakCounts,
+            List<Option> soakChoices,
+            String defer) {}
 
     record ReadyView(String line, boolean isReady) {}
 
@@ -84,8 +106,23 @@ class FireViews {
      * @param planned its true soak as it will be, in words; {@code soaked} as it was, empty while it is in
      * @param temperBy when its temper has to begin, on the shop's clock; zero where it need not
      */
-    record LoadPieceView(long id, String name, long jobId, String job, int slot, int order, String steel, String cover, String operation, String planned, String soaked, String leftAs, String fileTest,
-            String standing, boolean isUntempered, long temperBy) {}
+    record LoadPieceView(
+            long id,
+            String name,
+            long jobId,
+            String job,
+            int slot,
+            int order,
+            String steel,
+            String cover,
+            String operation,
+            String planned,
+            String soaked,
+            String leftAs,
+            String fileTest,
+            String standing,
+            boolean isUntempered,
+            long temperBy) {}
 
     record CandidateView(long id, String name, String job, String steel, String words, List<String> whyNot) {}
 
@@ -97,39 +134,121 @@ class FireViews {
      * @param blade the slowest blade's own heat, by estimate; empty where nothing is in
      * @param counts from when this shop counts, in words
      */
-    record SoakView(boolean isRecovered, boolean isCounting, long soakedSeconds, long recoveredSeconds, long wantedSeconds, String blade, String counts, String drop, int interruptions) {}
+    record SoakView(
+            boolean isRecovered,
+            boolean isCounting,
+            long soakedSeconds,
+            long recoveredSeconds,
+            long wantedSeconds,
+            String blade,
+            String counts,
+            String drop,
+            int interruptions) {}
 
     /** A load; times are on its kiln's own clock, and who stands where is zero for nobody. */
-    record LoadView(long id, long kilnId, String kiln, String treatment, String treatmentWords, String standing, String heat, String soak, List<String> steps, List<ReadyView> ready, long doorBy, long quenchBy,
-            String doorName, String quenchName, boolean isQuenched, int heats, int heatNow, long litAtMillis, long inAtMillis, long overAtMillis, List<LoadPieceView> pieces, List<CandidateView> candidates, String cycle, TemperView temper,
-            SoakView soaking, List<AheadView> ahead, List<String> cautions, String words) {}
+    record LoadView(
+            long id,
+            long kilnId,
+            String kiln,
+            String treatment,
+            String treatmentWords,
+            String standing,
+            String heat,
+            String soak,
+            List<String> steps,
+            List<ReadyView> ready,
+            long doorBy,
+            long quenchBy,
+            String doorName,
+            String quenchName,
+            boolean isQuenched,
+            int heats,
+            int heatNow,
+            long litAtMillis,
+            long inAtMillis,
+            long overAtMillis,
+            List<LoadPieceView> pieces,
+            List<CandidateView> candidates,
+            String cycle,
+            TemperView temper,
+            SoakView soaking,
+            List<AheadView> ahead,
+            List<String> cautions,
+            String words) {}
 
     @Transactional(readOnly = true)
     public FireView fire(Units units) {
         List<LoadRow> open = fire.openLoads();
         List<LoadRow> past = fire.pastLoads(PAST_SHOWN);
-        List<KilnView> views = fire.kilns().stream().map(kiln -> kiln(kiln, open, units)).toList();
-        Map<Long, List<String>> names = fire.names(Stream.concat(open.stream(), past.stream()).map(LoadRow::id).toList());
+        List<KilnView> views =
+                fire.kilns().stream().map(kiln -> kiln(kiln, open, units)).toList();
+        Map<Long, List<String>> names = fire.names(
+                Stream.concat(open.stream(), past.stream()).map(LoadRow::id).toList());
         Map<Long, String> kilnNames = fire.kilnNames();
-        return new FireView(views, lines(open, names, kilnNames), lines(past, names, kilnNames),
-                Stream.of(Treatment.values()).map(each -> new TreatmentView(each.name(), each.words())).toList(),
-                fire.counts().name(), Stream.of(Soak.Counts.values()).map(each -> new Option(each.name(), each.words())).toList(),
-                "These are the usual cautions and rules of thumb. Safety sheets, the kiln’s manual, local rules and licensed practice come first.");
+        return new FireView(
+                views,
+                lines(open, names, kilnNames),
+                lines(past, names, kilnNames),
+                Stream.of(Treatment.values())
+                        .map(each -> new TreatmentView(each.name(), each.words()))
+                        .toList(),
+                fire.counts().name(),
+                Stream.of(Soak.Counts.values())
+                        .map(each -> new Option(each.name(), each.words()))
+                        .toList(),
+                "These are the usual cautions and rules of thumb. Safety sheets, the kiln’s manual, local rules and "
+                        + "licensed practice come first.");
     }
 
     KilnView kiln(KilnRow kiln, List<LoadRow> open, Units units) {
         Status status = kilns.controller(kiln).status();
         KilnCheck check = checks.of(kiln.id());
-        return new KilnView(kiln.id(), kiln.name(), kiln.kiln().space().words(units), kiln.kiln().most().in(units), status.shown().celsius().map(shown -> Temperature.ofCelsius(shown).in(units)).orElse(""),
-                status.isLit() ? Temperature.ofCelsius(status.shown().setPoint()).in(units) : "", status.isLit(), status.isHeating(), status.isDoorOpen(), status.fault().map(fault -> fault.words()).orElse(""),
-                status.fault().map(fault -> fault.toDo()).orElse(List.of()), kilns.standIn(kiln).pace(), status.shown().atMillis(),
-                open.stream().filter(load -> load.kiln() == kiln.id() && load.isBurning()).map(LoadRow::id).findFirst().orElse(0L),
-                check.isDone(), check.words(units), check.offsetKelvin() == 0 ? "" : kilns.standIn(kiln).status().shown().celsius()
-                        .map(shown -> Temperature.ofCelsius(shown).in(units)).orElse(""));
+        return new KilnView(
+                kiln.id(),
+                kiln.name(),
+                kiln.kiln().space().words(units),
+                kiln.kiln().most().in(units),
+                status.shown()
+                        .celsius()
+                        .map(shown -> Temperature.ofCelsius(shown).in(units))
+                        .orElse(""),
+                status.isLit()
+                        ? Temperature.ofCelsius(status.shown().setPoint()).in(units)
+                        : "",
+                status.isLit(),
+                status.isHeating(),
+                status.isDoorOpen(),
+                status.fault().map(fault -> fault.words()).orElse(""),
+                status.fault().map(fault -> fault.toDo()).orElse(List.of()),
+                kilns.standIn(kiln).pace(),
+                status.shown().atMillis(),
+                open.stream()
+                        .filter(load -> load.kiln() == kiln.id() && load.isBurning())
+                        .map(LoadRow::id)
+                        .findFirst()
+                        .orElse(0L),
+                check.isDone(),
+                check.words(units),
+                check.offsetKelvin() == 0
+                        ? ""
+                        : kilns.standIn(kiln)
+                                .status()
+                                .shown()
+                                .celsius()
+                                .map(shown -> Temperature.ofCelsius(shown).in(units))
+                                .orElse(""));
     }
 
     private static List<LoadLine> lines(List<LoadRow> rows, Map<Long, List<String>> names, Map<Long, String> kilns) {
-        return rows.stream().map(row -> new LoadLine(row.id(), row.treatment().words(), kilns.get(row.kiln()), row.standing().name(), names.getOrDefault(row.id(), List.of()), row.words())).toList();
+        return rows.stream()
+                .map(row -> new LoadLine(
+                        row.id(),
+                        row.treatment().words(),
+                        kilns.get(row.kiln()),
+                        row.standing().name(),
+                        names.getOrDefault(row.id(), List.of()),
+                        row.words()))
+                .toList();
     }
 
     @Transactional(readOnly = true)
@@ -137,55 +256,135 @@ class FireViews {
         Opened opened = loads.open(id);
         LoadRow row = opened.row();
         Load load = opened.load();
-        Optional<Programme> programme = Optional.of(load).filter(each -> !each.pieces().isEmpty()).map(each -> each.programme(units));
+        Optional<Programme> programme =
+                Optional.of(load).filter(each -> !each.pieces().isEmpty()).map(each -> each.programme(units));
         Optional<Soak> soak = loads.soak(row);
-        return new LoadView(id, row.kiln(), opened.kiln().name(), row.treatment().name(), row.treatment().words(), row.standing().name(),
-                programme.map(each -> row.heat().in(units)).orElse(""), programme.map(each -> Span.words(row.soak())).orElse(""), programme.map(Programme::steps).orElse(List.of()),
-                programme.map(each -> each.ready().stream().map(line -> new ReadyView(line, row.ready().contains(line))).toList()).orElse(List.of()),
-                row.doorBy().orElse(0L), row.quenchBy().orElse(0L), row.doorName(), row.quenchName(), row.treatment().isQuenched(), row.treatment() == Treatment.NORMALISE ? programme.map(each -> each.kiln().size()).orElse(1) : 1, row.part() + 1,
-                row.litAt().orElse(0L), row.inAt().orElse(0L), row.overAt().orElse(0L), pieces(opened, load), row.standing() == Standing.PLANNED ? candidates(row, load, units) : List.of(),
-                row.treatment().isQuenched() && load.pieces().size() > 1 ? Soak.words(load.cycle()) : "", temper(opened, load, units),
-                        soaking(row, soak, units), ahead(opened, load, soak), cautions(row, load), row.words());
+        return new LoadView(
+                id,
+                row.kiln(),
+                opened.kiln().name(),
+                row.treatment().name(),
+                row.treatment().words(),
+                row.standing().name(),
+                programme.map(each -> row.heat().in(units)).orElse(""),
+                programme.map(each -> Span.words(row.soak())).orElse(""),
+                programme.map(Programme::steps).orElse(List.of()),
+                programme
+                        .map(each -> each.ready().stream()
+                                .map(line -> new ReadyView(line, row.ready().contains(line)))
+                                .toList())
+                        .orElse(List.of()),
+                row.doorBy().orElse(0L),
+                row.quenchBy().orElse(0L),
+                row.doorName(),
+                row.quenchName(),
+                row.treatment().isQuenched(),
+                row.treatment() == Treatment.NORMALISE
+                        ? programme.map(each -> each.kiln().size()).orElse(1)
+                        : 1,
+                row.part() + 1,
+                row.litAt().orElse(0L),
+                row.inAt().orElse(0L),
+                row.overAt().orElse(0L),
+                pieces(opened, load),
+                row.standing() == Standing.PLANNED ? candidates(row, load, units) : List.of(),
+                row.treatment().isQuenched() && load.pieces().size() > 1 ? Soak.words(load.cycle()) : "",
+                temper(opened, load, units),
+                soaking(row, soak, units),
+                ahead(opened, load, soak),
+                cautions(row, load),
+                row.words());
     }
 
     private static List<String> cautions(LoadRow row, Load load) {
         List<String> cautions = row.treatment().isQuenched()
-                ? Stream.concat(load.quenchCautions()
-                        .stream(), Stream.of("Untempered steel splinters like glass: drop nothing, hammer nothing, straighten nothing "
-                        + "cold.")).toList()
+                ? Stream.concat(
+                                load.quenchCautions().stream(),
+                                Stream.of(
+                                        "Untempered steel splinters like glass: drop nothing, hammer nothing, straighten nothing "
+                                                + "cold."))
+                        .toList()
                 : List.of("A hot kiln is not left alone. Gloves and tongs; mind the door’s heat.");
-        boolean isAlone = row.treatment().isQuenched() && row.doorBy().isPresent() && row.doorBy().equals(row.quenchBy());
-        return isAlone ? Stream.concat(cautions.stream(), Stream.of("One person for door and quench: each blade waits longer and the kiln falls further. Two are better.")).toList() : cautions;
+        boolean isAlone = row.treatment().isQuenched()
+                && row.doorBy().isPresent()
+                && row.doorBy().equals(row.quenchBy());
+        return isAlone
+                ? Stream.concat(
+                                cautions.stream(),
+                                Stream.of(
+                                        "One person for door and quench: each blade waits longer and the kiln falls further. "
+                                                + "Two are better."))
+                        .toList()
+                : cautions;
     }
 
     private List<LoadPieceView> pieces(Opened opened, Load load) {
-        return load.leaving().stream().map(leaving -> {
-            LoadPiece piece = leaving.piece();
-            PieceFile file = opened.file(piece.id());
-            InLoad record = opened.record(piece.id());
-            Optional<Step> step = LoadPieces.step(file, opened.row().treatment());
-            long temperBy = file.windows().stream().filter(window -> Treatment.FIRST_TEMPER.isDoneAt(window.step().operation())).mapToLong(window -> window.closes().toEpochMilli()).min().orElse(0);
-            return new LoadPieceView(piece.id(), piece.name(), file.jobId(), file.jobTitle(), record.slot(), leaving.position(), piece.need().steel().designation(), piece.cover().words(),
-                    step.map(each -> each.operation().key()).orElse(""), Soak.words(leaving.soak()), record.leftAt().map(at -> record.soakedWords()).orElse(""), record.leftAs(), record.fileTest(),
-                    step.flatMap(file::row).map(each -> each.standing().name()).orElse(""), file.isAlive() && file.progress().isUntempered(), temperBy);
-        }).toList();
+        return load.leaving().stream()
+                .map(leaving -> {
+                    LoadPiece piece = leaving.piece();
+                    PieceFile file = opened.file(piece.id());
+                    InLoad record = opened.record(piece.id());
+                    Optional<Step> step = LoadPieces.step(file, opened.row().treatment());
+                    long temperBy = file.windows().stream()
+                            .filter(window -> Treatment.FIRST_TEMPER.isDoneAt(
+                                    window.step().operation()))
+                            .mapToLong(window -> window.closes().toEpochMilli())
+                            .min()
+                            .orElse(0);
+                    return new LoadPieceView(
+                            piece.id(),
+                            piece.name(),
+                            file.jobId(),
+                            file.jobTitle(),
+                            record.slot(),
+                            leaving.position(),
+                            piece.need().steel().designation(),
+                            piece.cover().words(),
+                            step.map(each -> each.operation().key()).orElse(""),
+                            Soak.words(leaving.soak()),
+                            record.leftAt().map(at -> record.soakedWords()).orElse(""),
+                            record.leftAs(),
+                            record.fileTest(),
+                            step.flatMap(file::row)
+                                    .map(each -> each.standing().name())
+                                    .orElse(""),
+                            file.isAlive() && file.progress().isUntempered(),
+                            temperBy);
+                })
+                .toList();
     }
 
     private List<CandidateView> candidates(LoadRow row, Load load, Units units) {
-        List<CandidateView> all = files.openAllOfLivingJobs().stream().filter(PieceFile::isAlive)
-                .filter(file -> row.treatment() == Treatment.STRESS_RELIEF || LoadPieces.step(file, row.treatment()).isPresent())
+        List<CandidateView> all = files.openAllOfLivingJobs().stream()
+                .filter(PieceFile::isAlive)
+                .filter(file -> row.treatment() == Treatment.STRESS_RELIEF
+                        || LoadPieces.step(file, row.treatment()).isPresent())
                 .filter(file -> load.pieces().stream().noneMatch(piece -> piece.id() == file.id()))
-                .filter(file -> !isDone(file, row.treatment())).map(file -> {
+                .filter(file -> !isDone(file, row.treatment()))
+                .map(file -> {
                     LoadPiece piece = LoadPieces.of(file, row.treatment());
                     List<String> whyNot = load.whyNot(piece, units);
-                    return new CandidateView(file.id(), file.name(), file.jobTitle(), piece.need().steel().designation(), piece.length().nearest(Length.ofInches("0.1")).brieflyIn(units) + " long, " + piece.cover().words(), whyNot);
-                }).sorted(Comparator.comparingInt((CandidateView each) -> each.whyNot().size()).thenComparing(CandidateView::name)).toList();
+                    return new CandidateView(
+                            file.id(),
+                            file.name(),
+                            file.jobTitle(),
+                            piece.need().steel().designation(),
+                            piece.length().nearest(Length.ofInches("0.1")).brieflyIn(units) + " long, "
+                                    + piece.cover().words(),
+                            whyNot);
+                })
+                .sorted(Comparator.comparingInt(
+                                (CandidateView each) -> each.whyNot().size())
+                        .thenComparing(CandidateView::name))
+                .toList();
         long can = all.stream().filter(each -> each.whyNot().isEmpty()).count();
         return all.stream().limit(can + CANNOT_SHOWN).toList();
     }
 
     private static boolean isDone(PieceFile file, Treatment treatment) {
-        return LoadPieces.step(file, treatment).map(step -> file.progress().isDone(step.operation().key())).orElse(false);
+        return LoadPieces.step(file, treatment)
+                .map(step -> file.progress().isDone(step.operation().key()))
+                .orElse(false);
     }
 
     /** The whole heat is known before it is lit: whether this kiln can temper in time what it hardens. */
@@ -193,26 +392,56 @@ class FireViews {
         if (!load.treatment().isQuenched() || load.pieces().isEmpty()) {
             return new TemperView(true, List.of(), List.of());
         }
-        List<TemperInTime.OtherKiln> others = fire.kilns().stream().filter(kiln -> kiln.id() != opened.kiln().id())
-                .map(kiln -> new TemperInTime.OtherKiln(kiln.name(), kiln.kiln(), kilns.controller(kiln).status().shown().celsius().map(Temperature::ofCelsius).orElse(Kiln.SHOP))).toList();
-        TemperInTime inTime = TemperInTime.of(load, opened.row().heat(), load.pieces().get(0).need().tempering(), others, units);
+        List<TemperInTime.OtherKiln> others = fire.kilns().stream()
+                .filter(kiln -> kiln.id() != opened.kiln().id())
+                .map(kiln -> new TemperInTime.OtherKiln(
+                        kiln.name(),
+                        kiln.kiln(),
+                        kilns.controller(kiln)
+                                .status()
+                                .shown()
+                                .celsius()
+                                .map(Temperature::ofCelsius)
+                                .orElse(Kiln.SHOP)))
+                .toList();
+        TemperInTime inTime = TemperInTime.of(
+                load, opened.row().heat(), load.pieces().get(0).need().tempering(), others, units);
         return new TemperView(inTime.isInTime(), inTime.working(), inTime.offers());
     }
 
     private SoakView soaking(LoadRow row, Optional<Soak> soak, Units units) {
         String counts = fire.counts().words();
-        return soak.map(each -> new SoakView(each.recoveredAt().isPresent(), each.isCounting(), Math.round(each.soaked()), Math.round(each.sinceRecovery()), row.soak().toSeconds(),
-                        Temperature.ofCelsius(each.blade().celsius()).in(units), counts, each.drop().in(units), each.interruptions()))
+        return soak.map(each -> new SoakView(
+                        each.recoveredAt().isPresent(),
+                        each.isCounting(),
+                        Math.round(each.soaked()),
+                        Math.round(each.sinceRecovery()),
+                        row.soak().toSeconds(),
+                        Temperature.ofCelsius(each.blade().celsius()).in(units),
+                        counts,
+                        each.drop().in(units),
+                        each.interruptions()))
                 .orElse(new SoakView(false, false, 0, 0, row.soak().toSeconds(), "", counts, "", 0));
     }
 
     private List<AheadView> ahead(Opened opened, Load load, Optional<Soak> soak) {
-        Optional<Double> shown = kilns.controller(opened.kiln()).status().shown().celsius();
+        Optional<Double> shown =
+                kilns.controller(opened.kiln()).status().shown().celsius();
         if (!opened.row().isBurning() || shown.isEmpty() || load.pieces().isEmpty()) {
             return List.of();
         }
-        List<LoadPiece> left = opened.stillIn().stream().map(file -> LoadPieces.inside(file, load.treatment())).toList();
-        return Ahead.of(new Load(load.treatment(), load.kiln(), left, load.cycle()), opened.row().heat(), opened.row().soak(), Temperature.ofCelsius(shown.get()), soak, fire.counts()).stream()
-                .map(each -> new AheadView(each.words(), each.in().toSeconds())).toList();
+        List<LoadPiece> left = opened.stillIn().stream()
+                .map(file -> LoadPieces.inside(file, load.treatment()))
+                .toList();
+        return Ahead.of(
+                        new Load(load.treatment(), load.kiln(), left, load.cycle()),
+                        opened.row().heat(),
+                        opened.row().soak(),
+                        Temperature.ofCelsius(shown.get()),
+                        soak,
+                        fire.counts())
+                .stream()
+                .map(each -> new AheadView(each.words(), each.in().toSeconds()))
+                .toList();
     }
 }

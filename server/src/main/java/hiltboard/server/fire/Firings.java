@@ -41,6 +41,7 @@ public class Firings {
     static final String COUNTED_BY_LOG = "As the kiln showed when the work went in; the soak is counted by its log.";
     /** How much hotter than a temper the kiln may show when the work goes in. */
     private static final double TOO_HOT_TO_TEMPER = 14;
+
     private static final Duration NEARLY = Duration.ofSeconds(20);
 
     private final FireRepository fire;
@@ -51,7 +52,14 @@ public class Firings {
     private final Changes changes;
     private final ShopClock clock;
 
-    Firings(FireRepository fire, LoadFiles loads, Kilns kilns, BenchService bench, ReadingService readings, Changes changes, ShopClock clock) {
+    Firings(
+            FireRepository fire,
+            LoadFiles loads,
+            Kilns kilns,
+            BenchService bench,
+            ReadingService readings,
+            Changes changes,
+            ShopClock clock) {
         this.fire = fire;
         this.loads = loads;
         this.kilns = kilns;
@@ -68,13 +76,15 @@ public class Firings {
                 throw Refusal.outOfTurn("There is nothing in this load yet.");
             }
             fire.burningIn(load.row().kiln()).ifPresent(other -> {
-                throw Refusal.outOfTurn(load.kiln().name() + " burns for another load: " + other.treatment().words().toLowerCase(Locale.ROOT) + ".");
+                throw Refusal.outOfTurn(load.kiln().name() + " burns for another load: "
+                        + other.treatment().words().toLowerCase(Locale.ROOT) + ".");
             });
             Programme programme = load.load().programme(person.units());
             kilns.controller(load.kiln()).light(programme.kiln());
             fire.lit(id, now(load));
             happened(load, "Lit for: " + load.row().treatment().words().toLowerCase(Locale.ROOT));
-            return load.entry(Entry.Kind.FIRE_LIT, "lit, up to " + programme.heat().in(person.units()));
+            return load.entry(
+                    Entry.Kind.FIRE_LIT, "lit, up to " + programme.heat().in(person.units()));
         });
     }
 
@@ -84,7 +94,9 @@ public class Firings {
             Opened load = loads.open(id, Standing.LIT);
             Load plan = load.load();
             Programme programme = plan.programme(person.units());
-            List<String> missing = programme.ready().stream().filter(line -> !load.row().ready().contains(line)).toList();
+            List<String> missing = programme.ready().stream()
+                    .filter(line -> !load.row().ready().contains(line))
+                    .toList();
             if (!missing.isEmpty()) {
                 throw Refusal.outOfTurn("Not ready yet: " + String.join("; ", missing) + ".");
             }
@@ -97,7 +109,13 @@ public class Firings {
                 LoadPieces.step(file, load.row().treatment()).ifPresent(step -> {
                     entries.add(bench.begin(file.id(), step.operation().key(), person));
                     if (step.operation().readings().contains(PieceDimensions.KILN_AT_TEMPER)) {
-                        shown.ifPresent(celsius -> entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_TEMPER, celsius(celsius), COUNTED_BY_LOG, person)));
+                        shown.ifPresent(celsius -> entries.add(readings.takeFrom(
+                                file.id(),
+                                step.operation().key(),
+                                PieceDimensions.KILN_AT_TEMPER,
+                                celsius(celsius),
+                                COUNTED_BY_LOG,
+                                person)));
                     }
                 });
             }
@@ -111,7 +129,8 @@ public class Firings {
 
     private static void mustHaveHands(Opened load) {
         LoadRow row = load.row();
-        if (row.treatment().isQuenched() && (row.doorBy().isEmpty() || row.quenchBy().isEmpty())) {
+        if (row.treatment().isQuenched()
+                && (row.doorBy().isEmpty() || row.quenchBy().isEmpty())) {
             throw Refusal.outOfTurn("Say first who works the door and who quenches.");
         }
     }
@@ -119,8 +138,11 @@ public class Firings {
     private void mustNotBeTooHot(Opened load, Units units) {
         Optional<Double> shown = kilns.controller(load.kiln()).status().shown().celsius();
         double heat = load.row().heat().celsius();
-        if (load.row().treatment().isTemper() && shown.filter(celsius -> celsius > heat + TOO_HOT_TO_TEMPER).isPresent()) {
-            throw Refusal.outOfTurn(load.kiln().name() + " shows " + Temperature.ofCelsius(shown.get()).in(units) + " and has not come down to " + load.row().heat().in(units) + ": the temper, or the hardness itself, would be gone.");
+        if (load.row().treatment().isTemper()
+                && shown.filter(celsius -> celsius > heat + TOO_HOT_TO_TEMPER).isPresent()) {
+            throw Refusal.outOfTurn(load.kiln().name() + " shows "
+                    + Temperature.ofCelsius(shown.get()).in(units) + " and has not come down to "
+                    + load.row().heat().in(units) + ": the temper, or the hardness itself, would be gone.");
         }
     }
 
@@ -130,7 +152,8 @@ public class Firings {
             Opened load = loads.open(id, Standing.IN);
             Programme programme = load.load().programme(person.units());
             int part = load.row().part() + 1;
-            if (load.row().treatment() != Treatment.NORMALISE || part >= programme.kiln().size()) {
+            if (load.row().treatment() != Treatment.NORMALISE
+                    || part >= programme.kiln().size()) {
                 throw Refusal.outOfTurn("This was the last heat of it.");
             }
             mustHaveSoaked(load.row().soak(), loads.soak(load.row()), false);
@@ -139,14 +162,18 @@ public class Firings {
             fire.agreed(id, heat, load.row().soak());
             fire.in(id, part, now(load), person.id());
             happened(load, "Next heat: " + bothUnits(heat));
-            return load.entry(Entry.Kind.FIRE_CHANGED, "heat " + (part + 1) + " of " + programme.kiln().size() + ", " + heat.in(person.units()));
+            return load.entry(
+                    Entry.Kind.FIRE_CHANGED,
+                    "heat " + (part + 1) + " of " + programme.kiln().size() + ", " + heat.in(person.units()));
         });
     }
 
     private static void mustHaveSoaked(Duration wanted, Optional<Soak> soak, boolean isSure) {
         Soaked soaked = Soaked.of(soak);
         if (!isSure && soaked.counted().plus(NEARLY).compareTo(wanted) < 0) {
-            throw Refusal.question("It has soaked " + soaked.words() + " of " + Span.words(wanted) + soak.map(each -> ", counted " + each.counts().words()).orElse("") + ". Take it out all the same?");
+            throw Refusal.question("It has soaked " + soaked.words() + " of " + Span.words(wanted)
+                    + soak.map(each -> ", counted " + each.counts().words()).orElse("")
+                    + ". Take it out all the same?");
         }
     }
 
@@ -158,28 +185,45 @@ public class Firings {
     public Receipt out(long id, long piece, boolean isSure, Person person, Command command) {
         return changes.makeAll(command, () -> {
             Opened load = loads.open(id, Standing.IN);
-            if (load.row().treatment() == Treatment.NORMALISE && load.row().part() + 1 < load.load().programme(person.units()).kiln().size()) {
+            if (load.row().treatment() == Treatment.NORMALISE
+                    && load.row().part() + 1
+                            < load.load().programme(person.units()).kiln().size()) {
                 throw Refusal.outOfTurn("It has more heats to go through first.");
             }
             Optional<Soak> soak = loads.soak(load.row());
-            List<PieceFile> leaving = load.row().treatment().isQuenched() ? List.of(load.file(load.record(piece).piece())) : load.stillIn();
-            leaving.stream().filter(file -> load.record(file.id()).leftAt().isPresent()).findFirst().ifPresent(file -> {
-                throw Refusal.outOfTurn(file.name() + " is out already.");
-            });
+            List<PieceFile> leaving = load.row().treatment().isQuenched()
+                    ? List.of(load.file(load.record(piece).piece()))
+                    : load.stillIn();
+            leaving.stream()
+                    .filter(file -> load.record(file.id()).leftAt().isPresent())
+                    .findFirst()
+                    .ifPresent(file -> {
+                        throw Refusal.outOfTurn(file.name() + " is out already.");
+                    });
             mustHaveSoaked(wanted(load, leaving), soak, isSure);
             Soaked soaked = Soaked.of(soak);
             List<Entry> entries = new ArrayList<>();
             for (PieceFile file : leaving) {
                 fire.left(id, file.id(), now(load), soaked, true);
-                entries.add(Entry.ofPiece(Entry.Kind.FIRE_CHANGED, file.jobId(), file.id(), file.name() + ": out of " + load.kiln().name() + " after a soak of " + soaked.words()));
+                entries.add(Entry.ofPiece(
+                        Entry.Kind.FIRE_CHANGED,
+                        file.jobId(),
+                        file.id(),
+                        file.name() + ": out of " + load.kiln().name() + " after a soak of " + soaked.words()));
                 if (!load.row().treatment().isQuenched()) {
                     entries.addAll(treated(load, file, person));
                 }
             }
-            fire.openAlarms().stream().filter(alarm -> alarm.kind().equals(FireRepository.SOAKED) && alarm.load().equals(Optional.of(id))).forEach(alarm -> {
-                fire.answer(alarm.id(), "Taken out", person.id(), clock.nowMillis());
-                entries.add(Entry.ofShop(Entry.Kind.ALARM_ANSWERED, alarm.words() + ": " + person.name() + " has it", alarm.id()));
-            });
+            fire.openAlarms().stream()
+                    .filter(alarm -> alarm.kind().equals(FireRepository.SOAKED)
+                            && alarm.load().equals(Optional.of(id)))
+                    .forEach(alarm -> {
+                        fire.answer(alarm.id(), "Taken out", person.id(), clock.nowMillis());
+                        entries.add(Entry.ofShop(
+                                Entry.Kind.ALARM_ANSWERED,
+                                alarm.words() + ": " + person.name() + " has it",
+                                alarm.id()));
+                    });
             happened(load, leaving.size() == 1 ? leaving.get(0).name() + " out" : "All out");
             kilns.controller(load.kiln()).holds(loads.whatIsLeft(loads.open(id)));
             return entries;
@@ -188,40 +232,66 @@ public class Firings {
 
     /** A piece with a shorter soak than the load's longest may leave when its own is up. */
     private static Duration wanted(Opened load, List<PieceFile> leaving) {
-        return load.row().treatment().isQuenched() ? LoadPieces.inside(leaving.get(0), load.row().treatment()).need().soak() : load.row().soak();
+        return load.row().treatment().isQuenched()
+                ? LoadPieces.inside(leaving.get(0), load.row().treatment())
+                        .need()
+                        .soak()
+                : load.row().soak();
     }
 
     private List<Entry> treated(Opened load, PieceFile file, Person person) {
-        return load.step(file).map(step -> {
-            if (load.row().treatment() == Treatment.STRAIGHTEN) {
-                return List.of(bench.putBack(file.id(), step.operation().key(), "tempered again in the clamp; to be sighted"));
-            }
-            List<Entry> entries = new ArrayList<>();
-            if (step.operation().rests()) {
-                entries.add(bench.restUntil(file.id(), step.operation().key(), clock.nowMillis()));
-            }
-            entries.addAll(bench.finish(file.id(), step.operation().key(), Set.copyOf(step.operation().checks()), person));
-            return entries;
-        }).orElse(List.of());
+        return load.step(file)
+                .map(step -> {
+                    if (load.row().treatment() == Treatment.STRAIGHTEN) {
+                        return List.of(bench.putBack(
+                                file.id(), step.operation().key(), "tempered again in the clamp; to be sighted"));
+                    }
+                    List<Entry> entries = new ArrayList<>();
+                    if (step.operation().rests()) {
+                        entries.add(bench.restUntil(file.id(), step.operation().key(), clock.nowMillis()));
+                    }
+                    entries.addAll(bench.finish(
+                            file.id(),
+                            step.operation().key(),
+                            Set.copyOf(step.operation().checks()),
+                            person));
+                    return entries;
+                })
+                .orElse(List.of());
     }
 
-    /** What the file said after the quench: it skates, or it bites. Where it skates the step is done and the temper's clock runs. */
+    /**
+     * What the file said after the quench: it skates, or it bites. Where it skates the step is done and the temper's
+     * clock runs.
+     */
     public Receipt fileTest(long id, long piece, boolean skates, Person person, Command command) {
         return changes.makeAll(command, () -> {
             Opened load = loads.open(id, Standing.IN, Standing.OVER);
             PieceFile file = load.file(load.record(piece).piece());
             InLoad record = load.record(piece);
-            if (!load.row().treatment().isQuenched() || record.leftAt().isEmpty() || record.leftAs().equals("NOT_TREATED")) {
+            if (!load.row().treatment().isQuenched()
+                    || record.leftAt().isEmpty()
+                    || record.leftAs().equals("NOT_TREATED")) {
                 throw Refusal.outOfTurn(file.name() + " has not been quenched from this load.");
             }
             if (!record.fileTest().isEmpty()) {
-                throw Refusal.outOfTurn("The file was tried on " + file.name() + " already: it " + (record.fileTest().equals("SKATES") ? "skated." : "bit."));
+                throw Refusal.outOfTurn("The file was tried on " + file.name() + " already: it "
+                        + (record.fileTest().equals("SKATES") ? "skated." : "bit."));
             }
             fire.filed(id, piece, skates);
             List<Entry> entries = new ArrayList<>();
-            entries.add(Entry.ofPiece(Entry.Kind.HARDNESS_TESTED, file.jobId(), file.id(), file.name() + ": a file " + (skates ? "skates on its edge" : "bites its edge: it is not hard")));
+            entries.add(Entry.ofPiece(
+                    Entry.Kind.HARDNESS_TESTED,
+                    file.jobId(),
+                    file.id(),
+                    file.name() + ": a file " + (skates ? "skates on its edge" : "bites its edge: it is not hard")));
             if (skates) {
-                load.step(file).ifPresent(step -> entries.addAll(bench.finish(piece, step.operation().key(), Set.copyOf(step.operation().checks()), person)));
+                load.step(file)
+                        .ifPresent(step -> entries.addAll(bench.finish(
+                                piece,
+                                step.operation().key(),
+                                Set.copyOf(step.operation().checks()),
+                                person)));
             }
             return entries;
         });
@@ -231,10 +301,16 @@ public class Firings {
     public Receipt end(long id, Person person, Command command) {
         return changes.make(command, () -> {
             Opened load = loads.open(id, Standing.IN);
-            List<String> without = load.in().stream().filter(each -> each.leftAt().isEmpty() || load.row().treatment().isQuenched() && each.leftAs().equals("TREATED") && each.fileTest().isEmpty())
-                    .map(each -> load.file(each.piece()).name()).toList();
+            List<String> without = load.in().stream()
+                    .filter(each -> each.leftAt().isEmpty()
+                            || load.row().treatment().isQuenched()
+                                    && each.leftAs().equals("TREATED")
+                                    && each.fileTest().isEmpty())
+                    .map(each -> load.file(each.piece()).name())
+                    .toList();
             if (!without.isEmpty()) {
-                throw Refusal.outOfTurn("No record yet: " + String.join(", ", without) + ". Every piece is out, and the file was tried on it, before the fire is over.");
+                throw Refusal.outOfTurn("No record yet: " + String.join(", ", without)
+                        + ". Every piece is out, and the file was tried on it, before the fire is over.");
             }
             kilns.controller(load.kiln()).out();
             fire.over(id, Standing.OVER, now(load), "");
@@ -243,14 +319,18 @@ public class Firings {
         });
     }
 
-    /** Puts the fire out before its work is done, with the reason; what is in it is written down as not treated, and its steps are open again. */
+    /**
+     * Puts the fire out before its work is done, with the reason; what is in it is written down as not treated, and its
+     * steps are open again.
+     */
     public Receipt giveUp(long id, String words, Person person, Command command) {
         if (words.isBlank() || words.length() > 300) {
             throw Refusal.entry("words", words, "A reason is needed", "why it is given up, up to 300 characters");
         }
         return changes.makeAll(command, () -> {
             Opened load = loads.open(id, Standing.PLANNED, Standing.LIT, Standing.IN);
-            List<Entry> entries = new ArrayList<>(List.of(load.entry(Entry.Kind.FIRE_OVER, "given up: " + words.strip())));
+            List<Entry> entries =
+                    new ArrayList<>(List.of(load.entry(Entry.Kind.FIRE_OVER, "given up: " + words.strip())));
             if (load.row().isBurning()) {
                 kilns.controller(load.kiln()).out();
                 happened(load, "Given up: " + words.strip());
@@ -258,7 +338,9 @@ public class Firings {
             if (load.row().standing() == Standing.IN) {
                 for (PieceFile file : load.stillIn()) {
                     fire.left(id, file.id(), now(load), Soaked.of(loads.soak(load.row())), false);
-                    load.step(file).ifPresent(step -> entries.add(bench.putBack(file.id(), step.operation().key(), "the fire was given up: " + words.strip())));
+                    load.step(file)
+                            .ifPresent(step -> entries.add(bench.putBack(
+                                    file.id(), step.operation().key(), "the fire was given up: " + words.strip())));
                 }
                 kilns.controller(load.kiln()).holds(HeatBody.NOTHING);
             }

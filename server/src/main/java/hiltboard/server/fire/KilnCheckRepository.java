@@ -23,10 +23,19 @@ class KilnCheckRepository {
     /** The latest last. */
     List<Made> made(long kiln) {
         return sql.sql("""
-                SELECT shown_c, second_c, grain, done_at_ms, person.name AS by_name FROM kiln_check JOIN person ON person.id = kiln_check.done_by
+                SELECT shown_c, second_c, grain, done_at_ms, person.name AS by_name FROM kiln_check JOIN person ON person.id
+                = kiln_check.done_by
                 WHERE kiln_id = :kiln ORDER BY kiln_check.id
-                """).param("kiln", kiln).query((row, number) -> new Made(new Once(Temperature.ofCelsius(row.getDouble("shown_c")), Temperature.ofCelsius(row.getDouble("second_c")),
-                Grain.valueOf(row.getString("grain"))), row.getString("by_name"), row.getLong("done_at_ms"))).list();
+                """)
+                .param("kiln", kiln)
+                .query((row, number) -> new Made(
+                        new Once(
+                                Temperature.ofCelsius(row.getDouble("shown_c")),
+                                Temperature.ofCelsius(row.getDouble("second_c")),
+                                Grain.valueOf(row.getString("grain"))),
+                        row.getString("by_name"),
+                        row.getLong("done_at_ms")))
+                .list();
     }
 
     KilnCheck of(long kiln) {
@@ -34,8 +43,14 @@ class KilnCheckRepository {
     }
 
     void keep(long kiln, Once once, long person, long atMillis) {
-        sql.sql("INSERT INTO kiln_check (kiln_id, shown_c, second_c, grain, done_at_ms, done_by) VALUES (:kiln, :shown, :second, :grain, :at, :person)")
-                .param("kiln", kiln).param("shown", once.shown().celsius()).param("second", once.second().celsius()).param("grain", once.grain().name())
-                .param("at", atMillis).param("person", person).update();
+        sql.sql("INSERT INTO kiln_check (kiln_id, shown_c, second_c, grain, done_at_ms, done_by) VALUES (:kiln, "
+                        + ":shown, :second, :grain, :at, :person)")
+                .param("kiln", kiln)
+                .param("shown", once.shown().celsius())
+                .param("second", once.second().celsius())
+                .param("grain", once.grain().name())
+                .param("at", atMillis)
+                .param("person", person)
+                .update();
     }
 }

@@ -9,7 +9,10 @@ import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What every kiln has ever shown: packed by the hour or so, so that years of it stay small and a day of it is read at once. */
+/**
+ * What every kiln has ever shown: packed by the hour or so, so that years of it stay small and a day of it is read at
+ * once.
+ */
 @Repository
 public class KilnLog {
     /** An hour at a reading every five seconds. */
@@ -42,25 +45,38 @@ public class KilnLog {
                 INSERT INTO kiln_log (kiln_id, from_ms, to_ms, points, curve) VALUES (:kiln, :from, :to, :points, :curve)
                 ON CONFLICT (kiln_id, from_ms) DO UPDATE SET to_ms = :to, points = :points, curve = :curve
                 """)
-                .param("kiln", kiln).param("from", row.get(0).atMillis()).param("to", row.get(row.size() - 1).atMillis()).param("points", row.size())
-                .param("curve", PackedCurve.pack(row)).update();
+                .param("kiln", kiln)
+                .param("from", row.get(0).atMillis())
+                .param("to", row.get(row.size() - 1).atMillis())
+                .param("points", row.size())
+                .param("curve", PackedCurve.pack(row))
+                .update();
     }
 
     /** What a kiln showed from one moment of its clock to another. */
     @Transactional(readOnly = true)
     public List<Shown> between(long kiln, long fromMillis, long toMillis) {
-        return sql.sql("""
+        return sql
+                .sql("""
                 SELECT points, curve FROM kiln_log
-                WHERE kiln_id = :kiln AND from_ms <= :to AND from_ms >= coalesce((SELECT max(from_ms) FROM kiln_log WHERE kiln_id = :kiln AND from_ms <= :from), :from)
+                WHERE kiln_id = :kiln AND from_ms <= :to AND from_ms >= coalesce((SELECT max(from_ms) FROM kiln_log WHERE
+                kiln_id = :kiln AND from_ms <= :from), :from)
                 ORDER BY from_ms
                 """)
-                .param("kiln", kiln).param("from", fromMillis).param("to", toMillis)
-                .query((row, number) -> PackedCurve.unpack(row.getBytes("curve"), row.getInt("points"))).list().stream()
-                .flatMap(List::stream).filter(each -> each.atMillis() >= fromMillis && each.atMillis() <= toMillis).toList();
+                .param("kiln", kiln)
+                .param("from", fromMillis)
+                .param("to", toMillis)
+                .query((row, number) -> PackedCurve.unpack(row.getBytes("curve"), row.getInt("points")))
+                .list()
+                .stream()
+                .flatMap(List::stream)
+                .filter(each -> each.atMillis() >= fromMillis && each.atMillis() <= toMillis)
+                .toList();
     }
 
     /**
-     * A curve that looks alike with fewer points: of each stretch of time the lowest and the highest reading, so that no drop and no peak is lost.
+     * A curve that looks alike with fewer points: of each stretch of time the lowest and the highest reading, so that
+     * no drop and no peak is lost.
      *
      * @param stretches how many, one or more
      */
@@ -73,7 +89,9 @@ public class KilnLog {
         List<Shown> few = new ArrayList<>();
         int begin = 0;
         for (int i = 1; i <= all.size(); i++) {
-            boolean isNext = i == all.size() || (long) ((all.get(i).atMillis() - from) / width) != (long) ((all.get(begin).atMillis() - from) / width);
+            boolean isNext = i == all.size()
+                    || (long) ((all.get(i).atMillis() - from) / width)
+                            != (long) ((all.get(begin).atMillis() - from) / width);
             if (isNext) {
                 few.addAll(extremes(all.subList(begin, i)));
                 begin = i;

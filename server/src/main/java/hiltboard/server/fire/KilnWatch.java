@@ -39,14 +39,21 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Looks at every kiln several times a second: writes down what it showed, counts the soak, and raises what has to be answered. */
+/**
+ * Looks at every kiln several times a second: writes down what it showed, counts the soak, and raises what has to be
+ * answered.
+ */
 @Component
 public class KilnWatch {
     private static final double TOO_HOT_KELVIN = 15;
     private static final long WRITES_EVERY_MILLIS = 3_000;
-    private static final List<String> DOOR_TO_DO = List.of("Shut the door: the elements are off while it stands open, and the work falls out of its heat.", "The soak counts on when the kiln has recovered.");
-    private static final List<String> HOT_TO_DO = List.of("Look at the kiln, not only at this page: colour, controller, thermocouple.",
-            "If it rises on, switch it off at the wall and take the work out from the side, face shield on.", "Overheated steel grows grain: normalise it three times before it is hardened again.");
+    private static final List<String> DOOR_TO_DO = List.of(
+            "Shut the door: the elements are off while it stands open, and the work falls out of its heat.",
+            "The soak counts on when the kiln has recovered.");
+    private static final List<String> HOT_TO_DO = List.of(
+            "Look at the kiln, not only at this page: colour, controller, thermocouple.",
+            "If it rises on, switch it off at the wall and take the work out from the side, face shield on.",
+            "Overheated steel grows grain: normalise it three times before it is hardened again.");
 
     private final FireRepository fire;
     private final KilnLog log;
@@ -61,10 +68,22 @@ public class KilnWatch {
     private final TransactionTemplate reading;
     /** What was wrong at the last look, by kiln: an alarm is raised when it begins, not again while it lasts. */
     private final Map<Long, Set<String>> present = new HashMap<>();
+
     private final Map<Long, List<Shown>> unwritten = new HashMap<>();
     private final Map<Long, Long> writtenAt = new HashMap<>();
 
-    KilnWatch(FireRepository fire, KilnLog log, Kilns kilns, LoadFiles loads, BenchService bench, ReadingService readings, AccessService access, Changes changes, ShopClock clock, TransactionTemplate transactions, PlatformTransactionManager manager) {
+    KilnWatch(
+            FireRepository fire,
+            KilnLog log,
+            Kilns kilns,
+            LoadFiles loads,
+            BenchService bench,
+            ReadingService readings,
+            AccessService access,
+            Changes changes,
+            ShopClock clock,
+            TransactionTemplate transactions,
+            PlatformTransactionManager manager) {
         this.fire = fire;
         this.log = log;
         this.kilns = kilns;
@@ -96,15 +115,24 @@ public class KilnWatch {
         Set<String> wrong = new HashSet<>();
         status.fault().ifPresent(fault -> wrong.add(alarm(kiln, burning, fault.name(), fault.words(), fault.toDo())));
         burning.ifPresent(load -> {
-            boolean isHot = load.standing() == Standing.IN && status.shown().celsius().filter(celsius -> celsius > load.heat().celsius() + TOO_HOT_KELVIN).isPresent();
+            boolean isHot = load.standing() == Standing.IN
+                    && status.shown()
+                            .celsius()
+                            .filter(celsius -> celsius > load.heat().celsius() + TOO_HOT_KELVIN)
+                            .isPresent();
             if (isHot && status.fault().isEmpty()) {
                 wrong.add(alarm(kiln, burning, "ABOVE", "The kiln is hotter than this load bears", HOT_TO_DO));
             }
         });
-        if (status.isLit() && status.isDoorOpen() && !status.isHeating() && status.fault().isEmpty()) {
+        if (status.isLit()
+                && status.isDoorOpen()
+                && !status.isHeating()
+                && status.fault().isEmpty()) {
             wrong.add(alarm(kiln, burning, "DOOR", "The door stands open", DOOR_TO_DO));
         }
-        burning.filter(load -> load.standing() == Standing.IN).flatMap(load -> soaks(kiln, load)).ifPresent(wrong::add);
+        burning.filter(load -> load.standing() == Standing.IN)
+                .flatMap(load -> soaks(kiln, load))
+                .ifPresent(wrong::add);
         present.put(kiln.id(), wrong);
     }
 
@@ -113,7 +141,9 @@ public class KilnWatch {
         List<Shown> waiting = unwritten.computeIfAbsent(kiln.id(), id -> new ArrayList<>());
         waiting.addAll(kilns.controller(kiln).shown());
         long now = clock.nowMillis();
-        if (!waiting.isEmpty() && now - writtenAt.getOrDefault(kiln.id(), 0L) >= WRITES_EVERY_MILLIS / kilns.standIn(kiln).pace()) {
+        if (!waiting.isEmpty()
+                && now - writtenAt.getOrDefault(kiln.id(), 0L)
+                        >= WRITES_EVERY_MILLIS / kilns.standIn(kiln).pace()) {
             SimulatedKiln.Seen seen = kilns.standIn(kiln).seen();
             transactions.executeWithoutResult(status -> {
                 log.append(kiln.id(), waiting);
@@ -129,10 +159,14 @@ public class KilnWatch {
     }
 
     private String alarm(KilnRow kiln, Optional<LoadRow> load, String kind, String words, List<String> toDo) {
-        boolean isRaised = isPresent(kiln, kind) || read(fire::openAlarms).stream().anyMatch(open -> open.kiln() == kiln.id() && open.kind().equals(kind));
+        boolean isRaised = isPresent(kiln, kind)
+                || read(fire::openAlarms).stream()
+                        .anyMatch(
+                                open -> open.kiln() == kiln.id() && open.kind().equals(kind));
         if (!isRaised) {
             changes.make(clockCommand(), () -> {
-                long raised = fire.raise(kiln.id(), load.map(LoadRow::id), kind, kiln.name() + ": " + words, toDo, clock.nowMillis());
+                long raised = fire.raise(
+                        kiln.id(), load.map(LoadRow::id), kind, kiln.name() + ": " + words, toDo, clock.nowMillis());
                 fire.happened(kiln.id(), load.map(LoadRow::id), kilns.now(kiln), words);
                 return Entry.ofShop(Entry.Kind.ALARM, kiln.name() + ": " + words, raised);
             });
@@ -147,44 +181,84 @@ public class KilnWatch {
     private Optional<String> soaks(KilnRow kiln, LoadRow row) {
         Optional<Soak> soak = read(() -> loads.soak(row));
         if (row.recoveredAt().isEmpty()) {
-            soak.flatMap(Soak::recoveredAt).ifPresent(second -> recovered(read(() -> loads.open(row)), Math.round(second * 1000), soak.get()));
+            soak.flatMap(Soak::recoveredAt)
+                    .ifPresent(second -> recovered(read(() -> loads.open(row)), Math.round(second * 1000), soak.get()));
             return Optional.empty();
         }
-        boolean isUp = soak.filter(each -> each.soaked() >= row.soak().toSeconds()).isPresent();
+        boolean isUp =
+                soak.filter(each -> each.soaked() >= row.soak().toSeconds()).isPresent();
         if (isUp) {
             coolsDown(kiln, row);
         }
-        if (!isUp || read(() -> fire.pieces(List.of(row.id()))).stream().anyMatch(piece -> piece.leftAt().isPresent())) {
+        if (!isUp
+                || read(() -> fire.pieces(List.of(row.id()))).stream()
+                        .anyMatch(piece -> piece.leftAt().isPresent())) {
             return Optional.empty();
         }
-        List<String> toDo = isPresent(kiln, FireRepository.SOAKED) ? List.of() : soakedToDo(read(() -> loads.open(row)));
-        return Optional.of(alarm(kiln, Optional.of(row), FireRepository.SOAKED, "the soak is up (" + row.treatment().words().toLowerCase(Locale.ROOT) + ")", toDo));
+        List<String> toDo =
+                isPresent(kiln, FireRepository.SOAKED) ? List.of() : soakedToDo(read(() -> loads.open(row)));
+        return Optional.of(alarm(
+                kiln,
+                Optional.of(row),
+                FireRepository.SOAKED,
+                "the soak is up (" + row.treatment().words().toLowerCase(Locale.ROOT) + ")",
+                toDo));
     }
 
-    /** The kiln does not know how far the blade lags behind it: it is told when the soak is up, and goes down by itself from there. */
+    /**
+     * The kiln does not know how far the blade lags behind it: it is told when the soak is up, and goes down by itself
+     * from there.
+     */
     private void coolsDown(KilnRow kiln, LoadRow row) {
         KilnController controller = kilns.controller(kiln);
-        if (row.treatment().isCooledInTheKiln() && controller.status().isLit() && controller.status().part() == 0) {
+        if (row.treatment().isCooledInTheKiln()
+                && controller.status().isLit()
+                && controller.status().part() == 0) {
             controller.next();
         }
     }
 
     private static List<String> soakedToDo(Opened load) {
-        String order = String.join(", ", load.load().leaving().stream().map(leaving -> leaving.piece().name()).toList());
-        return load.row().treatment().isQuenched() ? List.of("Out one at a time, in this order: " + order + ".", "One works the door and calls, one quenches.") : List.of("All out: " + order + ".");
+        String order = String.join(
+                ", ",
+                load.load().leaving().stream()
+                        .map(leaving -> leaving.piece().name())
+                        .toList());
+        return load.row().treatment().isQuenched()
+                ? List.of(
+                        "Out one at a time, in this order: " + order + ".",
+                        "One works the door and calls, one quenches.")
+                : List.of("All out: " + order + ".");
     }
 
     /** The kiln is back at heat: the soak counts from here, and every piece's record says at what the kiln stood. */
     private void recovered(Opened load, long atMillis, Soak soak) {
-        double shown = kilns.controller(load.kiln()).status().shown().celsius().orElse(load.row().heat().celsius());
-        Person by = access.people().stream().filter(person -> person.id() == load.row().inBy().orElseThrow()).findFirst().orElseThrow();
+        double shown = kilns.controller(load.kiln())
+                .status()
+                .shown()
+                .celsius()
+                .orElse(load.row().heat().celsius());
+        Person by = access.people().stream()
+                .filter(person -> person.id() == load.row().inBy().orElseThrow())
+                .findFirst()
+                .orElseThrow();
         changes.makeAll(clockCommand(), () -> {
             fire.recovered(load.row().id(), atMillis);
             boolean isCounting = soak.isCounting();
-            fire.happened(load.kiln().id(), Optional.of(load.row().id()), atMillis, isCounting ? "Recovered: the soak counts" : "Recovered");
-            List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(Entry.Kind.FIRE_SOAKED, load.name() + ": recovered after a drop of " + Firings.bothUnits(soak.drop()) + ", soaks " + Span.words(load.row().soak())
-                    + (isCounting ? "" : " from when the blade is at heat too, by estimate"), load.row().id())));
-            long until = clock.nowMillis() + soakUp(load, shown, soak).toMillis() / kilns.standIn(load.kiln()).pace();
+            fire.happened(
+                    load.kiln().id(),
+                    Optional.of(load.row().id()),
+                    atMillis,
+                    isCounting ? "Recovered: the soak counts" : "Recovered");
+            List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(
+                    Entry.Kind.FIRE_SOAKED,
+                    load.name() + ": recovered after a drop of " + Firings.bothUnits(soak.drop()) + ", soaks "
+                            + Span.words(load.row().soak())
+                            + (isCounting ? "" : " from when the blade is at heat too, by estimate"),
+                    load.row().id())));
+            long until = clock.nowMillis()
+                    + soakUp(load, shown, soak).toMillis()
+                            / kilns.standIn(load.kiln()).pace();
             load.stillIn().forEach(file -> entries.addAll(ofPiece(load, file, shown, until, by)));
             return entries;
         });
@@ -192,19 +266,38 @@ public class KilnWatch {
 
     /** How long it is until the soak is up, on the kiln's clock. */
     private static Duration soakUp(Opened load, double shown, Soak soak) {
-        return Ahead.of(load.load(), load.row().heat(), load.row().soak(), Temperature.ofCelsius(shown), Optional.of(soak), soak.counts()).stream().filter(Ahead::isSoakUp).findFirst().orElseThrow().in();
+        return Ahead.of(
+                        load.load(),
+                        load.row().heat(),
+                        load.row().soak(),
+                        Temperature.ofCelsius(shown),
+                        Optional.of(soak),
+                        soak.counts())
+                .stream()
+                .filter(Ahead::isSoakUp)
+                .findFirst()
+                .orElseThrow()
+                .in();
     }
 
     private List<Entry> ofPiece(Opened load, PieceFile file, double shown, long until, Person by) {
-        return load.step(file).map(step -> {
-            List<Entry> entries = new ArrayList<>();
-            if (step.operation().readings().contains(PieceDimensions.KILN_AT_SOAK)) {
-                entries.add(readings.takeFrom(file.id(), step.operation().key(), PieceDimensions.KILN_AT_SOAK, Firings.celsius(shown), Firings.COUNTED_BY_LOG, by));
-            }
-            if (step.operation().rests()) {
-                entries.add(bench.restUntil(file.id(), step.operation().key(), until));
-            }
-            return entries;
-        }).orElse(List.of());
+        return load.step(file)
+                .map(step -> {
+                    List<Entry> entries = new ArrayList<>();
+                    if (step.operation().readings().contains(PieceDimensions.KILN_AT_SOAK)) {
+                        entries.add(readings.takeFrom(
+                                file.id(),
+                                step.operation().key(),
+                                PieceDimensions.KILN_AT_SOAK,
+                                Firings.celsius(shown),
+                                Firings.COUNTED_BY_LOG,
+                                by));
+                    }
+                    if (step.operation().rests()) {
+                        entries.add(bench.restUntil(file.id(), step.operation().key(), until));
+                    }
+                    return entries;
+                })
+                .orElse(List.of());
     }
 }

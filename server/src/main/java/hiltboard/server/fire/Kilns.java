@@ -43,6 +43,7 @@ public class Kilns {
     private static final LengthRange CHAMBERS = LengthRange.of("1", "120");
     /** Further off than this no kiln is led. */
     private static final double MOST_OFF_KELVIN = 55;
+
     private static final Temperature COLDEST = Temperature.ofFahrenheit(120);
     private static final Temperature HOTTEST = Temperature.ofFahrenheit(2500);
 
@@ -63,15 +64,30 @@ public class Kilns {
     }
 
     /** A kiln as it was typed: how long it takes, empty and shut, up to one temperature, and back down to another. */
-    public record AskedKiln(String name, String watts, String heatsTo, String heatsIn, String coolsTo, String coolsIn, String most, String width, String height, String depth, String slots) {}
+    public record AskedKiln(
+            String name,
+            String watts,
+            String heatsTo,
+            String heatsIn,
+            String coolsTo,
+            String coolsIn,
+            String most,
+            String width,
+            String height,
+            String depth,
+            String slots) {}
 
-    /** Its controller, put right by what the checks of this kiln have shown: every heat that goes through it is the true one. */
+    /**
+     * Its controller, put right by what the checks of this kiln have shown: every heat that goes through it is the true
+     * one.
+     */
     KilnController controller(KilnRow kiln) {
         return putRight(standIn(kiln), kiln.id());
     }
 
     private KilnController putRight(KilnController controller, long kiln) {
-        return new TrueHeat(controller, offsets.computeIfAbsent(kiln, id -> checks.of(id).offsetKelvin()));
+        return new TrueHeat(
+                controller, offsets.computeIfAbsent(kiln, id -> checks.of(id).offsetKelvin()));
     }
 
     SimulatedKiln standIn(KilnRow kiln) {
@@ -82,11 +98,15 @@ public class Kilns {
         });
     }
 
-    /** A stand-in stops with the program; a real kiln would have gone on. What burned then burns on at the heat that it was at; what cools in it is told so again when its soak is up. */
+    /**
+     * A stand-in stops with the program; a real kiln would have gone on. What burned then burns on at the heat that it
+     * was at; what cools in it is told so again when its soak is up.
+     */
     private void goesOn(SimulatedKiln standIn, LoadRow load) {
         Opened opened = loads.open(load);
         List<Segment> told = opened.load().programme(Units.INCH_FAHRENHEIT).kiln();
-        boolean isFromTheFirst = load.standing() == FireRepository.Standing.LIT || load.treatment().isCooledInTheKiln();
+        boolean isFromTheFirst = load.standing() == FireRepository.Standing.LIT
+                || load.treatment().isCooledInTheKiln();
         int part = isFromTheFirst ? 0 : load.treatment() == Treatment.NORMALISE ? load.part() : told.size() - 1;
         putRight(standIn, load.kiln()).light(told.subList(part, told.size()));
         if (load.standing() == FireRepository.Standing.IN) {
@@ -110,14 +130,19 @@ public class Kilns {
         int slots = typed.whole("slots", asked.slots(), 1, MOST_SLOTS, "slots of its rack, 1 to " + MOST_SLOTS);
         typed.mustBeUnderstood();
         try {
-            Kiln kiln = Kiln.measured(watts, heatsTo, heatsIn, coolsTo, coolsIn, most, new Kiln.Space(width, height, depth, slots));
-            return changes.make(command, () -> Entry.ofShop(Entry.Kind.KILN_KEPT, name + " is known to the shop", fire.keep(name, kiln)));
+            Kiln kiln = Kiln.measured(
+                    watts, heatsTo, heatsIn, coolsTo, coolsIn, most, new Kiln.Space(width, height, depth, slots));
+            return changes.make(
+                    command,
+                    () -> Entry.ofShop(Entry.Kind.KILN_KEPT, name + " is known to the shop", fire.keep(name, kiln)));
         } catch (ImpossibleQuantity impossible) {
             throw Refusal.impossible("heatsIn", asked.heatsIn(), impossible, person.units());
         }
     }
 
-    /** A check as it was typed: what the kiln's display showed, what the second thermocouple read, how the coupon broke. */
+    /**
+     * A check as it was typed: what the kiln's display showed, what the second thermocouple read, how the coupon broke.
+     */
     public record AskedCheck(String shown, String second, String grain) {}
 
     /** Writes down a check; from then on the kiln is told, and read, by what it is off. */
@@ -126,11 +151,19 @@ public class Kilns {
         Temperature shown = typed.temperature("shown", asked.shown(), COLDEST, HOTTEST);
         Temperature second = typed.temperature("second", asked.second(), COLDEST, HOTTEST);
         typed.mustBeUnderstood();
-        Grain grain = Typed.choice(Grain.class, "grain", asked.grain(), "No coupon breaks so",
+        Grain grain = Typed.choice(
+                Grain.class,
+                "grain",
+                asked.grain(),
+                "No coupon breaks so",
                 Arrays.stream(Grain.values()).map(Grain::words).collect(Collectors.joining("; ")));
         if (Math.abs(shown.celsius() - second.celsius()) > MOST_OFF_KELVIN) {
-            throw Refusal.entry("second", asked.second(), "So far apart one of the two thermocouples is broken or sits elsewhere",
-                    "within " + TemperatureDifference.ofKelvin(MOST_OFF_KELVIN).in(person.units()) + " of what the kiln shows");
+            throw Refusal.entry(
+                    "second",
+                    asked.second(),
+                    "So far apart one of the two thermocouples is broken or sits elsewhere",
+                    "within " + TemperatureDifference.ofKelvin(MOST_OFF_KELVIN).in(person.units())
+                            + " of what the kiln shows");
         }
         Receipt receipt = changes.make(command, () -> {
             KilnRow kiln = fire.kiln(id);
@@ -139,8 +172,12 @@ public class Kilns {
                         + ", led by what is known of it now. Write the check down when it is over.");
             }
             checks.keep(id, new Once(shown, second, grain), person.id(), clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.KILN_CHECKED, kiln.name() + " was checked: it showed " + shown.in(person.units())
-                    + ", the second thermocouple " + second.in(person.units()) + ", grain " + grain.words().toLowerCase(Locale.ROOT), id);
+            return Entry.ofShop(
+                    Entry.Kind.KILN_CHECKED,
+                    kiln.name() + " was checked: it showed " + shown.in(person.units()) + ", the second thermocouple "
+                            + second.in(person.units()) + ", grain "
+                            + grain.words().toLowerCase(Locale.ROOT),
+                    id);
         });
         offsets.remove(id);
         return receipt;
@@ -185,7 +222,10 @@ public class Kilns {
         return changes.make(command, () -> {
             KilnRow kiln = fire.kiln(id);
             standIn(kiln).pace(times);
-            return Entry.ofShop(Entry.Kind.FIRE_CHANGED, kiln.name() + ": its clock runs " + standIn(kiln).pace() + " times as fast", id);
+            return Entry.ofShop(
+                    Entry.Kind.FIRE_CHANGED,
+                    kiln.name() + ": its clock runs " + standIn(kiln).pace() + " times as fast",
+                    id);
         });
     }
 

@@ -42,16 +42,28 @@ class LoadFiles {
     /** A load with its kiln and its pieces' files. */
     record Opened(LoadRow row, KilnRow kiln, List<InLoad> in, List<PieceFile> pieces) {
         Load load() {
-            return Load.of(row.treatment(), kiln.kiln(), pieces.stream().map(file -> row.standing() == Standing.PLANNED || row.standing() == Standing.LIT
-                    ? LoadPieces.of(file, row.treatment()) : LoadPieces.inside(file, row.treatment())).toList());
+            return Load.of(
+                    row.treatment(),
+                    kiln.kiln(),
+                    pieces.stream()
+                            .map(file -> row.standing() == Standing.PLANNED || row.standing() == Standing.LIT
+                                    ? LoadPieces.of(file, row.treatment())
+                                    : LoadPieces.inside(file, row.treatment()))
+                            .toList());
         }
 
         InLoad record(long piece) {
-            return in.stream().filter(each -> each.piece() == piece).findFirst().orElseThrow(() -> Refusal.notThere("This piece is not in the load."));
+            return in.stream()
+                    .filter(each -> each.piece() == piece)
+                    .findFirst()
+                    .orElseThrow(() -> Refusal.notThere("This piece is not in the load."));
         }
 
         PieceFile file(long piece) {
-            return pieces.stream().filter(each -> each.id() == piece).findFirst().orElseThrow();
+            return pieces.stream()
+                    .filter(each -> each.id() == piece)
+                    .findFirst()
+                    .orElseThrow();
         }
 
         /** What the journal of the shop says of it. */
@@ -63,13 +75,21 @@ class LoadFiles {
             return row.treatment().words() + " in " + kiln.name();
         }
 
-        /** The step of a piece that this fire does, while it is under way: nothing where the piece was scrapped, held, or its step finished by hand meanwhile. */
+        /**
+         * The step of a piece that this fire does, while it is under way: nothing where the piece was scrapped, held,
+         * or its step finished by hand meanwhile.
+         */
         Optional<Step> step(PieceFile file) {
-            return LoadPieces.step(file, row.treatment()).filter(step -> file.isAlive() && file.heldReason().isEmpty() && file.row(step).filter(StepRow::isUnderWay).isPresent());
+            return LoadPieces.step(file, row.treatment())
+                    .filter(step -> file.isAlive()
+                            && file.heldReason().isEmpty()
+                            && file.row(step).filter(StepRow::isUnderWay).isPresent());
         }
 
         List<PieceFile> stillIn() {
-            return pieces.stream().filter(file -> record(file.id()).leftAt().isEmpty()).toList();
+            return pieces.stream()
+                    .filter(file -> record(file.id()).leftAt().isEmpty())
+                    .toList();
         }
     }
 
@@ -79,20 +99,25 @@ class LoadFiles {
 
     Opened open(LoadRow row) {
         List<InLoad> in = fire.pieces(List.of(row.id()));
-        return new Opened(row, fire.kiln(row.kiln()), in, in.stream().map(each -> files.open(each.piece())).toList());
+        return new Opened(
+                row,
+                fire.kiln(row.kiln()),
+                in,
+                in.stream().map(each -> files.open(each.piece())).toList());
     }
 
     /** @throws Refusal if it stands otherwise */
     Opened open(long id, Standing... standings) {
         Opened load = open(id);
         if (!Set.of(standings).contains(load.row().standing())) {
-            throw Refusal.outOfTurn(switch (load.row().standing()) {
-                case PLANNED -> "The fire is not lit yet.";
-                case LIT -> "The fire burns, and the work is not in yet.";
-                case IN -> "The work is in the fire.";
-                case OVER -> "This fire is over.";
-                case GIVEN_UP -> "This load was given up.";
-            });
+            throw Refusal.outOfTurn(
+                    switch (load.row().standing()) {
+                        case PLANNED -> "The fire is not lit yet.";
+                        case LIT -> "The fire burns, and the work is not in yet.";
+                        case IN -> "The work is in the fire.";
+                        case OVER -> "This fire is over.";
+                        case GIVEN_UP -> "This load was given up.";
+                    });
         }
         return load;
     }
@@ -120,7 +145,9 @@ class LoadFiles {
 
     /** The body of what is still in the fire. */
     HeatBody whatIsLeft(Opened load) {
-        List<LoadPiece> left = load.stillIn().stream().map(file -> LoadPieces.inside(file, load.row().treatment())).toList();
+        List<LoadPiece> left = load.stillIn().stream()
+                .map(file -> LoadPieces.inside(file, load.row().treatment()))
+                .toList();
         return new Load(load.row().treatment(), load.kiln().kiln(), left, Duration.ZERO).body();
     }
 }

@@ -25,17 +25,31 @@ final class LoadPieces {
 
     /** The step of the piece's route that a treatment does; empty where it has none. */
     static Optional<Step> step(PieceFile file, Treatment treatment) {
-        return file.route().steps().stream().filter(step -> treatment.isDoneAt(step.operation())).findFirst();
+        return file.route().steps().stream()
+                .filter(step -> treatment.isDoneAt(step.operation()))
+                .findFirst();
     }
 
     static LoadPiece of(PieceFile file, Treatment treatment) {
         HeatNeed need = HeatNeed.of(file.specification(), file.chain(Units.INCH_FAHRENHEIT));
         Bar bar = KnifeShape.bar(file.specification());
-        return new LoadPiece(file.id(), file.name(), need, bar.length(), bar.width(), bar.thickness(), KnifeShape.steelInFire(file.specification(), isProfiled(file)), cover(file), closed(file, treatment));
+        return new LoadPiece(
+                file.id(),
+                file.name(),
+                need,
+                bar.length(),
+                bar.width(),
+                bar.thickness(),
+                KnifeShape.steelInFire(file.specification(), isProfiled(file)),
+                cover(file),
+                closed(file, treatment));
     }
 
     private static boolean isProfiled(PieceFile file) {
-        return file.route().steps().stream().map(Step::operation).anyMatch(operation -> operation.is(Trait.PROFILES) && file.progress().isDone(operation.key()));
+        return file.route().steps().stream()
+                .map(Step::operation)
+                .anyMatch(operation ->
+                        operation.is(Trait.PROFILES) && file.progress().isDone(operation.key()));
     }
 
     /** As {@link #of} while it is in the fire: nothing keeps it from there any more. */
@@ -44,8 +58,13 @@ final class LoadPieces {
     }
 
     private static Cover cover(PieceFile file) {
-        boolean isWrapped = file.route().steps().stream().map(Step::operation).anyMatch(operation -> operation.is(Trait.WRAPS_FOIL) && file.progress().isDone(operation.key()));
-        return isWrapped ? Cover.FOIL : file.progress().conditions().contains(Condition.CLAYED) ? Cover.CLAY : Cover.BARE;
+        boolean isWrapped = file.route().steps().stream()
+                .map(Step::operation)
+                .anyMatch(operation ->
+                        operation.is(Trait.WRAPS_FOIL) && file.progress().isDone(operation.key()));
+        return isWrapped
+                ? Cover.FOIL
+                : file.progress().conditions().contains(Condition.CLAYED) ? Cover.CLAY : Cover.BARE;
     }
 
     /** What keeps it from this heat now, in words; empty when it may go in. */
@@ -66,10 +85,21 @@ final class LoadPieces {
         if (step.isEmpty()) {
             return List.of("Its route has no such step in the kiln.");
         }
-        file.row(step.get()).map(StepRow::standing).filter(standing -> standing != Standing.OPEN)
-                .ifPresent(standing -> reasons.add(standing == Standing.DONE ? "It is done already." : "It is under way already."));
+        file.row(step.get())
+                .map(StepRow::standing)
+                .filter(standing -> standing != Standing.OPEN)
+                .ifPresent(standing ->
+                        reasons.add(standing == Standing.DONE ? "It is done already." : "It is under way already."));
         for (Gate.Obstacle obstacle : file.gate(step.get()).closedBy()) {
-            reasons.add(obstacle.rule().reason() + (obstacle.missing().isEmpty() ? "" : " Open: " + String.join(", ", obstacle.missing().stream().map(Operation::title).toList()) + "."));
+            reasons.add(obstacle.rule().reason()
+                    + (obstacle.missing().isEmpty()
+                            ? ""
+                            : " Open: "
+                                    + String.join(
+                                            ", ",
+                                            obstacle.missing().stream()
+                                                    .map(Operation::title)
+                                                    .toList()) + "."));
         }
         return reasons;
     }

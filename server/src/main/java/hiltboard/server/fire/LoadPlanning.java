@@ -37,7 +37,13 @@ public class LoadPlanning {
     private final Changes changes;
     private final ShopClock clock;
 
-    LoadPlanning(FireRepository fire, LoadFiles loads, PieceFiles files, AccessService access, Changes changes, ShopClock clock) {
+    LoadPlanning(
+            FireRepository fire,
+            LoadFiles loads,
+            PieceFiles files,
+            AccessService access,
+            Changes changes,
+            ShopClock clock) {
         this.fire = fire;
         this.loads = loads;
         this.files = files;
@@ -48,7 +54,9 @@ public class LoadPlanning {
 
     /** Plans a load of nothing yet. */
     public Receipt plan(long kiln, String treatment, Person person, Command command) {
-        Treatment what = Treatment.named(treatment).orElseThrow(() -> Refusal.entry("treatment", treatment, "What the fire is for is not said", "one of the choices"));
+        Treatment what = Treatment.named(treatment)
+                .orElseThrow(() -> Refusal.entry(
+                        "treatment", treatment, "What the fire is for is not said", "one of the choices"));
         return changes.make(command, () -> {
             KilnRow row = fire.kiln(kiln);
             long id = fire.plan(kiln, what, Kiln.SHOP, Duration.ZERO, person.id(), clock.nowMillis());
@@ -61,14 +69,21 @@ public class LoadPlanning {
         return changes.make(command, () -> {
             Opened load = loads.open(id, Standing.PLANNED);
             PieceFile file = files.openAlive(piece);
-            fire.openLoads().stream().filter(other -> other.id() != id && other.treatment() == load.row().treatment() && fire.pieces(List.of(other.id())).stream().anyMatch(each -> each.piece() == piece)).findFirst().ifPresent(other -> {
-                throw Refusal.outOfTurn(file.name() + " is in another load of this kind already.");
-            });
-            List<String> reasons = load.load().whyNot(LoadPieces.of(file, load.row().treatment()), person.units());
+            fire.openLoads().stream()
+                    .filter(other -> other.id() != id
+                            && other.treatment() == load.row().treatment()
+                            && fire.pieces(List.of(other.id())).stream().anyMatch(each -> each.piece() == piece))
+                    .findFirst()
+                    .ifPresent(other -> {
+                        throw Refusal.outOfTurn(file.name() + " is in another load of this kind already.");
+                    });
+            List<String> reasons =
+                    load.load().whyNot(LoadPieces.of(file, load.row().treatment()), person.units());
             if (!reasons.isEmpty()) {
                 throw Refusal.outOfTurn(file.name() + " cannot join. " + String.join(" ", reasons));
             }
-            List<Long> pieces = new ArrayList<>(load.in().stream().map(InLoad::piece).toList());
+            List<Long> pieces =
+                    new ArrayList<>(load.in().stream().map(InLoad::piece).toList());
             pieces.add(piece);
             return filled(load, pieces, file.name() + " takes slot " + pieces.size(), person);
         });
@@ -78,7 +93,14 @@ public class LoadPlanning {
         return changes.make(command, () -> {
             Opened load = loads.open(id, Standing.PLANNED);
             String name = load.file(load.record(piece).piece()).name();
-            return filled(load, load.in().stream().map(InLoad::piece).filter(each -> each != piece).toList(), name + " is taken out of it", person);
+            return filled(
+                    load,
+                    load.in().stream()
+                            .map(InLoad::piece)
+                            .filter(each -> each != piece)
+                            .toList(),
+                    name + " is taken out of it",
+                    person);
         });
     }
 
@@ -101,7 +123,8 @@ public class LoadPlanning {
     public Receipt ready(long id, String line, boolean isReady, Person person, Command command) {
         return changes.make(command, () -> {
             Opened load = loads.open(id, Standing.PLANNED, Standing.LIT);
-            if (load.pieces().isEmpty() || !load.load().programme(person.units()).ready().contains(line)) {
+            if (load.pieces().isEmpty()
+                    || !load.load().programme(person.units()).ready().contains(line)) {
                 throw Refusal.notThere("“" + line + "” is not on the list.");
             }
             List<String> lines = new ArrayList<>(load.row().ready());
@@ -123,7 +146,10 @@ public class LoadPlanning {
             Opened load = loads.open(id, Standing.PLANNED, Standing.LIT, Standing.IN);
             fire.hands(id, atDoor, atQuench);
             LoadRow row = fire.load(id);
-            return load.entry(Entry.Kind.FIRE_CHANGED, (row.doorName().isEmpty() ? "nobody" : row.doorName()) + " at the door, " + (row.quenchName().isEmpty() ? "nobody" : row.quenchName()) + " at the quench");
+            return load.entry(
+                    Entry.Kind.FIRE_CHANGED,
+                    (row.doorName().isEmpty() ? "nobody" : row.doorName()) + " at the door, "
+                            + (row.quenchName().isEmpty() ? "nobody" : row.quenchName()) + " at the quench");
         });
     }
 }

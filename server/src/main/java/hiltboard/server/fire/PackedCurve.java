@@ -10,12 +10,14 @@ import java.util.zip.Deflater;
 import java.util.zip.Inflater;
 
 /**
- * Readings of a kiln, small: for each the seconds since the one before, the change of its reading and of its set point in tenths of a kelvin, as
- * numbers of as few bytes as they need, all of it deflated. A kiln changes little in five seconds, so that a reading takes about a byte.
+ * Readings of a kiln, small: for each the seconds since the one before, the change of its reading and of its set point
+ * in tenths of a kelvin, as numbers of as few bytes as they need, all of it deflated. A kiln changes little in five
+ * seconds, so that a reading takes about a byte.
  */
 final class PackedCurve {
     /** Stands for a reading that is not there; no kiln is so hot. */
     private static final long NOTHING = 100_000;
+
     private static final int MOST_BYTES_A_READING = 30;
 
     private PackedCurve() {}
@@ -51,7 +53,8 @@ final class PackedCurve {
             second += raw.next();
             celsius += unfolded(raw.next());
             wanted += unfolded(raw.next());
-            shown.add(new Shown(second * 1000, celsius == NOTHING ? Optional.empty() : Optional.of(celsius / 10.0), wanted / 10.0));
+            shown.add(new Shown(
+                    second * 1000, celsius == NOTHING ? Optional.empty() : Optional.of(celsius / 10.0), wanted / 10.0));
         }
         return shown;
     }

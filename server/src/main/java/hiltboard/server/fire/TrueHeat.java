@@ -7,7 +7,8 @@ import hiltboard.server.device.KilnController;
 import java.util.List;
 
 /**
- * A kiln's controller as it is known to be off: it is told so much more or less, and what it shows is taken for what it truly is.
+ * A kiln's controller as it is known to be off: it is told so much more or less, and what it shows is taken for what it
+ * truly is.
  *
  * @param kelvin how much too high it shows
  */
@@ -20,22 +21,34 @@ record TrueHeat(KilnController controller, double kelvin) implements KilnControl
     @Override
     public Status status() {
         Status status = controller.status();
-        return new Status(corrected(status.shown()), status.isLit(), status.part(), status.segments().stream()
-                .map(segment -> moved(segment, -kelvin)).toList(), status.isDoorOpen(), status.isHeating(), status.fault());
+        return new Status(
+                corrected(status.shown()),
+                status.isLit(),
+                status.part(),
+                status.segments().stream()
+                        .map(segment -> moved(segment, -kelvin))
+                        .toList(),
+                status.isDoorOpen(),
+                status.isHeating(),
+                status.fault());
     }
 
     private Shown corrected(Shown shown) {
-        return new Shown(shown.atMillis(), shown.celsius().map(celsius -> celsius - kelvin), shown.setPoint() > 0
-                ? shown.setPoint() - kelvin : 0);
+        return new Shown(
+                shown.atMillis(),
+                shown.celsius().map(celsius -> celsius - kelvin),
+                shown.setPoint() > 0 ? shown.setPoint() - kelvin : 0);
     }
 
     @Override
     public void light(List<Segment> programme) {
-        controller.light(programme.stream().map(segment -> moved(segment, kelvin)).toList());
+        controller.light(
+                programme.stream().map(segment -> moved(segment, kelvin)).toList());
     }
 
     private static Segment moved(Segment segment, double by) {
-        return new Segment(Temperature.ofCelsius(segment.to().celsius() + by), segment.kelvinPerHour(), segment.stays());
+        return new Segment(
+                Temperature.ofCelsius(segment.to().celsius() + by), segment.kelvinPerHour(), segment.stays());
     }
 
     @Override

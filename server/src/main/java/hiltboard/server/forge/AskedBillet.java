@@ -10,7 +10,15 @@ import java.util.Map;
  * @param pieceId whose blade it is looked at on; zero for a usual one
  * @param paid for its bars; empty where the price list is to say
  */
-public record AskedBillet(String name, List<StepEntries> steps, String blades, String thickness, String width, String length, long pieceId, String paid) {
+public record AskedBillet(
+        String name,
+        List<StepEntries> steps,
+        String blades,
+        String thickness,
+        String width,
+        String length,
+        long pieceId,
+        String paid) {
 
     /** A work as it was typed. */
     public record StepEntries(String work, Map<String, String> entries) {}

@@ -20,8 +20,8 @@ import hiltboard.server.forge.ForgeRepository.MachineRow;
 import hiltboard.server.forge.ForgeRepository.Plan;
 import hiltboard.server.forge.ForgeRepository.StepDone;
 import hiltboard.server.forge.ForgeService.AskedFlaw;
-import hiltboard.server.forge.MachineService.AskedMachine;
 import hiltboard.server.forge.ForgeService.AskedReading;
+import hiltboard.server.forge.MachineService.AskedMachine;
 import hiltboard.server.forge.MachineService.AskedTrip;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
@@ -53,7 +53,13 @@ class ForgeController {
     private final BilletStock stock;
     private final PieceFiles pieces;
 
-    ForgeController(ForgeService service, MachineService machines, ForgeRepository forge, BilletReader reader, BilletStock stock, PieceFiles pieces) {
+    ForgeController(
+            ForgeService service,
+            MachineService machines,
+            ForgeRepository forge,
+            BilletReader reader,
+            BilletStock stock,
+            PieceFiles pieces) {
         this.service = service;
         this.machines = machines;
         this.forge = forge;
@@ -65,7 +71,8 @@ class ForgeController {
     /** One question of a work; options are empty where it is written. */
     record ForgeField(String key, String label, String usual, List<Option> options) {}
 
-    record WorkView(String work, String title, String howTo, List<String> cautions, boolean begins, List<ForgeField> fields) {}
+    record WorkView(
+            String work, String title, String howTo, List<String> cautions, boolean begins, List<ForgeField> fields) {}
 
     /** A billet in the list: how far it is, and what comes next. */
     record BilletLine(long id, String name, int blades, int done, int steps, String next, String rack) {}
@@ -74,7 +81,15 @@ class ForgeController {
 
     record CarryView(String line, boolean isPacked) {}
 
-    record TripView(long id, String machine, String owner, long billetId, String billet, String day, List<CarryView> carry, String by) {}
+    record TripView(
+            long id,
+            String machine,
+            String owner,
+            long billetId,
+            String billet,
+            String day,
+            List<CarryView> carry,
+            String by) {}
 
     /** A piece that is made from a billet: what its blade takes, as it would be typed. */
     record BladeWaiting(long pieceId, String piece, String title, String thickness, String width, String length) {}
@@ -86,7 +101,14 @@ class ForgeController {
 
     record DoneView(String by, long atMillis, String thickness, String width, String length) {}
 
-    record FlawView(String words, String depth, String leftGroundOut, String staysInside, boolean goesOn, String by, long atMillis) {}
+    record FlawView(
+            String words,
+            String depth,
+            String leftGroundOut,
+            String staysInside,
+            boolean goesOn,
+            String by,
+            long atMillis) {}
 
     /**
      * One billet.
@@ -95,13 +117,24 @@ class ForgeController {
      * @param done the steps that are done, from the first
      * @param lot on the rack, in words; empty while it is not finished
      */
-    record BilletPage(long id, int version, AskedBillet asked, BilletReading reading, boolean areBarsTaken, List<DoneView> done, List<FlawView> flaws, long lotId, String lot) {}
+    record BilletPage(
+            long id,
+            int version,
+            AskedBillet asked,
+            BilletReading reading,
+            boolean areBarsTaken,
+            List<DoneView> done,
+            List<FlawView> flaws,
+            long lotId,
+            String lot) {}
 
     record ChangedBillet(AskedBillet billet, int basedOn) {}
 
     record Packed(String line, boolean isPacked) {}
 
-    /** What a flaw means: what is left ground out, and how deep it stays where it is left; with working and cautions. */
+    /**
+     * What a flaw means: what is left ground out, and how deep it stays where it is left; with working and cautions.
+     */
     record FlawAnswer(String leftGroundOut, String staysInside, List<String> working, List<String> cautions) {}
 
     @GetMapping("/api/forge")
@@ -109,46 +142,99 @@ class ForgeController {
     Forge forge(Person person) {
         List<BilletRow> billets = forge.billets();
         Map<Long, BilletRow> byId = billets.stream().collect(Collectors.toMap(BilletRow::id, Function.identity()));
-        Map<Long, MachineRow> known = forge.machines().stream().collect(Collectors.toMap(MachineRow::id, Function.identity()));
+        Map<Long, MachineRow> known =
+                forge.machines().stream().collect(Collectors.toMap(MachineRow::id, Function.identity()));
         Map<Long, Integer> done = forge.doneCounts();
-        return new Forge(billets.stream().map(row -> line(row, done.getOrDefault(row.id(), 0), person.units())).toList(), known.values().stream().map(row -> view(row, person.units())).toList(),
-                forge.trips().stream().filter(trip -> byId.containsKey(trip.billet()) && known.containsKey(trip.machine())).map(trip -> {
-                    ForgeMachine machine = known.get(trip.machine()).machine();
-                    return new TripView(trip.id(), machine.name(), machine.owner(), trip.billet(), byId.get(trip.billet()).plan().name(), trip.day(),
-                            trip.carry().stream().map(line -> new CarryView(line, trip.packed().contains(line))).toList(), trip.by());
-                }).toList());
+        return new Forge(
+                billets.stream()
+                        .map(row -> line(row, done.getOrDefault(row.id(), 0), person.units()))
+                        .toList(),
+                known.values().stream().map(row -> view(row, person.units())).toList(),
+                forge.trips().stream()
+                        .filter(trip -> byId.containsKey(trip.billet()) && known.containsKey(trip.machine()))
+                        .map(trip -> {
+                            ForgeMachine machine = known.get(trip.machine()).machine();
+                            return new TripView(
+                                    trip.id(),
+                                    machine.name(),
+                                    machine.owner(),
+                                    trip.billet(),
+                                    byId.get(trip.billet()).plan().name(),
+                                    trip.day(),
+                                    trip.carry().stream()
+                                            .map(line -> new CarryView(
+                                                    line, trip.packed().contains(line)))
+                                            .toList(),
+                                    trip.by());
+                        })
+                        .toList());
     }
 
     private BilletLine line(BilletRow row, int done, Units units) {
         List<RecipeStep> steps = row.plan().recipe().steps();
-        return new BilletLine(row.id(), row.plan().name(), row.plan().blades(), done, steps.size(), done < steps.size() ? steps.get(done).work().title() : "", row.lot().map(lot -> stock.words(lot, units)).orElse(""));
+        return new BilletLine(
+                row.id(),
+                row.plan().name(),
+                row.plan().blades(),
+                done,
+                steps.size(),
+                done < steps.size() ? steps.get(done).work().title() : "",
+                row.lot().map(lot -> stock.words(lot, units)).orElse(""));
     }
 
     private static MachineView view(MachineRow row, Units units) {
         ForgeMachine machine = row.machine();
         String force = machine.tons().map(tons -> tons + " tons, ").orElse("");
-        String die = machine.die().map(length -> "dies " + length.brieflyIn(units) + ", ").orElse("");
-        return new MachineView(row.id(), machine.name(), machine.kind().words(), force + die + "up to " + machine.longest().brieflyIn(units) + " long and " + machine.thickest().brieflyIn(units) + " high", machine.owner());
+        String die = machine.die()
+                .map(length -> "dies " + length.brieflyIn(units) + ", ")
+                .orElse("");
+        return new MachineView(
+                row.id(),
+                machine.name(),
+                machine.kind().words(),
+                force + die + "up to " + machine.longest().brieflyIn(units) + " long and "
+                        + machine.thickest().brieflyIn(units) + " high",
+                machine.owner());
     }
 
     @GetMapping("/api/forge/questions")
     @Transactional(readOnly = true)
     ForgeQuestions questions(Person person) {
-        return new ForgeQuestions(Arrays.stream(ForgeWork.values()).map(ForgeController::view).toList(),
-                pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(file -> file.specification().isFromBillet()).map(file -> waiting(file, person.units())).toList(),
+        return new ForgeQuestions(
+                Arrays.stream(ForgeWork.values()).map(ForgeController::view).toList(),
+                pieces.openAllOfLivingJobs().stream()
+                        .filter(PieceFile::isAlive)
+                        .filter(file -> file.specification().isFromBillet())
+                        .map(file -> waiting(file, person.units()))
+                        .toList(),
                 "These are the usual cautions. The safety sheets of what is used, local rules and licensed practice come first.");
     }
 
     private static WorkView view(ForgeWork work) {
-        return new WorkView(work.name(), work.title(), work.howTo(), work.cautions(), work.begins(), work.fields().stream()
-                .map(field -> new ForgeField(field.key(), field.label(), work.usual(field), field.options())).toList());
+        return new WorkView(
+                work.name(),
+                work.title(),
+                work.howTo(),
+                work.cautions(),
+                work.begins(),
+                work.fields().stream()
+                        .map(field -> new ForgeField(field.key(), field.label(), work.usual(field), field.options()))
+                        .toList());
     }
 
     private static BladeWaiting waiting(PieceFile file, Units units) {
         Bar bar = KnifeShape.bar(file.specification());
         double volume = file.specification().steel().density().volumeOf(bar.mass());
-        Length length = Length.ofMillimetres(volume / bar.thickness().millimetres() / bar.width().millimetres()).nearest(Length.ofInches("0.01"));
-        return new BladeWaiting(file.id(), file.name(), file.jobTitle(), bar.thickness().brieflyIn(units), bar.width().nearest(Length.ofInches("0.01")).brieflyIn(units), length.brieflyIn(units));
+        Length length = Length.ofMillimetres(
+                        volume / bar.thickness().millimetres() / bar.width().millimetres())
+                .nearest(Length.ofInches("0.01"));
+        return new BladeWaiting(
+                file.id(),
+                file.name(),
+                file.jobTitle(),
+                bar.thickness().brieflyIn(units),
+                bar.width().nearest(Length.ofInches("0.01")).brieflyIn(units),
+                length.brieflyIn(units));
     }
 
     @PostMapping("/api/forge/read")
@@ -160,20 +246,43 @@ class ForgeController {
     @GetMapping("/api/forge/billets/{id}")
     @Transactional(readOnly = true)
     BilletPage billet(@PathVariable long id, Person person) {
-        BilletRow row = forge.billet(id).orElseThrow(() -> Refusal.notThere("There is no billet with number " + id + "."));
+        BilletRow row =
+                forge.billet(id).orElseThrow(() -> Refusal.notThere("There is no billet with number " + id + "."));
         Units units = person.units();
         List<StepDone> done = forge.done(id);
-        return new BilletPage(id, row.version(), asked(row.plan(), units), reader.read(row.plan(), ForgeService.readings(done), units), row.areBarsTaken(), done.stream().map(each -> view(each, units)).toList(),
-                forge.flaws(id).stream().map(flaw -> view(flaw, units)).toList(), row.lot().orElse(0L), row.lot().map(lot -> stock.words(lot, units)).orElse(""));
+        return new BilletPage(
+                id,
+                row.version(),
+                asked(row.plan(), units),
+                reader.read(row.plan(), ForgeService.readings(done), units),
+                row.areBarsTaken(),
+                done.stream().map(each -> view(each, units)).toList(),
+                forge.flaws(id).stream().map(flaw -> view(flaw, units)).toList(),
+                row.lot().orElse(0L),
+                row.lot().map(lot -> stock.words(lot, units)).orElse(""));
     }
 
     private static AskedBillet asked(Plan plan, Units units) {
-        return new AskedBillet(plan.name(), plan.recipe().steps().stream().map(step -> new StepEntries(step.work().name(), BilletReader.entries(step, units))).toList(), String.valueOf(plan.blades()),
-                plan.blank().thickness().brieflyIn(units), plan.blank().width().brieflyIn(units), plan.blank().length().brieflyIn(units), plan.piece().orElse(0L), plan.paid().map(Prices::words).orElse("").replace("\u00a0", ""));
+        return new AskedBillet(
+                plan.name(),
+                plan.recipe().steps().stream()
+                        .map(step -> new StepEntries(step.work().name(), BilletReader.entries(step, units)))
+                        .toList(),
+                String.valueOf(plan.blades()),
+                plan.blank().thickness().brieflyIn(units),
+                plan.blank().width().brieflyIn(units),
+                plan.blank().length().brieflyIn(units),
+                plan.piece().orElse(0L),
+                plan.paid().map(Prices::words).orElse("").replace("\u00a0", ""));
     }
 
     private static DoneView view(StepDone done, Units units) {
-        return new DoneView(done.by(), done.atMillis(), words(done.reading().thickness(), units), words(done.reading().width(), units), words(done.reading().length(), units));
+        return new DoneView(
+                done.by(),
+                done.atMillis(),
+                words(done.reading().thickness(), units),
+                words(done.reading().width(), units),
+                words(done.reading().length(), units));
     }
 
     private static String words(Optional<Length> length, Units units) {
@@ -181,7 +290,14 @@ class ForgeController {
     }
 
     private static FlawView view(FlawRow row, Units units) {
-        return new FlawView(row.words(), row.flaw().depth().in(units), row.flaw().leftGroundOut(units).value().in(units), row.flaw().staysInside(units).value().in(units), row.goesOn(), row.by(), row.atMillis());
+        return new FlawView(
+                row.words(),
+                row.flaw().depth().in(units),
+                row.flaw().leftGroundOut(units).value().in(units),
+                row.flaw().staysInside(units).value().in(units),
+                row.goesOn(),
+                row.by(),
+                row.atMillis());
     }
 
     @PostMapping("/api/forge/billets")
@@ -200,7 +316,12 @@ class ForgeController {
     }
 
     @PostMapping("/api/forge/billets/{id}/steps/{step}/done")
-    Receipt done(@PathVariable long id, @PathVariable int step, @RequestBody AskedReading reading, Person person, Command command) {
+    Receipt done(
+            @PathVariable long id,
+            @PathVariable int step,
+            @RequestBody AskedReading reading,
+            Person person,
+            Command command) {
         return service.done(id, step, reading, person, command);
     }
 
@@ -214,8 +335,13 @@ class ForgeController {
         LaminateFlaw flaw = ForgeService.flaw(asked, person.units());
         Worked<Length> left = flaw.leftGroundOut(person.units());
         Worked<Length> inside = flaw.staysInside(person.units());
-        return new FlawAnswer(left.value().in(person.units()), inside.value().in(person.units()), List.of(left.working().get(0), inside.working().get(0)),
-                Stream.of(left, inside).flatMap(each -> each.cautions().stream()).toList());
+        return new FlawAnswer(
+                left.value().in(person.units()),
+                inside.value().in(person.units()),
+                List.of(left.working().get(0), inside.working().get(0)),
+                Stream.of(left, inside)
+                        .flatMap(each -> each.cautions().stream())
+                        .toList());
     }
 
     @PostMapping("/api/forge/billets/{id}/flaws")

@@ -4,8 +4,8 @@ import hiltboard.core.design.Finding;
 import hiltboard.core.forge.BarToCut;
 import hiltboard.core.forge.Billet;
 import hiltboard.core.forge.LaminateFlaw;
-import hiltboard.core.forge.Recipe.Reading;
 import hiltboard.core.forge.Recipe;
+import hiltboard.core.forge.Recipe.Reading;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
@@ -54,7 +54,8 @@ public class ForgeService {
     public Receipt begin(AskedBillet asked, Person person, Command command) {
         return changes.make(command, () -> {
             Plan plan = plan(asked, List.of(), person.units());
-            return entry(Entry.Kind.BILLET_BEGUN, forge.begin(plan, person.id(), clock.nowMillis()), plan.name(), "planned");
+            return entry(
+                    Entry.Kind.BILLET_BEGUN, forge.begin(plan, person.id(), clock.nowMillis()), plan.name(), "planned");
         });
     }
 
@@ -63,12 +64,22 @@ public class ForgeService {
         return changes.make(command, () -> {
             BilletRow row = forge.underWay(id);
             if (row.version() != basedOn) {
-                throw Refusal.bothChanged(List.of(new Refusal.Both("recipe", "Recipe", "as it stands on your page", "as it is kept now", row.changedBy(), String.valueOf(row.version()))));
+                throw Refusal.bothChanged(List.of(new Refusal.Both(
+                        "recipe",
+                        "Recipe",
+                        "as it stands on your page",
+                        "as it is kept now",
+                        row.changedBy(),
+                        String.valueOf(row.version()))));
             }
             List<StepDone> done = forge.done(id);
             Plan plan = plan(asked, readings(done), person.units());
-            if (!plan.recipe().steps().subList(0, Math.min(done.size(), plan.recipe().steps().size())).equals(row.plan().recipe().steps().subList(0, done.size()))) {
-                throw Refusal.outOfTurn("What is done at the forge cannot be planned anew: take the step back first, if it is not done after all.");
+            if (!plan.recipe()
+                    .steps()
+                    .subList(0, Math.min(done.size(), plan.recipe().steps().size()))
+                    .equals(row.plan().recipe().steps().subList(0, done.size()))) {
+                throw Refusal.outOfTurn(
+                        "What is done at the forge cannot be planned anew: take the step back first, if it is not done after all.");
             }
             if (row.areBarsTaken() && !bars(plan).equals(bars(row.plan()))) {
                 throw Refusal.outOfTurn("The bars are cut already: the stack stays as it is.");
@@ -85,7 +96,10 @@ public class ForgeService {
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
         }
-        Plan plan = understood.plan().orElseThrow(() -> Refusal.entry("steps", "", "There is no step in this recipe", "a stack, and what is done to it"));
+        Plan plan = understood
+                .plan()
+                .orElseThrow(() -> Refusal.entry(
+                        "steps", "", "There is no step in this recipe", "a stack, and what is done to it"));
         if (plan.recipe().result(readings).isEmpty()) {
             throw Refusal.outOfTurn("This recipe cannot be carried through: look at the step that is refused.");
         }
@@ -97,7 +111,9 @@ public class ForgeService {
     }
 
     static List<Reading> readings(List<StepDone> done) {
-        return IntStream.range(0, done.size()).mapToObj(step -> done.get(step).reading()).toList();
+        return IntStream.range(0, done.size())
+                .mapToObj(step -> done.get(step).reading())
+                .toList();
     }
 
     /** The bars are cut from what lies on the racks. */
@@ -122,19 +138,27 @@ public class ForgeService {
             BilletRow row = forge.underWay(id);
             List<StepDone> done = forge.done(id);
             if (done.size() != step || step >= row.plan().recipe().steps().size()) {
-                throw Refusal.outOfTurn(step < done.size() ? done.get(step).by() + " has done this step already." : "The step before it is not done yet.");
+                throw Refusal.outOfTurn(
+                        step < done.size()
+                                ? done.get(step).by() + " has done this step already."
+                                : "The step before it is not done yet.");
             }
             if (!row.areBarsTaken()) {
                 throw Refusal.outOfTurn("Its bars are not cut yet.");
             }
             List<FlawRow> flaws = forge.flaws(id);
             if (!flaws.isEmpty() && !flaws.get(0).goesOn()) {
-                throw Refusal.outOfTurn("A flaw was found, and " + flaws.get(0).by() + " said that it does not go on so.");
+                throw Refusal.outOfTurn(
+                        "A flaw was found, and " + flaws.get(0).by() + " said that it does not go on so.");
             }
             Reading reading = reading(asked, person.units());
             mustGoOn(row.plan(), done, reading);
             forge.done(id, step, reading, person.id(), clock.nowMillis());
-            return entry(Entry.Kind.BILLET_STEP_DONE, id, row.plan().name(), row.plan().recipe().steps().get(step).work().title().toLowerCase(Locale.ROOT) + ": done");
+            return entry(
+                    Entry.Kind.BILLET_STEP_DONE,
+                    id,
+                    row.plan().name(),
+                    row.plan().recipe().steps().get(step).work().title().toLowerCase(Locale.ROOT) + ": done");
         });
     }
 
@@ -148,7 +172,10 @@ public class ForgeService {
 
     private static Reading reading(AskedReading asked, Units units) {
         Typed typed = new Typed(units);
-        Reading reading = new Reading(typed.maybeLength("thickness", asked.thickness(), SECTIONS), typed.maybeLength("width", asked.width(), SECTIONS), typed.maybeLength("length", asked.length(), BARS));
+        Reading reading = new Reading(
+                typed.maybeLength("thickness", asked.thickness(), SECTIONS),
+                typed.maybeLength("width", asked.width(), SECTIONS),
+                typed.maybeLength("length", asked.length(), BARS));
         typed.mustBeUnderstood();
         return reading;
     }
@@ -161,7 +188,11 @@ public class ForgeService {
                 throw Refusal.outOfTurn("Only the last step that is done can be taken back.");
             }
             forge.reopen(id, step, clock.nowMillis());
-            return entry(Entry.Kind.BILLET_STEP_REOPENED, id, row.plan().name(), row.plan().recipe().steps().get(step).work().title().toLowerCase(Locale.ROOT) + ": taken back");
+            return entry(
+                    Entry.Kind.BILLET_STEP_REOPENED,
+                    id,
+                    row.plan().name(),
+                    row.plan().recipe().steps().get(step).work().title().toLowerCase(Locale.ROOT) + ": taken back");
         });
     }
 
@@ -173,8 +204,16 @@ public class ForgeService {
         LaminateFlaw flaw = flaw(asked, person.units());
         return changes.make(command, () -> {
             BilletRow row = forge.underWay(id);
-            forge.flaw(id, new FlawRow(flaw, asked.goesOn(), Typed.words(asked.words()), person.name(), clock.nowMillis()), person.id());
-            return entry(Entry.Kind.BILLET_FLAW, id, row.plan().name(), "a flaw " + flaw.depth().in(person.units()) + " deep, it " + (asked.goesOn() ? "goes on" : "does not go on"));
+            forge.flaw(
+                    id,
+                    new FlawRow(flaw, asked.goesOn(), Typed.words(asked.words()), person.name(), clock.nowMillis()),
+                    person.id());
+            return entry(
+                    Entry.Kind.BILLET_FLAW,
+                    id,
+                    row.plan().name(),
+                    "a flaw " + flaw.depth().in(person.units()) + " deep, it "
+                            + (asked.goesOn() ? "goes on" : "does not go on"));
         });
     }
 
@@ -199,7 +238,8 @@ public class ForgeService {
             if (!billet.isWelded()) {
                 throw Refusal.outOfTurn("It is a loose stack: weld it first.");
             }
-            long lot = stock.put(row.plan().name(), billet, row.plan().recipe().isClad(), reader.cents(row.plan()), person);
+            long lot = stock.put(
+                    row.plan().name(), billet, row.plan().recipe().isClad(), reader.cents(row.plan()), person);
             forge.finished(id, lot);
             return Entry.ofShop(Entry.Kind.BILLET_FINISHED, row.plan().name() + ": forged, it lies on the rack", lot);
         });

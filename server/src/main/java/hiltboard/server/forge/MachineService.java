@@ -42,27 +42,39 @@ public class MachineService {
     }
 
     /** A machine as it was typed. */
-    public record AskedMachine(String name, String kind, String tons, String die, String longest, String thickest, String owner) {}
+    public record AskedMachine(
+            String name, String kind, String tons, String die, String longest, String thickest, String owner) {}
 
     public Receipt keepMachine(AskedMachine asked, Person person, Command command) {
         ForgeMachine machine = machine(asked, person.units());
-        return changes.make(command, () -> Entry.ofShop(Entry.Kind.MACHINE_KEPT, machine.name() + " is known to the forge", forge.keep(machine)));
+        return changes.make(
+                command,
+                () -> Entry.ofShop(
+                        Entry.Kind.MACHINE_KEPT, machine.name() + " is known to the forge", forge.keep(machine)));
     }
 
     private static ForgeMachine machine(AskedMachine asked, Units units) {
-        ForgeMachine.Kind kind = Typed.choice(ForgeMachine.Kind.class, "kind", asked.kind(), "What kind of machine it is is not said",
+        ForgeMachine.Kind kind = Typed.choice(
+                ForgeMachine.Kind.class,
+                "kind",
+                asked.kind(),
+                "What kind of machine it is is not said",
                 "PRESS, HAMMER or FIRE");
         Typed typed = new Typed(units);
         String name = typed.name("name", asked.name(), LONGEST_NAME);
         Optional<Length> die = typed.maybeLength("die", asked.die(), MOUTHS);
         Length longest = typed.length("longest", asked.longest(), MOUTHS);
         Length thickest = typed.length("thickest", asked.thickest(), MOUTHS);
-        Optional<Double> tons = Optional.of(asked.tons().replace(',', '.').strip()).filter(force -> kind == ForgeMachine.Kind.PRESS && force.matches("\\d{1,4}(\\.\\d{1,2})?")).map(Double::valueOf).filter(force -> force > 0);
+        Optional<Double> tons = Optional.of(asked.tons().replace(',', '.').strip())
+                .filter(force -> kind == ForgeMachine.Kind.PRESS && force.matches("\\d{1,4}(\\.\\d{1,2})?"))
+                .map(Double::valueOf)
+                .filter(force -> force > 0);
         if (kind == ForgeMachine.Kind.PRESS && tons.isEmpty()) {
             typed.find("tons", asked.tons(), "How hard it presses is not understood", "tons of 2 000 lb, such as 25");
         }
         typed.mustBeUnderstood();
-        return new ForgeMachine(name, kind, tons, die, longest, thickest, asked.owner().strip());
+        return new ForgeMachine(
+                name, kind, tons, die, longest, thickest, asked.owner().strip());
     }
 
     public Receipt dropMachine(long id, Person person, Command command) {
@@ -74,7 +86,10 @@ public class MachineService {
     }
 
     private MachineRow openMachine(long id) {
-        return forge.machines().stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.notThere("There is no such machine at the forge."));
+        return forge.machines().stream()
+                .filter(each -> each.id() == id)
+                .findFirst()
+                .orElseThrow(() -> Refusal.notThere("There is no such machine at the forge."));
     }
 
     /** A day at a machine, for a billet. */
@@ -83,17 +98,25 @@ public class MachineService {
     /** Plans a day at a borrowed machine; the carry list follows from what of the billet is still to be done on it. */
     public Receipt planTrip(AskedTrip asked, Person person, Command command) {
         Typed typed = new Typed(person.units());
-        LocalDate day = typed.day("day", asked.day(), clock.today(), clock.today().plusYears(2));
+        LocalDate day =
+                typed.day("day", asked.day(), clock.today(), clock.today().plusYears(2));
         typed.mustBeUnderstood();
         return changes.make(command, () -> {
             MachineRow machine = openMachine(asked.machine());
             BilletRow billet = forge.underWay(asked.billet());
-            List<ForgeWork> left = billet.plan().recipe().steps().stream().skip(forge.done(asked.billet()).size()).map(RecipeStep::work).toList();
+            List<ForgeWork> left = billet.plan().recipe().steps().stream()
+                    .skip(forge.done(asked.billet()).size())
+                    .map(RecipeStep::work)
+                    .toList();
             if (left.stream().noneMatch(machine.machine()::serves)) {
-                throw Refusal.outOfTurn("Nothing of this billet is left to be done on " + machine.machine().name() + ".");
+                throw Refusal.outOfTurn("Nothing of this billet is left to be done on "
+                        + machine.machine().name() + ".");
             }
             long trip = forge.plan(asked.machine(), asked.billet(), day.toString(), CarryList.of(left), person.id());
-            return Entry.ofShop(Entry.Kind.TRIP_PLANNED, billet.plan().name() + ": a day at " + machine.machine().name(), trip);
+            return Entry.ofShop(
+                    Entry.Kind.TRIP_PLANNED,
+                    billet.plan().name() + ": a day at " + machine.machine().name(),
+                    trip);
         });
     }
 
@@ -124,6 +147,9 @@ public class MachineService {
     }
 
     private Trip openTrip(long id) {
-        return forge.trips().stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.notThere("There is no such trip."));
+        return forge.trips().stream()
+                .filter(each -> each.id() == id)
+                .findFirst()
+                .orElseThrow(() -> Refusal.notThere("There is no such trip."));
     }
 }

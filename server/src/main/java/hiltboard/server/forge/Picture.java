@@ -32,8 +32,15 @@ record Picture(String url, double left, double top, double width, double height,
         } catch (IOException impossible) {
             throw new UncheckedIOException(impossible);
         }
-        return new Picture("data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray()), view.left(), -view.top(), view.columns() * view.step(), view.rows() * view.step(),
-                view.isCoarse() ? "Drawn coarser than it is: layers this thin run together in the picture. The numbers are exact." : "");
+        return new Picture(
+                "data:image/png;base64," + Base64.getEncoder().encodeToString(png.toByteArray()),
+                view.left(),
+                -view.top(),
+                view.columns() * view.step(),
+                view.rows() * view.step(),
+                view.isCoarse()
+                        ? "Drawn coarser than it is: layers this thin run together in the picture. The numbers are exact."
+                        : "");
     }
 
     private static int colour(byte shade) {

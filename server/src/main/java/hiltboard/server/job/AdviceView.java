@@ -15,11 +15,22 @@ public record AdviceView(String matter, String field, String words, String said,
     /** What is to be said of such a knife, with what the client has said already. */
     public static List<AdviceView> of(Specification spec, List<ClientWord> said) {
         return Advice.of(spec).stream()
-                .map(advice -> of(advice, said.stream().filter(word -> word.matter().equals(advice.matter().name())).findFirst())).toList();
+                .map(advice -> of(
+                        advice,
+                        said.stream()
+                                .filter(word ->
+                                        word.matter().equals(advice.matter().name()))
+                                .findFirst()))
+                .toList();
     }
 
     private static AdviceView of(Advice advice, Optional<ClientWord> said) {
-        return new AdviceView(advice.matter().name(), advice.field().key(), advice.words(), said.map(ClientWord::words).orElse(""),
-                said.map(ClientWord::by).orElse(""), said.map(ClientWord::atMillis).orElse(0L));
+        return new AdviceView(
+                advice.matter().name(),
+                advice.field().key(),
+                advice.words(),
+                said.map(ClientWord::words).orElse(""),
+                said.map(ClientWord::by).orElse(""),
+                said.map(ClientWord::atMillis).orElse(0L));
     }
 }

@@ -33,7 +33,13 @@ public class BelongingService {
     private final Changes changes;
     private final ShopClock clock;
 
-    BelongingService(JobRepository jobs, BelongingRepository belonging, PieceFiles files, StepRepository steps, Changes changes, ShopClock clock) {
+    BelongingService(
+            JobRepository jobs,
+            BelongingRepository belonging,
+            PieceFiles files,
+            StepRepository steps,
+            Changes changes,
+            ShopClock clock) {
         this.jobs = jobs;
         this.belonging = belonging;
         this.files = files;
@@ -53,13 +59,20 @@ public class BelongingService {
      */
     public record Given(Seen from, Belongs belongs, String forWhom, boolean sure) {}
 
-    /** More pieces for a job, like one that is there. @param asSpare whether they are spares of the shop; otherwise they are ordered, or stock where no client is */
+    /**
+     * More pieces for a job, like one that is there. @param asSpare whether they are spares of the shop; otherwise they
+     * are ordered, or stock where no client is
+     */
     public record More(int count, long like, boolean asSpare) {}
 
     /** A brief as it is to be. @param fromUseWords what the page saw */
-    public record NewBrief(String fromUseWords, String useWords, List<Wish> wishes, boolean clientAgreed, String reason) {}
+    public record NewBrief(
+            String fromUseWords, String useWords, List<Wish> wishes, boolean clientAgreed, String reason) {}
 
-    /** Gives a piece to somebody, to the shop's stock, or keeps it as a spare. What somebody else changed meanwhile is shown to both. */
+    /**
+     * Gives a piece to somebody, to the shop's stock, or keeps it as a spare. What somebody else changed meanwhile is
+     * shown to both.
+     */
     public Receipt give(long piece, Given given, Person person, Command command) {
         person.mustBeOwner("say whose a piece is");
         mustBeNamed(given);
@@ -74,9 +87,15 @@ public class BelongingService {
                 promise(file, given.forWhom().strip());
             } else {
                 belonging.release(piece, isOrderGone(file));
-                belonging.unpromised(piece, given.belongs() == Belongs.SPARE, given.forWhom().strip());
+                belonging.unpromised(
+                        piece, given.belongs() == Belongs.SPARE, given.forWhom().strip());
             }
-            return Entry.ofPiece(Entry.Kind.PIECE_DESCRIBED, file.jobId(), piece, file.name() + " is " + words(file, given.belongs(), given.forWhom()) + ", and was " + words(file, own.belongs(), own.forWhom()));
+            return Entry.ofPiece(
+                    Entry.Kind.PIECE_DESCRIBED,
+                    file.jobId(),
+                    piece,
+                    file.name() + " is " + words(file, given.belongs(), given.forWhom()) + ", and was "
+                            + words(file, own.belongs(), own.forWhom()));
         });
     }
 
@@ -85,30 +104,46 @@ public class BelongingService {
             throw Refusal.entry("forWhom", "", "This is too long", "a name, up to " + LONGEST_NAME + " characters");
         }
         if (given.belongs() == Belongs.SPARE && given.forWhom().isBlank()) {
-            throw Refusal.entry("forWhom", "", "A spare belongs to somebody", "whose it is: the shop's, or a client's name");
+            throw Refusal.entry(
+                    "forWhom", "", "A spare belongs to somebody", "whose it is: the shop's, or a client's name");
         }
     }
 
     private void mustBeAsSeen(PieceFile file, Own own, Given given) {
-        boolean isSeen = own.belongs() == given.from().belongs() && own.forWhom().equals(given.from().forWhom().strip());
-        boolean isSo = own.belongs() == given.belongs() && own.forWhom().equals(given.forWhom().strip());
+        boolean isSeen = own.belongs() == given.from().belongs()
+                && own.forWhom().equals(given.from().forWhom().strip());
+        boolean isSo = own.belongs() == given.belongs()
+                && own.forWhom().equals(given.forWhom().strip());
         if (!isSeen && !isSo) {
             String lastBy = changes.lastBy(Entry.Kind.PIECE_DESCRIBED, file.jobId(), Optional.of(file.id()));
-            throw Refusal.bothChanged(List.of(new Both("forWhom", "Whose it is", words(file, given.belongs(), given.forWhom()), words(file, own.belongs(), own.forWhom()), lastBy, own.belongs() + ":" + own.forWhom())));
+            throw Refusal.bothChanged(List.of(new Both(
+                    "forWhom",
+                    "Whose it is",
+                    words(file, given.belongs(), given.forWhom()),
+                    words(file, own.belongs(), own.forWhom()),
+                    lastBy,
+                    own.belongs() + ":" + own.forWhom())));
         }
     }
 
     private void mustBeSure(PieceFile file, Own own, Given given) {
-        boolean isAnothers = own.isSomebodys() && !isNamed(file, own, given) && !(isSame(own.forWhom(), given.forWhom()) && given.belongs() != Belongs.STOCK);
+        boolean isAnothers = own.isSomebodys()
+                && !isNamed(file, own, given)
+                && !(isSame(own.forWhom(), given.forWhom()) && given.belongs() != Belongs.STOCK);
         if (isAnothers && !given.sure()) {
-            throw Refusal.question(file.name() + " is " + words(file, own.belongs(), own.forWhom()) + ". Whoever it is taken from is left without it. Is that right?");
+            throw Refusal.question(file.name() + " is " + words(file, own.belongs(), own.forWhom())
+                    + ". Whoever it is taken from is left without it. Is that right?");
         }
     }
 
     /** Of the pieces that the job's client ordered, this one is for somebody by name: nobody loses it by that. */
     private boolean isNamed(PieceFile file, Own own, Given given) {
-        boolean isWaitedFor = belonging.ordered(file.jobId()).stream().anyMatch(each -> each.piece().isEmpty() && isSame(each.forWhom(), given.forWhom()));
-        return own.belongs() == Belongs.PROMISED && own.forWhom().isBlank() && given.belongs() == Belongs.PROMISED && !isWaitedFor;
+        boolean isWaitedFor = belonging.ordered(file.jobId()).stream()
+                .anyMatch(each -> each.piece().isEmpty() && isSame(each.forWhom(), given.forWhom()));
+        return own.belongs() == Belongs.PROMISED
+                && own.forWhom().isBlank()
+                && given.belongs() == Belongs.PROMISED
+                && !isWaitedFor;
     }
 
     private static boolean isSame(String one, String other) {
@@ -118,10 +153,14 @@ public class BelongingService {
     /** A knife that this person waits for already is the one; otherwise one more is ordered. */
     private void promise(PieceFile file, String forWhom) {
         List<Ordered> all = belonging.ordered(file.jobId());
-        Optional<Ordered> waits = all.stream().filter(each -> each.piece().isEmpty() && isSame(each.forWhom(), forWhom)).findFirst();
+        Optional<Ordered> waits = all.stream()
+                .filter(each -> each.piece().isEmpty() && isSame(each.forWhom(), forWhom))
+                .findFirst();
         belonging.release(file.id(), isOrderGone(file));
         belonging.unpromised(file.id(), false, "");
-        waits.ifPresentOrElse(each -> belonging.promise(each.id(), file.id()), () -> belonging.order(file.jobId(), forWhom, file.id()));
+        waits.ifPresentOrElse(
+                each -> belonging.promise(each.id(), file.id()),
+                () -> belonging.order(file.jobId(), forWhom, file.id()));
     }
 
     /** Where no client ordered, nobody waits for what is taken from them: it was sold, and is not. */
@@ -138,7 +177,10 @@ public class BelongingService {
         };
     }
 
-    /** The spare takes the place of a piece that is lost, part of a change that says why. @throws Refusal if it is somebody else's, and nobody has asked */
+    /**
+     * The spare takes the place of a piece that is lost, part of a change that says why. @throws Refusal if it is
+     * somebody else's, and nobody has asked
+     */
     public void useSpare(PieceFile spare, PieceFile lost, boolean sure, Person person) {
         Own own = spare.piece().own();
         Own gone = lost.piece().own();
@@ -146,10 +188,13 @@ public class BelongingService {
         if (isAnothers) {
             person.mustBeOwner("use a spare that is promised to " + own.forWhom());
             if (!sure) {
-                throw Refusal.question(spare.name() + " is the spare of " + own.forWhom() + ". Used for somebody else, it is theirs no more. Is that right?");
+                throw Refusal.question(spare.name() + " is the spare of " + own.forWhom()
+                        + ". Used for somebody else, it is theirs no more. Is that right?");
             }
         }
-        Optional<Ordered> order = belonging.ordered(lost.jobId()).stream().filter(each -> each.piece().filter(piece -> piece == lost.id()).isPresent()).findFirst();
+        Optional<Ordered> order = belonging.ordered(lost.jobId()).stream()
+                .filter(each -> each.piece().filter(piece -> piece == lost.id()).isPresent())
+                .findFirst();
         jobs.stand(lost.id(), JobRepository.Standing.SCRAPPED);
         jobs.describe(spare.id(), gone.art(), own.rackSlot(), gone.setName());
         belonging.unpromised(spare.id(), false, "");
@@ -159,29 +204,60 @@ public class BelongingService {
     /** Nobody hands over what nobody has been promised. */
     public static void mustBePromised(PieceFile file) {
         if (file.piece().own().belongs() != Belongs.PROMISED) {
-            throw Refusal.outOfTurn(file.name() + " is " + words(file, file.piece().own().belongs(), file.piece().own().forWhom()) + " and promised to nobody. The owner says first whose it is.");
+            throw Refusal.outOfTurn(file.name() + " is "
+                    + words(
+                            file,
+                            file.piece().own().belongs(),
+                            file.piece().own().forWhom())
+                    + " and promised to nobody. The owner says first whose it is.");
         }
     }
 
-    /** More pieces for a job: each begins at the bar, with the drawing of the one that it is like. The receipt is about the first of them. */
+    /**
+     * More pieces for a job: each begins at the bar, with the drawing of the one that it is like. The receipt is about
+     * the first of them.
+     */
     public Receipt add(long job, More more, Person person, Command command) {
         person.mustBeOwner("add pieces to a job");
         return changes.makeAll(command, () -> {
             JobFile file = files.openJob(job);
-            PieceFile like = file.pieces().stream().filter(each -> each.id() == more.like()).findFirst()
-                    .orElseThrow(() -> Refusal.entry("like", String.valueOf(more.like()), file.number() + " has no such piece", "a piece of this job"));
+            PieceFile like = file.pieces().stream()
+                    .filter(each -> each.id() == more.like())
+                    .findFirst()
+                    .orElseThrow(() -> Refusal.entry(
+                            "like",
+                            String.valueOf(more.like()),
+                            file.number() + " has no such piece",
+                            "a piece of this job"));
             if (more.count() < 1 || file.pieces().size() + more.count() > MOST_PIECES) {
-                throw Refusal.entry("count", String.valueOf(more.count()), "So many are not made together", "1 to " + (MOST_PIECES - file.pieces().size()) + " more");
+                throw Refusal.entry(
+                        "count",
+                        String.valueOf(more.count()),
+                        "So many are not made together",
+                        "1 to " + (MOST_PIECES - file.pieces().size()) + " more");
             }
             List<Entry> entries = new ArrayList<>();
-            int last = file.pieces().stream().mapToInt(each -> each.piece().position()).max().orElse(0);
+            int last = file.pieces().stream()
+                    .mapToInt(each -> each.piece().position())
+                    .max()
+                    .orElse(0);
             for (int i = 1; i <= more.count(); i++) {
-                long piece = jobs.addPiece(job, last + i, last + i, like.specification().entries());
+                long piece = jobs.addPiece(
+                        job, last + i, last + i, like.specification().entries());
                 jobs.countPieces(job);
                 begin(file, piece, like, more.asSpare(), person);
-                entries.add(Entry.ofPiece(Entry.Kind.PIECE_ADDED, job, piece, files.open(piece).name() + " was added, like " + like.name()));
+                entries.add(Entry.ofPiece(
+                        Entry.Kind.PIECE_ADDED,
+                        job,
+                        piece,
+                        files.open(piece).name() + " was added, like " + like.name()));
             }
-            file.pieces().forEach(each -> entries.add(Entry.ofPiece(Entry.Kind.PIECE_ADDED, job, each.id(), files.open(each.id()).name() + " is one of " + (last + more.count()) + " now")));
+            file.pieces()
+                    .forEach(each -> entries.add(Entry.ofPiece(
+                            Entry.Kind.PIECE_ADDED,
+                            job,
+                            each.id(),
+                            files.open(each.id()).name() + " is one of " + (last + more.count()) + " now")));
             return entries;
         });
     }
@@ -218,30 +294,59 @@ public class BelongingService {
         }
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
-            if (!file.useWords().equals(brief.fromUseWords()) && !file.useWords().equals(brief.useWords().strip())) {
+            if (!file.useWords().equals(brief.fromUseWords())
+                    && !file.useWords().equals(brief.useWords().strip())) {
                 String lastBy = changes.lastBy(Entry.Kind.BRIEF_CHANGED, job, Optional.empty());
-                throw Refusal.bothChanged(List.of(new Both("useWords", "What it is for", brief.useWords(), file.useWords(), lastBy, file.useWords())));
+                throw Refusal.bothChanged(List.of(new Both(
+                        "useWords", "What it is for", brief.useWords(), file.useWords(), lastBy, file.useWords())));
             }
-            boolean isAgreedWith = file.pieces().stream().anyMatch(PieceFile::isOutlineApproved) && jobs.job(job).orElseThrow().kind().hasClient();
+            boolean isAgreedWith = file.pieces().stream().anyMatch(PieceFile::isOutlineApproved)
+                    && jobs.job(job).orElseThrow().kind().hasClient();
             if (isAgreedWith && !brief.clientAgreed()) {
-                throw Refusal.entry("clientAgreed", "", "The client said yes to this knife for this use: they have to agree first", "the client's word");
+                throw Refusal.entry(
+                        "clientAgreed",
+                        "",
+                        "The client said yes to this knife for this use: they have to agree first",
+                        "the client's word");
             }
-            belonging.changeBrief(job, brief.useWords().strip(), new BriefBefore(file.useWords(), file.wishes(), brief.clientAgreed(),
-                    brief.reason().strip(), person.name(), clock.nowMillis()), person.id());
+            belonging.changeBrief(
+                    job,
+                    brief.useWords().strip(),
+                    new BriefBefore(
+                            file.useWords(),
+                            file.wishes(),
+                            brief.clientAgreed(),
+                            brief.reason().strip(),
+                            person.name(),
+                            clock.nowMillis()),
+                    person.id());
             jobs.addWishes(job, brief.wishes());
-            return Entry.ofJob(Entry.Kind.BRIEF_CHANGED, job, file.number() + ": the brief is “" + brief.useWords().strip() + "”, and was “" + file.useWords() + "”" + (brief.reason().isBlank() ? "" : ", because: " + brief.reason().strip()));
+            return Entry.ofJob(
+                    Entry.Kind.BRIEF_CHANGED,
+                    job,
+                    file.number() + ": the brief is “" + brief.useWords().strip() + "”, and was “" + file.useWords()
+                            + "”"
+                            + (brief.reason().isBlank()
+                                    ? ""
+                                    : ", because: " + brief.reason().strip()));
         });
     }
 
     private static List<Finding> findings(NewBrief brief) {
         List<Finding> findings = new ArrayList<>();
         if (brief.useWords().isBlank() || brief.useWords().length() > LONGEST_TEXT) {
-            findings.add(new Finding("useWords", "", brief.useWords().isBlank() ? "Nothing was entered" : "This is too long", "what it is for, in the client's words"));
+            findings.add(new Finding(
+                    "useWords",
+                    "",
+                    brief.useWords().isBlank() ? "Nothing was entered" : "This is too long",
+                    "what it is for, in the client's words"));
         }
         if (brief.reason().length() > LONGEST_TEXT) {
             findings.add(new Finding("reason", "", "This is too long", "up to " + LONGEST_TEXT + " characters"));
         }
-        if (brief.wishes().size() > 40 || brief.wishes().stream().anyMatch(wish -> wish.words().isBlank() || wish.words().length() > LONGEST_TEXT)) {
+        if (brief.wishes().size() > 40
+                || brief.wishes().stream()
+                        .anyMatch(wish -> wish.words().isBlank() || wish.words().length() > LONGEST_TEXT)) {
             findings.add(new Finding("wishes", "", "A wish is empty or too long", "a few words each, up to 40 wishes"));
         }
         return findings;

@@ -11,7 +11,9 @@ import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import org.springframework.stereotype.Service;
 
-/** Writes down what the client said when something was pointed out: it is on the record, and is not pointed out again. */
+/**
+ * Writes down what the client said when something was pointed out: it is on the record, and is not pointed out again.
+ */
 @Service
 public class ClientWords {
     private final ClientWordRepository words;
@@ -34,14 +36,19 @@ public class ClientWords {
         Typed typed = new Typed(person.units());
         String said = typed.name("words", word.words(), Typed.LONGEST_WORDS);
         typed.mustBeUnderstood();
-        Matter matter = Matter.named(word.matter()).orElseThrow(() ->
-                Refusal.entry("matter", word.matter(), "Nothing of this kind is ever pointed out",
-                "one of the points that the program makes"));
+        Matter matter = Matter.named(word.matter())
+                .orElseThrow(() -> Refusal.entry(
+                        "matter",
+                        word.matter(),
+                        "Nothing of this kind is ever pointed out",
+                        "one of the points that the program makes"));
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
             words.keep(job, matter.name(), said, person.id(), clock.nowMillis());
-            return Entry.ofJob(Entry.Kind.CLIENT_SAID, job, file.number() + ": " + file.clientName() + " on " + matter.words() + ": "
-                    + said);
+            return Entry.ofJob(
+                    Entry.Kind.CLIENT_SAID,
+                    job,
+                    file.number() + ": " + file.clientName() + " on " + matter.words() + ": " + said);
         });
     }
 }

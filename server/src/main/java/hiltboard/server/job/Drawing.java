@@ -1,7 +1,7 @@
 package hiltboard.server.job;
 
-import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.KnifeOutline;
+import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.KnifeShape;
@@ -18,23 +18,57 @@ import java.util.stream.Stream;
  * @param minX left of the butt; with minY, width and height the smallest frame around bar and knife
  */
 public record Drawing(
-        double minX, double minY, double width, double height, double buttX, double pointX, String bar, String blade, String tang, String bevel,
-        List<String> lines, String guard, String spacer, String handle, List<Spot> holes) {
+        double minX,
+        double minY,
+        double width,
+        double height,
+        double buttX,
+        double pointX,
+        String bar,
+        String blade,
+        String tang,
+        String bevel,
+        List<String> lines,
+        String guard,
+        String spacer,
+        String handle,
+        List<Spot> holes) {
 
     /** A hole, or what goes through it; its centre in millimetres, y downwards. */
     public record Spot(Use use, double x, double y, double diameter) {}
 
     public static Drawing of(Specification specification) {
         KnifeOutline outline = KnifeShape.outline(specification);
-        List<Point> all = Stream.of(outline.bar(), outline.blade(), outline.guard(), outline.handle()).map(Outline::points).flatMap(List::stream).toList();
+        List<Point> all = Stream.of(outline.bar(), outline.blade(), outline.guard(), outline.handle())
+                .map(Outline::points)
+                .flatMap(List::stream)
+                .toList();
         double left = all.stream().mapToDouble(Point::x).min().orElseThrow();
         double right = all.stream().mapToDouble(Point::x).max().orElseThrow();
         double top = all.stream().mapToDouble(Point::y).max().orElseThrow();
         double bottom = all.stream().mapToDouble(Point::y).min().orElseThrow();
-        return new Drawing(rounded(left), rounded(-top), rounded(right - left), rounded(top - bottom),
-                rounded(outline.bladeLength() - outline.overallLength()), rounded(outline.bladeLength()), closed(outline.bar()), closed(outline.blade()),
-                closed(outline.tang()), open(outline.bevel()), outline.lines().stream().map(Drawing::open).toList(), closed(outline.guard()), closed(outline.spacer()), closed(outline.handle()),
-                outline.holes().stream().map(hole -> new Spot(hole.use(), rounded(hole.centre().x()), rounded(-hole.centre().y()), rounded(hole.diameter()))).toList());
+        return new Drawing(
+                rounded(left),
+                rounded(-top),
+                rounded(right - left),
+                rounded(top - bottom),
+                rounded(outline.bladeLength() - outline.overallLength()),
+                rounded(outline.bladeLength()),
+                closed(outline.bar()),
+                closed(outline.blade()),
+                closed(outline.tang()),
+                open(outline.bevel()),
+                outline.lines().stream().map(Drawing::open).toList(),
+                closed(outline.guard()),
+                closed(outline.spacer()),
+                closed(outline.handle()),
+                outline.holes().stream()
+                        .map(hole -> new Spot(
+                                hole.use(),
+                                rounded(hole.centre().x()),
+                                rounded(-hole.centre().y()),
+                                rounded(hole.diameter())))
+                        .toList());
     }
 
     /** A closed outline as a path, y downwards; empty where there is none. */
@@ -44,7 +78,10 @@ public record Drawing(
 
     private static String open(Outline outline) {
         return outline.segments().stream()
-                .map(segment -> segment.handles().map(handles -> "C" + at(handles.leaving()) + " " + at(handles.arriving()) + " ").orElse("L") + at(segment.end()))
+                .map(segment -> segment.handles()
+                                .map(handles -> "C" + at(handles.leaving()) + " " + at(handles.arriving()) + " ")
+                                .orElse("L")
+                        + at(segment.end()))
                 .collect(Collectors.joining("", "M" + at(outline.start()), ""));
     }
 

@@ -17,7 +17,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 
-/** The gates before the steps of one piece as it lies now: what is done, what the piece is and its numbers are worked out once for all of them. */
+/**
+ * The gates before the steps of one piece as it lies now: what is done, what the piece is and its numbers are worked
+ * out once for all of them.
+ */
 public final class Gates {
     private final PieceFile file;
     private final Set<String> done;
@@ -38,13 +41,19 @@ public final class Gates {
     }
 
     public Gate before(Step step) {
-        Set<String> overridden = file.overrides().stream().filter(each -> each.operation().equals(step.operation().key())).map(Override::rule).collect(Collectors.toSet());
-        return Gate.before(step, done, conditions, overridden, file.firstPieceProved(), unsettled(step)).settingRight(step, file.route(), done, conditions);
+        Set<String> overridden = file.overrides().stream()
+                .filter(each -> each.operation().equals(step.operation().key()))
+                .map(Override::rule)
+                .collect(Collectors.toSet());
+        return Gate.before(step, done, conditions, overridden, file.firstPieceProved(), unsettled(step))
+                .settingRight(step, file.route(), done, conditions);
     }
 
     /** Whether nothing at all is open before a step; most steps wait for others, which is quickly known. */
     public boolean isItsTurn(Step step) {
-        boolean waits = file.overrides().isEmpty() && step.waits().stream().anyMatch(wait -> !done.contains(wait.operation().key()));
+        boolean waits = file.overrides().isEmpty()
+                && step.waits().stream()
+                        .anyMatch(wait -> !done.contains(wait.operation().key()));
         return !waits && before(step).isItsTurn();
     }
 
@@ -52,7 +61,8 @@ public final class Gates {
         if (done.contains(step.operation().key())) {
             return List.of();
         }
-        List<Gate.Obstacle> unsettled = new ArrayList<>(EdgeForUse.before(step.operation(), file.specification(), file.useWords()));
+        List<Gate.Obstacle> unsettled =
+                new ArrayList<>(EdgeForUse.before(step.operation(), file.specification(), file.useWords()));
         if (!file.made().isEmpty() || !readings.isEmpty()) {
             unsettled.addAll(Unsettled.before(step, file.route(), done, this::chain, readings, accepted, units));
         }

@@ -28,7 +28,14 @@ class JobController {
     private final Changes changes;
     private final ShopClock clock;
 
-    JobController(Wall wall, ShopDays days, JobService service, ChangeService changing, BelongingService belonging, Changes changes, ShopClock clock) {
+    JobController(
+            Wall wall,
+            ShopDays days,
+            JobService service,
+            ChangeService changing,
+            BelongingService belonging,
+            Changes changes,
+            ShopClock clock) {
         this.wall = wall;
         this.days = days;
         this.service = service;

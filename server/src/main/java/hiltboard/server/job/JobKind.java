@@ -2,7 +2,10 @@ package hiltboard.server.job;
 
 /** What a job is for. */
 public enum JobKind {
-    COMMISSION("for a client"), STOCK("for stock"), TRIAL("as a trial"), GIFT("as a gift");
+    COMMISSION("for a client"),
+    STOCK("for stock"),
+    TRIAL("as a trial"),
+    GIFT("as a gift");
 
     private final String words;
 

@@ -30,9 +30,11 @@ class JobRepository {
             FROM job JOIN client ON client.id = job.client_id
             """;
     private static final String SELECT_PIECE = """
-            SELECT piece.id, piece.job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name AS held_by, version,
+            SELECT piece.id, piece.job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name
+            AS held_by, version,
                 heats, softened_again, taken_apart, worn_conditions, worn_since_ms, art, rack_slot, set_name,
-                coalesce(ordered.for_whom, piece.for_whom) AS for_whom, CASE WHEN ordered.id IS NOT NULL THEN 'PROMISED' WHEN is_spare = 1 THEN 'SPARE' ELSE 'STOCK' END AS belongs
+                coalesce(ordered.for_whom, piece.for_whom) AS for_whom, CASE WHEN ordered.id IS NOT NULL THEN 'PROMISED'
+                WHEN is_spare = 1 THEN 'SPARE' ELSE 'STOCK' END AS belongs
             FROM piece LEFT JOIN person holder ON holder.id = piece.held_by LEFT JOIN ordered ON ordered.piece_id = piece.id
             """;
     private final JdbcClient sql;
@@ -44,26 +46,56 @@ class JobRepository {
     }
 
     /** A job with its client. */
-    record Job(long id, String number, String title, String useWords, LocalDate promisedOn, JobKind kind, String clientName, String clientContact) {}
+    record Job(
+            long id,
+            String number,
+            String title,
+            String useWords,
+            LocalDate promisedOn,
+            JobKind kind,
+            String clientName,
+            String clientContact) {}
 
     /** How a piece stands. */
-    enum Standing { ALIVE, HANDED_OVER, SCRAPPED }
+    enum Standing {
+        ALIVE,
+        HANDED_OVER,
+        SCRAPPED
+    }
 
     /**
      * A piece as it is kept; the reason is empty unless it is held.
      *
      * @param worn what it was when its route was last turned back
      */
-    record Piece(long id, long job, int position, int pieces, Map<String, String> entries, Standing standing,
-                 Optional<String> heldReason, String heldBy, long heldAtMillis, long version, Rework rework, Worn worn, Own own) {}
+    record Piece(
+            long id,
+            long job,
+            int position,
+            int pieces,
+            Map<String, String> entries,
+            Standing standing,
+            Optional<String> heldReason,
+            String heldBy,
+            long heldAtMillis,
+            long version,
+            Rework rework,
+            Worn worn,
+            Own own) {}
 
     long addClient(String name, String contact) {
         return sql.sql("INSERT INTO client (name, contact) VALUES (:name, :contact) RETURNING id")
-                .param("name", name).param("contact", contact).query(Long.class).single();
+                .param("name", name)
+                .param("contact", contact)
+                .query(Long.class)
+                .single();
     }
 
     Optional<Long> clientNamed(String name) {
-        return sql.sql("SELECT id FROM client WHERE name = :name ORDER BY id LIMIT 1").param("name", name).query(Long.class).optional();
+        return sql.sql("SELECT id FROM client WHERE name = :name ORDER BY id LIMIT 1")
+                .param("name", name)
+                .query(Long.class)
+                .optional();
     }
 
     long addJob(long client, JobKind kind, String title, String useWords, LocalDate promisedOn, long atMillis) {
@@ -71,41 +103,71 @@ class JobRepository {
                 INSERT INTO job (number, client_id, kind, title, use_words, promised_on, created_at_ms)
                 VALUES ((SELECT printf('%03d', count(*) + 1) FROM job), :client, :kind, :title, :use, :promised, :at) RETURNING id
                 """)
-                .param("client", client).param("kind", kind.name()).param("title", title).param("use", useWords).param("promised", promisedOn.toString()).param("at", atMillis)
-                .query(Long.class).single();
+                .param("client", client)
+                .param("kind", kind.name())
+                .param("title", title)
+                .param("use", useWords)
+                .param("promised", promisedOn.toString())
+                .param("at", atMillis)
+                .query(Long.class)
+                .single();
     }
 
     void addWishes(long job, List<Wish> wishes) {
         for (int position = 0; position < wishes.size(); position++) {
             Wish wish = wishes.get(position);
-            sql.sql("INSERT INTO wish (job_id, position, words, strength, asked, agreed) VALUES (:job, :position, :words, :strength, :asked, :agreed)")
-                    .param("job", job).param("position", position).param("words", wish.words()).param("strength", wish.strength().name())
-                    .param("asked", wish.asked()).param("agreed", wish.agreed()).update();
+            sql.sql("INSERT INTO wish (job_id, position, words, strength, asked, agreed) VALUES (:job, :position, "
+                            + ":words, :strength, :asked, :agreed)")
+                    .param("job", job)
+                    .param("position", position)
+                    .param("words", wish.words())
+                    .param("strength", wish.strength().name())
+                    .param("asked", wish.asked())
+                    .param("agreed", wish.agreed())
+                    .update();
         }
     }
 
     long addPiece(long job, int position, int pieces, Map<String, String> entries) {
-        return sql.sql("INSERT INTO piece (job_id, position, pieces, specification, standing) VALUES (:job, :position, :pieces, :specification, 'ALIVE') RETURNING id")
-                .param("job", job).param("position", position).param("pieces", pieces).param("specification", json.writeValueAsString(entries))
-                .query(Long.class).single();
+        return sql.sql("INSERT INTO piece (job_id, position, pieces, specification, standing) VALUES (:job, :position, "
+                        + ":pieces, :specification, 'ALIVE') RETURNING id")
+                .param("job", job)
+                .param("position", position)
+                .param("pieces", pieces)
+                .param("specification", json.writeValueAsString(entries))
+                .query(Long.class)
+                .single();
     }
 
     Optional<Job> job(long id) {
-        return sql.sql(SELECT_JOB + "WHERE job.id = :id").param("id", id).query((row, number) -> job(row)).optional();
+        return sql.sql(SELECT_JOB + "WHERE job.id = :id")
+                .param("id", id)
+                .query((row, number) -> job(row))
+                .optional();
     }
 
     List<Job> jobsWithLivingPieces() {
-        return sql.sql(SELECT_JOB + "WHERE job.id IN (SELECT job_id FROM piece WHERE standing = 'ALIVE')").query((row, number) -> job(row)).list();
+        return sql.sql(SELECT_JOB + "WHERE job.id IN (SELECT job_id FROM piece WHERE standing = 'ALIVE')")
+                .query((row, number) -> job(row))
+                .list();
     }
 
     List<Wish> wishes(long job) {
-        return sql.sql("SELECT words, strength, asked, agreed FROM wish WHERE job_id = :job ORDER BY position").param("job", job)
-                .query((row, number) -> new Wish(row.getString("words"), Strength.valueOf(row.getString("strength")), row.getString("asked"), row.getString("agreed")))
+        return sql.sql("SELECT words, strength, asked, agreed FROM wish WHERE job_id = :job ORDER BY position")
+                .param("job", job)
+                .query((row, number) -> new Wish(
+                        row.getString("words"),
+                        Strength.valueOf(row.getString("strength")),
+                        row.getString("asked"),
+                        row.getString("agreed")))
                 .list();
     }
 
     Optional<Piece> piece(long id) {
-        return sql.sql(SELECT_PIECE + "WHERE piece.id = :id").param("id", id).query((row, number) -> piece(row)).optional();
+        return sql.sql(SELECT_PIECE + "WHERE piece.id = :id")
+                .param("id", id)
+                .query((row, number) -> piece(row))
+                .optional();
     }
 
     /** A piece and the place in the journal of its latest change. */
@@ -113,68 +175,127 @@ class JobRepository {
 
     /** The pieces of these jobs by job and position, without their contents. */
     List<PieceVersion> versions(Collection<Long> jobs) {
-        return sql.sql("SELECT id, job_id, version FROM piece WHERE job_id IN (:jobs) ORDER BY job_id, position").param("jobs", jobs)
-                .query((row, number) -> new PieceVersion(row.getLong("id"), row.getLong("job_id"), row.getLong("version"))).list();
+        return sql.sql("SELECT id, job_id, version FROM piece WHERE job_id IN (:jobs) ORDER BY job_id, position")
+                .param("jobs", jobs)
+                .query((row, number) ->
+                        new PieceVersion(row.getLong("id"), row.getLong("job_id"), row.getLong("version")))
+                .list();
     }
 
     List<Piece> pieces(Collection<Long> ids) {
-        return sql.sql(SELECT_PIECE + "WHERE piece.id IN (:ids)").param("ids", ids).query((row, number) -> piece(row)).list();
+        return sql.sql(SELECT_PIECE + "WHERE piece.id IN (:ids)")
+                .param("ids", ids)
+                .query((row, number) -> piece(row))
+                .list();
     }
 
     /** The pieces of jobs that are not finished, with those of the same job that are. */
     List<Piece> piecesOf(Collection<Long> jobs) {
-        return sql.sql(SELECT_PIECE + "WHERE piece.job_id IN (:jobs) ORDER BY piece.job_id, position").param("jobs", jobs).query((row, number) -> piece(row)).list();
+        return sql.sql(SELECT_PIECE + "WHERE piece.job_id IN (:jobs) ORDER BY piece.job_id, position")
+                .param("jobs", jobs)
+                .query((row, number) -> piece(row))
+                .list();
     }
 
     void specify(long piece, Map<String, String> entries) {
         sql.sql("UPDATE piece SET specification = :specification WHERE id = :id")
-                .param("specification", json.writeValueAsString(entries)).param("id", piece).update();
+                .param("specification", json.writeValueAsString(entries))
+                .param("id", piece)
+                .update();
     }
 
     void turnBack(long piece, Rework rework, Worn worn) {
-        sql.sql("UPDATE piece SET heats = :heats, softened_again = :softened, taken_apart = :apart, worn_conditions = :conditions, worn_since_ms = :since WHERE id = :id")
-                .param("heats", rework.heats()).param("softened", rework.isSoftenedAgain()).param("apart", rework.isTakenApart())
-                .param("conditions", worn.conditions().stream().map(Condition::name).sorted().collect(Collectors.joining(",")))
-                .param("since", worn.since().toEpochMilli()).param("id", piece).update();
+        sql.sql("UPDATE piece SET heats = :heats, softened_again = :softened, taken_apart = :apart, worn_conditions "
+                        + "= :conditions, worn_since_ms = :since WHERE id = :id")
+                .param("heats", rework.heats())
+                .param("softened", rework.isSoftenedAgain())
+                .param("apart", rework.isTakenApart())
+                .param(
+                        "conditions",
+                        worn.conditions().stream().map(Condition::name).sorted().collect(Collectors.joining(",")))
+                .param("since", worn.since().toEpochMilli())
+                .param("id", piece)
+                .update();
     }
 
     void describe(long piece, String art, String rackSlot, String setName) {
-        sql.sql("UPDATE piece SET art = :art, rack_slot = :slot, set_name = :set WHERE id = :id").param("art", art).param("slot", rackSlot).param("set", setName).param("id", piece).update();
+        sql.sql("UPDATE piece SET art = :art, rack_slot = :slot, set_name = :set WHERE id = :id")
+                .param("art", art)
+                .param("slot", rackSlot)
+                .param("set", setName)
+                .param("id", piece)
+                .update();
     }
 
     /** Another piece of the job; every piece says how many there are. */
     void countPieces(long job) {
-        sql.sql("UPDATE piece SET pieces = (SELECT count(*) FROM piece counted WHERE counted.job_id = :job) WHERE job_id = :job").param("job", job).update();
+        sql.sql(
+                        "UPDATE piece SET pieces = (SELECT count(*) FROM piece counted WHERE counted.job_id = :job) WHERE job_id = :job")
+                .param("job", job)
+                .update();
     }
 
     void promise(long job, LocalDate day) {
-        sql.sql("UPDATE job SET promised_on = :day WHERE id = :id").param("day", day.toString()).param("id", job).update();
+        sql.sql("UPDATE job SET promised_on = :day WHERE id = :id")
+                .param("day", day.toString())
+                .param("id", job)
+                .update();
     }
 
     void hold(long piece, String reason, long person, long atMillis) {
         sql.sql("UPDATE piece SET held_reason = :reason, held_by = :person, held_at_ms = :at WHERE id = :id")
-                .param("reason", reason).param("person", person).param("at", atMillis).param("id", piece).update();
+                .param("reason", reason)
+                .param("person", person)
+                .param("at", atMillis)
+                .param("id", piece)
+                .update();
     }
 
     void release(long piece) {
-        sql.sql("UPDATE piece SET held_reason = NULL, held_by = NULL, held_at_ms = NULL WHERE id = :id").param("id", piece).update();
+        sql.sql("UPDATE piece SET held_reason = NULL, held_by = NULL, held_at_ms = NULL WHERE id = :id")
+                .param("id", piece)
+                .update();
     }
 
     void stand(long piece, Standing standing) {
-        sql.sql("UPDATE piece SET standing = :standing WHERE id = :id").param("standing", standing.name()).param("id", piece).update();
+        sql.sql("UPDATE piece SET standing = :standing WHERE id = :id")
+                .param("standing", standing.name())
+                .param("id", piece)
+                .update();
     }
 
     private static Job job(ResultSet row) throws SQLException {
-        return new Job(row.getLong("id"), row.getString("number"), row.getString("title"), row.getString("use_words"),
-                LocalDate.parse(row.getString("promised_on")), JobKind.valueOf(row.getString("kind")), row.getString("client_name"), row.getString("client_contact"));
+        return new Job(
+                row.getLong("id"),
+                row.getString("number"),
+                row.getString("title"),
+                row.getString("use_words"),
+                LocalDate.parse(row.getString("promised_on")),
+                JobKind.valueOf(row.getString("kind")),
+                row.getString("client_name"),
+                row.getString("client_contact"));
     }
 
     private Piece piece(ResultSet row) throws SQLException {
-        return new Piece(row.getLong("id"), row.getLong("job_id"), row.getInt("position"), row.getInt("pieces"),
-                json.readValue(row.getString("specification"), ENTRIES), Standing.valueOf(row.getString("standing")),
-                Optional.ofNullable(row.getString("held_reason")), Optional.ofNullable(row.getString("held_by")).orElse(""),
-                row.getLong("held_at_ms"), row.getLong("version"), new Rework(row.getInt("heats"), row.getBoolean("softened_again"), row.getBoolean("taken_apart")), worn(row),
-                new Own(Belongs.valueOf(row.getString("belongs")), row.getString("for_whom"), row.getString("art"), row.getString("rack_slot"), row.getString("set_name")));
+        return new Piece(
+                row.getLong("id"),
+                row.getLong("job_id"),
+                row.getInt("position"),
+                row.getInt("pieces"),
+                json.readValue(row.getString("specification"), ENTRIES),
+                Standing.valueOf(row.getString("standing")),
+                Optional.ofNullable(row.getString("held_reason")),
+                Optional.ofNullable(row.getString("held_by")).orElse(""),
+                row.getLong("held_at_ms"),
+                row.getLong("version"),
+                new Rework(row.getInt("heats"), row.getBoolean("softened_again"), row.getBoolean("taken_apart")),
+                worn(row),
+                new Own(
+                        Belongs.valueOf(row.getString("belongs")),
+                        row.getString("for_whom"),
+                        row.getString("art"),
+                        row.getString("rack_slot"),
+                        row.getString("set_name")));
     }
 
     private static Worn worn(ResultSet row) throws SQLException {
@@ -182,7 +303,11 @@ class JobRepository {
         if (conditions == null) {
             return Worn.NEW;
         }
-        return new Worn(Arrays.stream(conditions.split(",")).filter(name -> !name.isEmpty()).map(Condition::valueOf).collect(Collectors.toSet()),
+        return new Worn(
+                Arrays.stream(conditions.split(","))
+                        .filter(name -> !name.isEmpty())
+                        .map(Condition::valueOf)
+                        .collect(Collectors.toSet()),
                 Instant.ofEpochMilli(row.getLong("worn_since_ms")));
     }
 }

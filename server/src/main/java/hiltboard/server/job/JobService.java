@@ -4,11 +4,11 @@ import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Use;
-import hiltboard.core.route.Rework;
 import hiltboard.core.route.Place;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Worn;
-import hiltboard.server.Refusal.Both;
 import hiltboard.server.Refusal;
+import hiltboard.server.Refusal.Both;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Brief.Wish;
@@ -43,7 +43,14 @@ public class JobService {
     private final Specifications specifications;
     private final BelongingService belonging;
 
-    JobService(JobRepository jobs, PieceFiles files, Routes routes, Changes changes, ShopClock clock, Specifications specifications, BelongingService belonging) {
+    JobService(
+            JobRepository jobs,
+            PieceFiles files,
+            Routes routes,
+            Changes changes,
+            ShopClock clock,
+            Specifications specifications,
+            BelongingService belonging) {
         this.belonging = belonging;
         this.specifications = specifications;
         this.jobs = jobs;
@@ -54,19 +61,31 @@ public class JobService {
     }
 
     /**
-     * A commission or a batch as it was talked through, or work that no client has asked for, whose client is left empty; entries in shop notation, those that were typed: what is not among
-     * them is as usual.
+     * A commission or a batch as it was talked through, or work that no client has asked for, whose client is left
+     * empty; entries in shop notation, those that were typed: what is not among them is as usual.
      *
      * @param pieces how many are made
-     * @param ordered how many of them somebody has asked for; the others are spares of the shop. Nothing without a client
+     * @param ordered how many of them somebody has asked for; the others are spares of the shop. Nothing without a
+     *     client
      */
-    public record NewJob(JobKind kind, String clientName, String clientContact, String title, String useWords, String promisedOn, int pieces, int ordered, List<Wish> wishes, Map<String, String> specification) {}
+    public record NewJob(
+            JobKind kind,
+            String clientName,
+            String clientContact,
+            String title,
+            String useWords,
+            String promisedOn,
+            int pieces,
+            int ordered,
+            List<Wish> wishes,
+            Map<String, String> specification) {}
 
     /** Takes a job: all findings are collected before anything is kept. The receipt is about the job's first piece. */
     public Receipt take(NewJob job, Person person, Command command) {
         person.mustBeOwner("take a job");
         List<Finding> findings = findings(job);
-        SpecificationReader.Answer answer = specifications.readCompleted(Use.answered(job.specification(), job.useWords()), person.units());
+        SpecificationReader.Answer answer =
+                specifications.readCompleted(Use.answered(job.specification(), job.useWords()), person.units());
         findings.addAll(answer.findings());
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
@@ -74,9 +93,19 @@ public class JobService {
         Specification specification = answer.specification().orElseThrow();
         routes.of(specification, Place.ALONE, Rework.NONE);
         return changes.make(command, () -> {
-            String clientName = job.kind().hasClient() || !job.clientName().isBlank() ? job.clientName().strip() : NOBODY;
-            long client = jobs.clientNamed(clientName).orElseGet(() -> jobs.addClient(clientName, job.clientContact().strip()));
-            long id = jobs.addJob(client, job.kind(), job.title().strip(), job.useWords().strip(), LocalDate.parse(job.promisedOn()), clock.nowMillis());
+            String clientName = job.kind().hasClient() || !job.clientName().isBlank()
+                    ? job.clientName().strip()
+                    : NOBODY;
+            long client = jobs.clientNamed(clientName)
+                    .orElseGet(
+                            () -> jobs.addClient(clientName, job.clientContact().strip()));
+            long id = jobs.addJob(
+                    client,
+                    job.kind(),
+                    job.title().strip(),
+                    job.useWords().strip(),
+                    LocalDate.parse(job.promisedOn()),
+                    clock.nowMillis());
             jobs.addWishes(id, job.wishes());
             long first = 0;
             for (int position = 1; position <= job.pieces(); position++) {
@@ -88,7 +117,13 @@ public class JobService {
                 first = position == 1 ? piece : first;
             }
             String number = jobs.job(id).orElseThrow().number();
-            Entry entry = Entry.ofJob(Entry.Kind.JOB_TAKEN, id, number + " " + job.title().strip() + " was taken " + (job.kind().hasClient() ? "for " + clientName : job.kind().words() + ": there is no client to say yes to its outline"));
+            Entry entry = Entry.ofJob(
+                    Entry.Kind.JOB_TAKEN,
+                    id,
+                    number + " " + job.title().strip() + " was taken "
+                            + (job.kind().hasClient()
+                                    ? "for " + clientName
+                                    : job.kind().words() + ": there is no client to say yes to its outline"));
             return new Entry(entry.kind(), entry.job(), entry.piece(), entry.words(), first);
         });
     }
@@ -98,14 +133,19 @@ public class JobService {
         person.mustBeOwner("change a promise");
         LocalDate day = day(to);
         return changes.make(command, () -> {
-            JobRepository.Job known = jobs.job(job).orElseThrow(() -> Refusal.notThere("There is no job with number " + job + "."));
+            JobRepository.Job known =
+                    jobs.job(job).orElseThrow(() -> Refusal.notThere("There is no job with number " + job + "."));
             String current = known.promisedOn().toString();
             if (!current.equals(from) && !current.equals(to)) {
                 String lastBy = changes.lastBy(Entry.Kind.PROMISE_CHANGED, job, Optional.empty());
-                throw Refusal.bothChanged(List.of(new Both("promisedOn", "Promised for", to, current, lastBy, current)));
+                throw Refusal.bothChanged(
+                        List.of(new Both("promisedOn", "Promised for", to, current, lastBy, current)));
             }
             jobs.promise(job, day);
-            return Entry.ofJob(Entry.Kind.PROMISE_CHANGED, job, known.number() + ": promised for " + to + " instead of " + current);
+            return Entry.ofJob(
+                    Entry.Kind.PROMISE_CHANGED,
+                    job,
+                    known.number() + ": promised for " + to + " instead of " + current);
         });
     }
 
@@ -127,7 +167,8 @@ public class JobService {
                 throw Refusal.outOfTurn(file.name() + " is not held.");
             }
             jobs.release(piece);
-            return Entry.ofPiece(Entry.Kind.RELEASED, file.jobId(), piece, file.name() + " was released by " + person.name());
+            return Entry.ofPiece(
+                    Entry.Kind.RELEASED, file.jobId(), piece, file.name() + " was released by " + person.name());
         });
     }
 
@@ -136,8 +177,14 @@ public class JobService {
 
     public Receipt describe(long piece, Described own, Command command) {
         List<Finding> findings = new ArrayList<>();
-        if (own.setName().length() > LONGEST_OWN || own.art().length() > LONGEST_OWN || own.rackSlot().length() > LONGEST_SLOT) {
-            findings.add(new Finding("own", "", "This is too long", "up to " + LONGEST_OWN + " characters, a slot up to " + LONGEST_SLOT));
+        if (own.setName().length() > LONGEST_OWN
+                || own.art().length() > LONGEST_OWN
+                || own.rackSlot().length() > LONGEST_SLOT) {
+            findings.add(new Finding(
+                    "own",
+                    "",
+                    "This is too long",
+                    "up to " + LONGEST_OWN + " characters, a slot up to " + LONGEST_SLOT));
         }
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
@@ -145,18 +192,35 @@ public class JobService {
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
             slotMustBeFree(file, own.rackSlot().strip());
-            jobs.describe(piece, own.art().strip(), own.rackSlot().strip(), own.setName().strip());
-            return Entry.ofPiece(Entry.Kind.PIECE_MARKED, file.jobId(), piece, file.name() + ": " + (own.rackSlot().isBlank() ? "no slot" : "slot " + own.rackSlot().strip())
-                    + (own.art().isBlank() ? "" : ", art: " + own.art().strip()) + (own.setName().isBlank() ? "" : ", of the set “" + own.setName().strip() + "”"));
+            jobs.describe(
+                    piece,
+                    own.art().strip(),
+                    own.rackSlot().strip(),
+                    own.setName().strip());
+            return Entry.ofPiece(
+                    Entry.Kind.PIECE_MARKED,
+                    file.jobId(),
+                    piece,
+                    file.name() + ": "
+                            + (own.rackSlot().isBlank()
+                                    ? "no slot"
+                                    : "slot " + own.rackSlot().strip())
+                            + (own.art().isBlank() ? "" : ", art: " + own.art().strip())
+                            + (own.setName().isBlank()
+                                    ? ""
+                                    : ", of the set “" + own.setName().strip() + "”"));
         });
     }
 
     /** Look-alikes in one slot get swapped. */
     private void slotMustBeFree(PieceFile file, String slot) {
         if (!slot.isEmpty()) {
-            files.livingSiblings(file.id()).stream().filter(other -> other.rackSlot().equalsIgnoreCase(slot)).findFirst().ifPresent(other -> {
-                throw Refusal.entry("rackSlot", slot, other.name() + " has this slot", "a slot of its own");
-            });
+            files.livingSiblings(file.id()).stream()
+                    .filter(other -> other.rackSlot().equalsIgnoreCase(slot))
+                    .findFirst()
+                    .ifPresent(other -> {
+                        throw Refusal.entry("rackSlot", slot, other.name() + " has this slot", "a slot of its own");
+                    });
         }
     }
 
@@ -165,7 +229,10 @@ public class JobService {
         jobs.release(piece);
     }
 
-    /** Keeps how often a blade was hardened and what the piece is at a turn of its route, part of a change that says why. */
+    /**
+     * Keeps how often a blade was hardened and what the piece is at a turn of its route, part of a change that says
+     * why.
+     */
     public void turnBack(long piece, Rework rework, Worn worn) {
         jobs.turnBack(piece, rework, worn);
     }
@@ -201,14 +268,23 @@ public class JobService {
             findings.add(new Finding("promisedOn", job.promisedOn(), "This is not a day", "a date such as 2027-03-31"));
         }
         if (job.pieces() < 1 || job.pieces() > MOST_PIECES) {
-            findings.add(new Finding("pieces", String.valueOf(job.pieces()), "So many are not made together", "1 to " + MOST_PIECES));
+            findings.add(new Finding(
+                    "pieces", String.valueOf(job.pieces()), "So many are not made together", "1 to " + MOST_PIECES));
         }
         int mostOrdered = job.kind().hasClient() ? job.pieces() : 0;
         int leastOrdered = job.kind().hasClient() ? 1 : 0;
         if (job.pieces() >= 1 && (job.ordered() < leastOrdered || job.ordered() > mostOrdered)) {
-            findings.add(new Finding("ordered", String.valueOf(job.ordered()), job.kind().hasClient() ? "More are ordered than are made, or none" : "Nobody has ordered what is made " + job.kind().words(), leastOrdered + " to " + mostOrdered));
+            findings.add(new Finding(
+                    "ordered",
+                    String.valueOf(job.ordered()),
+                    job.kind().hasClient()
+                            ? "More are ordered than are made, or none"
+                            : "Nobody has ordered what is made " + job.kind().words(),
+                    leastOrdered + " to " + mostOrdered));
         }
-        if (job.wishes().size() > 40 || job.wishes().stream().anyMatch(wish -> wish.words().isBlank() || wish.words().length() > LONGEST_TEXT)) {
+        if (job.wishes().size() > 40
+                || job.wishes().stream()
+                        .anyMatch(wish -> wish.words().isBlank() || wish.words().length() > LONGEST_TEXT)) {
             findings.add(new Finding("wishes", "", "A wish is empty or too long", "a few words each, up to 40 wishes"));
         }
         return findings;
@@ -216,7 +292,11 @@ public class JobService {
 
     private static void needed(List<Finding> findings, String field, String text, String accepted) {
         if (text.isBlank() || text.length() > LONGEST_TEXT) {
-            findings.add(new Finding(field, text.length() > 40 ? "" : text, text.isBlank() ? "Nothing was entered" : "This is too long", accepted));
+            findings.add(new Finding(
+                    field,
+                    text.length() > 40 ? "" : text,
+                    text.isBlank() ? "Nothing was entered" : "This is too long",
+                    accepted));
         }
     }
 

@@ -46,8 +46,16 @@ class NoteController {
     }
 
     @PostMapping(path = "/api/pieces/{id}/photos", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    Receipt take(@PathVariable long id, @RequestParam(defaultValue = "") String operation, @RequestParam MultipartFile photo, Person person, Command command) throws IOException {
-        String name = Optional.ofNullable(photo.getOriginalFilename()).filter(given -> !given.isBlank()).orElse("photo");
+    Receipt take(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String operation,
+            @RequestParam MultipartFile photo,
+            Person person,
+            Command command)
+            throws IOException {
+        String name = Optional.ofNullable(photo.getOriginalFilename())
+                .filter(given -> !given.isBlank())
+                .orElse("photo");
         return service.photograph(id, operation, name, photo.getBytes(), person, command);
     }
 
@@ -67,7 +75,9 @@ class NoteController {
 
     private static ResponseEntity<byte[]> sent(Optional<Picture> found) {
         Picture picture = found.orElseThrow(() -> Refusal.notThere("There is no such photograph."));
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(picture.mediaType()))
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate()).body(picture.bytes());
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(picture.mediaType()))
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                .body(picture.bytes());
     }
 }

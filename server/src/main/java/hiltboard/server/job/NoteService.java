@@ -26,16 +26,27 @@ public class NoteService {
         this.clock = clock;
     }
 
-    /** Writes a note; the operation is empty when it is about the whole piece. @param isLesson whether it is offered again where the same design, steel or step comes up */
+    /**
+     * Writes a note; the operation is empty when it is about the whole piece. @param isLesson whether it is offered
+     * again where the same design, steel or step comes up
+     */
     public Receipt write(long piece, String operation, String text, boolean isLesson, Person person, Command command) {
         String words = text.strip();
         if (words.isEmpty() || words.length() > LONGEST_NOTE) {
-            throw Refusal.entry("words", "", words.isEmpty() ? "Nothing was written" : "The note is too long", "1 to " + LONGEST_NOTE + " characters");
+            throw Refusal.entry(
+                    "words",
+                    "",
+                    words.isEmpty() ? "Nothing was written" : "The note is too long",
+                    "1 to " + LONGEST_NOTE + " characters");
         }
         return changes.make(command, () -> {
             PieceFile file = files.open(piece);
             notes.write(piece, operation, words, isLesson, person.id(), clock.nowMillis());
-            return Entry.ofPiece(Entry.Kind.NOTE_WRITTEN, file.jobId(), piece, file.name() + (isLesson ? ": lesson: " : ": note: ") + words);
+            return Entry.ofPiece(
+                    Entry.Kind.NOTE_WRITTEN,
+                    file.jobId(),
+                    piece,
+                    file.name() + (isLesson ? ": lesson: " : ": note: ") + words);
         });
     }
 
@@ -50,7 +61,8 @@ public class NoteService {
     }
 
     /** Keeps a photograph whole, with a small picture of it for the pages. */
-    public Receipt photograph(long piece, String operation, String name, byte[] original, Person person, Command command) {
+    public Receipt photograph(
+            long piece, String operation, String name, byte[] original, Person person, Command command) {
         Photograph photo = Photograph.of(original);
         return changes.make(command, () -> {
             PieceFile file = files.open(piece);

@@ -14,7 +14,11 @@ public record Own(Belongs belongs, String forWhom, String art, String rackSlot, 
     static final String THE_SHOP = "the shop";
 
     /** Whose a piece is: somebody's who ordered it, the shop's stock, or the spare of a batch. */
-    public enum Belongs { PROMISED, STOCK, SPARE }
+    public enum Belongs {
+        PROMISED,
+        STOCK,
+        SPARE
+    }
 
     boolean isSpare() {
         return belongs == Belongs.SPARE;

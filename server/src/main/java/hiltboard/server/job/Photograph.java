@@ -21,7 +21,8 @@ import org.apache.pdfbox.rendering.PDFRenderer;
 public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
     private static final int THUMBNAIL_PIXELS = 480;
     private static final long MOST_PIXELS = 120_000_000;
-    private static final Map<String, String> MEDIA_TYPES = Map.of("jpeg", "image/jpeg", "png", "image/png", "gif", "image/gif", "bmp", "image/bmp");
+    private static final Map<String, String> MEDIA_TYPES =
+            Map.of("jpeg", "image/jpeg", "png", "image/png", "gif", "image/gif", "bmp", "image/bmp");
     private static final String ACCEPTED = "a JPEG or PNG picture of up to 40 MB";
     private static final String ACCEPTED_PAPERS = "a PDF that opens without a password, or " + ACCEPTED;
     private static final String PDF_BEGINS = "%PDF-";
@@ -41,7 +42,8 @@ public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
     }
 
     private static boolean isPdf(byte[] original) {
-        return new String(original, 0, Math.min(original.length, PDF_BEGINS.length()), StandardCharsets.ISO_8859_1).equals(PDF_BEGINS);
+        return new String(original, 0, Math.min(original.length, PDF_BEGINS.length()), StandardCharsets.ISO_8859_1)
+                .equals(PDF_BEGINS);
     }
 
     private static byte[] firstPage(byte[] pdf) {
@@ -50,7 +52,8 @@ public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
                 throw Refusal.entry("photo", "", "This PDF has no pages", ACCEPTED_PAPERS);
             }
             PDRectangle page = document.getPage(0).getCropBox();
-            return small(Thumbnails.of(new PDFRenderer(document).renderImage(0, THUMBNAIL_PIXELS / Math.max(page.getWidth(), page.getHeight()))));
+            return small(Thumbnails.of(new PDFRenderer(document)
+                    .renderImage(0, THUMBNAIL_PIXELS / Math.max(page.getWidth(), page.getHeight()))));
         } catch (IOException broken) {
             throw Refusal.entry("photo", "", "This PDF is damaged or locked", ACCEPTED_PAPERS);
         }
@@ -68,7 +71,8 @@ public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
             if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
                 throw Refusal.entry("photo", "", "This picture has too many pixels", ACCEPTED);
             }
-            return MEDIA_TYPES.getOrDefault(reader.getFormatName().toLowerCase(Locale.ROOT), "application/octet-stream");
+            return MEDIA_TYPES.getOrDefault(
+                    reader.getFormatName().toLowerCase(Locale.ROOT), "application/octet-stream");
         } catch (IOException broken) {
             throw Refusal.entry("photo", "", "This picture is damaged", ACCEPTED);
         }

@@ -18,8 +18,8 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.JournalEntry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.route.StepRepository;
-import java.util.Arrays;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -48,9 +48,20 @@ class PieceController {
     private final BelongingRepository belongs;
     private final DayConditions today;
 
-    PieceController(PieceFiles files, JobRepository jobs, NoteRepository notes, StepRepository steps, DecisionRepository decided,
-            Changes changes, JobService service, ShopClock clock, ShopDays days, BelongingService belonging, BelongingRepository belongs,
-            DayConditions today, ClientWordRepository clientWords) {
+    PieceController(
+            PieceFiles files,
+            JobRepository jobs,
+            NoteRepository notes,
+            StepRepository steps,
+            DecisionRepository decided,
+            Changes changes,
+            JobService service,
+            ShopClock clock,
+            ShopDays days,
+            BelongingService belonging,
+            BelongingRepository belongs,
+            DayConditions today,
+            ClientWordRepository clientWords) {
         this.clientWords = clientWords;
         this.today = today;
         this.belonging = belonging;
@@ -66,44 +77,121 @@ class PieceController {
         this.clock = clock;
     }
 
-    /** One answer of the specification in words, as it is kept, and as somebody of these units would type it; whether it follows from the other answers. */
-    record SpecificationLine(String field, String label, String group, String words, String kept, String entry, boolean isUsual) {}
+    /**
+     * One answer of the specification in words, as it is kept, and as somebody of these units would type it; whether it
+     * follows from the other answers.
+     */
+    record SpecificationLine(
+            String field, String label, String group, String words, String kept, String entry, boolean isUsual) {}
 
     record WishView(String words, String strength, String asked, String agreed) {}
 
     record NoteView(long id, String operation, String words, boolean isLesson, String by, long atMillis) {}
 
     /** What another piece taught, which this one may learn from. @param alike what the two have in common */
-    record LessonView(String operation, String words, String pieceName, long piece, List<String> alike, String by, long atMillis) {}
+    record LessonView(
+            String operation,
+            String words,
+            String pieceName,
+            long piece,
+            List<String> alike,
+            String by,
+            long atMillis) {}
 
     record PhotoView(long id, String operation, String fileName, String by, long atMillis) {}
 
-    record MishapView(String operation, String title, String words, String measured, String wayBack, String decision, int costMinutes, String by, long atMillis) {}
+    record MishapView(
+            String operation,
+            String title,
+            String words,
+            String measured,
+            String wayBack,
+            String decision,
+            int costMinutes,
+            String by,
+            long atMillis) {}
 
     /** A change of the agreed specification that was taken or dropped. */
-    record DecisionView(String change, String effect, boolean isTaken, boolean clientAgreed, String reason, String by, long atMillis) {}
+    record DecisionView(
+            String change,
+            String effect,
+            boolean isTaken,
+            boolean clientAgreed,
+            String reason,
+            String by,
+            long atMillis) {}
 
     /** Another piece of the same batch. */
     record SiblingView(long id, String name, String standing) {}
 
-    /** How soon a step has to begin. @param lost what the piece no longer is once it is over, and the work for it is done again; empty where it is merely overdue */
-    record WindowView(String operation, String title, String reason, String consequence, long openedAtMillis, long warnFromMillis, long closesAtMillis, String lost) {}
+    /**
+     * How soon a step has to begin. @param lost what the piece no longer is once it is over, and the work for it is
+     * done again; empty where it is merely overdue
+     */
+    record WindowView(
+            String operation,
+            String title,
+            String reason,
+            String consequence,
+            long openedAtMillis,
+            long warnFromMillis,
+            long closesAtMillis,
+            String lost) {}
 
     /** What goes wrong at an operation, over all pieces. */
     record MishapCountView(String operation, String step, String what, int times, int costMinutes, int lost) {}
 
     /** A piece's file; times are epoch milliseconds, lengths in the reader's units. */
     record PieceView(
-            long id, long jobId, String name, String jobTitle, String clientName, String clientContact, String jobKind, String useWords, List<BriefBeforeView> briefBefore, List<OrderedView> ordered, String promisedOn, int daysInHand,
-            String earliestDay, int attendedMinutesLeft, int position, int pieces, String standing, String state, String stateWords, boolean isUntempered,
-            @Nullable String heldReason, String heldBy, long heldAtMillis, long version, List<WishView> wishes, List<SpecificationLine> specification,
-            Drawing drawing, List<StepView> steps, List<NumberView> numbers, List<WindowView> windows, List<NoteView> notes, List<LessonView> lessons, List<PhotoView> photos,
-            List<MishapView> mishaps, List<DecisionView> decisions, List<String> conditions, int heats, List<SiblingView> siblings,
-                    List<String> setWith, Own own, List<JournalEntry> journal, List<AdviceView> advice, List<String> careCard,
-                    String cautionsDefer, long nowMillis) {}
+            long id,
+            long jobId,
+            String name,
+            String jobTitle,
+            String clientName,
+            String clientContact,
+            String jobKind,
+            String useWords,
+            List<BriefBeforeView> briefBefore,
+            List<OrderedView> ordered,
+            String promisedOn,
+            int daysInHand,
+            String earliestDay,
+            int attendedMinutesLeft,
+            int position,
+            int pieces,
+            String standing,
+            String state,
+            String stateWords,
+            boolean isUntempered,
+            @Nullable String heldReason,
+            String heldBy,
+            long heldAtMillis,
+            long version,
+            List<WishView> wishes,
+            List<SpecificationLine> specification,
+            Drawing drawing,
+            List<StepView> steps,
+            List<NumberView> numbers,
+            List<WindowView> windows,
+            List<NoteView> notes,
+            List<LessonView> lessons,
+            List<PhotoView> photos,
+            List<MishapView> mishaps,
+            List<DecisionView> decisions,
+            List<String> conditions,
+            int heats,
+            List<SiblingView> siblings,
+            List<String> setWith,
+            Own own,
+            List<JournalEntry> journal,
+            List<AdviceView> advice,
+            List<String> careCard,
+            String cautionsDefer,
+            long nowMillis) {}
 
     /** What the brief said before, with the wishes of then. */
-    record BriefBeforeView(String useWords, List<WishView> wishes, boolean clientAgreed, String reason, String by, long atMillis) {}
+    record BriefBeforeView(
+            String useWords, List<WishView> wishes, boolean clientAgreed, String reason, String by, long atMillis) {}
 
     /** A knife that somebody is to have, and the piece that is promised for it; zero and empty where none is. */
     record OrderedView(String forWhom, long piece, String pieceName) {}
@@ -120,30 +208,76 @@ class PieceController {
         JobRepository.Job job = file.job();
         JobRepository.Piece piece = file.piece();
         List<Brief.Wish> wishes = jobs.wishes(job.id());
-        return new PieceView(id, job.id(), file.name(), job.title(), job.clientName(), job.clientContact(), job.kind().name(), job.useWords(), briefBefore(job.id()), ordered(job.id()), job.promisedOn().toString(), inHand.inHand(),
-                inHand.earliest().toString(), progress.attendedMinutesLeft(), piece.position(), piece.pieces(), piece.standing().name(), progress.state().name(),
-                progress.state().words(), file.isAlive() && progress.isUntempered(), piece.heldReason().orElse(null), piece.heldBy(), piece.heldAtMillis(), piece.version(),
+        return new PieceView(
+                id,
+                job.id(),
+                file.name(),
+                job.title(),
+                job.clientName(),
+                job.clientContact(),
+                job.kind().name(),
+                job.useWords(),
+                briefBefore(job.id()),
+                ordered(job.id()),
+                job.promisedOn().toString(),
+                inHand.inHand(),
+                inHand.earliest().toString(),
+                progress.attendedMinutesLeft(),
+                piece.position(),
+                piece.pieces(),
+                piece.standing().name(),
+                progress.state().name(),
+                progress.state().words(),
+                file.isAlive() && progress.isUntempered(),
+                piece.heldReason().orElse(null),
+                piece.heldBy(),
+                piece.heldAtMillis(),
+                piece.version(),
                 wishes.stream().map(PieceController::view).toList(),
-                specification(file, units), Drawing.of(file.specification()),
-                StepViews.steps(file, today.today(), units), StepViews.numbers(file, wishes, units), windows(file),
-                notes.notes(id), lessons(file), notes.photos(id), mishaps(file), decisions(id), conditions(progress), piece.rework()
-                        .heats(), siblings(file), setWith(file), piece.own(), changes.ofPiece(id, job.id()),
-                        AdviceView.of(file.specification(), clientWords.ofJob(job.id())), CareCard.of(file.specification()),
-                                Operations.CAUTIONS_DEFER,
-                        clock.nowMillis());
+                specification(file, units),
+                Drawing.of(file.specification()),
+                StepViews.steps(file, today.today(), units),
+                StepViews.numbers(file, wishes, units),
+                windows(file),
+                notes.notes(id),
+                lessons(file),
+                notes.photos(id),
+                mishaps(file),
+                decisions(id),
+                conditions(progress),
+                piece.rework().heats(),
+                siblings(file),
+                setWith(file),
+                piece.own(),
+                changes.ofPiece(id, job.id()),
+                AdviceView.of(file.specification(), clientWords.ofJob(job.id())),
+                CareCard.of(file.specification()),
+                Operations.CAUTIONS_DEFER,
+                clock.nowMillis());
     }
 
     /** Where the shop loses work and blades, most often first. */
     @GetMapping("/api/mishaps/ledger")
     @Transactional(readOnly = true)
     List<MishapCountView> mishapLedger() {
-        return steps.mishapCounts().stream().map(each -> new MishapCountView(each.operation(), title(each), Mishap.named(each.kind()).map(Mishap::words).orElse(each.kind()),
-                each.times(), each.costMinutes(), each.scrapped())).toList();
+        return steps.mishapCounts().stream()
+                .map(each -> new MishapCountView(
+                        each.operation(),
+                        title(each),
+                        Mishap.named(each.kind()).map(Mishap::words).orElse(each.kind()),
+                        each.times(),
+                        each.costMinutes(),
+                        each.scrapped()))
+                .toList();
     }
 
     /** The step as the latest of these pieces calls it. */
     private String title(StepRepository.MishapCount count) {
-        return files.open(count.latestPiece()).route().step(count.operation()).map(step -> step.operation().title()).orElse(count.operation());
+        return files.open(count.latestPiece())
+                .route()
+                .step(count.operation())
+                .map(step -> step.operation().title())
+                .orElse(count.operation());
     }
 
     @PostMapping("/api/pieces/{id}/hold")
@@ -170,24 +304,60 @@ class PieceController {
     private static List<SpecificationLine> specification(PieceFile file, Units units) {
         var kept = file.specification().entries();
         var chosen = file.specification().chosen();
-        return Arrays.stream(SpecificationField.values()).filter(field -> kept.containsKey(field.key()))
-                .map(field -> new SpecificationLine(field.key(), field.label(), field.group(), file.specification().words(field, units), kept.get(field.key()), file.specification().entryIn(field.key(), units), !chosen.containsKey(field.key())))
+        return Arrays.stream(SpecificationField.values())
+                .filter(field -> kept.containsKey(field.key()))
+                .map(field -> new SpecificationLine(
+                        field.key(),
+                        field.label(),
+                        field.group(),
+                        file.specification().words(field, units),
+                        kept.get(field.key()),
+                        file.specification().entryIn(field.key(), units),
+                        !chosen.containsKey(field.key())))
                 .toList();
     }
 
     /** Windows that are open; none once the piece is handed over or scrapped. */
     static List<WindowView> windows(PieceFile file) {
-        return file.windows().stream().map(window -> new WindowView(window.step().operation().key(), window.step().operation().title(),
-                window.rule().reason(), window.rule().consequence(), window.opened().toEpochMilli(), window.warnFrom().toEpochMilli(), window.closes().toEpochMilli(), window.rule().lost().map(Condition::words).orElse(""))).toList();
+        return file.windows().stream()
+                .map(window -> new WindowView(
+                        window.step().operation().key(),
+                        window.step().operation().title(),
+                        window.rule().reason(),
+                        window.rule().consequence(),
+                        window.opened().toEpochMilli(),
+                        window.warnFrom().toEpochMilli(),
+                        window.closes().toEpochMilli(),
+                        window.rule().lost().map(Condition::words).orElse("")))
+                .toList();
     }
 
     private List<MishapView> mishaps(PieceFile file) {
-        return steps.mishaps(file.id()).stream().map(row -> new MishapView(row.operation(), Mishap.named(row.kind()).map(Mishap::words).orElse(row.kind()),
-                row.words(), row.measured(), WayBack.valueOf(row.wayBack()).words(), row.decision(), row.costMinutes(), row.by(), row.atMillis())).toList();
+        return steps.mishaps(file.id()).stream()
+                .map(row -> new MishapView(
+                        row.operation(),
+                        Mishap.named(row.kind()).map(Mishap::words).orElse(row.kind()),
+                        row.words(),
+                        row.measured(),
+                        WayBack.valueOf(row.wayBack()).words(),
+                        row.decision(),
+                        row.costMinutes(),
+                        row.by(),
+                        row.atMillis()))
+                .toList();
     }
 
     private List<DecisionView> decisions(long piece) {
-        return decided.ofPiece(piece).stream().map(each -> new DecisionView(each.change(), each.effect(), each.isTaken(), each.clientAgreed(), each.reason(), each.by(), each.atMillis())).toList();
+        return decided.ofPiece(piece).stream()
+                .map(each -> new DecisionView(
+                        each.change(),
+                        each.effect(),
+                        each.isTaken(),
+                        each.clientAgreed(),
+                        each.reason(),
+                        each.by(),
+                        each.atMillis()))
+                .toList();
     }
 
     private static List<String> conditions(Progress progress) {
@@ -196,14 +366,20 @@ class PieceController {
 
     /** Lessons of other pieces where the same design, steel or step comes up, what has most in common first. */
     private List<LessonView> lessons(PieceFile file) {
-        return notes.lessons(file.id()).stream().map(lesson -> view(file, lesson)).filter(lesson -> !lesson.alike().isEmpty())
-                .sorted(Comparator.comparing((LessonView lesson) -> -lesson.alike().size()).thenComparing(lesson -> -lesson.atMillis())).toList();
+        return notes.lessons(file.id()).stream()
+                .map(lesson -> view(file, lesson))
+                .filter(lesson -> !lesson.alike().isEmpty())
+                .sorted(Comparator.comparing(
+                                (LessonView lesson) -> -lesson.alike().size())
+                        .thenComparing(lesson -> -lesson.atMillis()))
+                .toList();
     }
 
     private static LessonView view(PieceFile file, NoteRepository.Lesson lesson) {
         List<String> alike = new ArrayList<>();
         Map<String, String> here = file.specification().entries();
-        if (here.get(SpecificationField.CONSTRUCTION.key()).equals(lesson.construction()) && here.getOrDefault(SpecificationField.PROFILE.key(), "").equals(lesson.profile())) {
+        if (here.get(SpecificationField.CONSTRUCTION.key()).equals(lesson.construction())
+                && here.getOrDefault(SpecificationField.PROFILE.key(), "").equals(lesson.profile())) {
             alike.add("design");
         }
         if (here.get(SpecificationField.STEEL.key()).equals(lesson.steel())) {
@@ -212,18 +388,43 @@ class PieceController {
         if (file.route().step(lesson.operation()).isPresent()) {
             alike.add("step");
         }
-        return new LessonView(lesson.operation(), lesson.words(), lesson.pieceName(), lesson.piece(), alike, lesson.by(), lesson.atMillis());
+        return new LessonView(
+                lesson.operation(),
+                lesson.words(),
+                lesson.pieceName(),
+                lesson.piece(),
+                alike,
+                lesson.by(),
+                lesson.atMillis());
     }
 
     private List<BriefBeforeView> briefBefore(long job) {
-        return belongs.briefsBefore(job).stream().map(each -> new BriefBeforeView(each.useWords(), each.wishes().stream().map(PieceController::view).toList(), each.clientAgreed(), each.reason(), each.by(), each.atMillis())).toList();
+        return belongs.briefsBefore(job).stream()
+                .map(each -> new BriefBeforeView(
+                        each.useWords(),
+                        each.wishes().stream().map(PieceController::view).toList(),
+                        each.clientAgreed(),
+                        each.reason(),
+                        each.by(),
+                        each.atMillis()))
+                .toList();
     }
 
     private List<OrderedView> ordered(long job) {
         JobRepository.Job of = jobs.job(job).orElseThrow();
         List<JobRepository.Piece> pieces = jobs.piecesOf(List.of(job));
-        return belongs.ordered(job).stream().map(each -> new OrderedView(each.forWhom().isBlank() ? of.clientName() : each.forWhom(), each.piece().orElse(0L),
-                pieces.stream().filter(piece -> each.piece().filter(id -> id == piece.id()).isPresent()).findFirst().map(piece -> PieceFile.name(of, piece)).orElse(""))).toList();
+        return belongs.ordered(job).stream()
+                .map(each -> new OrderedView(
+                        each.forWhom().isBlank() ? of.clientName() : each.forWhom(),
+                        each.piece().orElse(0L),
+                        pieces.stream()
+                                .filter(piece -> each.piece()
+                                        .filter(id -> id == piece.id())
+                                        .isPresent())
+                                .findFirst()
+                                .map(piece -> PieceFile.name(of, piece))
+                                .orElse("")))
+                .toList();
     }
 
     private static WishView view(Brief.Wish wish) {
@@ -233,12 +434,25 @@ class PieceController {
     /** The other living pieces of the same set. */
     private List<String> setWith(PieceFile file) {
         String set = file.piece().own().setName();
-        return set.isBlank() ? List.of() : jobs.piecesOf(List.of(file.jobId())).stream()
-                .filter(piece -> piece.id() != file.id() && piece.standing() != JobRepository.Standing.SCRAPPED && piece.own().setName().equalsIgnoreCase(set)).map(piece -> PieceFile.name(file.job(), piece)).toList();
+        return set.isBlank()
+                ? List.of()
+                : jobs.piecesOf(List.of(file.jobId())).stream()
+                        .filter(piece -> piece.id() != file.id()
+                                && piece.standing() != JobRepository.Standing.SCRAPPED
+                                && piece.own().setName().equalsIgnoreCase(set))
+                        .map(piece -> PieceFile.name(file.job(), piece))
+                        .toList();
     }
 
     private List<SiblingView> siblings(PieceFile file) {
-        return file.piece().pieces() == 1 ? List.of() : jobs.piecesOf(List.of(file.jobId())).stream().filter(piece -> piece.id() != file.id())
-                .map(piece -> new SiblingView(piece.id(), file.job().number() + "-" + piece.position(), piece.standing().name())).toList();
+        return file.piece().pieces() == 1
+                ? List.of()
+                : jobs.piecesOf(List.of(file.jobId())).stream()
+                        .filter(piece -> piece.id() != file.id())
+                        .map(piece -> new SiblingView(
+                                piece.id(),
+                                file.job().number() + "-" + piece.position(),
+                                piece.standing().name()))
+                        .toList();
     }
 }

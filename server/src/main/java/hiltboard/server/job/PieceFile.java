@@ -7,13 +7,13 @@ import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
-import hiltboard.core.route.Rework;
 import hiltboard.core.route.Making;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Progress;
-import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Route;
+import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Stretch;
 import hiltboard.core.route.Unsettled;
 import hiltboard.server.Refusal;
@@ -43,8 +43,16 @@ import java.util.stream.Stream;
  * @param at the moment that it is looked at
  */
 public record PieceFile(
-        JobRepository.Job job, JobRepository.Piece piece, Specification specification, Route route, Map<String, StepRow> steps,
-        List<Reading> readings, List<MadeTo> made, List<Override> overrides, boolean firstPieceProved, Instant at) {
+        JobRepository.Job job,
+        JobRepository.Piece piece,
+        Specification specification,
+        Route route,
+        Map<String, StepRow> steps,
+        List<Reading> readings,
+        List<MadeTo> made,
+        List<Override> overrides,
+        boolean firstPieceProved,
+        Instant at) {
 
     /** The step that stands for the client's yes to the outline. */
     public static final String APPROVAL = "approve-outline";
@@ -72,7 +80,9 @@ public record PieceFile(
 
     /** Whether the client's yes to the outline is there. */
     public boolean isOutlineApproved() {
-        return Optional.ofNullable(steps.get(APPROVAL)).filter(row -> row.standing() == Standing.DONE).isPresent();
+        return Optional.ofNullable(steps.get(APPROVAL))
+                .filter(row -> row.standing() == Standing.DONE)
+                .isPresent();
     }
 
     public Optional<String> heldReason() {
@@ -86,15 +96,30 @@ public record PieceFile(
 
     /** What the journal says of a step. */
     public Entry entry(Entry.Kind kind, Step step, String what) {
-        return Entry.ofPiece(kind, jobId(), id(), name() + ": " + step.operation().title() + ": " + what);
+        return Entry.ofPiece(
+                kind, jobId(), id(), name() + ": " + step.operation().title() + ": " + what);
     }
 
     public Progress progress() {
-        Set<String> known = route.steps().stream().map(step -> step.operation().key()).collect(Collectors.toSet());
-        List<StepRow> done = steps.values().stream().filter(row -> row.standing() == Standing.DONE && known.contains(row.operation())).toList();
-        return new Progress(route, done.stream().collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.doneAtMillis()))),
-                done.stream().filter(row -> row.restUntilMillis() > 0).collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.restUntilMillis()))), piece.worn(),
-                steps.values().stream().filter(StepRow::isUnderWay).map(StepRow::operation).collect(Collectors.toSet()), at);
+        Set<String> known =
+                route.steps().stream().map(step -> step.operation().key()).collect(Collectors.toSet());
+        List<StepRow> done = steps.values().stream()
+                .filter(row -> row.standing() == Standing.DONE && known.contains(row.operation()))
+                .toList();
+        return new Progress(
+                route,
+                done.stream()
+                        .collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.doneAtMillis()))),
+                done.stream()
+                        .filter(row -> row.restUntilMillis() > 0)
+                        .collect(Collectors.toMap(
+                                StepRow::operation, row -> Instant.ofEpochMilli(row.restUntilMillis()))),
+                piece.worn(),
+                steps.values().stream()
+                        .filter(StepRow::isUnderWay)
+                        .map(StepRow::operation)
+                        .collect(Collectors.toSet()),
+                at);
     }
 
     /** Its place in every rack and load; empty where none was given. */
@@ -126,8 +151,20 @@ public record PieceFile(
 
     /** What somebody took as it is, of readings and of parts. */
     public List<Unsettled.Accepted> accepted() {
-        return Stream.concat(readings.stream().flatMap(reading -> reading.asItIs().map(taken -> new Unsettled.Accepted(reading.dimension(), reading.value(), taken.against())).stream()),
-                made.stream().flatMap(part -> part.asItIs().map(taken -> new Unsettled.Accepted(part.dimension(), part.value(), taken.against())).stream())).toList();
+        return Stream.concat(
+                        readings.stream()
+                                .flatMap(reading -> reading
+                                        .asItIs()
+                                        .map(taken -> new Unsettled.Accepted(
+                                                reading.dimension(), reading.value(), taken.against()))
+                                        .stream()),
+                        made.stream()
+                                .flatMap(part -> part
+                                        .asItIs()
+                                        .map(taken ->
+                                                new Unsettled.Accepted(part.dimension(), part.value(), taken.against()))
+                                        .stream()))
+                .toList();
     }
 
     /** Whether a part was made to a number that has moved since, and nobody has taken it as it is. */
@@ -135,7 +172,10 @@ public record PieceFile(
         return !made.isEmpty() && Unsettled.hasStaleParts(chain(Units.INCH_FAHRENHEIT), accepted());
     }
 
-    /** Windows that are open, with the lengths that the piece's own numbers give them; none once it is handed over or scrapped. */
+    /**
+     * Windows that are open, with the lengths that the piece's own numbers give them; none once it is handed over or
+     * scrapped.
+     */
     public List<Progress.Window> windows() {
         return windows(progress());
     }
@@ -150,8 +190,13 @@ public record PieceFile(
 
     /** How long a step rests on this piece: as one of its own numbers says, or as is usual. */
     public Duration rest(Operation operation) {
-        return operation.restNumber().isEmpty() ? operation.rest()
-                : chain(Units.INCH_FAHRENHEIT).value(operation.restNumber()).filter(Span.class::isInstance).map(span -> ((Span) span).duration()).orElse(operation.rest());
+        return operation.restNumber().isEmpty()
+                ? operation.rest()
+                : chain(Units.INCH_FAHRENHEIT)
+                        .value(operation.restNumber())
+                        .filter(Span.class::isInstance)
+                        .map(span -> ((Span) span).duration())
+                        .orElse(operation.rest());
     }
 
     public Optional<StepRow> row(Step step) {
@@ -162,7 +207,9 @@ public record PieceFile(
         return chainWith(units, readingValues());
     }
 
-    /** The chain as it would be with these readings. @throws hiltboard.core.measure.ImpossibleQuantity if they cannot be */
+    /**
+     * The chain as it would be with these readings. @throws hiltboard.core.measure.ImpossibleQuantity if they cannot be
+     */
     public DimensionChain chainWith(Units units, Map<String, Quantity> values) {
         return DimensionChain.of(PieceDimensions.of(specification), values, madeToValues(), units);
     }
@@ -197,14 +244,23 @@ public record PieceFile(
         return job.promisedOn();
     }
 
-    /** What is left to do, in the order of the route, with the rests as they are on this piece; a step that rests already has no work left. */
+    /**
+     * What is left to do, in the order of the route, with the rests as they are on this piece; a step that rests
+     * already has no work left.
+     */
     public List<Stretch> stretchesLeft(Progress progress) {
-        return progress.stepsLeft().stream().filter(step -> !isResting(step)).map(step -> new Stretch(step.operation().attendedMinutes(), rest(step.operation()))).toList();
+        return progress.stepsLeft().stream()
+                .filter(step -> !isResting(step))
+                .map(step -> new Stretch(step.operation().attendedMinutes(), rest(step.operation())))
+                .toList();
     }
 
     /** When the rests that are under way are up; empty where nothing rests. */
     public Optional<Instant> restsUntil() {
-        return steps.values().stream().filter(row -> row.standing() == Standing.RESTING).map(row -> Instant.ofEpochMilli(row.restUntilMillis())).max(Comparator.naturalOrder());
+        return steps.values().stream()
+                .filter(row -> row.standing() == Standing.RESTING)
+                .map(row -> Instant.ofEpochMilli(row.restUntilMillis()))
+                .max(Comparator.naturalOrder());
     }
 
     private boolean isResting(Step step) {

@@ -22,8 +22,9 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
 /**
- * On which day each piece can be done: the makers share the work of the whole shop, what is promised first goes first. Worked out anew when
- * something has changed, and with every minute that goes by. Belongs into a transaction of the caller.
+ * On which day each piece can be done: the makers share the work of the whole shop, what is promised first goes first.
+ * Worked out anew when something has changed, and with every minute that goes by. Belongs into a transaction of the
+ * caller.
  */
 @Component
 public class ShopDays {
@@ -51,14 +52,17 @@ public class ShopDays {
     public Map<Long, DaysInHand> all() {
         LocalDateTime now = now();
         long latest = changes.latest();
-        Optional<Known> before = known.filter(each -> each.sequence() == latest && each.now().equals(now));
+        Optional<Known> before =
+                known.filter(each -> each.sequence() == latest && each.now().equals(now));
         if (before.isPresent()) {
             return before.get().days();
         }
         List<Wall.Left> left = left();
         Map<Long, LocalDateTime> done = pass(left.stream().map(this::piece).toList(), now);
         ShopHours hours = hours();
-        Map<Long, DaysInHand> days = left.stream().collect(Collectors.toMap(Wall.Left::piece, each -> DaysInHand.of(done.get(each.piece()), each.promisedOn(), hours)));
+        Map<Long, DaysInHand> days = left.stream()
+                .collect(Collectors.toMap(
+                        Wall.Left::piece, each -> DaysInHand.of(done.get(each.piece()), each.promisedOn(), hours)));
         known = Optional.of(new Known(latest, now, days));
         return days;
     }
@@ -71,18 +75,27 @@ public class ShopDays {
     /** As {@link #of}, for somebody who asks for many. */
     public Function<PieceFile, DaysInHand> ofEach() {
         Map<Long, DaysInHand> all = all();
-        return file -> Optional.ofNullable(all.get(file.id())).orElseGet(() -> DaysInHand.of(now(), file.promisedOn(), hours()));
+        return file -> Optional.ofNullable(all.get(file.id()))
+                .orElseGet(() -> DaysInHand.of(now(), file.promisedOn(), hours()));
     }
 
     /** As it would be with this much work and these rests more, before what is left. */
     public DaysInHand with(PieceFile file, int minutesMore, List<Duration> restsMore) {
-        List<ShopPass.Piece> pieces = left().stream().map(left -> left.piece() == file.id() ? new ShopPass.Piece(left.piece(), from(left), more(left.left(), minutesMore, restsMore)) : piece(left)).toList();
+        List<ShopPass.Piece> pieces = left().stream()
+                .map(left -> left.piece() == file.id()
+                        ? new ShopPass.Piece(left.piece(), from(left), more(left.left(), minutesMore, restsMore))
+                        : piece(left))
+                .toList();
         return DaysInHand.of(pass(pieces, now()).get(file.id()), file.promisedOn(), hours());
     }
 
-    /** On which day a new piece could be done when everything that is promised is worked off first. @param arrival when everything that it is made of is there */
+    /**
+     * On which day a new piece could be done when everything that is promised is worked off first. @param arrival when
+     * everything that it is made of is there
+     */
     public LocalDate earliest(List<Stretch> work, LocalDate arrival) {
-        List<ShopPass.Piece> pieces = new ArrayList<>(left().stream().map(this::piece).toList());
+        List<ShopPass.Piece> pieces =
+                new ArrayList<>(left().stream().map(this::piece).toList());
         pieces.add(new ShopPass.Piece(0, arrival.isAfter(clock.today()) ? arrival.atStartOfDay() : now(), work));
         return DaysInHand.of(pass(pieces, now()).get(0L), arrival, hours()).earliest();
     }

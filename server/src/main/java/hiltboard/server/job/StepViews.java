@@ -5,20 +5,20 @@ import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
-import hiltboard.core.route.Gate.Obstacle;
 import hiltboard.core.route.Gate;
+import hiltboard.core.route.Gate.Obstacle;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.OrderRule;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
-import hiltboard.core.route.Trait;
 import hiltboard.core.route.Route.Wait;
 import hiltboard.core.route.Rule;
+import hiltboard.core.route.Trait;
 import hiltboard.core.route.Unsettled;
 import hiltboard.server.chain.ReadingRepository.AsItIs;
 import hiltboard.server.chain.ReadingRepository.Reading;
-import hiltboard.server.route.StepRepository.StepRow;
 import hiltboard.server.job.DayConditions.OfTheDayView;
+import hiltboard.server.route.StepRepository.StepRow;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -34,18 +34,44 @@ public final class StepViews {
     /** Finished work whose effect is gone. */
     public record AgainView(String operation, String title) {}
 
-    /** A rule with the work that is missing. @param number the number that nobody has answered for, where it is about one @param again the work that sets it right when it is done again */
-    public record ObstacleView(String rule, String severity, String reason, String consequence, String remedy, List<String> missing, @Nullable String number, @Nullable AgainView again) {
+    /**
+     * A rule with the work that is missing. @param number the number that nobody has answered for, where it is about
+     * one @param again the work that sets it right when it is done again
+     */
+    public record ObstacleView(
+            String rule,
+            String severity,
+            String reason,
+            String consequence,
+            String remedy,
+            List<String> missing,
+            @Nullable String number,
+            @Nullable AgainView again) {
         static ObstacleView of(Obstacle obstacle) {
             Rule rule = obstacle.rule();
-            return new ObstacleView(rule.key(), rule.severity().words(), rule.reason(), rule.consequence(), rule.remedy(),
-                    obstacle.missing().stream().map(Operation::title).toList(), rule instanceof Unsettled unsettled ? unsettled.number() : null,
-                    obstacle.again().map(operation -> new AgainView(operation.key(), operation.title())).orElse(null));
+            return new ObstacleView(
+                    rule.key(),
+                    rule.severity().words(),
+                    rule.reason(),
+                    rule.consequence(),
+                    rule.remedy(),
+                    obstacle.missing().stream().map(Operation::title).toList(),
+                    rule instanceof Unsettled unsettled ? unsettled.number() : null,
+                    obstacle.again()
+                            .map(operation -> new AgainView(operation.key(), operation.title()))
+                            .orElse(null));
         }
     }
 
     /** What a step waits for and why, whether done or not. */
-    public record WaitView(String operation, String title, String rule, String severity, String reason, String consequence, boolean done) {}
+    public record WaitView(
+            String operation,
+            String title,
+            String rule,
+            String severity,
+            String reason,
+            String consequence,
+            boolean done) {}
 
     /** A gate that the owner overrode, with the reason that stays. */
     public record OverrideView(String rule, String reason, String by, long atMillis) {}
@@ -65,16 +91,44 @@ public final class StepViews {
      * @param canReopen whether “done” can be taken back, since nothing has been built on it
      */
     public record StepView(
-            String operation, String title, String station, int attendedMinutes, String effort, long restMinutes, String restWords,
-                    String standing, boolean isItsTurn, boolean isOwners, boolean canReopen,
-            long startedAtMillis, String startedBy, long starterId, long restUntilMillis, long doneAtMillis, String doneBy, long putDownAtMillis, long awayMillis,
-            List<String> toDo, List<String> cautions, List<String> checks, List<String> targets, List<String> readings, List<String> makes,
-            List<String> because, List<WaitView> waits, List<WaitView> waitedForBy, List<ObstacleView> closedBy, List<ObstacleView> cares, List<OverrideView> overrides, List<OfTheDayView> ofTheDay) {}
+            String operation,
+            String title,
+            String station,
+            int attendedMinutes,
+            String effort,
+            long restMinutes,
+            String restWords,
+            String standing,
+            boolean isItsTurn,
+            boolean isOwners,
+            boolean canReopen,
+            long startedAtMillis,
+            String startedBy,
+            long starterId,
+            long restUntilMillis,
+            long doneAtMillis,
+            String doneBy,
+            long putDownAtMillis,
+            long awayMillis,
+            List<String> toDo,
+            List<String> cautions,
+            List<String> checks,
+            List<String> targets,
+            List<String> readings,
+            List<String> makes,
+            List<String> because,
+            List<WaitView> waits,
+            List<WaitView> waitedForBy,
+            List<ObstacleView> closedBy,
+            List<ObstacleView> cares,
+            List<OverrideView> overrides,
+            List<OfTheDayView> ofTheDay) {}
 
     /** That somebody took a number as it is. */
     public record AsItIsView(String reason, String by, long atMillis) {
         static @Nullable AsItIsView of(Optional<AsItIs> taken) {
-            return taken.map(each -> new AsItIsView(each.reason(), each.by(), each.atMillis())).orElse(null);
+            return taken.map(each -> new AsItIsView(each.reason(), each.by(), each.atMillis()))
+                    .orElse(null);
         }
     }
 
@@ -86,63 +140,149 @@ public final class StepViews {
     }
 
     /** The reading that counts for a number. @param asItIs where it is out and was taken all the same */
-    public record ReadingView(long id, String typed, String value, String by, long atMillis, JudgementView judgement, @Nullable AsItIsView asItIs) {}
+    public record ReadingView(
+            long id,
+            String typed,
+            String value,
+            String by,
+            long atMillis,
+            JudgementView judgement,
+            @Nullable AsItIsView asItIs) {}
 
     /** A part that was made to a number which has moved. @param asItIs where it was taken all the same */
-    public record StaleView(String madeTo, String now, String difference, String tolerance, @Nullable AsItIsView asItIs) {}
+    public record StaleView(
+            String madeTo,
+            String now,
+            String difference,
+            String tolerance,
+            @Nullable AsItIsView asItIs) {}
 
     /** One number with its source and working; asked is what the client asked for, in their words. */
     public record NumberView(
-            String key, String label, String source, String value, String expected, String note, List<String> working, List<String> cautions,
-            List<String> from, List<String> hangsOnIt, String tolerance, boolean isReadable, String unit,
-            @Nullable String asked, @Nullable String madeTo, @Nullable StaleView stale, @Nullable ReadingView reading) {}
+            String key,
+            String label,
+            String source,
+            String value,
+            String expected,
+            String note,
+            List<String> working,
+            List<String> cautions,
+            List<String> from,
+            List<String> hangsOnIt,
+            String tolerance,
+            boolean isReadable,
+            String unit,
+            @Nullable String asked,
+            @Nullable String madeTo,
+            @Nullable StaleView stale,
+            @Nullable ReadingView reading) {}
 
     /** Every step of the route. @param today what was said of the day */
     public static List<StepView> steps(PieceFile file, Map<String, String> today, Units units) {
         Progress progress = file.progress();
         Set<String> done = progress.doneAt().keySet();
         Gates gates = new Gates(file, progress, units);
-        Set<String> builtOn = file.route().steps().stream().filter(step -> done.contains(step.operation().key()))
-                .flatMap(step -> step.waits().stream()).filter(wait -> !wait.rule().isOnlyOrder()).map(wait -> wait.operation().key()).collect(Collectors.toSet());
-        return file.route().steps().stream().map(step -> step(file, step, gates.before(step), done, builtOn, today, units)).toList();
+        Set<String> builtOn = file.route().steps().stream()
+                .filter(step -> done.contains(step.operation().key()))
+                .flatMap(step -> step.waits().stream())
+                .filter(wait -> !wait.rule().isOnlyOrder())
+                .map(wait -> wait.operation().key())
+                .collect(Collectors.toSet());
+        return file.route().steps().stream()
+                .map(step -> step(file, step, gates.before(step), done, builtOn, today, units))
+                .toList();
     }
 
-    private static StepView step(PieceFile file, Step step, Gate gate, Set<String> done, Set<String> builtOn, Map<String, String> today, Units units) {
+    private static StepView step(
+            PieceFile file,
+            Step step,
+            Gate gate,
+            Set<String> done,
+            Set<String> builtOn,
+            Map<String, String> today,
+            Units units) {
         Operation operation = step.operation();
         Optional<StepRow> row = file.row(step);
-        List<WaitView> waits = step.waits().stream().map(wait -> wait(wait, done)).toList();
-        List<OverrideView> overrides = file.overrides().stream().filter(each -> each.operation().equals(operation.key()))
-                .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis())).toList();
-        return new StepView(operation.key(), operation.title(), operation.station().words(), operation.attendedMinutes(), operation.effort()
-                .isBySize() ? operation.effort().words() : "", file.rest(operation).toMinutes(),
-                operation.restWords(), standing(row, gate), gate.isItsTurn(), operation.is(Trait.APPROVES), done.contains(operation.key()) && !builtOn.contains(operation.key()),
-                row.map(StepRow::startedAtMillis).orElse(0L), row.map(StepRow::startedBy).orElse(""), row.map(StepRow::starterId).orElse(0L),
-                row.map(StepRow::restUntilMillis).orElse(0L), row.map(StepRow::doneAtMillis).orElse(0L), row.map(StepRow::doneBy).orElse(""), row.map(StepRow::putDownAtMillis).orElse(0L), row.map(StepRow::awayMillis).orElse(0L),
-                operation.toDo(), operation.cautions(), operation.checks(), operation.targets(), operation.readings(), operation.makes(), because(file, operation, units), waits, waitedForBy(file, step, done),
-                open(gate.closedBy(), done.contains(operation.key())), open(gate.cares(), done.contains(operation.key())), overrides, DayConditions.at(operation, today));
+        List<WaitView> waits =
+                step.waits().stream().map(wait -> wait(wait, done)).toList();
+        List<OverrideView> overrides = file.overrides().stream()
+                .filter(each -> each.operation().equals(operation.key()))
+                .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis()))
+                .toList();
+        return new StepView(
+                operation.key(),
+                operation.title(),
+                operation.station().words(),
+                operation.attendedMinutes(),
+                operation.effort().isBySize() ? operation.effort().words() : "",
+                file.rest(operation).toMinutes(),
+                operation.restWords(),
+                standing(row, gate),
+                gate.isItsTurn(),
+                operation.is(Trait.APPROVES),
+                done.contains(operation.key()) && !builtOn.contains(operation.key()),
+                row.map(StepRow::startedAtMillis).orElse(0L),
+                row.map(StepRow::startedBy).orElse(""),
+                row.map(StepRow::starterId).orElse(0L),
+                row.map(StepRow::restUntilMillis).orElse(0L),
+                row.map(StepRow::doneAtMillis).orElse(0L),
+                row.map(StepRow::doneBy).orElse(""),
+                row.map(StepRow::putDownAtMillis).orElse(0L),
+                row.map(StepRow::awayMillis).orElse(0L),
+                operation.toDo(),
+                operation.cautions(),
+                operation.checks(),
+                operation.targets(),
+                operation.readings(),
+                operation.makes(),
+                because(file, operation, units),
+                waits,
+                waitedForBy(file, step, done),
+                open(gate.closedBy(), done.contains(operation.key())),
+                open(gate.cares(), done.contains(operation.key())),
+                overrides,
+                DayConditions.at(operation, today));
     }
 
     /** What is open before a step; what the piece has become since matters no more to work that is done. */
     private static List<ObstacleView> open(List<Obstacle> obstacles, boolean isDone) {
-        return obstacles.stream().filter(obstacle -> !isDone || obstacle.rule() instanceof OrderRule).map(ObstacleView::of).toList();
+        return obstacles.stream()
+                .filter(obstacle -> !isDone || obstacle.rule() instanceof OrderRule)
+                .map(ObstacleView::of)
+                .toList();
     }
 
     private static List<String> because(PieceFile file, Operation operation, Units units) {
-        return operation.shapedBy().stream().sorted().filter(field -> file.specification().entries().containsKey(field.key()))
-                .map(field -> field.label() + ": " + file.specification().words(field, units)).toList();
+        return operation.shapedBy().stream()
+                .sorted()
+                .filter(field -> file.specification().entries().containsKey(field.key()))
+                .map(field -> field.label() + ": " + file.specification().words(field, units))
+                .toList();
     }
 
     private static List<WaitView> waitedForBy(PieceFile file, Step step, Set<String> done) {
-        return file.route().steps().stream().flatMap(later -> later.waits().stream().filter(wait -> wait.operation().key().equals(step.operation().key()))
-                .map(wait -> new WaitView(later.operation().key(), later.operation().title(), wait.rule().key(), wait.rule().severity().words(), wait.rule().reason(),
-                        wait.rule().consequence(), done.contains(later.operation().key())))).toList();
+        return file.route().steps().stream()
+                .flatMap(later -> later.waits().stream()
+                        .filter(wait ->
+                                wait.operation().key().equals(step.operation().key()))
+                        .map(wait -> new WaitView(
+                                later.operation().key(),
+                                later.operation().title(),
+                                wait.rule().key(),
+                                wait.rule().severity().words(),
+                                wait.rule().reason(),
+                                wait.rule().consequence(),
+                                done.contains(later.operation().key()))))
+                .toList();
     }
 
     private static String standing(Optional<StepRow> row, Gate gate) {
-        return row.map(StepRow::standing).map(standing -> switch (standing) {
-            case RUNNING, RESTING, DONE -> standing.name();
-            case OPEN -> waiting(gate);
-        }).orElseGet(() -> waiting(gate));
+        return row.map(StepRow::standing)
+                .map(standing -> switch (standing) {
+                    case RUNNING, RESTING, DONE -> standing.name();
+                    case OPEN -> waiting(gate);
+                })
+                .orElseGet(() -> waiting(gate));
     }
 
     private static String waiting(Gate gate) {
@@ -151,40 +291,99 @@ public final class StepViews {
 
     private static WaitView wait(Wait wait, Set<String> done) {
         OrderRule rule = wait.rule();
-        return new WaitView(wait.operation().key(), wait.operation().title(), rule.key(), rule.severity().words(), rule.reason(), rule.consequence(),
+        return new WaitView(
+                wait.operation().key(),
+                wait.operation().title(),
+                rule.key(),
+                rule.severity().words(),
+                rule.reason(),
+                rule.consequence(),
                 done.contains(wait.operation().key()));
     }
 
     /** Every number; what the client asked for stands beside it where a wish has its name. */
     static List<NumberView> numbers(PieceFile file, List<Brief.Wish> wishes, Units units) {
-        Map<String, String> asked = wishes.stream().filter(wish -> !wish.asked().isBlank())
-                .collect(Collectors.toMap(wish -> wish.words().strip().toLowerCase(Locale.ROOT), Brief.Wish::asked, (first, second) -> first));
+        Map<String, String> asked = wishes.stream()
+                .filter(wish -> !wish.asked().isBlank())
+                .collect(Collectors.toMap(
+                        wish -> wish.words().strip().toLowerCase(Locale.ROOT),
+                        Brief.Wish::asked,
+                        (first, second) -> first));
         DimensionChain chain = file.chain(units);
         Map<String, Reading> readings = file.readingsByDimension();
         Set<String> readable = readable(file);
-        return chain.links().stream().map(link -> number(file, chain, link, Optional.ofNullable(readings.get(link.dimension().key())), readable,
-                Optional.ofNullable(asked.get(link.dimension().label().toLowerCase(Locale.ROOT))), units)).toList();
+        return chain.links().stream()
+                .map(link -> number(
+                        file,
+                        chain,
+                        link,
+                        Optional.ofNullable(readings.get(link.dimension().key())),
+                        readable,
+                        Optional.ofNullable(asked.get(link.dimension().label().toLowerCase(Locale.ROOT))),
+                        units))
+                .toList();
     }
 
     /** The numbers that some step of the route measures. */
     public static Set<String> readable(PieceFile file) {
-        return file.route().steps().stream().flatMap(step -> step.operation().readings().stream()).collect(Collectors.toSet());
+        return file.route().steps().stream()
+                .flatMap(step -> step.operation().readings().stream())
+                .collect(Collectors.toSet());
     }
 
-    private static NumberView number(PieceFile file, DimensionChain chain, Link link, Optional<Reading> reading, Set<String> readable, Optional<String> asked, Units units) {
+    private static NumberView number(
+            PieceFile file,
+            DimensionChain chain,
+            Link link,
+            Optional<Reading> reading,
+            Set<String> readable,
+            Optional<String> asked,
+            Units units) {
         String key = link.dimension().key();
-        return new NumberView(key, link.dimension().label(), link.source().words(), link.currentIn(units), link.expectedIn(units),
-                link.expected().note(), link.expected().working(), link.expected().cautions(), link.dimension().from(), link.hangsOnIt(),
-                "± " + link.dimension().tolerance().in(units), readable.contains(key), link.current().symbol(units),
-                asked.orElse(null), link.madeTo().map(value -> value.in(units)).orElse(null),
-                link.stale().map(stale -> new StaleView(stale.madeTo().in(units), stale.now().in(units), difference(stale, units), "± " + stale.tolerance().in(units), AsItIsView.of(stillTaken(file, link)))).orElse(null),
-                reading.map(each -> new ReadingView(each.id(), each.typed(), each.value().in(units), each.takenBy(), each.takenAtMillis(),
-                        JudgementView.of(chain.judge(key, each.value())), AsItIsView.of(each.asItIs().filter(taken -> !Unsettled.isOut(link, chain, file.accepted()))))).orElse(null));
+        return new NumberView(
+                key,
+                link.dimension().label(),
+                link.source().words(),
+                link.currentIn(units),
+                link.expectedIn(units),
+                link.expected().note(),
+                link.expected().working(),
+                link.expected().cautions(),
+                link.dimension().from(),
+                link.hangsOnIt(),
+                "± " + link.dimension().tolerance().in(units),
+                readable.contains(key),
+                link.current().symbol(units),
+                asked.orElse(null),
+                link.madeTo().map(value -> value.in(units)).orElse(null),
+                link.stale()
+                        .map(stale -> new StaleView(
+                                stale.madeTo().in(units),
+                                stale.now().in(units),
+                                difference(stale, units),
+                                "± " + stale.tolerance().in(units),
+                                AsItIsView.of(stillTaken(file, link))))
+                        .orElse(null),
+                reading.map(each -> new ReadingView(
+                                each.id(),
+                                each.typed(),
+                                each.value().in(units),
+                                each.takenBy(),
+                                each.takenAtMillis(),
+                                JudgementView.of(chain.judge(key, each.value())),
+                                AsItIsView.of(
+                                        each.asItIs().filter(taken -> !Unsettled.isOut(link, chain, file.accepted())))))
+                        .orElse(null));
     }
 
     /** What was taken as it is counts until the number moves on. */
     private static Optional<AsItIs> stillTaken(PieceFile file, Link link) {
-        return Unsettled.isTaken(link, file.accepted()) ? file.made().stream().filter(part -> part.dimension().equals(link.dimension().key())).flatMap(part -> part.asItIs().stream()).findFirst() : Optional.empty();
+        return Unsettled.isTaken(link, file.accepted())
+                ? file.made().stream()
+                        .filter(part -> part.dimension().equals(link.dimension().key()))
+                        .flatMap(part -> part.asItIs().stream())
+                        .findFirst()
+                : Optional.empty();
     }
 
     private static String difference(Link.Stale stale, Units units) {

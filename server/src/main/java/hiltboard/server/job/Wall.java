@@ -1,6 +1,5 @@
 package hiltboard.server.job;
 
-import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
@@ -34,39 +33,94 @@ class Wall {
     }
 
     /** A step that is under way or rests. */
-    record UnderWay(String operation, String title, String station, String who, boolean isResting, boolean isPutDown, String restWords, long sinceMillis, long untilMillis) {}
+    record UnderWay(
+            String operation,
+            String title,
+            String station,
+            String who,
+            boolean isResting,
+            boolean isPutDown,
+            String restWords,
+            long sinceMillis,
+            long untilMillis) {}
 
     /** A piece as it hangs on the wall. */
     record HangingPiece(
-            long id, String name, String standing, String state, String stateWords, String finish, Drawing drawing, @Nullable String heldReason,
-            boolean isUntempered, boolean isStale, List<UnderWay> underWay, List<WindowView> windows, String nextTitle, int doneSteps, int allSteps) {}
+            long id,
+            String name,
+            String standing,
+            String state,
+            String stateWords,
+            String finish,
+            Drawing drawing,
+            @Nullable String heldReason,
+            boolean isUntempered,
+            boolean isStale,
+            List<UnderWay> underWay,
+            List<WindowView> windows,
+            String nextTitle,
+            int doneSteps,
+            int allSteps) {}
 
     /** A job with its pieces. */
-    record Rail(long jobId, String number, String title, String clientName, String useWords, String promisedOn, int daysInHand, List<HangingPiece> pieces) {}
+    record Rail(
+            long jobId,
+            String number,
+            String title,
+            String clientName,
+            String useWords,
+            String promisedOn,
+            int daysInHand,
+            List<HangingPiece> pieces) {}
 
     /** A piece as it was drawn at a version of it, with the work that was left. */
-    private record Hung(long version, HangingPiece piece, boolean isAlive, List<Stretch> left, Optional<Instant> restsUntil) {}
+    private record Hung(
+            long version, HangingPiece piece, boolean isAlive, List<Stretch> left, Optional<Instant> restsUntil) {}
 
     /** A living piece with the work that is left of it, and the day it is promised for. */
     record Left(long piece, long job, LocalDate promisedOn, Optional<Instant> restsUntil, List<Stretch> left) {}
 
-    /** Every job with living pieces, the most urgent first; belongs into a transaction of the caller. @param days in hand of each living piece */
+    /**
+     * Every job with living pieces, the most urgent first; belongs into a transaction of the caller. @param days in
+     * hand of each living piece
+     */
     List<Rail> rails(Map<Long, DaysInHand> days) {
         Map<Long, Job> living = living();
         Map<Long, Hung> current = current(living);
-        return jobs.versions(living.keySet()).stream().collect(Collectors.groupingBy(PieceVersion::job, Collectors.mapping(each -> current.get(each.piece()), Collectors.toList())))
-                .entrySet().stream().map(entry -> rail(living.get(entry.getKey()), entry.getValue(), days))
-                .sorted(Comparator.comparingInt(Rail::daysInHand).thenComparing(Rail::promisedOn).thenComparingLong(Rail::jobId)).toList();
+        return jobs.versions(living.keySet()).stream()
+                .collect(Collectors.groupingBy(
+                        PieceVersion::job, Collectors.mapping(each -> current.get(each.piece()), Collectors.toList())))
+                .entrySet()
+                .stream()
+                .map(entry -> rail(living.get(entry.getKey()), entry.getValue(), days))
+                .sorted(Comparator.comparingInt(Rail::daysInHand)
+                        .thenComparing(Rail::promisedOn)
+                        .thenComparingLong(Rail::jobId))
+                .toList();
     }
 
-    /** What is left of every living piece, what is promised first at the front; belongs into a transaction of the caller. */
+    /**
+     * What is left of every living piece, what is promised first at the front; belongs into a transaction of the
+     * caller.
+     */
     List<Left> left() {
         Map<Long, Job> living = living();
         Map<Long, Hung> current = current(living);
-        return jobs.versions(living.keySet()).stream().filter(each -> current.get(each.piece()).isAlive()).map(each -> {
-            Hung piece = current.get(each.piece());
-            return new Left(each.piece(), each.job(), living.get(each.job()).promisedOn(), piece.restsUntil(), piece.left());
-        }).sorted(Comparator.comparing(Left::promisedOn).thenComparingLong(Left::job).thenComparingLong(Left::piece)).toList();
+        return jobs.versions(living.keySet()).stream()
+                .filter(each -> current.get(each.piece()).isAlive())
+                .map(each -> {
+                    Hung piece = current.get(each.piece());
+                    return new Left(
+                            each.piece(),
+                            each.job(),
+                            living.get(each.job()).promisedOn(),
+                            piece.restsUntil(),
+                            piece.left());
+                })
+                .sorted(Comparator.comparing(Left::promisedOn)
+                        .thenComparingLong(Left::job)
+                        .thenComparingLong(Left::piece))
+                .toList();
     }
 
     private Map<Long, Job> living() {
@@ -78,10 +132,15 @@ class Wall {
             return Map.of();
         }
         List<PieceVersion> versions = jobs.versions(living.keySet());
-        Map<Long, Hung> current = versions.stream().map(each -> hung.get(each.piece())).filter(Objects::nonNull)
+        Map<Long, Hung> current = versions.stream()
+                .map(each -> hung.get(each.piece()))
+                .filter(Objects::nonNull)
                 .collect(Collectors.toMap(each -> each.piece().id(), each -> each));
-        List<Long> changed = versions.stream().filter(each -> !current.containsKey(each.piece()) || current.get(each.piece()).version() != each.version())
-                .map(PieceVersion::piece).toList();
+        List<Long> changed = versions.stream()
+                .filter(each -> !current.containsKey(each.piece())
+                        || current.get(each.piece()).version() != each.version())
+                .map(PieceVersion::piece)
+                .toList();
         files.openAll(living.values(), changed).forEach(file -> current.put(file.id(), hang(file)));
         hung.keySet().retainAll(current.keySet());
         hung.putAll(current);
@@ -89,29 +148,73 @@ class Wall {
     }
 
     private static Rail rail(Job job, List<Hung> pieces, Map<Long, DaysInHand> days) {
-        int daysInHand = pieces.stream().map(piece -> days.get(piece.piece().id())).filter(Objects::nonNull).mapToInt(DaysInHand::inHand).min().orElse(0);
-        return new Rail(job.id(), job.number(), job.title(), job.clientName(), job.useWords(), job.promisedOn().toString(), daysInHand,
+        int daysInHand = pieces.stream()
+                .map(piece -> days.get(piece.piece().id()))
+                .filter(Objects::nonNull)
+                .mapToInt(DaysInHand::inHand)
+                .min()
+                .orElse(0);
+        return new Rail(
+                job.id(),
+                job.number(),
+                job.title(),
+                job.clientName(),
+                job.useWords(),
+                job.promisedOn().toString(),
+                daysInHand,
                 pieces.stream().map(Hung::piece).toList());
     }
 
     private static Hung hang(PieceFile file) {
         Progress progress = file.progress();
-        return new Hung(file.piece().version(), hanging(file, progress), file.isAlive(), file.stretchesLeft(progress), file.restsUntil());
+        return new Hung(
+                file.piece().version(),
+                hanging(file, progress),
+                file.isAlive(),
+                file.stretchesLeft(progress),
+                file.restsUntil());
     }
 
     private static HangingPiece hanging(PieceFile file, Progress progress) {
-        String next = file.route().steps().stream().map(Step::operation).filter(operation -> !progress.doneAt().containsKey(operation.key())).findFirst()
-                .map(operation -> operation.title()).orElse("");
-        return new HangingPiece(file.id(), file.name(), file.piece().standing().name(), progress.state().name(), progress.state().words(),
-                file.specification().finish().name(), Drawing.of(file.specification()), file.heldReason().orElse(null), file.isAlive() && progress.isUntempered(),
+        String next = file.route().steps().stream()
+                .map(Step::operation)
+                .filter(operation -> !progress.doneAt().containsKey(operation.key()))
+                .findFirst()
+                .map(operation -> operation.title())
+                .orElse("");
+        return new HangingPiece(
+                file.id(),
+                file.name(),
+                file.piece().standing().name(),
+                progress.state().name(),
+                progress.state().words(),
+                file.specification().finish().name(),
+                Drawing.of(file.specification()),
+                file.heldReason().orElse(null),
+                file.isAlive() && progress.isUntempered(),
                 file.isStale(),
-                file.route().steps().stream().map(step -> underWay(file, step)).flatMap(Optional::stream).toList(),
-                PieceController.windows(file), next, progress.doneAt().size(), file.route().steps().size());
+                file.route().steps().stream()
+                        .map(step -> underWay(file, step))
+                        .flatMap(Optional::stream)
+                        .toList(),
+                PieceController.windows(file),
+                next,
+                progress.doneAt().size(),
+                file.route().steps().size());
     }
 
     private static Optional<UnderWay> underWay(PieceFile file, Step step) {
-        return file.row(step).filter(row -> row.standing() == Standing.RUNNING || row.standing() == Standing.RESTING)
-                .map(row -> new UnderWay(row.operation(), step.operation().title(), step.operation().station().words(), row.startedBy(),
-                        row.standing() == Standing.RESTING, row.isPutDown(), step.operation().restWords(), row.startedAtMillis(), row.restUntilMillis()));
+        return file.row(step)
+                .filter(row -> row.standing() == Standing.RUNNING || row.standing() == Standing.RESTING)
+                .map(row -> new UnderWay(
+                        row.operation(),
+                        step.operation().title(),
+                        step.operation().station().words(),
+                        row.startedBy(),
+                        row.standing() == Standing.RESTING,
+                        row.isPutDown(),
+                        step.operation().restWords(),
+                        row.startedAtMillis(),
+                        row.restUntilMillis()));
     }
 }

@@ -19,7 +19,10 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
-/** Tells everyone once when a window is about to close, and when what it kept open for is lost. Each window is told under an id of its own, so a restart tells none again. */
+/**
+ * Tells everyone once when a window is about to close, and when what it kept open for is lost. Each window is told
+ * under an id of its own, so a restart tells none again.
+ */
 @Component
 class WindowClock {
     private final Wall wall;
@@ -39,23 +42,40 @@ class WindowClock {
     @Scheduled(initialDelay = 1_500, fixedDelay = 3_000)
     void look() {
         long now = clock.nowMillis();
-        List<Rail> rails = Optional.ofNullable(reading.execute(status -> wall.rails(Map.of()))).orElse(List.of());
-        rails.forEach(rail -> rail.pieces().stream().filter(piece -> piece.heldReason() == null)
-                .forEach(piece -> piece.windows().stream().filter(window -> window.warnFromMillis() <= now).forEach(window -> tell(rail, piece, window, now))));
+        List<Rail> rails = Optional.ofNullable(reading.execute(status -> wall.rails(Map.of())))
+                .orElse(List.of());
+        rails.forEach(rail -> rail.pieces().stream()
+                .filter(piece -> piece.heldReason() == null)
+                .forEach(piece -> piece.windows().stream()
+                        .filter(window -> window.warnFromMillis() <= now)
+                        .forEach(window -> tell(rail, piece, window, now))));
     }
 
     private void tell(Rail rail, HangingPiece piece, WindowView window, long now) {
         String id = "window-" + piece.id() + "-" + window.operation() + "-" + window.closesAtMillis();
         if (now < window.closesAtMillis()) {
-            once(id, rail, piece, window.title() + ": only " + Span.wordsDown(Duration.ofMillis(window.closesAtMillis() - now)) + " left. Otherwise: " + window.consequence());
+            once(
+                    id,
+                    rail,
+                    piece,
+                    window.title() + ": only " + Span.wordsDown(Duration.ofMillis(window.closesAtMillis() - now))
+                            + " left. Otherwise: " + window.consequence());
         } else if (!window.lost().isEmpty()) {
-            once(id + "-lost", rail, piece, window.title() + ": the time for it is over: it is no longer " + window.lost() + ", and that work is done again.");
+            once(
+                    id + "-lost",
+                    rail,
+                    piece,
+                    window.title() + ": the time for it is over: it is no longer " + window.lost()
+                            + ", and that work is done again.");
         }
     }
 
     private void once(String id, Rail rail, HangingPiece piece, String words) {
         if (told.add(id)) {
-            changes.make(new Command(id, Optional.empty(), "clock"), () -> Entry.ofPiece(Entry.Kind.WINDOW_CLOSING, rail.jobId(), piece.id(), piece.name() + ": " + words));
+            changes.make(
+                    new Command(id, Optional.empty(), "clock"),
+                    () -> Entry.ofPiece(
+                            Entry.Kind.WINDOW_CLOSING, rail.jobId(), piece.id(), piece.name() + ": " + words));
         }
     }
 }

@@ -7,7 +7,10 @@ import hiltboard.server.route.StepRepository;
 import java.util.List;
 import org.springframework.stereotype.Component;
 
-/** Opens finished work again, part of the change that says why: what was measured and made there is measured and made anew. */
+/**
+ * Opens finished work again, part of the change that says why: what was measured and made there is measured and made
+ * anew.
+ */
 @Component
 public class WorkAgain {
     private final StepRepository steps;

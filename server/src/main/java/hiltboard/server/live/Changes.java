@@ -42,8 +42,11 @@ public class Changes {
     public Receipt makeAll(Command command, Supplier<List<Entry>> work) {
         return transactions.execute(status -> journal.receipt(command.id()).orElseGet(() -> {
             List<Entry> entries = work.get();
-            List<JournalEntry> written = entries.stream().map(entry -> journal.append(entry, command, clock.nowMillis())).toList();
-            Receipt receipt = new Receipt(written.get(0).sequence(), entries.get(0).about());
+            List<JournalEntry> written = entries.stream()
+                    .map(entry -> journal.append(entry, command, clock.nowMillis()))
+                    .toList();
+            Receipt receipt =
+                    new Receipt(written.get(0).sequence(), entries.get(0).about());
             journal.keep(command, receipt);
             written.forEach(this::tellAfterCommit);
             return receipt;
@@ -56,7 +59,10 @@ public class Changes {
         return journal.ofPiece(piece, job);
     }
 
-    /** Who made the latest change of a kind to a piece, or to the job itself where no piece is named; “Somebody else” if nobody is known. */
+    /**
+     * Who made the latest change of a kind to a piece, or to the job itself where no piece is named; “Somebody else” if
+     * nobody is known.
+     */
     @Transactional(readOnly = true)
     public String lastBy(Entry.Kind kind, long job, Optional<Long> piece) {
         return journal.latest(kind, job, piece).map(JournalEntry::who).orElse("Somebody else");

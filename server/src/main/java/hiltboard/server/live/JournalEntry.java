@@ -4,5 +4,12 @@ import org.jspecify.annotations.Nullable;
 
 /** One line of the journal, as it is read and as it is sent to open pages. */
 public record JournalEntry(
-        long sequence, long atMillis, @Nullable Long personId, String who, String origin, String kind,
-        @Nullable Long jobId, @Nullable Long pieceId, String words) {}
+        long sequence,
+        long atMillis,
+        @Nullable Long personId,
+        String who,
+        String origin,
+        String kind,
+        @Nullable Long jobId,
+        @Nullable Long pieceId,
+        String words) {}

@@ -21,7 +21,9 @@ class LiveController {
     }
 
     @GetMapping(path = "/api/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter open(@RequestParam(defaultValue = "0") long after, @RequestHeader(name = "Last-Event-ID", required = false) Long lastSeen) {
+    SseEmitter open(
+            @RequestParam(defaultValue = "0") long after,
+            @RequestHeader(name = "Last-Event-ID", required = false) Long lastSeen) {
         long from = lastSeen == null ? after : lastSeen;
         return live.open(() -> journal.after(from, LiveStream.REPLAYED_AT_MOST));
     }

@@ -15,8 +15,8 @@ import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
 
 /** Sends what changed to every open page. A page that reads slowly holds up nobody else. */
 @Component
@@ -48,7 +48,8 @@ class LiveStream {
     /** Lets a page notice that its connection has died silently, and the server that a page has. */
     @Scheduled(fixedDelay = 15_000)
     void beat() {
-        listeners.forEach(listener -> listener.send(SseEmitter.event().name("beat").data("{}")));
+        listeners.forEach(
+                listener -> listener.send(SseEmitter.event().name("beat").data("{}")));
     }
 
     @EventListener(ContextClosedEvent.class)
@@ -98,7 +99,10 @@ class LiveStream {
         private void sendOnce(JournalEntry entry) {
             if (entry.sequence() > sent) {
                 sent = entry.sequence();
-                send(SseEmitter.event().id(String.valueOf(entry.sequence())).name("change").data(entry, MediaType.APPLICATION_JSON));
+                send(SseEmitter.event()
+                        .id(String.valueOf(entry.sequence()))
+                        .name("change")
+                        .data(entry, MediaType.APPLICATION_JSON));
             }
         }
 

@@ -37,7 +37,8 @@ public class Specifications {
 
     /** As {@link #readCompleted} for a knife that is changed. */
     public SpecificationReader.Answer reread(Map<String, String> entries, Specification before, Units units) {
-        return SpecificationReader.reread(SpecificationReader.completed(entries, units), before, units, steels.library());
+        return SpecificationReader.reread(
+                SpecificationReader.completed(entries, units), before, units, steels.library());
     }
 
     /** As {@link SpecificationReader#restore}; the same entries are read once. */
@@ -45,7 +46,9 @@ public class Specifications {
         if (restored.size() > KEPT) {
             restored.clear();
         }
-        return restored.computeIfAbsent(new Entered(entries, steels.library()), entered -> SpecificationReader.restore(entered.entries(), entered.steels()));
+        return restored.computeIfAbsent(
+                new Entered(entries, steels.library()),
+                entered -> SpecificationReader.restore(entered.entries(), entered.steels()));
     }
 
     /** What can be chosen; nothing where the answer is a size or a count. */

@@ -46,13 +46,25 @@ class SteelController {
 
     record TemperPoint(String temperature, double celsius, double hrc) {}
 
-    record SteelView(String designation, String words, boolean isOwn, List<DatumView> data, List<TemperPoint> curve, double bandHrc, List<String> critical) {}
+    record SteelView(
+            String designation,
+            String words,
+            boolean isOwn,
+            List<DatumView> data,
+            List<TemperPoint> curve,
+            double bandHrc,
+            List<String> critical) {}
 
     record ColourView(String from, String words, String kind, String colour) {}
 
     record SheetField(String key, String label, String accepted, boolean isRequired) {}
 
-    record SteelsView(List<SteelView> steels, CladdingView mild, List<ColourView> colours, List<String> colourCautions, List<SheetField> fields) {}
+    record SteelsView(
+            List<SteelView> steels,
+            CladdingView mild,
+            List<ColourView> colours,
+            List<String> colourCautions,
+            List<SheetField> fields) {}
 
     /** What is known, or why nothing is: one of the two is empty. */
     record EstimateView(String value, String band, List<String> working, String outside) {}
@@ -63,32 +75,83 @@ class SteelController {
     @Transactional(readOnly = true)
     SteelsView all(Person person) {
         Units units = person.units();
-        List<String> own = steels.library().own().stream().map(Steel::designation).toList();
+        List<String> own =
+                steels.library().own().stream().map(Steel::designation).toList();
         Grade mild = Grade.mild();
-        return new SteelsView(steels.library().all().stream().map(steel -> view(steel, own.contains(steel.designation()), units)).toList(),
+        return new SteelsView(
+                steels.library().all().stream()
+                        .map(steel -> view(steel, own.contains(steel.designation()), units))
+                        .toList(),
                 new CladdingView(mild.designation(), mild.designation() + ", " + mild.family(), graded(mild, units)),
-                HeatColour.all().stream().map(colour -> new ColourView(colour.from().in(units), colour.words(), colour.kind().name(), String.format("#%02x%02x%02x", colour.red(), colour.green(), colour.blue()))).toList(),
+                HeatColour.all().stream()
+                        .map(colour -> new ColourView(
+                                colour.from().in(units),
+                                colour.words(),
+                                colour.kind().name(),
+                                String.format("#%02x%02x%02x", colour.red(), colour.green(), colour.blue())))
+                        .toList(),
                 List.of(HeatColour.LIGHT_DECEIVES, HeatColour.TIME_SHIFTS),
-                MillSheetField.all().stream().map(field -> new SheetField(field.key(), field.label(), field.accepted(), field.isRequired())).toList());
+                MillSheetField.all().stream()
+                        .map(field -> new SheetField(field.key(), field.label(), field.accepted(), field.isRequired()))
+                        .toList());
     }
 
     private static SteelView view(Steel steel, boolean isOwn, Units units) {
         Grade grade = steel.grade();
         List<DatumView> data = new ArrayList<>(graded(grade, units));
-        data.add(datum(grade, Datum.HARDENING, steel.hardening().in(units) + ", " + Span.words(steel.soak()) + " from recovery, " + steel.quench().words() + (steel.takesHamon() ? "; hardens shallowly, shows a line" : "")));
+        data.add(datum(
+                grade,
+                Datum.HARDENING,
+                steel.hardening().in(units) + ", " + Span.words(steel.soak()) + " from recovery, "
+                        + steel.quench().words() + (steel.takesHamon() ? "; hardens shallowly, shows a line" : "")));
         data.add(datum(grade, Datum.AS_QUENCHED, "about " + hrc(steel.asQuenchedHrc())));
-        data.add(datum(grade, Datum.TEMPERING, "usually " + steel.tempering().in(units) + " twice for 2 h: about " + hrc(steel.curve().at(steel.tempering()).orElseThrow())));
-        data.add(datum(grade, Datum.COLD, steel.cold().map(cold -> cold.in(units) + " or below, before the first temper").orElse("not needed")));
-        List<String> critical = Stream.of(words("Ac1", new CriticalTemperatures(grade.composition(), units).ac1(), units), words("Ms", new CriticalTemperatures(grade.composition(), units).ms(), units),
-                words("Fully hardened, by its carbon", MartensiteHardness.of(grade.composition()), units)).toList();
-        return new SteelView(steel.designation(), steel.words() + (grade.number().isEmpty() ? "" : " (" + grade.number() + ")"), isOwn, data,
-                steel.curve().points().stream().map(point -> new TemperPoint(point.temperature().in(units), point.temperature().celsius(), point.hrc())).toList(), steel.curve().bandHrc(), critical);
+        data.add(datum(
+                grade,
+                Datum.TEMPERING,
+                "usually " + steel.tempering().in(units) + " twice for 2 h: about "
+                        + hrc(steel.curve().at(steel.tempering()).orElseThrow())));
+        data.add(datum(
+                grade,
+                Datum.COLD,
+                steel.cold()
+                        .map(cold -> cold.in(units) + " or below, before the first temper")
+                        .orElse("not needed")));
+        List<String> critical = Stream.of(
+                        words("Ac1", new CriticalTemperatures(grade.composition(), units).ac1(), units),
+                        words("Ms", new CriticalTemperatures(grade.composition(), units).ms(), units),
+                        words("Fully hardened, by its carbon", MartensiteHardness.of(grade.composition()), units))
+                .toList();
+        return new SteelView(
+                steel.designation(),
+                steel.words() + (grade.number().isEmpty() ? "" : " (" + grade.number() + ")"),
+                isOwn,
+                data,
+                steel.curve().points().stream()
+                        .map(point -> new TemperPoint(
+                                point.temperature().in(units),
+                                point.temperature().celsius(),
+                                point.hrc()))
+                        .toList(),
+                steel.curve().bandHrc(),
+                critical);
     }
 
     private static List<DatumView> graded(Grade grade, Units units) {
-        String normalising = grade.normalising().isEmpty() ? "not normalised: it hardens in air and is annealed" : String.join(", ", grade.normalising().stream().map(heat -> heat.in(units)).toList()) + ", each into still air";
-        return List.of(datum(grade, Datum.COMPOSITION, grade.composition().words() + " % by mass"), datum(grade, Datum.DENSITY, grade.density().gramsPerCubicCentimetre() + " g/cm³"),
-                datum(grade, Datum.FORGING, grade.forging().map(range -> range.in(units)).orElse("not known")), datum(grade, Datum.NORMALISING, normalising));
+        String normalising = grade.normalising().isEmpty()
+                ? "not normalised: it hardens in air and is annealed"
+                : String.join(
+                                ", ",
+                                grade.normalising().stream()
+                                        .map(heat -> heat.in(units))
+                                        .toList()) + ", each into still air";
+        return List.of(
+                datum(grade, Datum.COMPOSITION, grade.composition().words() + " % by mass"),
+                datum(grade, Datum.DENSITY, grade.density().gramsPerCubicCentimetre() + " g/cm³"),
+                datum(
+                        grade,
+                        Datum.FORGING,
+                        grade.forging().map(range -> range.in(units)).orElse("not known")),
+                datum(grade, Datum.NORMALISING, normalising));
     }
 
     private static DatumView datum(Grade grade, Datum datum, String value) {
@@ -96,45 +159,83 @@ class SteelController {
     }
 
     private static String hrc(double hrc) {
-        return BigDecimal.valueOf(hrc).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros().toPlainString() + " HRC";
+        return BigDecimal.valueOf(hrc)
+                        .setScale(1, RoundingMode.HALF_UP)
+                        .stripTrailingZeros()
+                        .toPlainString() + " HRC";
     }
 
     private static <Q extends Quantity> String words(String name, Estimate<Q> estimate, Units units) {
-        return name + ": " + (estimate instanceof Estimate.Known<Q> known ? known.words(units) + " (" + known.working().get(0) + ")" : ((Estimate.Outside<Q>) estimate).why());
+        return name + ": "
+                + (estimate instanceof Estimate.Known<Q> known
+                        ? known.words(units) + " (" + known.working().get(0) + ")"
+                        : ((Estimate.Outside<Q>) estimate).why());
     }
 
     private static <Q extends Quantity> EstimateView view(Estimate<Q> estimate, Units units) {
-        return estimate instanceof Estimate.Known<Q> known ? new EstimateView(known.value().in(units), known.low().in(units) + " to " + known.high().in(units), known.working(), "")
+        return estimate instanceof Estimate.Known<Q> known
+                ? new EstimateView(
+                        known.value().in(units),
+                        known.low().in(units) + " to " + known.high().in(units),
+                        known.working(),
+                        "")
                 : new EstimateView("", "", List.of(), ((Estimate.Outside<Q>) estimate).why());
     }
 
     private Steel known(String steel) {
-        return steels.library().named(steel).orElseThrow(() -> Refusal.entry("steel", steel, "This steel is not known here", "one of the list"));
+        return steels.library()
+                .named(steel)
+                .orElseThrow(() -> Refusal.entry("steel", steel, "This steel is not known here", "one of the list"));
     }
 
     /** What a temper leaves of the hardness. */
     @GetMapping("/api/steels/hardness-after")
-    EstimateView hardnessAfter(@RequestParam String steel, @RequestParam String temperature, @RequestParam String each, @RequestParam(defaultValue = "2") int times, Person person) {
+    EstimateView hardnessAfter(
+            @RequestParam String steel,
+            @RequestParam String temperature,
+            @RequestParam String each,
+            @RequestParam(defaultValue = "2") int times,
+            Person person) {
         Typed typed = new Typed(person.units());
         Temperature heat = typed.temperature("temperature", temperature);
         Duration time = typed.time("each", each);
         typed.mustBeUnderstood();
-        return possible("each", each, person.units(), () -> view(new Tempering(known(steel), person.units()).hardnessAfter(heat, time, Math.max(1, Math.min(6, times))), person.units()));
+        return possible(
+                "each",
+                each,
+                person.units(),
+                () -> view(
+                        new Tempering(known(steel), person.units())
+                                .hardnessAfter(heat, time, Math.max(1, Math.min(6, times))),
+                        person.units()));
     }
 
     /** The temper for a wanted hardness. */
     @GetMapping("/api/steels/temper-for")
-    EstimateView temperFor(@RequestParam String steel, @RequestParam String hardness, @RequestParam String each, @RequestParam(defaultValue = "2") int times, Person person) {
+    EstimateView temperFor(
+            @RequestParam String steel,
+            @RequestParam String hardness,
+            @RequestParam String each,
+            @RequestParam(defaultValue = "2") int times,
+            Person person) {
         Typed typed = new Typed(person.units());
         Duration time = typed.time("each", each);
         Hardness wanted = typed.hardness("hardness", hardness);
         typed.mustBeUnderstood();
-        return possible("each", each, person.units(), () -> view(new Tempering(known(steel), person.units()).temperatureFor(wanted, time, Math.max(1, Math.min(6, times))), person.units()));
+        return possible(
+                "each",
+                each,
+                person.units(),
+                () -> view(
+                        new Tempering(known(steel), person.units())
+                                .temperatureFor(wanted, time, Math.max(1, Math.min(6, times))),
+                        person.units()));
     }
 
     /** The temperature that tempers as far in another time. */
     @GetMapping("/api/steels/equal-temper")
-    EstimateView equalTemper(@RequestParam String temperature, @RequestParam String time, @RequestParam String other, Person person) {
+    EstimateView equalTemper(
+            @RequestParam String temperature, @RequestParam String time, @RequestParam String other, Person person) {
         Typed typed = new Typed(person.units());
         Temperature heat = typed.temperature("temperature", temperature);
         Duration known = typed.time("time", time);
@@ -143,29 +244,58 @@ class SteelController {
         return possible("other", other, person.units(), () -> {
             TemperingParameter parameter = TemperingParameter.of(heat, known);
             Temperature equal = parameter.temperatureIn(wanted);
-            String working = "P = T (20 + log t), T in kelvin, t in hours (Hollomon and Jaffe 1945): " + Math.round(parameter.value());
-            return new EstimateView(equal.in(person.units()), "", List.of(working, heat.in(person.units()) + " for " + Span.words(known) + " tempers like " + equal.in(person.units()) + " for " + Span.words(wanted),
-                    "The constant 20 is for steels in general; those of plain carbon steels lie lower, so take it as a guide."), "");
+            String working = "P = T (20 + log t), T in kelvin, t in hours (Hollomon and Jaffe 1945): "
+                    + Math.round(parameter.value());
+            return new EstimateView(
+                    equal.in(person.units()),
+                    "",
+                    List.of(
+                            working,
+                            heat.in(person.units()) + " for " + Span.words(known) + " tempers like "
+                                    + equal.in(person.units()) + " for " + Span.words(wanted),
+                            "The constant 20 is for steels in general; those of plain carbon steels lie lower, so take it as a guide."),
+                    "");
         });
     }
 
     /** A hardness on the other scales; where a table ends it says so. */
     @GetMapping("/api/steels/scales")
     List<EstimateView> scales(@RequestParam String scale, @RequestParam String number) {
-        HardnessScale from = Typed.choice(HardnessScale.class, "scale", scale, "This scale is not converted", "HRC, HV or HBW");
+        HardnessScale from =
+                Typed.choice(HardnessScale.class, "scale", scale, "This scale is not converted", "HRC, HV or HBW");
         String text = number.strip().replace(',', '.');
         if (!text.matches("\\d{1,4}(\\.\\d{1,2})?")) {
-            throw Refusal.entry("number", number, text.isEmpty() ? "Nothing was entered" : "“" + text + "” is no number", "a number such as 60");
+            throw Refusal.entry(
+                    "number",
+                    number,
+                    text.isEmpty() ? "Nothing was entered" : "“" + text + "” is no number",
+                    "a number such as 60");
         }
-        return Arrays.stream(HardnessScale.values()).filter(each -> each != from).map(each -> {
-            try {
-                double value = from.to(each, Double.parseDouble(text));
-                String shown = each == HardnessScale.HRC ? BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).toPlainString() : String.valueOf(Math.round(value));
-                return new EstimateView(shown + " " + each.name(), "", List.of(each.words() + ", ASTM E140 table 1 (from memory): approximate"), "");
-            } catch (ImpossibleQuantity outside) {
-                return new EstimateView("", "", List.of(), each.words() + ": outside what is known, " + outside.accepted(Units.MILLIMETRE_CELSIUS));
-            }
-        }).toList();
+        return Arrays.stream(HardnessScale.values())
+                .filter(each -> each != from)
+                .map(each -> {
+                    try {
+                        double value = from.to(each, Double.parseDouble(text));
+                        String shown = each == HardnessScale.HRC
+                                ? BigDecimal.valueOf(value)
+                                        .setScale(1, RoundingMode.HALF_UP)
+                                        .toPlainString()
+                                : String.valueOf(Math.round(value));
+                        return new EstimateView(
+                                shown + " " + each.name(),
+                                "",
+                                List.of(each.words() + ", ASTM E140 table 1 (from memory): approximate"),
+                                "");
+                    } catch (ImpossibleQuantity outside) {
+                        return new EstimateView(
+                                "",
+                                "",
+                                List.of(),
+                                each.words() + ": outside what is known, "
+                                        + outside.accepted(Units.MILLIMETRE_CELSIUS));
+                    }
+                })
+                .toList();
     }
 
     private static EstimateView possible(String field, String given, Units units, Supplier<EstimateView> answer) {

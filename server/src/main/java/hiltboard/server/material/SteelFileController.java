@@ -23,7 +23,10 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
-/** The shop's own steels: from a mill sheet, and as CSV and JSON in and out. What goes out comes in again as exactly the same. */
+/**
+ * The shop's own steels: from a mill sheet, and as CSV and JSON in and out. What goes out comes in again as exactly the
+ * same.
+ */
 @RestController
 class SteelFileController {
     private static final TypeReference<List<Map<String, String>>> SHEETS = new TypeReference<>() {};
@@ -53,7 +56,11 @@ class SteelFileController {
         }
         List<Map<String, String>> read = sheets.isJson() ? ofJson(sheets.text()) : ofTable(sheets.text());
         if (read.isEmpty() || read.size() > MOST_SHEETS) {
-            throw Refusal.entry("text", "", read.isEmpty() ? "There is no steel in it" : "So many steels are not taken at once", "1 to " + MOST_SHEETS + " steels");
+            throw Refusal.entry(
+                    "text",
+                    "",
+                    read.isEmpty() ? "There is no steel in it" : "So many steels are not taken at once",
+                    "1 to " + MOST_SHEETS + " steels");
         }
         return steels.keep(read, person, command);
     }
@@ -64,7 +71,11 @@ class SteelFileController {
             sheets.forEach(sheet -> mustBeKnown(sheet.keySet()));
             return sheets;
         } catch (JacksonException broken) {
-            throw Refusal.entry("text", "", "This is no list of mill sheets in JSON", "a list of objects with these keys, all in text: " + String.join(", ", Steels.columns()));
+            throw Refusal.entry(
+                    "text",
+                    "",
+                    "This is no list of mill sheets in JSON",
+                    "a list of objects with these keys, all in text: " + String.join(", ", Steels.columns()));
         }
     }
 
@@ -80,7 +91,11 @@ class SteelFileController {
     private static void mustBeKnown(Iterable<String> columns) {
         for (String column : columns) {
             if (!Steels.columns().contains(column)) {
-                throw Refusal.entry("text", column, "“" + column + "” is not known of a steel", String.join(", ", Steels.columns()));
+                throw Refusal.entry(
+                        "text",
+                        column,
+                        "“" + column + "” is not known of a steel",
+                        String.join(", ", Steels.columns()));
             }
         }
     }
@@ -91,7 +106,10 @@ class SteelFileController {
     ResponseEntity<byte[]> table() {
         String table = Table.written(csv -> {
             csv.writeRecord(Steels.columns());
-            steels.own().forEach(steel -> csv.writeRecord(Steels.columns().stream().map(column -> steel.entries().getOrDefault(column, "")).toList()));
+            steels.own()
+                    .forEach(steel -> csv.writeRecord(Steels.columns().stream()
+                            .map(column -> steel.entries().getOrDefault(column, ""))
+                            .toList()));
         });
         return file("steels.csv", "text/csv;charset=UTF-8", table);
     }
@@ -100,10 +118,22 @@ class SteelFileController {
     @GetMapping("/api/steels/files/steels.json")
     @Transactional(readOnly = true)
     ResponseEntity<byte[]> sheets() {
-        return file("steels.json", "application/json", json.writerWithDefaultPrettyPrinter().writeValueAsString(steels.own().stream().map(SteelRepository.OwnSteel::entries).toList()) + "\n");
+        return file(
+                "steels.json",
+                "application/json",
+                json.writerWithDefaultPrettyPrinter()
+                                .writeValueAsString(steels.own().stream()
+                                        .map(SteelRepository.OwnSteel::entries)
+                                        .toList())
+                        + "\n");
     }
 
     private static ResponseEntity<byte[]> file(String name, String type, String text) {
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(type)).header(HttpHeaders.CONTENT_DISPOSITION, ContentDisposition.attachment().filename(name).build().toString()).body(text.getBytes(StandardCharsets.UTF_8));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(type))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(text.getBytes(StandardCharsets.UTF_8));
     }
 }

@@ -23,16 +23,30 @@ class SteelRepository {
     record OwnSteel(long id, String designation, Map<String, String> entries, int version, String changedBy) {}
 
     List<OwnSteel> all() {
-        return sql.sql("SELECT own_steel.*, person.name AS changer FROM own_steel JOIN person ON person.id = changed_by ORDER BY designation").query((row, number) -> new OwnSteel(row.getLong("id"), row.getString("designation"),
-                json.readValue(row.getString("entries"), ENTRIES), row.getInt("version"), row.getString("changer"))).list();
+        return sql.sql(
+                        "SELECT own_steel.*, person.name AS changer FROM own_steel JOIN person ON person.id = changed_by "
+                                + "ORDER BY designation")
+                .query((row, number) -> new OwnSteel(
+                        row.getLong("id"),
+                        row.getString("designation"),
+                        json.readValue(row.getString("entries"), ENTRIES),
+                        row.getInt("version"),
+                        row.getString("changer")))
+                .list();
     }
 
     /** Keeps a steel under its designation, in place of what stood under it. */
     long keep(String designation, Map<String, String> entries, long person, long atMillis) {
         return sql.sql("""
                 INSERT INTO own_steel (designation, entries, changed_by, changed_at_ms) VALUES (:designation, :entries, :person, :at)
-                ON CONFLICT (designation) DO UPDATE SET entries = :entries, changed_by = :person, changed_at_ms = :at, version = version + 1 RETURNING id
+                ON CONFLICT (designation) DO UPDATE SET entries = :entries, changed_by = :person, changed_at_ms = :at,
+                version = version + 1 RETURNING id
                 """)
-                .param("designation", designation).param("entries", json.writeValueAsString(entries)).param("person", person).param("at", atMillis).query(Long.class).single();
+                .param("designation", designation)
+                .param("entries", json.writeValueAsString(entries))
+                .param("person", person)
+                .param("at", atMillis)
+                .query(Long.class)
+                .single();
     }
 }

@@ -37,14 +37,17 @@ public class Steels {
     /** Stays the same object while nothing changes. */
     public SteelLibrary library() {
         return known.orElseGet(() -> {
-            SteelLibrary library = new SteelLibrary(own.all().stream().map(Steels::steel).toList());
+            SteelLibrary library =
+                    new SteelLibrary(own.all().stream().map(Steels::steel).toList());
             known = Optional.of(library);
             return library;
         });
     }
 
     private static Steel steel(OwnSteel kept) {
-        return MillSheet.read(kept.entries(), Units.MILLIMETRE_CELSIUS).steel().orElseThrow(() -> new IllegalStateException("Kept steel cannot be read: " + kept.designation()));
+        return MillSheet.read(kept.entries(), Units.MILLIMETRE_CELSIUS)
+                .steel()
+                .orElseThrow(() -> new IllegalStateException("Kept steel cannot be read: " + kept.designation()));
     }
 
     List<OwnSteel> own() {
@@ -54,16 +57,24 @@ public class Steels {
     /** Keeps steels from mill sheets, each under its designation: all, or none where one of them cannot be. */
     Receipt keep(List<Map<String, String>> sheets, Person person, Command command) {
         person.mustBeOwner("describe a steel");
-        List<MillSheet.Answer> read = sheets.stream().map(sheet -> MillSheet.read(sheet, person.units())).toList();
-        List<Finding> findings = read.stream().flatMap(answer -> answer.findings().stream()).toList();
+        List<MillSheet.Answer> read = sheets.stream()
+                .map(sheet -> MillSheet.read(sheet, person.units()))
+                .toList();
+        List<Finding> findings =
+                read.stream().flatMap(answer -> answer.findings().stream()).toList();
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
         }
-        Receipt receipt = changes.makeAll(command, () -> read.stream().map(answer -> {
-            String designation = answer.steel().orElseThrow().designation();
-            long id = own.keep(designation, answer.entries(), person.id(), clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.STEEL_KEPT, designation + " is described by the shop itself", id);
-        }).toList());
+        Receipt receipt = changes.makeAll(
+                command,
+                () -> read.stream()
+                        .map(answer -> {
+                            String designation = answer.steel().orElseThrow().designation();
+                            long id = own.keep(designation, answer.entries(), person.id(), clock.nowMillis());
+                            return Entry.ofShop(
+                                    Entry.Kind.STEEL_KEPT, designation + " is described by the shop itself", id);
+                        })
+                        .toList());
         known = Optional.empty();
         return receipt;
     }

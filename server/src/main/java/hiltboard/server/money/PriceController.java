@@ -26,8 +26,15 @@ class PriceController {
 
     @GetMapping("/api/prices")
     List<PriceView> prices() {
-        return prices.items().stream().map(item -> new PriceView(item.key(), item.words(), item.per(),
-                Optional.ofNullable(prices.all().get(item.key())).map(Prices::words).orElse(""))).toList();
+        return prices.items().stream()
+                .map(item -> new PriceView(
+                        item.key(),
+                        item.words(),
+                        item.per(),
+                        Optional.ofNullable(prices.all().get(item.key()))
+                                .map(Prices::words)
+                                .orElse("")))
+                .toList();
     }
 
     @PostMapping("/api/prices")

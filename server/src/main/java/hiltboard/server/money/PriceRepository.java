@@ -18,7 +18,11 @@ class PriceRepository {
 
     /** Cents by item; what has no price yet is not there. */
     Map<String, Long> all() {
-        return sql.sql("SELECT item, cents FROM price").query((row, number) -> new Price(row.getString("item"), row.getLong("cents"))).list().stream()
+        return sql
+                .sql("SELECT item, cents FROM price")
+                .query((row, number) -> new Price(row.getString("item"), row.getLong("cents")))
+                .list()
+                .stream()
                 .collect(Collectors.toMap(Price::item, Price::cents));
     }
 
@@ -26,6 +30,11 @@ class PriceRepository {
         sql.sql("""
                 INSERT INTO price (item, cents, changed_by, changed_at_ms) VALUES (:item, :cents, :person, :at)
                 ON CONFLICT (item) DO UPDATE SET cents = :cents, changed_by = :person, changed_at_ms = :at
-                """).param("item", item).param("cents", cents).param("person", person).param("at", atMillis).update();
+                """)
+                .param("item", item)
+                .param("cents", cents)
+                .param("person", person)
+                .param("at", atMillis)
+                .update();
     }
 }

@@ -28,6 +28,7 @@ public class Prices {
     private final Steels steels;
     /** Asked at every picture of a drag, so it is not read from the file of data each time. */
     private volatile Map<String, Long> known = Map.of();
+
     private volatile boolean isKnown;
 
     Prices(PriceRepository prices, Changes changes, ShopClock clock, Steels steels) {
@@ -50,7 +51,10 @@ public class Prices {
     /** Sets one price; the amount in the shop's currency, with up to two decimals. */
     public Receipt put(String item, String amount, Person person, Command command) {
         person.mustBeOwner("set a price");
-        PriceItem known = PriceItem.all(steels.library()).stream().filter(each -> each.key().equals(item)).findFirst().orElseThrow(() -> Refusal.notThere("There is nothing called “" + item + "” in the price list."));
+        PriceItem known = PriceItem.all(steels.library()).stream()
+                .filter(each -> each.key().equals(item))
+                .findFirst()
+                .orElseThrow(() -> Refusal.notThere("There is nothing called “" + item + "” in the price list."));
         long cents = cents(item, amount);
         Receipt receipt = changes.make(command, () -> {
             prices.put(item, cents, person.id(), clock.nowMillis());
@@ -68,7 +72,8 @@ public class Prices {
     private static long cents(String item, String amount) {
         String text = amount.strip().replace(',', '.');
         if (!text.matches("\\d{1,6}(\\.\\d{1,2})?") || new BigDecimal(text).compareTo(MOST) > 0) {
-            throw Refusal.entry(item, amount, text.isEmpty() ? "Nothing was entered" : "“" + text + "” is not an amount", ACCEPTED);
+            throw Refusal.entry(
+                    item, amount, text.isEmpty() ? "Nothing was entered" : "“" + text + "” is not an amount", ACCEPTED);
         }
         return new BigDecimal(text).movePointRight(2).longValueExact();
     }

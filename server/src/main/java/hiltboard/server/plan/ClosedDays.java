@@ -36,31 +36,48 @@ public class ClosedDays {
 
     /** Those that are still to come, the next first. */
     List<ClosedDay> toCome() {
-        return sql.sql("SELECT day, words FROM closed_day WHERE day >= :today ORDER BY day").param("today", clock.today().toString())
-                .query((row, number) -> new ClosedDay(row.getString("day"), row.getString("words"))).list();
+        return sql.sql("SELECT day, words FROM closed_day WHERE day >= :today ORDER BY day")
+                .param("today", clock.today().toString())
+                .query((row, number) -> new ClosedDay(row.getString("day"), row.getString("words")))
+                .list();
     }
 
     public Set<LocalDate> days() {
-        return sql.sql("SELECT day FROM closed_day").query((row, number) -> LocalDate.parse(row.getString("day"))).list().stream().collect(Collectors.toSet());
+        return sql
+                .sql("SELECT day FROM closed_day")
+                .query((row, number) -> LocalDate.parse(row.getString("day")))
+                .list()
+                .stream()
+                .collect(Collectors.toSet());
     }
 
     Receipt close(ClosedDay asked, Person person, Command command) {
         person.mustBeOwner("close the shop for a day");
         Typed typed = new Typed(person.units());
-        LocalDate day = typed.day("day", asked.day(), clock.today(), clock.today().plusYears(YEARS_AHEAD));
+        LocalDate day =
+                typed.day("day", asked.day(), clock.today(), clock.today().plusYears(YEARS_AHEAD));
         typed.mustBeUnderstood();
         String words = Typed.words(asked.words());
         return changes.make(command, () -> {
-            sql.sql("INSERT INTO closed_day (day, words) VALUES (:day, :words) ON CONFLICT (day) DO UPDATE SET words = :words").param("day", day.toString()).param("words", words).update();
-            return Entry.ofShop(Entry.Kind.SHOP_SETTING_CHOSEN, "closed on " + day + (words.isEmpty() ? "" : ": " + words), 0);
+            sql.sql(
+                            "INSERT INTO closed_day (day, words) VALUES (:day, :words) ON CONFLICT (day) DO UPDATE SET words = :words")
+                    .param("day", day.toString())
+                    .param("words", words)
+                    .update();
+            return Entry.ofShop(
+                    Entry.Kind.SHOP_SETTING_CHOSEN, "closed on " + day + (words.isEmpty() ? "" : ": " + words), 0);
         });
     }
 
     Receipt open(String day, Person person, Command command) {
         person.mustBeOwner("open the shop on a day");
         return changes.make(command, () -> {
-            if (sql.sql("DELETE FROM closed_day WHERE day = :day").param("day", day).update() == 0) {
-                throw Refusal.entries(List.of(new Finding("day", day, "The shop is not closed on this day", "one of the days that are listed")));
+            if (sql.sql("DELETE FROM closed_day WHERE day = :day")
+                            .param("day", day)
+                            .update()
+                    == 0) {
+                throw Refusal.entries(List.of(new Finding(
+                        "day", day, "The shop is not closed on this day", "one of the days that are listed")));
             }
             return Entry.ofShop(Entry.Kind.SHOP_SETTING_CHOSEN, "open on " + day + " after all", 0);
         });

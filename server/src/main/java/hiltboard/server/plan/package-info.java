@@ -1,6 +1,4 @@
-/**
- * When does the shop work? Start at {@link ClosedDays}.
- */
+/** When does the shop work? Start at {@link ClosedDays}. */
 @NullMarked
 package hiltboard.server.plan;
 

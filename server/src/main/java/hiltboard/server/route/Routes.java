@@ -1,16 +1,16 @@
 package hiltboard.server.route;
 
 import hiltboard.core.design.Specification;
-import hiltboard.core.route.Rework;
 import hiltboard.core.route.Mend;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.OrderRule;
 import hiltboard.core.route.OrderRules;
 import hiltboard.core.route.Place;
+import hiltboard.core.route.Planned;
 import hiltboard.core.route.Planned.Contradiction;
 import hiltboard.core.route.Planned.Ordered;
-import hiltboard.core.route.Planned;
+import hiltboard.core.route.Rework;
 import hiltboard.core.route.Route;
 import hiltboard.core.route.RoutePlanner;
 import hiltboard.server.Refusal;
@@ -37,7 +37,9 @@ public class Routes {
 
     /** @throws Refusal if the choices contradict each other, with the rules that clash */
     public Route of(Specification specification, Place place, Rework rework) {
-        return kept.computeIfAbsent(new Key(specification, place, rework), key -> ordered(key, planner.plan(specification, Operations.of(specification, place, rework))));
+        return kept.computeIfAbsent(
+                new Key(specification, place, rework),
+                key -> ordered(key, planner.plan(specification, Operations.of(specification, place, rework))));
     }
 
     /** The planner itself, for questions about other routes than the one that stands. */
@@ -47,10 +49,14 @@ public class Routes {
 
     /** What to say of settings that no order can serve, and which answer to change. */
     public Refusal contradiction(Contradiction contradiction, Specification specification, Place place, Rework rework) {
-        String rules = contradiction.rules().stream().map(OrderRule::reason).distinct().collect(Collectors.joining(" "));
+        String rules =
+                contradiction.rules().stream().map(OrderRule::reason).distinct().collect(Collectors.joining(" "));
         String steps = contradiction.circle().stream().map(Operation::title).collect(Collectors.joining(", "));
-        return Refusal.outOfTurn("These choices contradict each other. " + rules + " No order of these steps keeps all of that: " + steps + "."
-                + Mend.of(specification, place, rework, planner).map(mend -> " " + mend.words()).orElse(""));
+        return Refusal.outOfTurn("These choices contradict each other. " + rules
+                + " No order of these steps keeps all of that: " + steps + "."
+                + Mend.of(specification, place, rework, planner)
+                        .map(mend -> " " + mend.words())
+                        .orElse(""));
     }
 
     private Route ordered(Key key, Planned planned) {

@@ -25,26 +25,42 @@ public final class BarFile {
         double length = cut.lengthNanometres() / 1e6;
         outlines.add(Outline.from(0, 0).to(length, 0).to(length, width).to(0, width));
         cut.blanks().forEach(blank -> outlines.add(outline(blank)));
-        String names = String.join(", ", cut.blanks().stream().map(blank -> blank.name() + " " + blank.placing().words()).toList());
+        String names = String.join(
+                ", ",
+                cut.blanks().stream()
+                        .map(blank -> blank.name() + " " + blank.placing().words())
+                        .toList());
         return Sheet.of(title, List.of(new Template("From the left end: " + names, outlines, List.of())));
     }
 
     /** Where every blank begins and ends on the bar (RFC 4180). */
     public static String list(BarCut cut) {
         StringWriter table = new StringWriter();
-        CsvWriter csv = CsvWriter.builder().lineDelimiter(LineDelimiter.CRLF).bufferSize(0).build(table);
+        CsvWriter csv = CsvWriter.builder()
+                .lineDelimiter(LineDelimiter.CRLF)
+                .bufferSize(0)
+                .build(table);
         csv.writeRecord("order", "piece", "lies", "from_mm", "to_mm", "from_in", "to_in");
         for (int i = 0; i < cut.blanks().size(); i++) {
             PlannedBlank blank = cut.blanks().get(i);
             Length from = Length.ofMillimetres(blank.from());
             Length to = Length.ofMillimetres(blank.to());
-            csv.writeRecord(String.valueOf(i + 1), blank.name(), blank.placing().words(), from.number(Units.MILLIMETRE_CELSIUS), to.number(Units.MILLIMETRE_CELSIUS), from.number(Units.INCH_FAHRENHEIT), to.number(Units.INCH_FAHRENHEIT));
+            csv.writeRecord(
+                    String.valueOf(i + 1),
+                    blank.name(),
+                    blank.placing().words(),
+                    from.number(Units.MILLIMETRE_CELSIUS),
+                    to.number(Units.MILLIMETRE_CELSIUS),
+                    from.number(Units.INCH_FAHRENHEIT),
+                    to.number(Units.INCH_FAHRENHEIT));
         }
         return table.toString();
     }
 
     static Outline outline(PlannedBlank blank) {
         List<Double> numbers = blank.points();
-        return Outline.through(IntStream.range(0, numbers.size() / 2).mapToObj(i -> new Point(numbers.get(2 * i), numbers.get(2 * i + 1))).toList());
+        return Outline.through(IntStream.range(0, numbers.size() / 2)
+                .mapToObj(i -> new Point(numbers.get(2 * i), numbers.get(2 * i + 1)))
+                .toList());
     }
 }

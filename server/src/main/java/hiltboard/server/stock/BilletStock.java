@@ -54,9 +54,21 @@ public class BilletStock {
     }
 
     private static Stream<LotRow> serving(BarToCut bar, Collection<LotRow> lots) {
-        return lots.stream().filter(row -> row.lot().isBarToSaw() && row.lot().value(StockField.WHAT).filter(bar.steel().key()::equals).isPresent()
-                && row.lot().length(StockField.THICKNESS).filter(there -> there.minus(bar.thickness()).absolute().compareTo(TOLERANCE) <= 0).isPresent()
-                && row.lot().length(StockField.WIDTH).filter(there -> there.plus(TOLERANCE).compareTo(bar.width()) >= 0).isPresent());
+        return lots.stream()
+                .filter(row -> row.lot().isBarToSaw()
+                        && row.lot()
+                                .value(StockField.WHAT)
+                                .filter(bar.steel().key()::equals)
+                                .isPresent()
+                        && row.lot()
+                                .length(StockField.THICKNESS)
+                                .filter(there ->
+                                        there.minus(bar.thickness()).absolute().compareTo(TOLERANCE) <= 0)
+                                .isPresent()
+                        && row.lot()
+                                .length(StockField.WIDTH)
+                                .filter(there -> there.plus(TOLERANCE).compareTo(bar.width()) >= 0)
+                                .isPresent());
     }
 
     /**
@@ -66,17 +78,32 @@ public class BilletStock {
      */
     public void take(List<BarToCut> bars, String billet, Person person) {
         List<LotRow> lots = stock.lots();
-        List<String> missing = bars.stream().filter(bar -> available(bar, lots) < bar.count()).map(bar -> bar.words(person.units()) + " (" + available(bar, lots) + " there)").toList();
+        List<String> missing = bars.stream()
+                .filter(bar -> available(bar, lots) < bar.count())
+                .map(bar -> bar.words(person.units()) + " (" + available(bar, lots) + " there)")
+                .toList();
         if (!missing.isEmpty()) {
             throw Refusal.outOfTurn("Not on the racks: " + String.join("; ", missing) + ".");
         }
         Map<Long, LotRow> left = lots.stream().collect(Collectors.toMap(LotRow::id, Function.identity()));
         for (BarToCut bar : bars) {
             for (int i = 0; i < bar.count(); i++) {
-                LotRow from = serving(bar, left.values()).filter(row -> row.free() >= sawn(bar)).min(Comparator.comparing(LotRow::free).thenComparing(LotRow::id))
-                        .orElseThrow(() -> Refusal.outOfTurn("Not on the racks any more when the recipe's other bars are cut from the same: " + bar.words(person.units()) + "."));
+                LotRow from = serving(bar, left.values())
+                        .filter(row -> row.free() >= sawn(bar))
+                        .min(Comparator.comparing(LotRow::free).thenComparing(LotRow::id))
+                        .orElseThrow(() -> Refusal.outOfTurn(
+                                "Not on the racks any more when the recipe's other bars are cut from the same: "
+                                        + bar.words(person.units()) + "."));
                 left.put(from.id(), from.spokenFor(sawn(bar)));
-                stock.move(from.id(), -sawn(bar), "TAKEN", Optional.empty(), "", "for the billet “" + billet + "”", person.id(), clock.nowMillis());
+                stock.move(
+                        from.id(),
+                        -sawn(bar),
+                        "TAKEN",
+                        Optional.empty(),
+                        "",
+                        "for the billet “" + billet + "”",
+                        person.id(),
+                        clock.nowMillis());
             }
         }
     }
@@ -93,9 +120,13 @@ public class BilletStock {
         item.put(StockField.NAME, name + ", " + billet.layers().size() + " layers");
         item.put(StockField.SECTION, billet.section().isRound() ? StockField.ROUND : StockField.FLAT);
         if (billet.section().isRound()) {
-            item.put(StockField.DIAMETER, String.valueOf(billet.section().thickness().nanometres()));
+            item.put(
+                    StockField.DIAMETER,
+                    String.valueOf(billet.section().thickness().nanometres()));
         } else {
-            item.put(StockField.THICKNESS, String.valueOf(billet.section().thickness().nanometres()));
+            item.put(
+                    StockField.THICKNESS,
+                    String.valueOf(billet.section().thickness().nanometres()));
             item.put(StockField.WIDTH, String.valueOf(billet.section().width().nanometres()));
         }
         Map<StockField, String> own = new EnumMap<>(StockField.class);
@@ -104,7 +135,15 @@ public class BilletStock {
         own.put(StockField.SINCE, clock.today().toString());
         cents.ifPresent(amount -> own.put(StockField.COST, String.valueOf(amount)));
         long lot = stock.keep(stock.item(new Lot(StockKind.BILLET, item)), new Lot(StockKind.BILLET, own));
-        stock.move(lot, billet.length().nanometres(), "RECEIVED", Optional.empty(), "", "forged here", person.id(), clock.nowMillis());
+        stock.move(
+                lot,
+                billet.length().nanometres(),
+                "RECEIVED",
+                Optional.empty(),
+                "",
+                "forged here",
+                person.id(),
+                clock.nowMillis());
         return lot;
     }
 

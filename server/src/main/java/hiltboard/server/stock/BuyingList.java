@@ -52,26 +52,59 @@ class BuyingList {
     /** By supplier, those without one last. Belongs into a transaction of the caller. */
     List<Buy> lines(Units units) {
         List<Buy> lines = new ArrayList<>();
-        Map<Long, Long> free = rack.lots().stream().filter(row -> !isPast(row.lot())).collect(Collectors.groupingBy(LotRow::item, Collectors.summingLong(LotRow::free)));
-        stock.items().forEach(item -> low(item, free.getOrDefault(item.id(), 0L), units).ifPresent(lines::add));
-        rack.lots().stream().filter(row -> row.lot().day(StockField.USE_BY).filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS))).isPresent())
-                .forEach(row -> lines.add(line(row.lot(), isPast(row.lot()) ? "past its day" : "to be used by " + row.lot().value(StockField.USE_BY).orElseThrow(), units)));
+        Map<Long, Long> free = rack.lots().stream()
+                .filter(row -> !isPast(row.lot()))
+                .collect(Collectors.groupingBy(LotRow::item, Collectors.summingLong(LotRow::free)));
+        stock.items()
+                .forEach(item ->
+                        low(item, free.getOrDefault(item.id(), 0L), units).ifPresent(lines::add));
+        rack.lots().stream()
+                .filter(row -> row.lot()
+                        .day(StockField.USE_BY)
+                        .filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS)))
+                        .isPresent())
+                .forEach(row -> lines.add(line(
+                        row.lot(),
+                        isPast(row.lot())
+                                ? "past its day"
+                                : "to be used by "
+                                        + row.lot().value(StockField.USE_BY).orElseThrow(),
+                        units)));
         lines.addAll(waitedFor(units));
-        return lines.stream().sorted(Comparator.comparing((Buy line) -> line.supplier().isEmpty()).thenComparing(Buy::supplier)).toList();
+        return lines.stream()
+                .sorted(Comparator.comparing((Buy line) -> line.supplier().isEmpty())
+                        .thenComparing(Buy::supplier))
+                .toList();
     }
 
     private static Optional<Buy> low(Item item, long free, Units units) {
-        return item.lot().number(StockField.LOW_AT).filter(low -> free < low)
-                .map(low -> line(item.lot(), item.lot().kind().counted().words(free, units) + " free, low below " + item.lot().kind().counted().words(low, units), units));
+        return item.lot()
+                .number(StockField.LOW_AT)
+                .filter(low -> free < low)
+                .map(low -> line(
+                        item.lot(),
+                        item.lot().kind().counted().words(free, units) + " free, low below "
+                                + item.lot().kind().counted().words(low, units),
+                        units));
     }
 
     private static Buy line(Lot lot, String why, Units units) {
-        return new Buy(lot.value(StockField.SUPPLIER).orElse(""), lot.words(units), why, lot.value(StockField.LEAD_DAYS).orElse(""));
+        return new Buy(
+                lot.value(StockField.SUPPLIER).orElse(""),
+                lot.words(units),
+                why,
+                lot.value(StockField.LEAD_DAYS).orElse(""));
     }
 
-    /** What pieces whose outline is approved still need and nobody has promised them: the same thing once, with all who wait. */
+    /**
+     * What pieces whose outline is approved still need and nobody has promised them: the same thing once, with all who
+     * wait.
+     */
     private List<Buy> waitedFor(Units units) {
-        List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved).toList();
+        List<PieceFile> open = pieces.openAllOfLivingJobs().stream()
+                .filter(PieceFile::isAlive)
+                .filter(PieceFile::isOutlineApproved)
+                .toList();
         Map<String, Set<String>> waiting = new LinkedHashMap<>();
         Map<String, Missing> missing = new LinkedHashMap<>();
         Map<Long, Map<String, Promise>> promised = rack.promised(open);
@@ -81,12 +114,24 @@ class BuyingList {
                 if (!Rack.isPassed(file, need) && !served.contains(need.key())) {
                     rack.missing(need).ifPresent(gone -> {
                         missing.put(gone.words(), gone);
-                        waiting.computeIfAbsent(gone.words(), words -> new HashSet<>()).add(file.name());
+                        waiting.computeIfAbsent(gone.words(), words -> new HashSet<>())
+                                .add(file.name());
                     });
                 }
             }
         }
-        return missing.values().stream().map(gone -> new Buy(gone.supplier(), gone.words(), "for " + String.join(", ", waiting.get(gone.words()).stream().sorted().toList()), gone.leadDays().map(String::valueOf).orElse(""))).toList();
+        return missing.values().stream()
+                .map(gone -> new Buy(
+                        gone.supplier(),
+                        gone.words(),
+                        "for "
+                                + String.join(
+                                        ", ",
+                                        waiting.get(gone.words()).stream()
+                                                .sorted()
+                                                .toList()),
+                        gone.leadDays().map(String::valueOf).orElse("")))
+                .toList();
     }
 
     /** What should be seen of a lot at once; empty for nothing. */
@@ -96,12 +141,19 @@ class BuyingList {
             return "past its day";
         }
         List<String> marks = new ArrayList<>();
-        lot.day(StockField.USE_BY).filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS))).ifPresent(day -> marks.add("use by " + day));
+        lot.day(StockField.USE_BY)
+                .filter(day -> day.isBefore(clock.today().plusDays(SOON_DAYS)))
+                .ifPresent(day -> marks.add("use by " + day));
         if (!lot.isShopsOwn()) {
-            marks.add(said(lot, StockField.OWNER) + lot.value(StockField.WHOSE).map(whose -> ": " + whose).orElse(""));
+            marks.add(said(lot, StockField.OWNER)
+                    + lot.value(StockField.WHOSE).map(whose -> ": " + whose).orElse(""));
         }
-        for (StockField field : List.of(StockField.WEAR, StockField.SHARPNESS, StockField.CONDITION, StockField.VOIDS, StockField.PAPERS)) {
-            lot.value(field).filter(value -> !value.equals(field.choices(lot.kind()).get(0).value())).ifPresent(value -> marks.add(said(lot, field)));
+        for (StockField field : List.of(
+                StockField.WEAR, StockField.SHARPNESS, StockField.CONDITION, StockField.VOIDS, StockField.PAPERS)) {
+            lot.value(field)
+                    .filter(value ->
+                            !value.equals(field.choices(lot.kind()).get(0).value()))
+                    .ifPresent(value -> marks.add(said(lot, field)));
         }
         if (lot.kind().isKept() && row.uses() > 0) {
             marks.add("used " + row.uses() + (row.uses() == 1 ? " time" : " times"));

@@ -14,7 +14,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 public class CutRepository {
     private static final TypeReference<List<PlannedBlank>> BLANKS = new TypeReference<>() {};
-    private static final String SELECT = "SELECT id, lot_id, length_nm, used_nm, blanks FROM bar_cut WHERE cut_at_ms IS NULL AND dropped_at_ms IS NULL";
+    private static final String SELECT =
+            "SELECT id, lot_id, length_nm, used_nm, blanks FROM bar_cut WHERE cut_at_ms IS NULL AND dropped_at_ms IS NULL";
 
     private final JdbcClient sql;
     private final JsonMapper json;
@@ -35,27 +36,52 @@ public class CutRepository {
     public record BarCut(long id, long lot, long lengthNanometres, long usedNanometres, List<PlannedBlank> blanks) {}
 
     long plan(long lot, long length, long used, List<PlannedBlank> blanks, long person, long atMillis) {
-        return sql.sql("INSERT INTO bar_cut (lot_id, length_nm, used_nm, blanks, planned_by, planned_at_ms) VALUES (:lot, :length, :used, :blanks, :person, :at) RETURNING id")
-                .param("lot", lot).param("length", length).param("used", used).param("blanks", json.writeValueAsString(blanks)).param("person", person).param("at", atMillis).query(Long.class).single();
+        return sql.sql(
+                        "INSERT INTO bar_cut (lot_id, length_nm, used_nm, blanks, planned_by, planned_at_ms) VALUES (:lot, "
+                                + ":length, :used, :blanks, :person, :at) RETURNING id")
+                .param("lot", lot)
+                .param("length", length)
+                .param("used", used)
+                .param("blanks", json.writeValueAsString(blanks))
+                .param("person", person)
+                .param("at", atMillis)
+                .query(Long.class)
+                .single();
     }
 
     List<BarCut> open() {
-        return sql.sql(SELECT + " ORDER BY id").query((row, number) -> barCut(row)).list();
+        return sql.sql(SELECT + " ORDER BY id")
+                .query((row, number) -> barCut(row))
+                .list();
     }
 
     Optional<BarCut> open(long id) {
-        return sql.sql(SELECT + " AND id = :id").param("id", id).query((row, number) -> barCut(row)).optional();
+        return sql.sql(SELECT + " AND id = :id")
+                .param("id", id)
+                .query((row, number) -> barCut(row))
+                .optional();
     }
 
     void cut(long id, long atMillis) {
-        sql.sql("UPDATE bar_cut SET cut_at_ms = :at WHERE id = :id").param("at", atMillis).param("id", id).update();
+        sql.sql("UPDATE bar_cut SET cut_at_ms = :at WHERE id = :id")
+                .param("at", atMillis)
+                .param("id", id)
+                .update();
     }
 
     void drop(long id, long atMillis) {
-        sql.sql("UPDATE bar_cut SET dropped_at_ms = :at WHERE id = :id").param("at", atMillis).param("id", id).update();
+        sql.sql("UPDATE bar_cut SET dropped_at_ms = :at WHERE id = :id")
+                .param("at", atMillis)
+                .param("id", id)
+                .update();
     }
 
     private BarCut barCut(ResultSet row) throws SQLException {
-        return new BarCut(row.getLong("id"), row.getLong("lot_id"), row.getLong("length_nm"), row.getLong("used_nm"), json.readValue(row.getString("blanks"), BLANKS));
+        return new BarCut(
+                row.getLong("id"),
+                row.getLong("lot_id"),
+                row.getLong("length_nm"),
+                row.getLong("used_nm"),
+                json.readValue(row.getString("blanks"), BLANKS));
     }
 }

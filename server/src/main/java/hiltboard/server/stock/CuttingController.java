@@ -4,9 +4,9 @@ import hiltboard.core.blade.Outline;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.cutting.CuttingPlan;
 import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
 import hiltboard.core.stock.cutting.CuttingPlan.Placed;
-import hiltboard.core.stock.cutting.CuttingPlan;
 import hiltboard.core.stock.cutting.CuttingRules;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Drawing;
@@ -45,7 +45,14 @@ class CuttingController {
     record RulesView(String kerf, String edge, String clamp, String useful, String thicker) {}
 
     /** A blank on a bar: its outline as an SVG path in millimetres, y downwards from the bar's lower edge. */
-    record BlankView(String piece, String placing, String from, String to, double fromMillimetres, double toMillimetres, String path) {}
+    record BlankView(
+            String piece,
+            String placing,
+            String from,
+            String to,
+            double fromMillimetres,
+            double toMillimetres,
+            String path) {}
 
     /**
      * A bar with the blanks on it; sizes of the drawing in millimetres.
@@ -53,7 +60,17 @@ class CuttingController {
      * @param id of the plan that was accepted; zero while it is only proposed
      * @param offcut that stays on the rack; empty where the rest is scrap
      */
-    record BarView(long id, long lotId, String words, String place, double length, double width, double used, String usedWords, String offcut, List<BlankView> blanks) {}
+    record BarView(
+            long id,
+            long lotId,
+            String words,
+            String place,
+            double length,
+            double width,
+            double used,
+            String usedWords,
+            String offcut,
+            List<BlankView> blanks) {}
 
     /**
      * What was found.
@@ -69,7 +86,12 @@ class CuttingController {
     record YieldView(int count, String why, @Nullable BarView bar) {}
 
     /** A search under way; the plan is not there until it ends. */
-    record RunView(long id, int settled, int groups, boolean isFailed, @Nullable PlanView plan) {}
+    record RunView(
+            long id,
+            int settled,
+            int groups,
+            boolean isFailed,
+            @Nullable PlanView plan) {}
 
     record Cutting(List<WaitingView> waiting, int bars, RulesView usual, List<BarView> planned) {}
 
@@ -80,8 +102,15 @@ class CuttingController {
     Cutting cutting(Person person) {
         Units units = person.units();
         CuttingRules usual = CuttingRules.USUAL;
-        return new Cutting(service.waiting().stream().map(CuttingController::waiting).toList(), service.bars().size(),
-                new RulesView(usual.kerf().entryIn(units), usual.edge().entryIn(units), usual.clamp().entryIn(units), usual.useful().entryIn(units), usual.thicker().entryIn(units)),
+        return new Cutting(
+                service.waiting().stream().map(CuttingController::waiting).toList(),
+                service.bars().size(),
+                new RulesView(
+                        usual.kerf().entryIn(units),
+                        usual.edge().entryIn(units),
+                        usual.clamp().entryIn(units),
+                        usual.useful().entryIn(units),
+                        usual.thicker().entryIn(units)),
                 service.planned().stream().map(cut -> view(cut, units)).toList());
     }
 
@@ -93,14 +122,28 @@ class CuttingController {
     }
 
     private static WaitingView waiting(PieceFile file) {
-        return new WaitingView(file.id(), file.name(), file.jobTitle(), file.specification().steel().designation());
+        return new WaitingView(
+                file.id(),
+                file.name(),
+                file.jobTitle(),
+                file.specification().steel().designation());
     }
 
     @GetMapping("/api/stock/lots/{id}/yield")
     @Transactional(readOnly = true)
     YieldView yield(@PathVariable long id, @RequestParam long piece, Person person) {
         CuttingService.BarYield found = service.yield(id, piece, person.units());
-        return new YieldView(found.plan().map(plan -> plan.blanks().size()).orElse(0), found.why(), found.plan().map(plan -> laid(0, id, plan, each -> String.valueOf(plan.blanks().indexOf(each) + 1), person.units())).orElse(null));
+        return new YieldView(
+                found.plan().map(plan -> plan.blanks().size()).orElse(0),
+                found.why(),
+                found.plan()
+                        .map(plan -> laid(
+                                0,
+                                id,
+                                plan,
+                                each -> String.valueOf(plan.blanks().indexOf(each) + 1),
+                                person.units()))
+                        .orElse(null));
     }
 
     @PostMapping("/api/stock/cutting")
@@ -136,14 +179,35 @@ class CuttingController {
     }
 
     private RunView view(Run run, Units units) {
-        return new RunView(run.id(), run.settled(), run.groups(), run.isFailed(), run.plan().map(plan -> view(run, plan, units)).orElse(null));
+        return new RunView(
+                run.id(),
+                run.settled(),
+                run.groups(),
+                run.isFailed(),
+                run.plan().map(plan -> view(run, plan, units)).orElse(null));
     }
 
     private PlanView view(Run run, CuttingPlan plan, Units units) {
-        String proof = plan.bars().isEmpty() ? "" : plan.gap() < 0.0005 ? "No plan can use less steel."
-                : String.format(Locale.ROOT, "At most %.1f %% of the steel that is used up could be saved by any other plan.", 100 * plan.gap());
-        return new PlanView(plan.bars().stream().map(bar -> view(run, bar, units)).toList(), plan.notPlaced().stream().map(id -> new NotPlacedView(name(run.piece(id)), run.whyNot(id, units))).toList(),
-                plan.bars().isEmpty() ? "" : String.format(Locale.ROOT, "%.0f %% of the steel that is used up becomes chips and scrap.", 100 * plan.wastedArea() / plan.usedArea()), proof);
+        String proof = plan.bars().isEmpty()
+                ? ""
+                : plan.gap() < 0.0005
+                        ? "No plan can use less steel."
+                        : String.format(
+                                Locale.ROOT,
+                                "At most %.1f %% of the steel that is used up could be saved by any other plan.",
+                                100 * plan.gap());
+        return new PlanView(
+                plan.bars().stream().map(bar -> view(run, bar, units)).toList(),
+                plan.notPlaced().stream()
+                        .map(id -> new NotPlacedView(name(run.piece(id)), run.whyNot(id, units)))
+                        .toList(),
+                plan.bars().isEmpty()
+                        ? ""
+                        : String.format(
+                                Locale.ROOT,
+                                "%.0f %% of the steel that is used up becomes chips and scrap.",
+                                100 * plan.wastedArea() / plan.usedArea()),
+                proof);
     }
 
     private static String name(PieceFile file) {
@@ -151,25 +215,72 @@ class CuttingController {
     }
 
     private BarView view(Run run, BarPlan plan, Units units) {
-        return laid(0, Long.parseLong(plan.bar().id()), plan, each -> run.piece(each.id()).name(), units);
+        return laid(
+                0,
+                Long.parseLong(plan.bar().id()),
+                plan,
+                each -> run.piece(each.id()).name(),
+                units);
     }
 
     private BarView laid(long id, long lot, BarPlan plan, Function<Placed, String> name, Units units) {
-        return bar(id, lot, plan.bar().length(), plan.used(), plan.blanks().stream().map(each -> blank(name.apply(each), each.placing().words(), each.from(), each.to(), each.laid(), units)).toList(), units);
+        return bar(
+                id,
+                lot,
+                plan.bar().length(),
+                plan.used(),
+                plan.blanks().stream()
+                        .map(each -> blank(
+                                name.apply(each), each.placing().words(), each.from(), each.to(), each.laid(), units))
+                        .toList(),
+                units);
     }
 
     private BarView view(BarCut cut, Units units) {
-        return bar(cut.id(), cut.lot(), new Length(cut.lengthNanometres()), new Length(cut.usedNanometres()),
-                cut.blanks().stream().map(blank -> blank(blank.name(), blank.placing().words(), blank.from(), blank.to(), BarFile.outline(blank), units)).toList(), units);
+        return bar(
+                cut.id(),
+                cut.lot(),
+                new Length(cut.lengthNanometres()),
+                new Length(cut.usedNanometres()),
+                cut.blanks().stream()
+                        .map(blank -> blank(
+                                blank.name(),
+                                blank.placing().words(),
+                                blank.from(),
+                                blank.to(),
+                                BarFile.outline(blank),
+                                units))
+                        .toList(),
+                units);
     }
 
     private BarView bar(long id, long lot, Length length, Length used, List<BlankView> blanks, Units units) {
-        return stock.lot(lot).map(row -> new BarView(id, lot, row.lot().words(units), row.lot().value(StockField.PLACE).orElse(""), length.millimetres(), row.lot().length(StockField.WIDTH).orElseThrow().millimetres(),
-                used.millimetres(), row.lot().kind().counted().words(used.nanometres(), units),
-                Optional.of(length.minus(used)).filter(Length::isPositive).map(left -> row.lot().kind().counted().words(left.nanometres(), units)).orElse(""), blanks)).orElseThrow();
+        return stock.lot(lot)
+                .map(row -> new BarView(
+                        id,
+                        lot,
+                        row.lot().words(units),
+                        row.lot().value(StockField.PLACE).orElse(""),
+                        length.millimetres(),
+                        row.lot().length(StockField.WIDTH).orElseThrow().millimetres(),
+                        used.millimetres(),
+                        row.lot().kind().counted().words(used.nanometres(), units),
+                        Optional.of(length.minus(used))
+                                .filter(Length::isPositive)
+                                .map(left -> row.lot().kind().counted().words(left.nanometres(), units))
+                                .orElse(""),
+                        blanks))
+                .orElseThrow();
     }
 
     private static BlankView blank(String piece, String placing, double from, double to, Outline laid, Units units) {
-        return new BlankView(piece, placing, Length.ofMillimetres(from).asTaped(units).brieflyIn(units), Length.ofMillimetres(to).asTaped(units).brieflyIn(units), from, to, Drawing.closed(laid));
+        return new BlankView(
+                piece,
+                placing,
+                Length.ofMillimetres(from).asTaped(units).brieflyIn(units),
+                Length.ofMillimetres(to).asTaped(units).brieflyIn(units),
+                from,
+                to,
+                Drawing.closed(laid));
     }
 }

@@ -1,8 +1,6 @@
 package hiltboard.server.stock;
 
 import hiltboard.core.blade.Point;
-import hiltboard.core.design.KnifeShape;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
@@ -13,10 +11,10 @@ import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
 import hiltboard.core.stock.cutting.Bar;
 import hiltboard.core.stock.cutting.Blank;
-import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
 import hiltboard.core.stock.cutting.CuttingPlan;
-import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
+import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
 import hiltboard.core.stock.cutting.CuttingProblem;
+import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
 import hiltboard.core.stock.cutting.CuttingRules;
 import hiltboard.core.stock.cutting.CuttingSolver;
 import hiltboard.server.Refusal;
@@ -69,8 +67,12 @@ public class CuttingService {
     private final PieceFiles pieces;
     private final Changes changes;
     private final ShopClock clock;
-    /** Plans that are looked for or wait to be accepted; they are worth nothing after a restart, so they are kept here only. */
+    /**
+     * Plans that are looked for or wait to be accepted; they are worth nothing after a restart, so they are kept here
+     * only.
+     */
     private final Map<Long, Run> runs = new ConcurrentHashMap<>();
+
     private final AtomicLong lastRun = new AtomicLong();
     private final ExecutorService searching = Executors.newSingleThreadExecutor(work -> {
         Thread thread = new Thread(work, "cutting");
@@ -78,7 +80,8 @@ public class CuttingService {
         return thread;
     });
 
-    CuttingService(StockRepository stock, Rack rack, CutRepository cuts, PieceFiles pieces, Changes changes, ShopClock clock) {
+    CuttingService(
+            StockRepository stock, Rack rack, CutRepository cuts, PieceFiles pieces, Changes changes, ShopClock clock) {
         this.stock = stock;
         this.rack = rack;
         this.cuts = cuts;
@@ -133,7 +136,11 @@ public class CuttingService {
 
         /** Why a blank that found no place did not, in words. */
         String whyNot(String piece, Units units) {
-            Blank blank = problem.wanted().stream().filter(each -> each.id().equals(piece)).findFirst().orElseThrow().blank();
+            Blank blank = problem.wanted().stream()
+                    .filter(each -> each.id().equals(piece))
+                    .findFirst()
+                    .orElseThrow()
+                    .blank();
             List<String> reasons = problem.whyNot(blank, units);
             return reasons.isEmpty() ? "The bars that would do are used up by the others." : String.join(" ", reasons);
         }
@@ -146,21 +153,32 @@ public class CuttingService {
     /** Blanks that nobody has promised a bar yet: outline approved, cut from a bar, not cut. */
     @Transactional(readOnly = true)
     public List<PieceFile> waiting() {
-        List<PieceFile> open = pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(PieceFile::isOutlineApproved)
-                .filter(CuttingService::isFromBar).filter(file -> !isCut(file)).toList();
+        List<PieceFile> open = pieces.openAllOfLivingJobs().stream()
+                .filter(PieceFile::isAlive)
+                .filter(PieceFile::isOutlineApproved)
+                .filter(CuttingService::isFromBar)
+                .filter(file -> !isCut(file))
+                .toList();
         Map<Long, Map<String, Promise>> promised = rack.promised(open);
-        return open.stream().filter(file -> !promised.get(file.id()).containsKey(Needs.STEEL)).toList();
+        return open.stream()
+                .filter(file -> !promised.get(file.id()).containsKey(Needs.STEEL))
+                .toList();
     }
 
     private static boolean isCut(PieceFile file) {
         Set<String> done = file.progress().doneAt().keySet();
-        return file.route().steps().stream().anyMatch(step -> step.operation().is(Trait.CUTS_STEEL) && done.contains(step.operation().key()));
+        return file.route().steps().stream()
+                .anyMatch(step -> step.operation().is(Trait.CUTS_STEEL)
+                        && done.contains(step.operation().key()));
     }
 
     /** Every piece that is cut from a bar and can still be worked on. */
     @Transactional(readOnly = true)
     public List<PieceFile> profiles() {
-        return pieces.openAllOfLivingJobs().stream().filter(PieceFile::isAlive).filter(CuttingService::isFromBar).toList();
+        return pieces.openAllOfLivingJobs().stream()
+                .filter(PieceFile::isAlive)
+                .filter(CuttingService::isFromBar)
+                .toList();
     }
 
     private static boolean isFromBar(PieceFile file) {
@@ -171,24 +189,33 @@ public class CuttingService {
     record BarYield(Optional<BarPlan> plan, String why) {}
 
     BarYield yield(long lot, long piece, Units units) {
-        LotRow row = stock.lot(lot).filter(each -> each.lot().kind() == StockKind.BAR).orElseThrow(() -> Refusal.notThere("There is no bar with number " + lot + "."));
+        LotRow row = stock.lot(lot)
+                .filter(each -> each.lot().kind() == StockKind.BAR)
+                .orElseThrow(() -> Refusal.notThere("There is no bar with number " + lot + "."));
         PieceFile file = pieces.open(piece);
         if (!isFromBar(file)) {
             return new BarYield(Optional.empty(), file.name() + " is not cut from a bar.");
         }
-        Need steel = Needs.of(file.specification(), units).stream().filter(need -> need.key().equals(Needs.STEEL)).findFirst().orElseThrow();
+        Need steel = Needs.of(file.specification(), units).stream()
+                .filter(need -> need.key().equals(Needs.STEEL))
+                .findFirst()
+                .orElseThrow();
         if (steel.from(row.lot(), clock.today()) instanceof Need.Unfit unfit) {
             return new BarYield(Optional.empty(), unfit.why());
         }
         Blank blank = Blank.of(file.specification());
         Bar bar = bar(row, row.free());
-        return new BarYield(CuttingRules.USUAL.most(blank, bar), CuttingRules.USUAL.whyNot(blank, bar).map(why -> why.in(units)).orElse(""));
+        return new BarYield(
+                CuttingRules.USUAL.most(blank, bar),
+                CuttingRules.USUAL.whyNot(blank, bar).map(why -> why.in(units)).orElse(""));
     }
 
     /** Flat bars of the shop that nothing is promised of. */
     List<LotRow> bars() {
         Set<Long> planned = cuts.open().stream().map(BarCut::lot).collect(Collectors.toSet());
-        return stock.lots().stream().filter(row -> row.lot().isBarToSaw() && row.promised() == 0 && !planned.contains(row.id())).toList();
+        return stock.lots().stream()
+                .filter(row -> row.lot().isBarToSaw() && row.promised() == 0 && !planned.contains(row.id()))
+                .toList();
     }
 
     /** Begins a search. @throws Refusal where nothing waits or the rules are not understood */
@@ -199,8 +226,14 @@ public class CuttingService {
         if (waiting.isEmpty()) {
             throw Refusal.outOfTurn("No blank waits to be cut from a bar.");
         }
-        Map<String, PieceFile> byId = waiting.stream().collect(Collectors.toMap(file -> String.valueOf(file.id()), file -> file));
-        CuttingProblem problem = new CuttingProblem(waiting.stream().map(file -> new Wanted(String.valueOf(file.id()), Blank.of(file.specification()))).toList(), bars().stream().map(row -> bar(row, row.amount())).toList(), rules);
+        Map<String, PieceFile> byId =
+                waiting.stream().collect(Collectors.toMap(file -> String.valueOf(file.id()), file -> file));
+        CuttingProblem problem = new CuttingProblem(
+                waiting.stream()
+                        .map(file -> new Wanted(String.valueOf(file.id()), Blank.of(file.specification())))
+                        .toList(),
+                bars().stream().map(row -> bar(row, row.amount())).toList(),
+                rules);
         Run run = new Run(lastRun.incrementAndGet(), problem, byId, Duration.ofSeconds(asked.seconds()));
         runs.put(run.id, run);
         runs.keySet().removeIf(id -> id <= run.id - RUNS_KEPT);
@@ -219,22 +252,36 @@ public class CuttingService {
 
     /** @param length of it that can be cut, in nanometres */
     private static Bar bar(LotRow row, long length) {
-        return new Bar(String.valueOf(row.id()), row.lot().value(StockField.WHAT).orElseThrow(), row.lot().length(StockField.THICKNESS).orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), new Length(length));
+        return new Bar(
+                String.valueOf(row.id()),
+                row.lot().value(StockField.WHAT).orElseThrow(),
+                row.lot().length(StockField.THICKNESS).orElseThrow(),
+                row.lot().length(StockField.WIDTH).orElseThrow(),
+                new Length(length));
     }
 
     private static CuttingRules rules(Asked asked, Units units) {
         Typed typed = new Typed(units);
-        CuttingRules rules = new CuttingRules(typed.length("kerf", asked.kerf(), KERFS), typed.lengthOrNothing("edge", asked.edge(), EDGES), typed.lengthOrNothing("clamp", asked.clamp(), ENDS),
-                typed.lengthOrNothing("useful", asked.useful(), OFFCUTS), typed.lengthOrNothing("thicker", asked.thicker(), KERFS));
+        CuttingRules rules = new CuttingRules(
+                typed.length("kerf", asked.kerf(), KERFS),
+                typed.lengthOrNothing("edge", asked.edge(), EDGES),
+                typed.lengthOrNothing("clamp", asked.clamp(), ENDS),
+                typed.lengthOrNothing("useful", asked.useful(), OFFCUTS),
+                typed.lengthOrNothing("thicker", asked.thicker(), KERFS));
         if (asked.seconds() < 1 || asked.seconds() > LONGEST_SEARCH.toSeconds()) {
-            typed.find("seconds", String.valueOf(asked.seconds()), "The search cannot take so long", "1 to " + LONGEST_SEARCH.toSeconds() + " seconds");
+            typed.find(
+                    "seconds",
+                    String.valueOf(asked.seconds()),
+                    "The search cannot take so long",
+                    "1 to " + LONGEST_SEARCH.toSeconds() + " seconds");
         }
         typed.mustBeUnderstood();
         return rules;
     }
 
     Run run(long id) {
-        return Optional.ofNullable(runs.get(id)).orElseThrow(() -> Refusal.notThere("This plan is not kept any more: look for one again."));
+        return Optional.ofNullable(runs.get(id))
+                .orElseThrow(() -> Refusal.notThere("This plan is not kept any more: look for one again."));
     }
 
     void cancel(long id) {
@@ -244,25 +291,49 @@ public class CuttingService {
     /** Keeps back one bar of a plan for its blanks, as they lie. */
     public Receipt accept(long run, long lot, Person person, Command command) {
         Run found = run(run);
-        BarPlan plan = found.plan().stream().flatMap(all -> all.bars().stream()).filter(bar -> bar.bar().id().equals(String.valueOf(lot))).findFirst()
+        BarPlan plan = found.plan().stream()
+                .flatMap(all -> all.bars().stream())
+                .filter(bar -> bar.bar().id().equals(String.valueOf(lot)))
+                .findFirst()
                 .orElseThrow(() -> Refusal.notThere("This plan cuts nothing from that bar."));
         return changes.makeAll(command, () -> {
             LotRow row = stock.lot(lot).orElseThrow();
             if (row.amount() != plan.bar().length().nanometres() || row.promised() > 0) {
-                throw Refusal.outOfTurn(row.lot().words(person.units()) + " was cut or promised to somebody meanwhile. Look for a plan again.");
+                throw Refusal.outOfTurn(row.lot().words(person.units())
+                        + " was cut or promised to somebody meanwhile. Look for a plan again.");
             }
             List<Entry> entries = new ArrayList<>();
             List<PlannedBlank> blanks = new ArrayList<>();
             for (int i = 0; i < plan.blanks().size(); i++) {
                 CuttingPlan.Placed placed = plan.blanks().get(i);
                 PieceFile file = pieces.openAlive(found.piece(placed.id()).id());
-                double end = i + 1 < plan.blanks().size() ? plan.blanks().get(i + 1).from() : plan.used().millimetres();
+                double end = i + 1 < plan.blanks().size()
+                        ? plan.blanks().get(i + 1).from()
+                        : plan.used().millimetres();
                 if (rack.promised(file).containsKey(Needs.STEEL)) {
                     throw Refusal.outOfTurn(file.name() + " was promised a bar meanwhile. Look for a plan again.");
                 }
-                stock.promise(lot, file.id(), Needs.STEEL, Math.min(Length.ofMillimetres(end - placed.from()).nanometres(), row.amount()), person.id(), clock.nowMillis());
-                blanks.add(new PlannedBlank(file.id(), file.name(), placed.placing(), placed.from(), placed.to(), placed.laid().points(0.05).stream().flatMap(CuttingService::rounded).toList()));
-                entries.add(Entry.ofPiece(Entry.Kind.BAR_PLANNED, file.jobId(), file.id(), file.name() + ": its blank is laid on " + row.lot().words(person.units())));
+                stock.promise(
+                        lot,
+                        file.id(),
+                        Needs.STEEL,
+                        Math.min(Length.ofMillimetres(end - placed.from()).nanometres(), row.amount()),
+                        person.id(),
+                        clock.nowMillis());
+                blanks.add(new PlannedBlank(
+                        file.id(),
+                        file.name(),
+                        placed.placing(),
+                        placed.from(),
+                        placed.to(),
+                        placed.laid().points(0.05).stream()
+                                .flatMap(CuttingService::rounded)
+                                .toList()));
+                entries.add(Entry.ofPiece(
+                        Entry.Kind.BAR_PLANNED,
+                        file.jobId(),
+                        file.id(),
+                        file.name() + ": its blank is laid on " + row.lot().words(person.units())));
             }
             cuts.plan(lot, row.amount(), plan.used().nanometres(), blanks, person.id(), clock.nowMillis());
             return entries;
@@ -293,27 +364,54 @@ public class CuttingService {
     /** The width of a plan's bar in millimetres. */
     @Transactional(readOnly = true)
     public double width(BarCut cut) {
-        return stock.lot(cut.lot()).orElseThrow().lot().length(StockField.WIDTH).orElseThrow().millimetres();
+        return stock.lot(cut.lot())
+                .orElseThrow()
+                .lot()
+                .length(StockField.WIDTH)
+                .orElseThrow()
+                .millimetres();
     }
 
     /** The bar was cut as it was planned: every blank is taken, the offcut stays on the rack, a useless end is gone. */
     public Receipt cut(long id, Person person, Command command) {
         return changes.makeAll(command, () -> {
-            BarCut cut = cuts.open(id).orElseThrow(() -> Refusal.outOfTurn("This bar is cut already, or its plan was dropped."));
+            BarCut cut = cuts.open(id)
+                    .orElseThrow(() -> Refusal.outOfTurn("This bar is cut already, or its plan was dropped."));
             List<Entry> entries = new ArrayList<>();
             for (Promise promise : promises(cut)) {
                 PieceFile file = pieces.open(promise.piece());
                 stock.take(promise.id(), "", clock.nowMillis());
-                stock.move(cut.lot(), -promise.amount(), "CUT", Optional.of(promise.piece()), "", file.name(), person.id(), clock.nowMillis());
-                entries.add(Entry.ofPiece(Entry.Kind.BAR_CUT, file.jobId(), file.id(), file.name() + ": its blank is cut"));
+                stock.move(
+                        cut.lot(),
+                        -promise.amount(),
+                        "CUT",
+                        Optional.of(promise.piece()),
+                        "",
+                        file.name(),
+                        person.id(),
+                        clock.nowMillis());
+                entries.add(
+                        Entry.ofPiece(Entry.Kind.BAR_CUT, file.jobId(), file.id(), file.name() + ": its blank is cut"));
             }
             LotRow left = stock.lot(cut.lot()).orElseThrow();
             long offcut = cut.lengthNanometres() - cut.usedNanometres();
             if (left.amount() > offcut) {
-                stock.move(cut.lot(), offcut - left.amount(), "CUT", Optional.empty(), "", "saw cuts and a useless end", person.id(), clock.nowMillis());
+                stock.move(
+                        cut.lot(),
+                        offcut - left.amount(),
+                        "CUT",
+                        Optional.empty(),
+                        "",
+                        "saw cuts and a useless end",
+                        person.id(),
+                        clock.nowMillis());
             }
             cuts.cut(id, clock.nowMillis());
-            entries.add(Entry.ofShop(Entry.Kind.BAR_CUT, left.lot().words(person.units()) + ": cut, " + left.lot().kind().counted().words(offcut, person.units()) + " left", cut.lot()));
+            entries.add(Entry.ofShop(
+                    Entry.Kind.BAR_CUT,
+                    left.lot().words(person.units()) + ": cut, "
+                            + left.lot().kind().counted().words(offcut, person.units()) + " left",
+                    cut.lot()));
             return entries;
         });
     }
@@ -321,15 +419,19 @@ public class CuttingService {
     /** The plan is dropped; its blanks wait again. */
     public Receipt drop(long id, Person person, Command command) {
         return changes.make(command, () -> {
-            BarCut cut = cuts.open(id).orElseThrow(() -> Refusal.outOfTurn("This bar is cut already, or its plan was dropped."));
+            BarCut cut = cuts.open(id)
+                    .orElseThrow(() -> Refusal.outOfTurn("This bar is cut already, or its plan was dropped."));
             promises(cut).forEach(promise -> stock.release(promise.id(), clock.nowMillis()));
             cuts.drop(id, clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.BAR_PLANNED, words(cut, person.units()) + ": the plan to cut it was dropped", cut.lot());
+            return Entry.ofShop(
+                    Entry.Kind.BAR_PLANNED, words(cut, person.units()) + ": the plan to cut it was dropped", cut.lot());
         });
     }
 
     private List<Promise> promises(BarCut cut) {
-        return stock.openPromises().stream().filter(promise -> promise.lot() == cut.lot() && promise.need().equals(Needs.STEEL)).toList();
+        return stock.openPromises().stream()
+                .filter(promise -> promise.lot() == cut.lot() && promise.need().equals(Needs.STEEL))
+                .toList();
     }
 
     @PreDestroy

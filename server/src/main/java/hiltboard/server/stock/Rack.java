@@ -55,7 +55,13 @@ public class Rack {
      *
      * @param isPassed whether the step that would take it is done, or is no step of this route
      */
-    record Standing(Need need, Optional<Operation> step, boolean isPassed, Optional<Promise> promise, List<Choice> choices, List<NotServing> notServing) {
+    record Standing(
+            Need need,
+            Optional<Operation> step,
+            boolean isPassed,
+            Optional<Promise> promise,
+            List<Choice> choices,
+            List<NotServing> notServing) {
 
         /** Whether it is still to be found. */
         boolean isOpen() {
@@ -71,23 +77,35 @@ public class Rack {
     /** What a knife would need and nothing that is free on the rack meets. */
     @Transactional(readOnly = true)
     public List<Missing> missing(Specification spec, Units units) {
-        return Needs.of(spec, units).stream().flatMap(need -> missing(need).stream()).toList();
+        return Needs.of(spec, units).stream()
+                .flatMap(need -> missing(need).stream())
+                .toList();
     }
 
     /** What nothing that is free on the rack meets. */
     Optional<Missing> missing(Need need) {
         Known now = now();
-        return now.lots().stream().anyMatch(lot -> serving(need, lot).isPresent()) ? Optional.empty() : Optional.of(missing(need, now));
+        return now.lots().stream().anyMatch(lot -> serving(need, lot).isPresent())
+                ? Optional.empty()
+                : Optional.of(missing(need, now));
     }
 
     /** The day on which all that is missing has come, as far as lead times are known. */
     public LocalDate arrival(List<Missing> missing) {
-        return clock.today().plusDays(missing.stream().flatMap(each -> each.leadDays().stream()).mapToLong(days -> days).max().orElse(0));
+        return clock.today()
+                .plusDays(missing.stream()
+                        .flatMap(each -> each.leadDays().stream())
+                        .mapToLong(days -> days)
+                        .max()
+                        .orElse(0));
     }
 
     /** What a piece, by the standing of its needs, has not been promised and nothing that is free on the rack meets. */
     List<Missing> missing(List<Standing> needs) {
-        return needs.stream().filter(Standing::isOpen).flatMap(each -> missing(each.need()).stream()).toList();
+        return needs.stream()
+                .filter(Standing::isOpen)
+                .flatMap(each -> missing(each.need()).stream())
+                .toList();
     }
 
     /** Every need of a piece. */
@@ -99,51 +117,91 @@ public class Rack {
     List<Standing> standing(PieceFile file, Units units, List<LotRow> lots) {
         Map<String, Promise> promises = promised(file);
         return Needs.of(file.specification(), units).stream()
-                .map(need -> new Standing(need, need.step(file.route()), isPassed(file, need), Optional.ofNullable(promises.get(need.key())), choices(need, lots), notServing(need, lots))).toList();
+                .map(need -> new Standing(
+                        need,
+                        need.step(file.route()),
+                        isPassed(file, need),
+                        Optional.ofNullable(promises.get(need.key())),
+                        choices(need, lots),
+                        notServing(need, lots)))
+                .toList();
     }
 
-    /** By need, what is promised to a piece or was taken for it. What a step took that is done again is used up, and needed once more. */
+    /**
+     * By need, what is promised to a piece or was taken for it. What a step took that is done again is used up, and
+     * needed once more.
+     */
     Map<String, Promise> promised(PieceFile file) {
         return promised(List.of(file)).get(file.id());
     }
 
     /** By piece, with one look into the data. */
     Map<Long, Map<String, Promise>> promised(List<PieceFile> files) {
-        Map<Long, List<Promise>> all = stock.promises(files.stream().map(PieceFile::id).toList()).stream().collect(Collectors.groupingBy(Promise::piece));
-        return files.stream().collect(Collectors.toMap(PieceFile::id, file -> all.getOrDefault(file.id(), List.of()).stream()
-                .filter(promise -> promise.takenByStep().isEmpty() || file.progress().isDone(promise.takenByStep())).collect(Collectors.toMap(Promise::need, Function.identity()))));
+        Map<Long, List<Promise>> all = stock
+                .promises(files.stream().map(PieceFile::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(Promise::piece));
+        return files.stream()
+                .collect(Collectors.toMap(
+                        PieceFile::id,
+                        file -> all.getOrDefault(file.id(), List.of()).stream()
+                                .filter(promise -> promise.takenByStep().isEmpty()
+                                        || file.progress().isDone(promise.takenByStep()))
+                                .collect(Collectors.toMap(Promise::need, Function.identity()))));
     }
 
     /** Whether a piece has done without it: the step that would take it is done, or is no step of its route. */
     static boolean isPassed(PieceFile file, Need need) {
-        return need.step(file.route()).filter(step -> !file.progress().isDone(step.key())).isEmpty();
+        return need.step(file.route())
+                .filter(step -> !file.progress().isDone(step.key()))
+                .isEmpty();
     }
 
     /** The lot that is promised for something already worn down to what is needed goes first: the least that serves. */
     List<Choice> choices(Need need, Collection<LotRow> lots) {
-        return lots.stream().flatMap(lot -> serving(need, lot).stream())
-                .sorted(Comparator.comparing((Choice choice) -> !choice.lot().lot().isShopsOwn()).thenComparing(choice -> choice.lot().free())).toList();
+        return lots.stream()
+                .flatMap(lot -> serving(need, lot).stream())
+                .sorted(Comparator.comparing(
+                                (Choice choice) -> !choice.lot().lot().isShopsOwn())
+                        .thenComparing(choice -> choice.lot().free()))
+                .toList();
     }
 
     private List<NotServing> notServing(Need need, List<LotRow> lots) {
-        return lots.stream().filter(lot -> need.isLike(lot.lot())).flatMap(lot -> why(need, lot).map(why -> new NotServing(lot, why)).stream()).toList();
+        return lots.stream()
+                .filter(lot -> need.isLike(lot.lot()))
+                .flatMap(lot -> why(need, lot).map(why -> new NotServing(lot, why)).stream())
+                .toList();
     }
 
     private Optional<String> why(Need need, LotRow lot) {
         if (need.from(lot.lot(), clock.today()) instanceof Unfit unfit) {
             return Optional.of(unfit.why());
         }
-        return serving(need, lot).isPresent() ? Optional.empty() : Optional.of(lot.promised() > 0 ? "Too little of it is not promised." : "Too little is left.");
+        return serving(need, lot).isPresent()
+                ? Optional.empty()
+                : Optional.of(lot.promised() > 0 ? "Too little of it is not promised." : "Too little is left.");
     }
 
     private Optional<Choice> serving(Need need, LotRow lot) {
-        return need.from(lot.lot(), clock.today()) instanceof Takes takes && takes.atLeast() <= lot.free() && lot.amount() > 0 ? Optional.of(new Choice(lot, takes.amount())) : Optional.empty();
+        return need.from(lot.lot(), clock.today()) instanceof Takes takes
+                        && takes.atLeast() <= lot.free()
+                        && lot.amount() > 0
+                ? Optional.of(new Choice(lot, takes.amount()))
+                : Optional.empty();
     }
 
     private static Missing missing(Need need, Known now) {
-        List<Lot> alike = now.items().stream().map(Item::lot).filter(need::isLike).toList();
-        Optional<Lot> soonest = alike.stream().filter(item -> item.number(StockField.LEAD_DAYS).isPresent()).min(Comparator.comparing(item -> item.number(StockField.LEAD_DAYS).orElseThrow()));
-        return new Missing(need.words(), soonest.flatMap(item -> item.value(StockField.SUPPLIER)).orElse(""), soonest.flatMap(item -> item.number(StockField.LEAD_DAYS)));
+        List<Lot> alike =
+                now.items().stream().map(Item::lot).filter(need::isLike).toList();
+        Optional<Lot> soonest = alike.stream()
+                .filter(item -> item.number(StockField.LEAD_DAYS).isPresent())
+                .min(Comparator.comparing(
+                        item -> item.number(StockField.LEAD_DAYS).orElseThrow()));
+        return new Missing(
+                need.words(),
+                soonest.flatMap(item -> item.value(StockField.SUPPLIER)).orElse(""),
+                soonest.flatMap(item -> item.number(StockField.LEAD_DAYS)));
     }
 
     List<LotRow> lots() {

@@ -6,8 +6,8 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Counted;
 import hiltboard.core.stock.Lot;
 import hiltboard.core.stock.SawnBlock;
-import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockKind;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -54,7 +54,12 @@ class SawingService {
         if (row.lot().kind() != StockKind.BLOCK) {
             throw Refusal.outOfTurn("Only a block or a plank is sawn into scales.");
         }
-        return new SawnBlock(row.lot().thickness().orElseThrow(), row.lot().length(StockField.WIDTH).orElseThrow(), row.lot().length(StockField.LENGTH_EACH).orElseThrow(), sawing.kerf()).into(sawing.scale(), units);
+        return new SawnBlock(
+                        row.lot().thickness().orElseThrow(),
+                        row.lot().length(StockField.WIDTH).orElseThrow(),
+                        row.lot().length(StockField.LENGTH_EACH).orElseThrow(),
+                        sawing.kerf())
+                .into(sawing.scale(), units);
     }
 
     private static Sawing sawing(AskedScale asked, Units units) {
@@ -67,7 +72,10 @@ class SawingService {
         return new Sawing(new SawnBlock.Scale(thickness, width, length), kerf);
     }
 
-    /** One block is sawn: it leaves the rack, and its pairs of scales lie there, as much the client's or the shop's as it was. */
+    /**
+     * One block is sawn: it leaves the rack, and its pairs of scales lie there, as much the client's or the shop's as
+     * it was.
+     */
     public Receipt saw(long id, AskedScale asked, Person person, Command command) {
         Sawing sawing = sawing(asked, person.units());
         return changes.make(command, () -> {
@@ -79,10 +87,30 @@ class SawingService {
             if (row.free() < 1) {
                 throw Refusal.outOfTurn("All that is left of it is promised.");
             }
-            stock.move(id, -1, "CUT", Optional.empty(), "", "sawn into " + pairs + (pairs == 1 ? " pair" : " pairs") + " of scales", person.id(), clock.nowMillis());
+            stock.move(
+                    id,
+                    -1,
+                    "CUT",
+                    Optional.empty(),
+                    "",
+                    "sawn into " + pairs + (pairs == 1 ? " pair" : " pairs") + " of scales",
+                    person.id(),
+                    clock.nowMillis());
             long scales = stock.keep(stock.item(scalesOf(row.lot(), sawing.scale())), ownOf(row.lot(), pairs));
-            stock.move(scales, pairs, "RECEIVED", Optional.empty(), "", "sawn from " + row.lot().words(person.units()), person.id(), clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.STOCK_RECEIVED, row.lot().words(person.units()) + ": sawn, " + Counted.PAIRS.words(pairs, person.units()) + " of scales", scales);
+            stock.move(
+                    scales,
+                    pairs,
+                    "RECEIVED",
+                    Optional.empty(),
+                    "",
+                    "sawn from " + row.lot().words(person.units()),
+                    person.id(),
+                    clock.nowMillis());
+            return Entry.ofShop(
+                    Entry.Kind.STOCK_RECEIVED,
+                    row.lot().words(person.units()) + ": sawn, " + Counted.PAIRS.words(pairs, person.units())
+                            + " of scales",
+                    scales);
         });
     }
 
@@ -100,7 +128,8 @@ class SawingService {
     private static Lot ownOf(Lot block, int pairs) {
         Map<StockField, String> own = new EnumMap<>(StockField.class);
         own.putAll(block.only(Of.LOT).values());
-        block.number(StockField.COST).ifPresent(cents -> own.put(StockField.COST, String.valueOf(Math.round((double) cents / pairs))));
+        block.number(StockField.COST)
+                .ifPresent(cents -> own.put(StockField.COST, String.valueOf(Math.round((double) cents / pairs))));
         return new Lot(StockKind.SCALES, own);
     }
 }

@@ -6,8 +6,8 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.route.Operation;
 import hiltboard.core.stock.LotReader;
 import hiltboard.core.stock.SawnBlock;
-import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockKind;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
@@ -60,7 +60,14 @@ class StockController {
     private final BuyingList buying;
     private final PieceFiles pieces;
 
-    StockController(StockService service, PromiseService promising, SawingService sawing, StockRepository stock, Rack rack, BuyingList buying, PieceFiles pieces) {
+    StockController(
+            StockService service,
+            PromiseService promising,
+            SawingService sawing,
+            StockRepository stock,
+            Rack rack,
+            BuyingList buying,
+            PieceFiles pieces) {
         this.service = service;
         this.promising = promising;
         this.sawing = sawing;
@@ -74,11 +81,27 @@ class StockController {
      * One question.
      *
      * @param choices empty where the answer is written
-     * @param onlyWith the choices of other questions of which one must be made before this is asked; empty where it always is
+     * @param onlyWith the choices of other questions of which one must be made before this is asked; empty where it
+     *     always is
      */
-    record StockFieldView(String key, String label, Of of, String accepted, boolean isRequired, boolean isDay, List<Option> choices, Set<String> onlyWith) {}
+    record StockFieldView(
+            String key,
+            String label,
+            Of of,
+            String accepted,
+            boolean isRequired,
+            boolean isDay,
+            List<Option> choices,
+            Set<String> onlyWith) {}
 
-    record KindView(String kind, String words, String rack, String amountAccepted, boolean isSawn, boolean isKept, List<StockFieldView> fields) {}
+    record KindView(
+            String kind,
+            String words,
+            String rack,
+            String amountAccepted,
+            boolean isSawn,
+            boolean isKept,
+            List<StockFieldView> fields) {}
 
     /** To whom something of a lot is promised. */
     record PromiseView(long id, long pieceId, String piece, String job, String amount, String by) {}
@@ -91,7 +114,17 @@ class StockController {
      * @param mark what a buyer or a maker should see at once: low, past its day, a gift; empty for none
      */
     record LotView(
-            long id, long itemId, String words, String amount, String free, double lengthMillimetres, double freeMillimetres, String place, String since, String mark, List<PromiseView> promises) {}
+            long id,
+            long itemId,
+            String words,
+            String amount,
+            String free,
+            double lengthMillimetres,
+            double freeMillimetres,
+            String place,
+            String since,
+            String mark,
+            List<PromiseView> promises) {}
 
     record RackView(String kind, String rack, List<LotView> lots) {}
 
@@ -99,21 +132,43 @@ class StockController {
 
     record MovementView(String what, String amount, String words, String by, long atMillis) {}
 
-    record ClaimView(long id, String lot, long lotId, String amount, String words, String by, long atMillis, String settled) {}
+    record ClaimView(
+            long id, String lot, long lotId, String amount, String words, String by, long atMillis, String settled) {}
 
     record LotFileView(long id, String what, String fileName) {}
 
     /** A lot with its history; entries as the reader would type them. */
-    record LotPage(LotView lot, String kind, Map<String, String> entries, List<MovementView> movements, List<LotFileView> files, List<ClaimView> claims) {}
+    record LotPage(
+            LotView lot,
+            String kind,
+            Map<String, String> entries,
+            List<MovementView> movements,
+            List<LotFileView> files,
+            List<ClaimView> claims) {}
 
     record ChoiceView(long lotId, String words, String place, String free, String takes) {}
 
     record NotServingView(String words, String why) {}
 
-    /** A need of a piece. Standing is TAKEN, PROMISED, PASSED, HERE or MISSING; a billet can be forged where it is missing. */
+    /**
+     * A need of a piece. Standing is TAKEN, PROMISED, PASSED, HERE or MISSING; a billet can be forged where it is
+     * missing.
+     */
     record NeedView(
-            String key, String words, boolean isBillet, String step, String operation, String standing, String lot, String place, String amount, long promiseId, List<ChoiceView> choices, List<NotServingView> notServing,
-            String supplier, String leadDays) {}
+            String key,
+            String words,
+            boolean isBillet,
+            String step,
+            String operation,
+            String standing,
+            String lot,
+            String place,
+            String amount,
+            long promiseId,
+            List<ChoiceView> choices,
+            List<NotServingView> notServing,
+            String supplier,
+            String leadDays) {}
 
     record Materials(List<NeedView> needs, String arrival) {}
 
@@ -131,29 +186,79 @@ class StockController {
 
     @GetMapping("/api/stock/kinds")
     List<KindView> kinds(Person person) {
-        return Arrays.stream(StockKind.values()).map(kind -> new KindView(kind.name(), kind.words(), kind.rack(), kind.counted().accepted(), kind.isSawn(), kind.isKept(),
-                StockField.of(kind).stream().map(field -> new StockFieldView(field.key(), field.label(), field.of(), LotReader.accepted(field, kind, person.units()), field.isRequired(),
-                        field.type() == StockField.Type.DAY, field.choices(kind), new TreeSet<>(field.onlyWith(kind)))).toList())).toList();
+        return Arrays.stream(StockKind.values())
+                .map(kind -> new KindView(
+                        kind.name(),
+                        kind.words(),
+                        kind.rack(),
+                        kind.counted().accepted(),
+                        kind.isSawn(),
+                        kind.isKept(),
+                        StockField.of(kind).stream()
+                                .map(field -> new StockFieldView(
+                                        field.key(),
+                                        field.label(),
+                                        field.of(),
+                                        LotReader.accepted(field, kind, person.units()),
+                                        field.isRequired(),
+                                        field.type() == StockField.Type.DAY,
+                                        field.choices(kind),
+                                        new TreeSet<>(field.onlyWith(kind))))
+                                .toList()))
+                .toList();
     }
 
     @GetMapping("/api/stock")
     @Transactional(readOnly = true)
     Racks racks(Person person) {
         Map<Long, List<Promise>> promises = stock.openPromises().stream().collect(Collectors.groupingBy(Promise::lot));
-        Map<StockKind, List<LotRow>> byKind = rack.lots().stream().collect(Collectors.groupingBy(row -> row.lot().kind()));
-        Map<Long, PieceFile> alive = pieces.openAllOfLivingJobs().stream().collect(Collectors.toMap(PieceFile::id, Function.identity()));
-        return new Racks(Arrays.stream(StockKind.values()).filter(byKind::containsKey).map(kind -> new RackView(kind.name(), kind.rack(),
-                byKind.get(kind).stream().map(row -> view(row, promises.getOrDefault(row.id(), List.of()), alive::get, person.units())).toList())).toList(),
-                (int) stock.claims().stream().filter(claim -> claim.settled().isEmpty()).count());
+        Map<StockKind, List<LotRow>> byKind = rack.lots().stream()
+                .collect(Collectors.groupingBy(row -> row.lot().kind()));
+        Map<Long, PieceFile> alive =
+                pieces.openAllOfLivingJobs().stream().collect(Collectors.toMap(PieceFile::id, Function.identity()));
+        return new Racks(
+                Arrays.stream(StockKind.values())
+                        .filter(byKind::containsKey)
+                        .map(kind -> new RackView(
+                                kind.name(),
+                                kind.rack(),
+                                byKind.get(kind).stream()
+                                        .map(row -> view(
+                                                row,
+                                                promises.getOrDefault(row.id(), List.of()),
+                                                alive::get,
+                                                person.units()))
+                                        .toList()))
+                        .toList(),
+                (int) stock.claims().stream()
+                        .filter(claim -> claim.settled().isEmpty())
+                        .count());
     }
 
     private LotView view(LotRow row, List<Promise> promises, LongFunction<PieceFile> piece, Units units) {
-        return new LotView(row.id(), row.item(), row.lot().words(units), row.lot().kind().counted().words(row.amount(), units), row.lot().kind().counted().words(row.free(), units),
-                length(row, row.amount()), length(row, row.free()), row.lot().value(StockField.PLACE).orElse(""), row.lot().value(StockField.SINCE).orElse(""), buying.mark(row),
-                promises.stream().map(promise -> {
-                    PieceFile file = piece.apply(promise.piece());
-                    return new PromiseView(promise.id(), file.id(), file.name(), file.jobTitle(), taken(row, promise.amount(), units), promise.by());
-                }).toList());
+        return new LotView(
+                row.id(),
+                row.item(),
+                row.lot().words(units),
+                row.lot().kind().counted().words(row.amount(), units),
+                row.lot().kind().counted().words(row.free(), units),
+                length(row, row.amount()),
+                length(row, row.free()),
+                row.lot().value(StockField.PLACE).orElse(""),
+                row.lot().value(StockField.SINCE).orElse(""),
+                buying.mark(row),
+                promises.stream()
+                        .map(promise -> {
+                            PieceFile file = piece.apply(promise.piece());
+                            return new PromiseView(
+                                    promise.id(),
+                                    file.id(),
+                                    file.name(),
+                                    file.jobTitle(),
+                                    taken(row, promise.amount(), units),
+                                    promise.by());
+                        })
+                        .toList());
     }
 
     /** Empty for what is only used and does not get less. */
@@ -176,11 +281,28 @@ class StockController {
         LotRow row = stock.known(id);
         Units units = person.units();
         Map<String, String> entries = new LinkedHashMap<>();
-        StockField.of(row.lot().kind()).forEach(field -> entries.put(field.key(), StockService.entry(row.lot(), field, units)));
-        List<Promise> promises = stock.openPromises().stream().filter(promise -> promise.lot() == id).toList();
-        return new LotPage(view(row, promises, pieces::open, units), row.lot().kind().name(), entries,
-                stock.movements(id).stream().map(each -> new MovementView(what(each.kind()), (each.change() < 0 ? "−" : "+") + row.lot().kind().counted().words(Math.abs(each.change()), units), each.words(), each.by(), each.atMillis())).toList(),
-                stock.files(id).stream().map(file -> new LotFileView(file.id(), file.what(), file.fileName())).toList(), claims(claim -> claim.lot() == id, units));
+        StockField.of(row.lot().kind())
+                .forEach(field -> entries.put(field.key(), StockService.entry(row.lot(), field, units)));
+        List<Promise> promises = stock.openPromises().stream()
+                .filter(promise -> promise.lot() == id)
+                .toList();
+        return new LotPage(
+                view(row, promises, pieces::open, units),
+                row.lot().kind().name(),
+                entries,
+                stock.movements(id).stream()
+                        .map(each -> new MovementView(
+                                what(each.kind()),
+                                (each.change() < 0 ? "−" : "+")
+                                        + row.lot().kind().counted().words(Math.abs(each.change()), units),
+                                each.words(),
+                                each.by(),
+                                each.atMillis()))
+                        .toList(),
+                stock.files(id).stream()
+                        .map(file -> new LotFileView(file.id(), file.what(), file.fileName()))
+                        .toList(),
+                claims(claim -> claim.lot() == id, units));
     }
 
     private static String what(String kind) {
@@ -202,11 +324,24 @@ class StockController {
     }
 
     private List<ClaimView> claims(Predicate<Claim> which, Units units) {
-        return stock.claims().stream().filter(which).map(claim -> {
-            LotRow row = stock.lot(claim.lot()).orElseThrow();
-            String amount = row.lot().kind().isSawn() && claim.amount() < 1_000 ? claim.amount() + (claim.amount() == 1 ? " piece" : " pieces") : row.lot().kind().counted().words(claim.amount(), units);
-            return new ClaimView(claim.id(), row.lot().words(units), row.id(), amount, claim.words(), claim.by(), claim.atMillis(), claim.settled());
-        }).toList();
+        return stock.claims().stream()
+                .filter(which)
+                .map(claim -> {
+                    LotRow row = stock.lot(claim.lot()).orElseThrow();
+                    String amount = row.lot().kind().isSawn() && claim.amount() < 1_000
+                            ? claim.amount() + (claim.amount() == 1 ? " piece" : " pieces")
+                            : row.lot().kind().counted().words(claim.amount(), units);
+                    return new ClaimView(
+                            claim.id(),
+                            row.lot().words(units),
+                            row.id(),
+                            amount,
+                            claim.words(),
+                            claim.by(),
+                            claim.atMillis(),
+                            claim.settled());
+                })
+                .toList();
     }
 
     @PostMapping("/api/stock/lots/{id}/describe")
@@ -253,8 +388,16 @@ class StockController {
     }
 
     @PostMapping(path = "/api/stock/lots/{id}/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    Receipt attach(@PathVariable long id, @RequestParam(defaultValue = "PHOTO") String what, @RequestParam MultipartFile photo, Person person, Command command) throws IOException {
-        String name = Optional.ofNullable(photo.getOriginalFilename()).filter(given -> !given.isBlank()).orElse("photo");
+    Receipt attach(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "PHOTO") String what,
+            @RequestParam MultipartFile photo,
+            Person person,
+            Command command)
+            throws IOException {
+        String name = Optional.ofNullable(photo.getOriginalFilename())
+                .filter(given -> !given.isBlank())
+                .orElse("photo");
         return service.attach(id, what, name, photo.getBytes(), person, command);
     }
 
@@ -262,8 +405,12 @@ class StockController {
     @GetMapping("/api/stock/files/{file}/{size}")
     @Transactional(readOnly = true)
     ResponseEntity<byte[]> file(@PathVariable long file, @PathVariable String size) {
-        Picture picture = (size.equals("thumbnail") ? stock.thumbnail(file) : stock.original(file)).orElseThrow(() -> Refusal.notThere("There is no such picture."));
-        return ResponseEntity.ok().contentType(MediaType.parseMediaType(picture.mediaType())).cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate()).body(picture.bytes());
+        Picture picture = (size.equals("thumbnail") ? stock.thumbnail(file) : stock.original(file))
+                .orElseThrow(() -> Refusal.notThere("There is no such picture."));
+        return ResponseEntity.ok()
+                .contentType(MediaType.parseMediaType(picture.mediaType()))
+                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                .body(picture.bytes());
     }
 
     @GetMapping("/api/pieces/{id}/materials")
@@ -272,19 +419,47 @@ class StockController {
         PieceFile file = pieces.open(id);
         List<Standing> needs = rack.standing(file, person.units());
         List<Missing> missing = rack.missing(needs);
-        return new Materials(needs.stream().map(each -> view(each, missing, person.units())).toList(), missing.isEmpty() ? "" : rack.arrival(missing).toString());
+        return new Materials(
+                needs.stream().map(each -> view(each, missing, person.units())).toList(),
+                missing.isEmpty() ? "" : rack.arrival(missing).toString());
     }
 
     private NeedView view(Standing each, List<Missing> missing, Units units) {
         Optional<LotRow> promised = each.promise().flatMap(promise -> stock.lot(promise.lot()));
-        Optional<Missing> gone = missing.stream().filter(one -> one.words().equals(each.need().words())).findFirst();
-        return new NeedView(each.need().key(), each.need().words(), each.need().kinds().contains(StockKind.BILLET), each.step().map(Operation::title).orElse(""), each.step().map(Operation::key).orElse(""), standing(each),
-                promised.map(row -> row.lot().words(units)).orElse(""), promised.flatMap(row -> row.lot().value(StockField.PLACE)).orElse(""),
-                promised.map(row -> taken(row, each.promise().orElseThrow().amount(), units)).orElse(""), each.promise().map(Promise::id).orElse(0L),
-                each.choices().stream().map(choice -> new ChoiceView(choice.lot().id(), choice.lot().lot().words(units), choice.lot().lot().value(StockField.PLACE).orElse(""),
-                        choice.lot().lot().kind().counted().words(choice.lot().free(), units), taken(choice.lot(), choice.takes(), units))).toList(),
-                each.notServing().stream().map(not -> new NotServingView(not.lot().lot().words(units), not.why())).distinct().limit(4).toList(),
-                gone.map(Missing::supplier).orElse(""), gone.flatMap(Missing::leadDays).map(String::valueOf).orElse(""));
+        Optional<Missing> gone = missing.stream()
+                .filter(one -> one.words().equals(each.need().words()))
+                .findFirst();
+        return new NeedView(
+                each.need().key(),
+                each.need().words(),
+                each.need().kinds().contains(StockKind.BILLET),
+                each.step().map(Operation::title).orElse(""),
+                each.step().map(Operation::key).orElse(""),
+                standing(each),
+                promised.map(row -> row.lot().words(units)).orElse(""),
+                promised.flatMap(row -> row.lot().value(StockField.PLACE)).orElse(""),
+                promised.map(row -> taken(row, each.promise().orElseThrow().amount(), units))
+                        .orElse(""),
+                each.promise().map(Promise::id).orElse(0L),
+                each.choices().stream()
+                        .map(choice -> new ChoiceView(
+                                choice.lot().id(),
+                                choice.lot().lot().words(units),
+                                choice.lot().lot().value(StockField.PLACE).orElse(""),
+                                choice.lot()
+                                        .lot()
+                                        .kind()
+                                        .counted()
+                                        .words(choice.lot().free(), units),
+                                taken(choice.lot(), choice.takes(), units)))
+                        .toList(),
+                each.notServing().stream()
+                        .map(not -> new NotServingView(not.lot().lot().words(units), not.why()))
+                        .distinct()
+                        .limit(4)
+                        .toList(),
+                gone.map(Missing::supplier).orElse(""),
+                gone.flatMap(Missing::leadDays).map(String::valueOf).orElse(""));
     }
 
     private static String standing(Standing need) {

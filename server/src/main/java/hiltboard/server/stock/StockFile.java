@@ -66,16 +66,26 @@ class StockFile {
     public String buying(Units units) {
         return Table.written(csv -> {
             csv.writeRecord("supplier", "what", "why", "days");
-            buying.lines(units).forEach(line -> csv.writeRecord(line.supplier(), line.words(), line.why(), line.leadDays()));
+            buying.lines(units)
+                    .forEach(line -> csv.writeRecord(line.supplier(), line.words(), line.why(), line.leadDays()));
         });
     }
 
     private static List<String> header() {
-        return Stream.concat(Stream.of(KIND, AMOUNT, PIECES), Arrays.stream(StockField.values()).map(StockField::key)).toList();
+        return Stream.concat(
+                        Stream.of(KIND, AMOUNT, PIECES),
+                        Arrays.stream(StockField.values()).map(StockField::key))
+                .toList();
     }
 
     private static List<String> record(LotRow row) {
-        return Stream.concat(Stream.of(row.lot().kind().name(), row.lot().kind().counted().exactly(row.amount()), "1"), Arrays.stream(StockField.values()).map(row.lot()::exactly)).toList();
+        return Stream.concat(
+                        Stream.of(
+                                row.lot().kind().name(),
+                                row.lot().kind().counted().exactly(row.amount()),
+                                "1"),
+                        Arrays.stream(StockField.values()).map(row.lot()::exactly))
+                .toList();
     }
 
     /** What each line of a table is. @throws Refusal where it is no such table */
@@ -85,13 +95,19 @@ class StockFile {
 
     /** Takes every line that was understood; the others are left out. */
     Receipt take(String text, Person person, Command command) {
-        List<ReadLot> lots = parsed(text, person.units()).stream().flatMap(parsed -> parsed.lot().stream()).toList();
+        List<ReadLot> lots = parsed(text, person.units()).stream()
+                .flatMap(parsed -> parsed.lot().stream())
+                .toList();
         if (lots.isEmpty()) {
             throw Refusal.outOfTurn("No line of this table can be taken.");
         }
         return changes.make(command, () -> {
             lots.forEach(lot -> service.keep(lot, "", person));
-            return Entry.ofShop(Entry.Kind.STOCK_RECEIVED, lots.size() + (lots.size() == 1 ? " line of a table was" : " lines of a table were") + " taken onto the rack", 0);
+            return Entry.ofShop(
+                    Entry.Kind.STOCK_RECEIVED,
+                    lots.size() + (lots.size() == 1 ? " line of a table was" : " lines of a table were")
+                            + " taken onto the rack",
+                    0);
         });
     }
 
@@ -110,16 +126,29 @@ class StockFile {
             lines.add(parsed(record, units));
         });
         if (lines.isEmpty()) {
-            throw Refusal.entry("text", "", "There is no line in this table", "a first line with the names of the columns, then one line for each lot");
+            throw Refusal.entry(
+                    "text",
+                    "",
+                    "There is no line in this table",
+                    "a first line with the names of the columns, then one line for each lot");
         }
         return lines;
     }
 
     private static void mustBeOurTable(List<String> columns) {
         Set<String> known = Set.copyOf(header());
-        List<String> strange = columns.stream().map(String::strip).filter(column -> !known.contains(column)).toList();
+        List<String> strange = columns.stream()
+                .map(String::strip)
+                .filter(column -> !known.contains(column))
+                .toList();
         if (!strange.isEmpty() || !columns.contains(KIND) || !columns.contains(AMOUNT)) {
-            throw Refusal.entry("text", String.join(", ", strange), strange.isEmpty() ? "The columns “kind” and “amount” are missing" : "These columns are not known: " + String.join(", ", strange), String.join(", ", header()));
+            throw Refusal.entry(
+                    "text",
+                    String.join(", ", strange),
+                    strange.isEmpty()
+                            ? "The columns “kind” and “amount” are missing"
+                            : "These columns are not known: " + String.join(", ", strange),
+                    String.join(", ", header()));
         }
     }
 
@@ -127,18 +156,39 @@ class StockFile {
         Map<String, String> entries = new LinkedHashMap<>(record.getFieldsAsMap());
         String kind = entries.getOrDefault(KIND, "").strip();
         String pieces = entries.getOrDefault(PIECES, "").isBlank() ? "1" : entries.get(PIECES);
-        Set<String> asked = StockKind.named(kind).map(known -> StockField.of(known).stream().map(StockField::key).collect(Collectors.toSet())).orElse(Set.of());
-        List<Finding> idle = StockKind.named(kind).isEmpty() ? List.of() : entries.entrySet().stream()
-                .filter(each -> !each.getValue().isBlank() && StockField.withKey(each.getKey()).isPresent() && !asked.contains(each.getKey()))
-                .map(each -> new Finding(each.getKey(), each.getValue(), "A " + kind.toLowerCase(Locale.ROOT) + " has no “" + each.getKey() + "”", "nothing")).toList();
+        Set<String> asked = StockKind.named(kind)
+                .map(known -> StockField.of(known).stream().map(StockField::key).collect(Collectors.toSet()))
+                .orElse(Set.of());
+        List<Finding> idle = StockKind.named(kind).isEmpty()
+                ? List.of()
+                : entries.entrySet().stream()
+                        .filter(each -> !each.getValue().isBlank()
+                                && StockField.withKey(each.getKey()).isPresent()
+                                && !asked.contains(each.getKey()))
+                        .map(each -> new Finding(
+                                each.getKey(),
+                                each.getValue(),
+                                "A " + kind.toLowerCase(Locale.ROOT) + " has no “" + each.getKey() + "”",
+                                "nothing"))
+                        .toList();
         try {
-            ReadLot lot = service.read(new NewLot(kind, entries, entries.getOrDefault(AMOUNT, ""), pieces, "", "", "", true), units);
-            String amount = (lot.pieces() == 1 ? "" : lot.pieces() + " of ") + lot.lot().kind().counted().words(lot.amount(), units);
-            return new Parsed(new TableLine(record.getStartingLineNumber(), lot.lot().words(units), amount, idle), idle.isEmpty() ? Optional.of(lot) : Optional.empty());
+            ReadLot lot = service.read(
+                    new NewLot(kind, entries, entries.getOrDefault(AMOUNT, ""), pieces, "", "", "", true), units);
+            String amount = (lot.pieces() == 1 ? "" : lot.pieces() + " of ")
+                    + lot.lot().kind().counted().words(lot.amount(), units);
+            return new Parsed(
+                    new TableLine(record.getStartingLineNumber(), lot.lot().words(units), amount, idle),
+                    idle.isEmpty() ? Optional.of(lot) : Optional.empty());
         } catch (Refusal refusal) {
             List<Finding> all = new ArrayList<>(refusal.findings());
             all.addAll(idle);
-            return new Parsed(new TableLine(record.getStartingLineNumber(), kind + " " + entries.getOrDefault("what", ""), entries.getOrDefault(AMOUNT, ""), all), Optional.empty());
+            return new Parsed(
+                    new TableLine(
+                            record.getStartingLineNumber(),
+                            kind + " " + entries.getOrDefault("what", ""),
+                            entries.getOrDefault(AMOUNT, ""),
+                            all),
+                    Optional.empty());
         }
     }
 }

@@ -7,11 +7,11 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Counted;
 import hiltboard.core.stock.Lot;
 import hiltboard.core.stock.LotReader;
-import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField;
+import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockKind;
-import hiltboard.server.Refusal.Both;
 import hiltboard.server.Refusal;
+import hiltboard.server.Refusal.Both;
 import hiltboard.server.ShopClock;
 import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
@@ -38,6 +38,7 @@ public class StockService {
     private static final int MOST_LOTS = 100;
     /** What a maker's calliper tells from what was ordered. */
     private static final Length TOLERANCE = Length.ofInches("0.005");
+
     private static final Set<String> FILES = Set.of("PHOTO", "MILL_SHEET", "PAPERS");
 
     private final StockRepository stock;
@@ -60,7 +61,15 @@ public class StockService {
      * @param claim what is wrong with them
      * @param isSure whether a thickness that is off was seen and is taken
      */
-    public record NewLot(String kind, Map<String, String> entries, String amount, String pieces, String orderedThickness, String claimed, String claim, boolean isSure) {}
+    public record NewLot(
+            String kind,
+            Map<String, String> entries,
+            String amount,
+            String pieces,
+            String orderedThickness,
+            String claimed,
+            String claim,
+            boolean isSure) {}
 
     /** What was understood of a lot that is to be kept. */
     record ReadLot(Lot lot, long amount, int pieces, long claimed) {}
@@ -72,9 +81,13 @@ public class StockService {
         return changes.makeAll(command, () -> {
             List<Long> lots = keep(read, given.claim().strip(), person);
             String words = read.lot().words(person.units());
-            List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(Entry.Kind.STOCK_RECEIVED, words + ": " + count(read, person.units()) + " received", lots.get(0))));
+            List<Entry> entries = new ArrayList<>(List.of(Entry.ofShop(
+                    Entry.Kind.STOCK_RECEIVED, words + ": " + count(read, person.units()) + " received", lots.get(0))));
             if (read.claimed() > 0) {
-                entries.add(Entry.ofShop(Entry.Kind.STOCK_CLAIMED, words + ": claimed, " + given.claim().strip(), lots.get(0)));
+                entries.add(Entry.ofShop(
+                        Entry.Kind.STOCK_CLAIMED,
+                        words + ": claimed, " + given.claim().strip(),
+                        lots.get(0)));
             }
             return entries;
         });
@@ -90,7 +103,8 @@ public class StockService {
         long item = stock.item(read.lot().only(Of.ITEM));
         Lot supply = read.lot().only(Of.SUPPLY);
         if (!supply.values().isEmpty()) {
-            stock.supply(item, stock.item(item).orElseThrow().lot().only(Of.SUPPLY).with(supply));
+            stock.supply(
+                    item, stock.item(item).orElseThrow().lot().only(Of.SUPPLY).with(supply));
         }
         Map<StockField, String> own = new EnumMap<>(StockField.class);
         own.put(StockField.SINCE, clock.today().toString());
@@ -115,16 +129,32 @@ public class StockService {
         typed.findAll(read.findings());
         long amount = typed.amount("amount", given.amount(), kind.counted(), Long.MAX_VALUE);
         int count = kind.isSawn() ? (int) typed.amount("pieces", given.pieces(), Counted.PIECES, MOST_LOTS) : 1;
-        long claimed = given.claimed().isBlank() ? 0 : typed.amount("claimed", given.claimed(), kind.isSawn() ? Counted.PIECES : kind.counted(), Long.MAX_VALUE);
+        long claimed = given.claimed().isBlank()
+                ? 0
+                : typed.amount(
+                        "claimed", given.claimed(), kind.isSawn() ? Counted.PIECES : kind.counted(), Long.MAX_VALUE);
         if (claimed > 0 && (given.claim().isBlank() || given.claim().length() > Typed.LONGEST_WORDS)) {
-            typed.find("claim", given.claim(), "What is wrong is not said", "what is missing or damaged, up to " + Typed.LONGEST_WORDS + " letters");
+            typed.find(
+                    "claim",
+                    given.claim(),
+                    "What is wrong is not said",
+                    "what is missing or damaged, up to " + Typed.LONGEST_WORDS + " letters");
         }
         typed.mustBeUnderstood();
         return new ReadLot(read.lot(), amount, count, claimed);
     }
 
     static StockKind kind(String name) {
-        return StockKind.named(name).orElseThrow(() -> Refusal.entry("kind", name, "No such thing is kept on the rack", String.join("; ", Arrays.stream(StockKind.values()).map(StockKind::words).toList())));
+        return StockKind.named(name)
+                .orElseThrow(() -> Refusal.entry(
+                        "kind",
+                        name,
+                        "No such thing is kept on the rack",
+                        String.join(
+                                "; ",
+                                Arrays.stream(StockKind.values())
+                                        .map(StockKind::words)
+                                        .toList())));
     }
 
     private static void orderedThicknessMustFit(NewLot given, Lot lot, Units units) {
@@ -137,7 +167,9 @@ public class StockService {
         typed.mustBeUnderstood();
         Length off = measured.get().minus(ordered);
         if (off.absolute().compareTo(TOLERANCE) > 0) {
-            throw Refusal.question("Ordered " + ordered.in(units) + ", measured " + measured.get().in(units) + ": " + off.absolute().in(units) + (off.isPositive() ? " thicker" : " thinner") + ". Take it as measured, or send it back?");
+            throw Refusal.question("Ordered " + ordered.in(units) + ", measured "
+                    + measured.get().in(units) + ": " + off.absolute().in(units)
+                    + (off.isPositive() ? " thicker" : " thinner") + ". Take it as measured, or send it back?");
         }
     }
 
@@ -146,28 +178,43 @@ public class StockService {
      *
      * @param before what the page saw; what somebody else changed since is shown to both
      */
-    public Receipt describe(long id, Map<String, String> entries, Map<String, String> before, Person person, Command command) {
+    public Receipt describe(
+            long id, Map<String, String> entries, Map<String, String> before, Person person, Command command) {
         return changes.make(command, () -> {
             LotRow row = stock.known(id);
-            stock.describe(id, merged(row.lot(), Of.LOT, entries, before, person.units()).only(Of.LOT));
+            stock.describe(
+                    id,
+                    merged(row.lot(), Of.LOT, entries, before, person.units()).only(Of.LOT));
             return entry(Entry.Kind.STOCK_DESCRIBED, row, person, "written down anew");
         });
     }
 
     /** From whom an item is bought, how long that takes, and when. @param before as in {@link #describe} */
-    public Receipt supply(long item, Map<String, String> entries, Map<String, String> before, Person person, Command command) {
+    public Receipt supply(
+            long item, Map<String, String> entries, Map<String, String> before, Person person, Command command) {
         return changes.make(command, () -> {
-            Lot known = stock.item(item).orElseThrow(() -> Refusal.notThere("Nothing of that kind was ever on the rack.")).lot();
-            stock.supply(item, merged(known, Of.SUPPLY, entries, before, person.units()).only(Of.SUPPLY));
-            return Entry.ofShop(Entry.Kind.SUPPLY_CHOSEN, known.words(person.units()) + ": how it is bought was written down", item);
+            Lot known = stock.item(item)
+                    .orElseThrow(() -> Refusal.notThere("Nothing of that kind was ever on the rack."))
+                    .lot();
+            stock.supply(
+                    item,
+                    merged(known, Of.SUPPLY, entries, before, person.units()).only(Of.SUPPLY));
+            return Entry.ofShop(
+                    Entry.Kind.SUPPLY_CHOSEN,
+                    known.words(person.units()) + ": how it is bought was written down",
+                    item);
         });
     }
 
     /** What is known, with the answers that were changed on top of it. */
-    private static Lot merged(Lot known, Of what, Map<String, String> entries, Map<String, String> before, Units units) {
+    private static Lot merged(
+            Lot known, Of what, Map<String, String> entries, Map<String, String> before, Units units) {
         List<Both> both = new ArrayList<>();
         Map<String, String> all = new HashMap<>();
-        StockField.of(known.kind()).forEach(field -> all.put(field.key(), field.of() == Of.LOT && what != Of.LOT ? usual(field, known.kind()) : known.exactly(field)));
+        StockField.of(known.kind())
+                .forEach(field -> all.put(
+                        field.key(),
+                        field.of() == Of.LOT && what != Of.LOT ? usual(field, known.kind()) : known.exactly(field)));
         for (StockField field : StockField.of(known.kind(), what)) {
             String current = entry(known, field, units);
             String to = entries.getOrDefault(field.key(), "");
@@ -204,12 +251,26 @@ public class StockService {
         return changes.make(command, () -> {
             LotRow row = stock.known(id);
             Counted counted = row.lot().kind().counted();
-            long taken = row.lot().kind().isKept() && amount.isBlank() ? 0 : positive("amount", amount, counted, person.units());
+            long taken = row.lot().kind().isKept() && amount.isBlank()
+                    ? 0
+                    : positive("amount", amount, counted, person.units());
             if (taken > row.free()) {
                 throw tooLittle(row, taken, person.units());
             }
-            stock.move(id, -taken, taken == 0 ? "USED" : "TAKEN", Optional.empty(), "", Typed.words(words), person.id(), clock.nowMillis());
-            return entry(Entry.Kind.STOCK_TAKEN, row, person, taken == 0 ? "used" : counted.words(taken, person.units()) + " taken");
+            stock.move(
+                    id,
+                    -taken,
+                    taken == 0 ? "USED" : "TAKEN",
+                    Optional.empty(),
+                    "",
+                    Typed.words(words),
+                    person.id(),
+                    clock.nowMillis());
+            return entry(
+                    Entry.Kind.STOCK_TAKEN,
+                    row,
+                    person,
+                    taken == 0 ? "used" : counted.words(taken, person.units()) + " taken");
         });
     }
 
@@ -218,12 +279,33 @@ public class StockService {
         return changes.make(command, () -> {
             LotRow row = stock.known(id);
             Counted counted = row.lot().kind().counted();
-            long there = counted.read(amount, person.units()).orElseThrow(() -> Refusal.entry("amount", amount, amount.isBlank() ? "Nothing was entered" : "“" + amount.strip() + "” was not understood", counted.accepted()));
+            long there = counted.read(amount, person.units())
+                    .orElseThrow(() -> Refusal.entry(
+                            "amount",
+                            amount,
+                            amount.isBlank() ? "Nothing was entered" : "“" + amount.strip() + "” was not understood",
+                            counted.accepted()));
             if (there < row.promised()) {
-                throw Refusal.entry("amount", amount, counted.words(row.promised(), person.units()) + " of it are promised", "at least that; release a promise first");
+                throw Refusal.entry(
+                        "amount",
+                        amount,
+                        counted.words(row.promised(), person.units()) + " of it are promised",
+                        "at least that; release a promise first");
             }
-            stock.move(id, there - row.amount(), "COUNTED", Optional.empty(), "", Typed.words(words), person.id(), clock.nowMillis());
-            return entry(Entry.Kind.STOCK_COUNTED, row, person, "counted, " + counted.words(there, person.units()) + " there");
+            stock.move(
+                    id,
+                    there - row.amount(),
+                    "COUNTED",
+                    Optional.empty(),
+                    "",
+                    Typed.words(words),
+                    person.id(),
+                    clock.nowMillis());
+            return entry(
+                    Entry.Kind.STOCK_COUNTED,
+                    row,
+                    person,
+                    "counted, " + counted.words(there, person.units()) + " there");
         });
     }
 
@@ -236,9 +318,14 @@ public class StockService {
                 throw tooLittle(row, broken, person.units());
             }
             if (words.isBlank()) {
-                throw Refusal.entry("words", words, "What is wrong is not said", "what is missing or damaged, up to " + Typed.LONGEST_WORDS + " letters");
+                throw Refusal.entry(
+                        "words",
+                        words,
+                        "What is wrong is not said",
+                        "what is missing or damaged, up to " + Typed.LONGEST_WORDS + " letters");
             }
-            stock.move(id, -broken, "CLAIMED", Optional.empty(), "", Typed.words(words), person.id(), clock.nowMillis());
+            stock.move(
+                    id, -broken, "CLAIMED", Optional.empty(), "", Typed.words(words), person.id(), clock.nowMillis());
             stock.claim(id, broken, Typed.words(words), person.id(), clock.nowMillis());
             return entry(Entry.Kind.STOCK_CLAIMED, row, person, "claimed, " + words.strip());
         });
@@ -247,12 +334,16 @@ public class StockService {
     /** What came of a claim. */
     public Receipt settle(long claim, String words, Person person, Command command) {
         return changes.make(command, () -> {
-            Claim open = stock.claims().stream().filter(each -> each.id() == claim).findFirst().orElseThrow(() -> Refusal.notThere("There is no such claim."));
+            Claim open = stock.claims().stream()
+                    .filter(each -> each.id() == claim)
+                    .findFirst()
+                    .orElseThrow(() -> Refusal.notThere("There is no such claim."));
             if (!open.settled().isEmpty()) {
                 throw Refusal.outOfTurn("This claim is settled already: " + open.settled() + ".");
             }
             if (words.isBlank()) {
-                throw Refusal.entry("words", words, "What came of it is not said", "for example: replaced, or refunded");
+                throw Refusal.entry(
+                        "words", words, "What came of it is not said", "for example: replaced, or refunded");
             }
             stock.settle(claim, Typed.words(words), clock.nowMillis());
             return entry(Entry.Kind.STOCK_CLAIMED, stock.known(open.lot()), person, "claim settled, " + words.strip());
@@ -285,7 +376,12 @@ public class StockService {
 
     private Refusal tooLittle(LotRow row, long wanted, Units units) {
         Counted counted = row.lot().kind().counted();
-        String promised = row.promised() == 0 ? "" : "; " + counted.words(row.promised(), units) + " of it are promised";
-        return Refusal.entry("amount", counted.words(wanted, units), "There is not so much that is free", "up to " + counted.words(row.free(), units) + promised);
+        String promised =
+                row.promised() == 0 ? "" : "; " + counted.words(row.promised(), units) + " of it are promised";
+        return Refusal.entry(
+                "amount",
+                counted.words(wanted, units),
+                "There is not so much that is free",
+                "up to " + counted.words(row.free(), units) + promised);
     }
 }

@@ -43,7 +43,9 @@ class SignInThrottleTest {
     }
 
     private void waits(Duration time) {
-        assertThatThrownBy(() -> throttle.check("bram", NOON.plus(time).minusMillis(1))).isInstanceOf(Refusal.class).hasMessageContaining("Too many wrong tries");
+        assertThatThrownBy(() -> throttle.check("bram", NOON.plus(time).minusMillis(1)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("Too many wrong tries");
         assertThatCode(() -> throttle.check("bram", NOON.plus(time))).doesNotThrowAnyException();
     }
 }

@@ -24,8 +24,16 @@ import org.junit.jupiter.api.Test;
 
 class SimulatedKilnTest {
     private static final Length MM = Length.ofMillimetres("300");
-    private static final Kiln KILN = Kiln.measured(3000, Temperature.ofCelsius(815), Duration.ofMinutes(70), Temperature.ofCelsius(205), Duration.ofHours(5), Temperature.ofCelsius(1150), new Kiln.Space(MM, MM, MM, 6));
-    private static final List<Segment> HARDENING = List.of(new Segment(Temperature.ofCelsius(815), 0, Optional.empty()));
+    private static final Kiln KILN = Kiln.measured(
+            3000,
+            Temperature.ofCelsius(815),
+            Duration.ofMinutes(70),
+            Temperature.ofCelsius(205),
+            Duration.ofHours(5),
+            Temperature.ofCelsius(1150),
+            new Kiln.Space(MM, MM, MM, 6));
+    private static final List<Segment> HARDENING =
+            List.of(new Segment(Temperature.ofCelsius(815), 0, Optional.empty()));
 
     private final AtomicLong shop = new AtomicLong(1_000_000);
     private final SimulatedKiln kiln = new SimulatedKiln(KILN, Optional.empty(), shop::get);
@@ -42,10 +50,16 @@ class SimulatedKilnTest {
     void it_goes_on_by_the_shops_clock_and_shows_a_reading_every_five_seconds_while_it_burns() {
         kiln.light(HARDENING);
         pass(Duration.ofMinutes(10));
-        List<Shown> shown = kiln.shown().stream().filter(each -> each.setPoint() > 0).toList();
+        List<Shown> shown =
+                kiln.shown().stream().filter(each -> each.setPoint() > 0).toList();
         assertThat(shown).hasSize(121);
-        assertThat(IntStream.range(1, shown.size()).mapToLong(i -> shown.get(i).atMillis() - shown.get(i - 1).atMillis())).containsOnly(5_000L);
-        assertThat(shown).isSortedAccordingTo((one, other) -> Double.compare(one.celsius().orElseThrow(), other.celsius().orElseThrow()));
+        assertThat(IntStream.range(1, shown.size())
+                        .mapToLong(
+                                i -> shown.get(i).atMillis() - shown.get(i - 1).atMillis()))
+                .containsOnly(5_000L);
+        assertThat(shown)
+                .isSortedAccordingTo((one, other) -> Double.compare(
+                        one.celsius().orElseThrow(), other.celsius().orElseThrow()));
         assertThat(kiln.shown()).as("told once").isEmpty();
     }
 
@@ -67,7 +81,9 @@ class SimulatedKilnTest {
         assertThat(shown()).as("half an hour of heat in half a minute").isBetween(350.0, 600.0);
         kiln.pace(1);
         shop.addAndGet(-60_000);
-        assertThat(kiln.status().shown().atMillis()).as("the shop’s clock was set back").isEqualTo(after);
+        assertThat(kiln.status().shown().atMillis())
+                .as("the shop’s clock was set back")
+                .isEqualTo(after);
         kiln.pace(100_000);
         assertThat(kiln.pace()).isEqualTo(600);
         kiln.pace(0);
@@ -111,7 +127,9 @@ class SimulatedKilnTest {
         assertThat(kiln.status().shown().celsius()).isEmpty();
         assertThat(kiln.status().isHeating()).isFalse();
         assertThat(kiln.status().fault()).contains(KilnFault.THERMOCOUPLE_OPEN);
-        assertThat(kiln.shown()).last().satisfies(last -> assertThat(last.celsius()).isEmpty());
+        assertThat(kiln.shown())
+                .last()
+                .satisfies(last -> assertThat(last.celsius()).isEmpty());
         kiln.fail(Optional.empty());
         pass(Duration.ofMinutes(30));
         assertThat(shown()).isBetween(810.0, 820.0);
@@ -125,13 +143,17 @@ class SimulatedKilnTest {
         Seen seen = kiln.seen();
         SimulatedKiln again = new SimulatedKiln(KILN, Optional.of(seen), shop::get);
         assertThat(again.status().shown().atMillis()).isEqualTo(seen.clockMillis());
-        assertThat(again.status().shown().celsius().orElseThrow()).isCloseTo(seen.chamber() + seen.drift(), within(0.1));
+        assertThat(again.status().shown().celsius().orElseThrow())
+                .isCloseTo(seen.chamber() + seen.drift(), within(0.1));
         assertThat(again.status().isLit()).isFalse();
     }
 
     @Test
     void the_parts_of_a_programme_follow_each_other_or_are_called() {
-        kiln.light(List.of(new Segment(Temperature.ofCelsius(300), 0, Optional.of(Duration.ofMinutes(5))), new Segment(Temperature.ofCelsius(500), 0, Optional.empty()), new Segment(Temperature.ofCelsius(200), 0, Optional.empty())));
+        kiln.light(List.of(
+                new Segment(Temperature.ofCelsius(300), 0, Optional.of(Duration.ofMinutes(5))),
+                new Segment(Temperature.ofCelsius(500), 0, Optional.empty()),
+                new Segment(Temperature.ofCelsius(200), 0, Optional.empty())));
         pass(Duration.ofHours(1));
         assertThat(kiln.status().part()).isEqualTo(1);
         kiln.next();
@@ -143,11 +165,14 @@ class SimulatedKilnTest {
     }
 
     @Test
-    @DisplayName("the tester scatters round what is likely: a thousand presses, their mean within 0.1 HRC, each on the scale")
+    @DisplayName(
+            "the tester scatters round what is likely: a thousand presses, their mean within 0.1 HRC, each on the scale")
     void the_tester() {
         SimulatedTester tester = new SimulatedTester();
         Hardness likely = new Hardness(new BigDecimal("60"));
-        double[] read = IntStream.range(0, 1_000).mapToDouble(i -> tester.read(likely).magnitude()).toArray();
+        double[] read = IntStream.range(0, 1_000)
+                .mapToDouble(i -> tester.read(likely).magnitude())
+                .toArray();
         assertThat(Arrays.stream(read).average().orElseThrow()).isCloseTo(60, within(0.1));
         assertThat(Arrays.stream(read).max().orElseThrow()).isBetween(60.5, 63.0);
         assertThat(tester.read(new Hardness(new BigDecimal("70"))).magnitude()).isLessThanOrEqualTo(70);

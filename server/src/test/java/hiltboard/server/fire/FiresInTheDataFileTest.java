@@ -23,47 +23,65 @@ class FiresInTheDataFileTest extends DataFile {
     /** A kiln, and a load of two pieces that burns in it. */
     @BeforeEach
     void burning() throws SQLException {
-        sql.executeUpdate("INSERT INTO kiln (id, name, watts, joules_per_k, watts_per_k, open_watts_per_k, lag_s, most_c, door_s, width_nm, height_nm, depth_nm, slots) VALUES (1, 'Kiln', 3000, 12000, 1, 12, 12, 1150, 30, 1, 1, 1, 6)");
-        sql.executeUpdate("INSERT INTO fire_load (id, kiln_id, treatment, standing, heat_c, soak_s, planned_by, planned_at_ms) VALUES (1, 1, 'HARDEN', 'IN', 815, 180, 1, 5)");
+        sql.executeUpdate(
+                "INSERT INTO kiln (id, name, watts, joules_per_k, watts_per_k, open_watts_per_k, lag_s, most_c, "
+                        + "door_s, width_nm, height_nm, depth_nm, slots) VALUES (1, 'Kiln', 3000, 12000, 1, 12, 12, 1150, 30, 1, 1, 1, 6)");
+        sql.executeUpdate("INSERT INTO fire_load (id, kiln_id, treatment, standing, heat_c, soak_s, planned_by, "
+                + "planned_at_ms) VALUES (1, 1, 'HARDEN', 'IN', 815, 180, 1, 5)");
         sql.executeUpdate("INSERT INTO fire_piece (load_id, piece_id, slot) VALUES (1, 1, 1), (1, 2, 2)");
     }
 
     private void left(int piece, String as) throws SQLException {
-        sql.executeUpdate("UPDATE fire_piece SET left_at_ms = 9, soaked_s = 200, left_as = '" + as + "' WHERE piece_id = " + piece);
+        sql.executeUpdate("UPDATE fire_piece SET left_at_ms = 9, soaked_s = 200, left_as = '" + as
+                + "' WHERE piece_id = " + piece);
     }
 
     @Test
     void no_fire_is_over_and_none_is_given_up_while_a_piece_in_it_has_no_record() throws SQLException {
         left(1, "TREATED");
         for (String how : List.of("OVER", "GIVEN_UP")) {
-            assertThatThrownBy(() -> sql.executeUpdate("UPDATE fire_load SET standing = '" + how + "' WHERE id = 1")).isInstanceOf(SQLException.class).hasMessageContaining("no record yet");
+            assertThatThrownBy(() -> sql.executeUpdate("UPDATE fire_load SET standing = '" + how + "' WHERE id = 1"))
+                    .isInstanceOf(SQLException.class)
+                    .hasMessageContaining("no record yet");
         }
         left(2, "NOT_TREATED");
-        assertThatCode(() -> sql.executeUpdate("UPDATE fire_load SET standing = 'OVER' WHERE id = 1")).doesNotThrowAnyException();
+        assertThatCode(() -> sql.executeUpdate("UPDATE fire_load SET standing = 'OVER' WHERE id = 1"))
+                .doesNotThrowAnyException();
     }
 
     @Test
     void a_record_says_both_when_a_piece_left_and_how() {
-        assertThatThrownBy(() -> sql.executeUpdate("UPDATE fire_piece SET left_at_ms = 9 WHERE piece_id = 1")).isInstanceOf(SQLException.class);
+        assertThatThrownBy(() -> sql.executeUpdate("UPDATE fire_piece SET left_at_ms = 9 WHERE piece_id = 1"))
+                .isInstanceOf(SQLException.class);
         assertThatThrownBy(() -> left(1, "SOMEHOW")).isInstanceOf(SQLException.class);
-        assertThatThrownBy(() -> sql.executeUpdate("UPDATE fire_piece SET file_test = 'RINGS' WHERE piece_id = 1")).isInstanceOf(SQLException.class);
+        assertThatThrownBy(() -> sql.executeUpdate("UPDATE fire_piece SET file_test = 'RINGS' WHERE piece_id = 1"))
+                .isInstanceOf(SQLException.class);
     }
 
     @Test
     void one_kiln_burns_for_one_load_at_a_time_and_a_piece_is_in_a_load_once() throws SQLException {
-        sql.executeUpdate("INSERT INTO fire_load (id, kiln_id, treatment, heat_c, soak_s, planned_by, planned_at_ms) VALUES (2, 1, 'HARDEN', 815, 180, 1, 5)");
-        assertThatThrownBy(() -> sql.executeUpdate("UPDATE fire_load SET standing = 'LIT' WHERE id = 2")).isInstanceOf(SQLException.class);
-        assertThatThrownBy(() -> sql.executeUpdate("INSERT INTO fire_piece (load_id, piece_id, slot) VALUES (1, 1, 3)")).isInstanceOf(SQLException.class);
+        sql.executeUpdate(
+                "INSERT INTO fire_load (id, kiln_id, treatment, heat_c, soak_s, planned_by, planned_at_ms) VALUES "
+                        + "(2, 1, 'HARDEN', 815, 180, 1, 5)");
+        assertThatThrownBy(() -> sql.executeUpdate("UPDATE fire_load SET standing = 'LIT' WHERE id = 2"))
+                .isInstanceOf(SQLException.class);
+        assertThatThrownBy(() -> sql.executeUpdate("INSERT INTO fire_piece (load_id, piece_id, slot) VALUES (1, 1, 3)"))
+                .isInstanceOf(SQLException.class);
         left(1, "TREATED");
         left(2, "TREATED");
         sql.executeUpdate("UPDATE fire_load SET standing = 'OVER' WHERE id = 1");
-        assertThatCode(() -> sql.executeUpdate("UPDATE fire_load SET standing = 'LIT' WHERE id = 2")).doesNotThrowAnyException();
+        assertThatCode(() -> sql.executeUpdate("UPDATE fire_load SET standing = 'LIT' WHERE id = 2"))
+                .doesNotThrowAnyException();
     }
 
     @Test
     void two_steels_of_one_name_are_one_whatever_their_letters() throws SQLException {
-        sql.executeUpdate("INSERT INTO own_steel (designation, entries, changed_by, changed_at_ms) VALUES ('PM-14', '{}', 1, 5)");
-        assertThatThrownBy(() -> sql.executeUpdate("INSERT INTO own_steel (designation, entries, changed_by, changed_at_ms) VALUES ('pm-14', '{}', 1, 5)")).isInstanceOf(SQLException.class);
+        sql.executeUpdate(
+                "INSERT INTO own_steel (designation, entries, changed_by, changed_at_ms) VALUES ('PM-14', '{}', 1, 5)");
+        assertThatThrownBy(
+                        () -> sql.executeUpdate(
+                                "INSERT INTO own_steel (designation, entries, changed_by, changed_at_ms) VALUES ('pm-14', '{}', 1, 5)"))
+                .isInstanceOf(SQLException.class);
     }
 
     private KilnLog log() {
@@ -71,7 +89,9 @@ class FiresInTheDataFileTest extends DataFile {
     }
 
     private static List<Shown> shown(int from, int to) {
-        return IntStream.range(from, to).mapToObj(i -> new Shown(NOON + i * 5_000L, Optional.of(20 + i / 10.0), 815)).toList();
+        return IntStream.range(from, to)
+                .mapToObj(i -> new Shown(NOON + i * 5_000L, Optional.of(20 + i / 10.0), 815))
+                .toList();
     }
 
     private long rows() throws SQLException {
@@ -96,7 +116,9 @@ class FiresInTheDataFileTest extends DataFile {
         for (int from : List.of(0, 1, 719, 720, 721, 1_500, 2_999)) {
             for (int to : List.of(from, from + 1, from + 719, from + 2_000)) {
                 List<Shown> expected = new ArrayList<>(shown(from, Math.min(3_000, to + 1)));
-                assertThat(log.between(1, NOON + from * 5_000L, NOON + to * 5_000L)).as(from + " to " + to).isEqualTo(expected);
+                assertThat(log.between(1, NOON + from * 5_000L, NOON + to * 5_000L))
+                        .as(from + " to " + to)
+                        .isEqualTo(expected);
             }
         }
         assertThat(log.between(1, NOON - 100_000, NOON - 1)).isEmpty();

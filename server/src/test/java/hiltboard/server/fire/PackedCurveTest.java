@@ -25,13 +25,24 @@ class PackedCurveTest {
     /** An hour of a real fire by the model of the stand-in, with the flicker of a thermocouple. */
     private static List<Shown> anHour() {
         Length mm = Length.ofMillimetres("300");
-        Kiln kiln = Kiln.measured(3000, Temperature.ofCelsius(815), Duration.ofMinutes(70), Temperature.ofCelsius(205), Duration.ofHours(5), Temperature.ofCelsius(1150), new Kiln.Space(mm, mm, mm, 6));
-        KilnState state = KilnState.cold(kiln).lit(List.of(new Segment(Temperature.ofCelsius(815), 0, Optional.empty())));
+        Kiln kiln = Kiln.measured(
+                3000,
+                Temperature.ofCelsius(815),
+                Duration.ofMinutes(70),
+                Temperature.ofCelsius(205),
+                Duration.ofHours(5),
+                Temperature.ofCelsius(1150),
+                new Kiln.Space(mm, mm, mm, 6));
+        KilnState state =
+                KilnState.cold(kiln).lit(List.of(new Segment(Temperature.ofCelsius(815), 0, Optional.empty())));
         Random flicker = new Random(1);
         List<Shown> shown = new ArrayList<>();
         for (int i = 0; i < 720; i++) {
             state = state.after(5);
-            shown.add(new Shown(NOON + i * 5_000L, Optional.of(state.reading().orElseThrow() + flicker.nextGaussian() * 0.15), 815));
+            shown.add(new Shown(
+                    NOON + i * 5_000L,
+                    Optional.of(state.reading().orElseThrow() + flicker.nextGaussian() * 0.15),
+                    815));
         }
         return shown;
     }
@@ -44,7 +55,8 @@ class PackedCurveTest {
             long at = NOON;
             for (int i = 0; i < 1 + chance.nextInt(400); i++) {
                 at += 1000L * chance.nextInt(round % 5 == 0 ? 1_000_000 : 30);
-                Optional<Double> celsius = chance.nextInt(20) == 0 ? Optional.empty() : Optional.of((chance.nextInt(16_000) - 300) / 10.0);
+                Optional<Double> celsius =
+                        chance.nextInt(20) == 0 ? Optional.empty() : Optional.of((chance.nextInt(16_000) - 300) / 10.0);
                 shown.add(new Shown(at, celsius, chance.nextInt(3) == 0 ? 0 : chance.nextInt(12_000) / 10.0));
             }
             assertThat(unpacked(shown)).isEqualTo(shown);
@@ -53,7 +65,8 @@ class PackedCurveTest {
 
     @Test
     void finer_than_a_tenth_is_rounded() {
-        assertThat(unpacked(List.of(new Shown(NOON + 400, Optional.of(814.96), 815.04)))).containsExactly(new Shown(NOON, Optional.of(815.0), 815));
+        assertThat(unpacked(List.of(new Shown(NOON + 400, Optional.of(814.96), 815.04))))
+                .containsExactly(new Shown(NOON, Optional.of(815.0), 815));
     }
 
     @Test
@@ -66,7 +79,9 @@ class PackedCurveTest {
     void a_drawn_curve_is_short_and_keeps_every_drop_and_peak() {
         List<Shown> all = new ArrayList<>(anHour());
         for (int i = 0; i < 20; i++) {
-            all.addAll(anHour().stream().map(each -> new Shown(each.atMillis() + 3_600_000, each.celsius(), each.setPoint())).toList());
+            all.addAll(anHour().stream()
+                    .map(each -> new Shown(each.atMillis() + 3_600_000, each.celsius(), each.setPoint()))
+                    .toList());
         }
         all.sort((one, other) -> Long.compare(one.atMillis(), other.atMillis()));
         all.set(5_000, new Shown(all.get(5_000).atMillis(), Optional.of(12.0), 815));

@@ -33,8 +33,12 @@ class PictureTest {
 
     @Test
     void a_picture_that_is_coarser_than_it_should_be_says_so() {
-        assertThat(Picture.of(new PatternView(4, 2, -3, 7, 0.5, true, new byte[8])).note()).contains("coarser");
-        assertThat(Picture.of(new PatternView(4, 2, -3, 7, 0.5, false, new byte[8])).note()).isEmpty();
+        assertThat(Picture.of(new PatternView(4, 2, -3, 7, 0.5, true, new byte[8]))
+                        .note())
+                .contains("coarser");
+        assertThat(Picture.of(new PatternView(4, 2, -3, 7, 0.5, false, new byte[8]))
+                        .note())
+                .isEmpty();
     }
 
     @Test
@@ -48,7 +52,8 @@ class PictureTest {
 
     private static BufferedImage read(Picture picture) throws IOException {
         assertThat(picture.url()).startsWith("data:image/png;base64,");
-        return ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode(picture.url().substring(picture.url().indexOf(',') + 1))));
+        return ImageIO.read(new ByteArrayInputStream(
+                Base64.getDecoder().decode(picture.url().substring(picture.url().indexOf(',') + 1))));
     }
 
     private static double luminance(int colour) {

@@ -26,7 +26,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 class ChangesTest {
     private static final Command COMMAND = new Command("command-1", Optional.of(new Actor(2, "Bram Holt")), "bench");
     private static final Entry ENTRY = Entry.ofPiece(Entry.Kind.STEP_DONE, 3, 7, "007: Harden: done");
-    private static final JournalEntry WRITTEN = new JournalEntry(41, 1_000, 2L, "Bram Holt", "bench", "STEP_DONE", 3L, 7L, "007: Harden: done");
+    private static final JournalEntry WRITTEN =
+            new JournalEntry(41, 1_000, 2L, "Bram Holt", "bench", "STEP_DONE", 3L, 7L, "007: Harden: done");
 
     private final Journal journal = mock(Journal.class);
     private final LiveStream live = mock(LiveStream.class);
@@ -54,8 +55,9 @@ class ChangesTest {
     void a_command_that_was_carried_out_gets_its_first_receipt_and_changes_nothing() {
         when(journal.receipt("command-1")).thenReturn(Optional.of(new Receipt(12, 7)));
         assertThat(changes.make(COMMAND, () -> {
-            throw new AssertionError("must not be done twice");
-        })).isEqualTo(new Receipt(12, 7));
+                    throw new AssertionError("must not be done twice");
+                }))
+                .isEqualTo(new Receipt(12, 7));
         verify(journal, never()).append(any(), any(), anyLong());
         verify(live, never()).tell(any());
     }
@@ -63,8 +65,9 @@ class ChangesTest {
     @Test
     void a_refused_change_leaves_no_trace_and_nobody_hears_of_it() {
         assertThatThrownBy(() -> changes.make(COMMAND, () -> {
-            throw Refusal.outOfTurn("not now");
-        })).isInstanceOf(Refusal.class);
+                    throw Refusal.outOfTurn("not now");
+                }))
+                .isInstanceOf(Refusal.class);
         verify(journal, never()).keep(any(), any());
         verify(live, never()).tell(any());
         assertThat(transactions.said).isEqualTo("begin rollback ");
@@ -78,7 +81,8 @@ class ChangesTest {
     }
 
     /** Transactions of no database, which say what they were told. */
-    private static final class RecordedTransactions extends AbstractPlatformTransactionManager implements PlatformTransactionManager {
+    private static final class RecordedTransactions extends AbstractPlatformTransactionManager
+            implements PlatformTransactionManager {
         private String said = "";
         private boolean failsToCommit;
 

@@ -3,7 +3,6 @@ package hiltboard.core.stock.cutting;
 import com.google.ortools.linearsolver.MPConstraint;
 import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPVariable;
-import hiltboard.core.measure.Length;
 import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
 import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
 import hiltboard.core.stock.cutting.Rows.Row;
@@ -23,19 +22,26 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * Bars and blanks that have to do with each other: the rows that may be cut, and the choice among them. Where there are too many rows
- * to look at all, the rack is filled again and again, each time a little otherwise, and the best of all these rows are put together.
+ * Bars and blanks that have to do with each other: the rows that may be cut, and the choice among them. Where there are
+ * too many rows to look at all, the rack is filled again and again, each time a little otherwise, and the best of all
+ * these rows are put together.
  */
 final class BarGroup {
     /** How many rows the solver chooses from in good time. */
     private static final int ROWS_TO_CHOOSE_FROM = 5_000;
+
     private static final int ROWS_WHILE_FILLING = 20;
-    /** Where not every row can be looked at: the time for finding good ones, for choosing among them, and how different they are to be. */
+    /**
+     * Where not every row can be looked at: the time for finding good ones, for choosing among them, and how different
+     * they are to be.
+     */
     private static final double SHARE_FOR_FILLING = 0.6;
+
     private static final double SHARE_FOR_CHOOSING = 0.7;
     private static final double FREEDOM = 0.15;
     /** A proof as near as this is not worth another. */
     private static final double NEARLY_ALL = 0.99;
+
     private static final int SEED = 7;
     /** A blank that is not placed costs more than every bar on the rack. */
     private static final double NEVER_WORTH_IT = 1.5;
@@ -52,11 +58,16 @@ final class BarGroup {
 
     BarGroup(CuttingRules rules, List<Wanted> all, List<Bar> bars) {
         this.rules = rules;
-        all.forEach(each -> waiting.computeIfAbsent(each.blank(), key -> new ArrayDeque<>()).add(each.id()));
+        all.forEach(each ->
+                waiting.computeIfAbsent(each.blank(), key -> new ArrayDeque<>()).add(each.id()));
         this.blanks = List.copyOf(waiting.keySet());
-        this.wanted = blanks.stream().mapToInt(blank -> waiting.get(blank).size()).toArray();
+        this.wanted =
+                blanks.stream().mapToInt(blank -> waiting.get(blank).size()).toArray();
         this.alike = bars.stream().collect(Collectors.groupingBy(Bar::alike, LinkedHashMap::new, Collectors.toList()));
-        this.worst = Math.round(bars.stream().mapToDouble(bar -> bar.area(bar.length().millimetres())).sum() * NEVER_WORTH_IT);
+        this.worst = Math.round(bars.stream()
+                        .mapToDouble(bar -> bar.area(bar.length().millimetres()))
+                        .sum()
+                * NEVER_WORTH_IT);
         alike.keySet().forEach(kind -> lying.put(kind, layOn(kind)));
         this.isComplete = addEveryRow();
     }
@@ -88,7 +99,10 @@ final class BarGroup {
 
         /** The less, the better. @param thrift 1 for the least steel for what is cut, 0 for the fullest bar */
         private double cost(double thrift) {
-            return Math.pow(area, thrift) / Arrays.stream(row.states()).mapToDouble(lying.nest::length).sum();
+            return Math.pow(area, thrift)
+                    / Arrays.stream(row.states())
+                            .mapToDouble(lying.nest::length)
+                            .sum();
         }
     }
 
@@ -126,9 +140,14 @@ final class BarGroup {
     }
 
     private Lying layOn(Bar kind) {
-        List<Blank> fitting = blanks.stream().filter(blank -> rules.allow(blank, kind)).toList();
-        Nest nest = lying.entrySet().stream().filter(each -> each.getKey().width().equals(kind.width()) && each.getValue().nest().blanks().equals(fitting))
-                .map(each -> each.getValue().nest()).findFirst().orElseGet(() -> new Nest(fitting, kind.width().millimetres(), rules));
+        List<Blank> fitting =
+                blanks.stream().filter(blank -> rules.allow(blank, kind)).toList();
+        Nest nest = lying.entrySet().stream()
+                .filter(each -> each.getKey().width().equals(kind.width())
+                        && each.getValue().nest().blanks().equals(fitting))
+                .map(each -> each.getValue().nest())
+                .findFirst()
+                .orElseGet(() -> new Nest(fitting, kind.width().millimetres(), rules));
         return new Lying(nest, fitting.stream().mapToInt(blanks::indexOf).toArray(), rules.room(kind));
     }
 
@@ -138,7 +157,9 @@ final class BarGroup {
         lying.forEach((kind, how) -> known.computeIfAbsent(how.nest(), nest -> {
             return Rows.every(nest, some(how, wanted), longest(nest), ROWS_TO_CHOOSE_FROM / lying.size());
         }));
-        lying.forEach((kind, how) -> known.get(how.nest()).all().stream().filter(row -> row.length() <= how.room()).forEach(row -> add(cut(kind, row))));
+        lying.forEach((kind, how) -> known.get(how.nest()).all().stream()
+                .filter(row -> row.length() <= how.room())
+                .forEach(row -> add(cut(kind, row))));
         return known.values().stream().allMatch(Rows::isComplete);
     }
 
@@ -147,18 +168,29 @@ final class BarGroup {
     }
 
     private double longest(Nest nest) {
-        return lying.values().stream().filter(each -> each.nest() == nest).mapToDouble(Lying::room).max().orElseThrow();
+        return lying.values().stream()
+                .filter(each -> each.nest() == nest)
+                .mapToDouble(Lying::room)
+                .max()
+                .orElseThrow();
     }
 
     private Cut cut(Bar kind, Row row) {
-        return new Cut(kind, lying.get(kind), row, kind.area(row.used(kind, rules).millimetres()));
+        return new Cut(
+                kind, lying.get(kind), row, kind.area(row.used(kind, rules).millimetres()));
     }
 
     private Cut add(Cut cut) {
-        return cuts.merge(List.of(cut.kind(), Arrays.stream(cut.row().counts()).boxed().toList()), cut, (one, other) -> one.area() <= other.area() ? one : other);
+        return cuts.merge(
+                List.of(cut.kind(), Arrays.stream(cut.row().counts()).boxed().toList()),
+                cut,
+                (one, other) -> one.area() <= other.area() ? one : other);
     }
 
-    /** Fills the rack again and again, a little otherwise each time, so that there are good and different rows to choose from. */
+    /**
+     * Fills the rack again and again, a little otherwise each time, so that there are good and different rows to choose
+     * from.
+     */
     private Answer fillAgain(Answer first, Search search, double until) {
         Answer best = first;
         Random random = new Random(SEED);
@@ -189,27 +221,48 @@ final class BarGroup {
 
     private Optional<Cut> best(int[] left, Map<Bar, Integer> barsLeft, ToDoubleFunction<Cut> cost) {
         Map<Nest, Rows> rows = new HashMap<>();
-        return lying.entrySet().stream().filter(each -> barsLeft.get(each.getKey()) > 0)
-                .flatMap(each -> rows.computeIfAbsent(each.getValue().nest(), nest -> Rows.dense(nest, some(each.getValue(), left), longest(nest), ROWS_WHILE_FILLING)).all().stream()
-                        .filter(row -> row.length() <= each.getValue().room()).map(row -> cut(each.getKey(), row)))
-                .map(cut -> Map.entry(cut, cost.applyAsDouble(cut))).min(Map.Entry.comparingByValue()).map(entry -> add(entry.getKey()));
+        return lying.entrySet().stream()
+                .filter(each -> barsLeft.get(each.getKey()) > 0)
+                .flatMap(each -> rows
+                        .computeIfAbsent(
+                                each.getValue().nest(),
+                                nest -> Rows.dense(
+                                        nest, some(each.getValue(), left), longest(nest), ROWS_WHILE_FILLING))
+                        .all()
+                        .stream()
+                        .filter(row -> row.length() <= each.getValue().room())
+                        .map(row -> cut(each.getKey(), row)))
+                .map(cut -> Map.entry(cut, cost.applyAsDouble(cut)))
+                .min(Map.Entry.comparingByValue())
+                .map(entry -> add(entry.getKey()));
     }
 
     private CuttingPlan choose(Answer first, Search search, double until) {
         MPSolver model = Search.model();
         Map<Cut, MPVariable> times = new LinkedHashMap<>();
-        cuts.values().forEach(cut -> times.put(cut, model.makeIntVar(0, alike.get(cut.kind()).size(), "")));
+        cuts.values()
+                .forEach(cut ->
+                        times.put(cut, model.makeIntVar(0, alike.get(cut.kind()).size(), "")));
         everyBarIsCutOnce(model, times);
         List<MPVariable> left = noBlankIsCutTwice(model, times);
         model.objective().setMinimization();
         times.forEach((cut, count) -> model.objective().setCoefficient(count, cut.area()));
         left.forEach(count -> model.objective().setCoefficient(count, worst));
-        model.setHint(times.values().toArray(MPVariable[]::new), times.keySet().stream().mapToDouble(cut -> first.times().getOrDefault(cut, 0)).toArray());
+        model.setHint(
+                times.values().toArray(MPVariable[]::new),
+                times.keySet().stream()
+                        .mapToDouble(cut -> first.times().getOrDefault(cut, 0))
+                        .toArray());
         boolean isFound = search.solve(model, (search.left() - until) * SHARE_FOR_CHOOSING);
-        CuttingPlan found = plan(isFound ? cut -> (int) Math.round(times.get(cut).solutionValue()) : cut -> first.times().getOrDefault(cut, 0));
+        CuttingPlan found = plan(
+                isFound
+                        ? cut -> (int) Math.round(times.get(cut).solutionValue())
+                        : cut -> first.times().getOrDefault(cut, 0));
         int notPlaced = found.notPlaced().size();
         double ofAllRows = isComplete && isFound ? model.objective().bestBound() - notPlaced * worst : 0;
-        double ofLengths = ofAllRows > found.usedArea() * NEARLY_ALL ? 0 : LeastUse.area(this, rules, notPlaced, search, search.left() - until);
+        double ofLengths = ofAllRows > found.usedArea() * NEARLY_ALL
+                ? 0
+                : LeastUse.area(this, rules, notPlaced, search, search.left() - until);
         return found.proven(Math.min(Math.max(ofAllRows, ofLengths), found.usedArea()), isComplete);
     }
 
@@ -222,31 +275,46 @@ final class BarGroup {
 
     /** Each blank is cut as often as it is wanted, or counted as left. */
     private List<MPVariable> noBlankIsCutTwice(MPSolver model, Map<Cut, MPVariable> times) {
-        List<MPConstraint> each = Arrays.stream(wanted).mapToObj(count -> model.makeConstraint(count, count)).toList();
+        List<MPConstraint> each = Arrays.stream(wanted)
+                .mapToObj(count -> model.makeConstraint(count, count))
+                .toList();
         times.forEach((cut, count) -> {
             for (int i = 0; i < cut.row().counts().length; i++) {
-                each.get(cut.lying().indices()[i]).setCoefficient(count, cut.row().counts()[i]);
+                each.get(cut.lying().indices()[i])
+                        .setCoefficient(count, cut.row().counts()[i]);
             }
         });
-        return IntStream.range(0, wanted.length).mapToObj(i -> {
-            MPVariable left = model.makeIntVar(0, wanted[i], "");
-            each.get(i).setCoefficient(left, 1);
-            return left;
-        }).toList();
+        return IntStream.range(0, wanted.length)
+                .mapToObj(i -> {
+                    MPVariable left = model.makeIntVar(0, wanted[i], "");
+                    each.get(i).setCoefficient(left, 1);
+                    return left;
+                })
+                .toList();
     }
 
     private CuttingPlan plan(ToIntFunction<Cut> times) {
         List<BarPlan> plans = new ArrayList<>();
         Map<Bar, Deque<Bar>> rack = new HashMap<>();
         alike.forEach((kind, same) -> rack.put(kind, new ArrayDeque<>(same)));
-        cuts.values().forEach(cut -> IntStream.range(0, times.applyAsInt(cut)).forEach(i -> plans.add(barPlan(rack.get(cut.kind()).remove(), cut))));
-        List<String> notPlaced = waiting.values().stream().flatMap(Deque::stream).toList();
-        double area = plans.stream().mapToDouble(plan -> plan.bar().area(plan.used().millimetres())).sum();
+        cuts.values()
+                .forEach(cut -> IntStream.range(0, times.applyAsInt(cut))
+                        .forEach(i -> plans.add(barPlan(rack.get(cut.kind()).remove(), cut))));
+        List<String> notPlaced =
+                waiting.values().stream().flatMap(Deque::stream).toList();
+        double area = plans.stream()
+                .mapToDouble(plan -> plan.bar().area(plan.used().millimetres()))
+                .sum();
         return new CuttingPlan(plans, notPlaced, area, 0, false);
     }
 
     private BarPlan barPlan(Bar bar, Cut cut) {
         Nest nest = cut.lying().nest();
-        return cut.row().on(bar, nest, rules, blank -> waiting.get(nest.blanks().get(blank)).remove());
+        return cut.row()
+                .on(
+                        bar,
+                        nest,
+                        rules,
+                        blank -> waiting.get(nest.blanks().get(blank)).remove());
     }
 }

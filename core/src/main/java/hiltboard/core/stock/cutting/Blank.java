@@ -17,18 +17,23 @@ public record Blank(Outline outline, String grade, Length thickness) {
 
     /** The profile of a knife that is cut from a bar. */
     public static Blank of(Specification spec) {
-        return new Blank(KnifeShape.outline(spec).steel(), spec.steel().designation(), spec.length(SpecificationField.STOCK_THICKNESS));
+        return new Blank(
+                KnifeShape.outline(spec).steel(),
+                spec.steel().designation(),
+                spec.length(SpecificationField.STOCK_THICKNESS));
     }
 
     /** From butt to point, in millimetres. */
     double length() {
         List<Point> points = outline.points(Nest.FINE);
-        return points.stream().mapToDouble(Point::x).max().orElseThrow() - points.stream().mapToDouble(Point::x).min().orElseThrow();
+        return points.stream().mapToDouble(Point::x).max().orElseThrow()
+                - points.stream().mapToDouble(Point::x).min().orElseThrow();
     }
 
     /** Across the bar, in millimetres. */
     double width() {
         List<Point> points = outline.points(Nest.FINE);
-        return points.stream().mapToDouble(Point::y).max().orElseThrow() - points.stream().mapToDouble(Point::y).min().orElseThrow();
+        return points.stream().mapToDouble(Point::y).max().orElseThrow()
+                - points.stream().mapToDouble(Point::y).min().orElseThrow();
     }
 }

@@ -13,7 +13,8 @@ import java.util.List;
  * @param provenArea less than this no plan can use that places as many blanks
  * @param isProven whether the plan was compared with every possible row of blanks
  */
-public record CuttingPlan(List<BarPlan> bars, List<String> notPlaced, double usedArea, double provenArea, boolean isProven) {
+public record CuttingPlan(
+        List<BarPlan> bars, List<String> notPlaced, double usedArea, double provenArea, boolean isProven) {
     public CuttingPlan {
         bars = List.copyOf(bars);
         notPlaced = List.copyOf(notPlaced);
@@ -32,7 +33,10 @@ public record CuttingPlan(List<BarPlan> bars, List<String> notPlaced, double use
 
         /** Square millimetres of the bar's side that no blank and no offcut takes. */
         public double wastedArea() {
-            return bar.area(used.millimetres()) - blanks.stream().mapToDouble(placed -> Nest.polygon(placed.laid()).getArea()).sum();
+            return bar.area(used.millimetres())
+                    - blanks.stream()
+                            .mapToDouble(placed -> Nest.polygon(placed.laid()).getArea())
+                            .sum();
         }
     }
 

@@ -15,13 +15,24 @@ public record CuttingProblem(List<Wanted> wanted, List<Bar> bars, CuttingRules r
     /** @param id by which the caller knows it */
     public record Wanted(String id, Blank blank) {}
 
-    /** Why bars of a blank's steel do not serve for it, each reason once; empty where one would, and others are cut from it. */
+    /**
+     * Why bars of a blank's steel do not serve for it, each reason once; empty where one would, and others are cut from
+     * it.
+     */
     public List<String> whyNot(Blank blank, Units units) {
-        List<Bar> ofItsSteel = bars.stream().filter(bar -> bar.grade().equalsIgnoreCase(blank.grade())).toList();
+        List<Bar> ofItsSteel = bars.stream()
+                .filter(bar -> bar.grade().equalsIgnoreCase(blank.grade()))
+                .toList();
         if (ofItsSteel.isEmpty()) {
             return List.of("There is no free bar of " + blank.grade() + ".");
         }
-        List<Optional<Said>> reasons = ofItsSteel.stream().map(bar -> rules.whyNot(blank, bar)).toList();
-        return reasons.stream().anyMatch(Optional::isEmpty) ? List.of() : reasons.stream().map(why -> why.orElseThrow().in(units)).distinct().toList();
+        List<Optional<Said>> reasons =
+                ofItsSteel.stream().map(bar -> rules.whyNot(blank, bar)).toList();
+        return reasons.stream().anyMatch(Optional::isEmpty)
+                ? List.of()
+                : reasons.stream()
+                        .map(why -> why.orElseThrow().in(units))
+                        .distinct()
+                        .toList();
     }
 }

@@ -21,7 +21,11 @@ import java.util.Optional;
  */
 public record CuttingRules(Length kerf, Length edge, Length clamp, Length useful, Length thicker) {
     /** Common practice of a small shop with a bandsaw. */
-    public static final CuttingRules USUAL = new CuttingRules(KnifeShape.KERF, Length.ofInchFraction(1, 32), Length.ofInchFraction(1, 1), Length.ofInchFraction(6, 1),
+    public static final CuttingRules USUAL = new CuttingRules(
+            KnifeShape.KERF,
+            Length.ofInchFraction(1, 32),
+            Length.ofInchFraction(1, 1),
+            Length.ofInchFraction(6, 1),
             BarThickness.USUALLY_THICKER);
 
     /** @throws ImpossibleQuantity if one is negative, or there is no kerf */
@@ -41,7 +45,10 @@ public record CuttingRules(Length kerf, Length edge, Length clamp, Length useful
         }
     }
 
-    /** Whether a bar is wide, long and thick enough for a blank, of its steel, and not so thick that it is a waste to grind. */
+    /**
+     * Whether a bar is wide, long and thick enough for a blank, of its steel, and not so thick that it is a waste to
+     * grind.
+     */
     public boolean allow(Blank blank, Bar bar) {
         return whyNot(blank, bar).isEmpty();
     }
@@ -51,24 +58,33 @@ public record CuttingRules(Length kerf, Length edge, Length clamp, Length useful
         if (!bar.grade().equalsIgnoreCase(blank.grade())) {
             return Optional.of(units -> "It is something else.");
         }
-        return new BarThickness(blank.thickness(), thicker).whyNot(bar.thickness()).or(() -> widthWhyNot(blank, bar.width())).or(() -> lengthWhyNot(blank, bar));
+        return new BarThickness(blank.thickness(), thicker)
+                .whyNot(bar.thickness())
+                .or(() -> widthWhyNot(blank, bar.width()))
+                .or(() -> lengthWhyNot(blank, bar));
     }
 
     /** Why a bar of this width does not serve, empty where it does. */
     public Optional<Said> widthWhyNot(Blank blank, Length width) {
         double wide = blank.width() + 2 * edge.millimetres();
-        return wide <= width.millimetres() + Nest.FINE ? Optional.empty()
-                : Optional.of(units -> "It is narrower than the profile with its edges, " + Length.ofMillimetres(wide).asTaped(units).brieflyIn(units) + ".");
+        return wide <= width.millimetres() + Nest.FINE
+                ? Optional.empty()
+                : Optional.of(units -> "It is narrower than the profile with its edges, "
+                        + Length.ofMillimetres(wide).asTaped(units).brieflyIn(units) + ".");
     }
 
     private Optional<Said> lengthWhyNot(Blank blank, Bar bar) {
-        return blank.length() <= room(bar) ? Optional.empty()
-                : Optional.of(units -> "It is shorter than the profile with the saw’s cut and the end that is held, " + least(blank).asTaped(units).brieflyIn(units) + ".");
+        return blank.length() <= room(bar)
+                ? Optional.empty()
+                : Optional.of(units -> "It is shorter than the profile with the saw’s cut and the end that is held, "
+                        + least(blank).asTaped(units).brieflyIn(units) + ".");
     }
 
     /** The shortest bar from which this blank can be cut: the cut and the end that is held are beyond it. */
     public Length least(Blank blank) {
-        return Length.ofMillimetres(Math.ceil(blank.length() * 1000) / 1000).plus(kerf).plus(clamp);
+        return Length.ofMillimetres(Math.ceil(blank.length() * 1000) / 1000)
+                .plus(kerf)
+                .plus(clamp);
     }
 
     /** How long a row of blanks may be, in millimetres: the last cut and the end that is held are beyond it. */
@@ -87,6 +103,8 @@ public record CuttingRules(Length kerf, Length edge, Length clamp, Length useful
         }
         Nest nest = new Nest(List.of(blank), bar.width().millimetres(), this);
         int most = 1 + (int) (room(bar) / nest.least(0));
-        return Rows.every(nest, new int[] {most}, room(bar), Integer.MAX_VALUE).all().stream().max(Comparator.comparingInt(row -> row.states().length)).map(row -> row.on(bar, nest, this, each -> ""));
+        return Rows.every(nest, new int[] {most}, room(bar), Integer.MAX_VALUE).all().stream()
+                .max(Comparator.comparingInt(row -> row.states().length))
+                .map(row -> row.on(bar, nest, this, each -> ""));
     }
 }

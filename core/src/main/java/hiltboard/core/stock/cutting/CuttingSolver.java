@@ -15,7 +15,8 @@ import java.util.function.Supplier;
 
 /**
  * Assigns blanks to bars with the least steel used up, by a solver for whole numbers. It chooses among rows of blanks
- * ({@link Rows}) for each bar; first as many blanks as possible are placed, then as little of the bars is used up as possible.
+ * ({@link Rows}) for each bar; first as many blanks as possible are placed, then as little of the bars is used up as
+ * possible.
  */
 public final class CuttingSolver {
     private final CuttingProblem problem;
@@ -52,17 +53,27 @@ public final class CuttingSolver {
         List<Supplier<BarGroup>> groups = groups();
         double seconds = search.left() * settings.workers() / Math.max(settings.workers(), groups.size());
         AtomicInteger settled = new AtomicInteger();
-        List<CuttingPlan> plans = atOnce(groups.stream().<Callable<CuttingPlan>>map(group -> () -> {
-            double until = search.left() - seconds;
-            CuttingPlan plan = group.get().solve(search, until);
-            progress.settled(settled.incrementAndGet(), groups.size());
-            return plan;
-        }).toList());
-        List<String> homeless = problem.wanted().stream().filter(wanted -> problem.bars().stream().noneMatch(bar -> problem.rules().allow(wanted.blank(), bar))).map(Wanted::id).toList();
+        List<CuttingPlan> plans = atOnce(groups.stream()
+                .<Callable<CuttingPlan>>map(group -> () -> {
+                    double until = search.left() - seconds;
+                    CuttingPlan plan = group.get().solve(search, until);
+                    progress.settled(settled.incrementAndGet(), groups.size());
+                    return plan;
+                })
+                .toList());
+        List<String> homeless = problem.wanted().stream()
+                .filter(wanted ->
+                        problem.bars().stream().noneMatch(bar -> problem.rules().allow(wanted.blank(), bar)))
+                .map(Wanted::id)
+                .toList();
         List<String> notPlaced = new ArrayList<>(homeless);
         plans.forEach(plan -> notPlaced.addAll(plan.notPlaced()));
-        return new CuttingPlan(plans.stream().flatMap(plan -> plan.bars().stream()).toList(), notPlaced, plans.stream().mapToDouble(CuttingPlan::usedArea).sum(),
-                plans.stream().mapToDouble(CuttingPlan::provenArea).sum(), plans.stream().allMatch(CuttingPlan::isProven));
+        return new CuttingPlan(
+                plans.stream().flatMap(plan -> plan.bars().stream()).toList(),
+                notPlaced,
+                plans.stream().mapToDouble(CuttingPlan::usedArea).sum(),
+                plans.stream().mapToDouble(CuttingPlan::provenArea).sum(),
+                plans.stream().allMatch(CuttingPlan::isProven));
     }
 
     private List<CuttingPlan> atOnce(List<Callable<CuttingPlan>> works) {
@@ -90,10 +101,17 @@ public final class CuttingSolver {
         while (!open.isEmpty()) {
             List<Wanted> wanted = new ArrayList<>(List.of(open.remove(0)));
             List<Bar> bars = new ArrayList<>();
-            for (int before = -1; before != wanted.size() + bars.size();) {
+            for (int before = -1; before != wanted.size() + bars.size(); ) {
                 before = wanted.size() + bars.size();
-                problem.bars().stream().filter(bar -> !bars.contains(bar) && wanted.stream().anyMatch(each -> problem.rules().allow(each.blank(), bar))).forEach(bars::add);
-                List<Wanted> more = open.stream().filter(each -> bars.stream().anyMatch(bar -> problem.rules().allow(each.blank(), bar))).toList();
+                problem.bars().stream()
+                        .filter(bar -> !bars.contains(bar)
+                                && wanted.stream()
+                                        .anyMatch(each -> problem.rules().allow(each.blank(), bar)))
+                        .forEach(bars::add);
+                List<Wanted> more = open.stream()
+                        .filter(each ->
+                                bars.stream().anyMatch(bar -> problem.rules().allow(each.blank(), bar)))
+                        .toList();
                 wanted.addAll(more);
                 open.removeAll(more);
             }

@@ -6,8 +6,8 @@ import com.google.ortools.linearsolver.MPVariable;
 import java.util.Arrays;
 
 /**
- * What is used up at least, whatever the rows: as if every blank lay beside the neighbour that suits it best. That leaves lengths to
- * pack into bars, and the solver's own bound for it.
+ * What is used up at least, whatever the rows: as if every blank lay beside the neighbour that suits it best. That
+ * leaves lengths to pack into bars, and the solver's own bound for it.
  */
 final class LeastUse {
     private final BarGroup group;
@@ -19,7 +19,9 @@ final class LeastUse {
     private LeastUse(BarGroup group, CuttingRules rules, int notPlaced) {
         this.group = group;
         this.rules = rules;
-        this.wanted = Arrays.stream(group.wanted()).mapToObj(most -> model.makeConstraint(0, most)).toArray(MPConstraint[]::new);
+        this.wanted = Arrays.stream(group.wanted())
+                .mapToObj(most -> model.makeConstraint(0, most))
+                .toArray(MPConstraint[]::new);
         int placed = Arrays.stream(group.wanted()).sum() - notPlaced;
         this.all = model.makeConstraint(placed, placed);
         model.objective().setMinimization();
@@ -58,7 +60,8 @@ final class LeastUse {
         MPConstraint atLeastAllOfIt = atLeastNothing();
         atLeastAllOfIt.setCoefficient(used, 1);
         atLeastAllOfIt.setCoefficient(isWhole, -length);
-        MPConstraint restIsKept = model.makeConstraint(Double.NEGATIVE_INFINITY, length - rules.useful().millimetres());
+        MPConstraint restIsKept = model.makeConstraint(
+                Double.NEGATIVE_INFINITY, length - rules.useful().millimetres());
         restIsKept.setCoefficient(taken, 1);
         restIsKept.setCoefficient(isWhole, -length);
     }

@@ -13,14 +13,15 @@ import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.operation.buffer.BufferOp;
 
 /**
- * How near blanks may lie to each other along a bar of one width: the least pitch from the left end of one to the left end of the next,
- * so that the saw passes between them everywhere. Lengths in millimetres.
+ * How near blanks may lie to each other along a bar of one width: the least pitch from the left end of one to the left
+ * end of the next, so that the saw passes between them everywhere. Lengths in millimetres.
  *
  * <p>Nobody reaches further than to the middle of his neighbour, so that only neighbours can touch.
  */
 final class Nest {
     /** Finer than anybody saws. */
     static final double FINE = 0.02;
+
     private static final GeometryFactory GEOMETRY = new GeometryFactory();
 
     private final List<Blank> blanks;
@@ -86,7 +87,8 @@ final class Nest {
 
     /** The outline where it lies. */
     Outline laid(int state, double left) {
-        return placingOf(state).laid(blanks.get(blankOf(state)).outline(), left, rules.edge().millimetres(), width);
+        return placingOf(state)
+                .laid(blanks.get(blankOf(state)).outline(), left, rules.edge().millimetres(), width);
     }
 
     private double[][] pitches() {
@@ -163,7 +165,9 @@ final class Nest {
             }
 
             private double place(double y) {
-                return from.y == to.y ? Math.max(from.x * sign, to.x * sign) : sign * (from.x + (to.x - from.x) * (y - from.y) / (to.y - from.y));
+                return from.y == to.y
+                        ? Math.max(from.x * sign, to.x * sign)
+                        : sign * (from.x + (to.x - from.x) * (y - from.y) / (to.y - from.y));
             }
         }
 
@@ -181,8 +185,13 @@ final class Nest {
             for (int i = 1; i < ring.length; i++) {
                 all.add(new Edge(ring[i - 1], ring[i], sign));
             }
-            double[] heights = Arrays.stream(ring).mapToDouble(point -> point.y).sorted().distinct().toArray();
-            double[] places = Arrays.stream(heights).map(y -> met(all, y).place(y)).toArray();
+            double[] heights = Arrays.stream(ring)
+                    .mapToDouble(point -> point.y)
+                    .sorted()
+                    .distinct()
+                    .toArray();
+            double[] places =
+                    Arrays.stream(heights).map(y -> met(all, y).place(y)).toArray();
             Edge[] edges = new Edge[heights.length - 1];
             for (int i = 0; i < edges.length; i++) {
                 edges[i] = met(all, (heights[i] + heights[i + 1]) / 2);
@@ -191,10 +200,16 @@ final class Nest {
         }
 
         private static Edge met(List<Edge> edges, double y) {
-            return edges.stream().filter(edge -> edge.isAt(y)).max(Comparator.comparingDouble(edge -> edge.place(y))).orElseThrow();
+            return edges.stream()
+                    .filter(edge -> edge.isAt(y))
+                    .max(Comparator.comparingDouble(edge -> edge.place(y)))
+                    .orElseThrow();
         }
 
-        /** How far a left side has to be shifted to clear this right one. Both are straight between corners, so the corners decide. */
+        /**
+         * How far a left side has to be shifted to clear this right one. Both are straight between corners, so the
+         * corners decide.
+         */
         private double clears(Side left) {
             double shift = Double.NEGATIVE_INFINITY;
             for (int i = 0; i < heights.length; i++) {
@@ -217,7 +232,10 @@ final class Nest {
         }
     }
 
-    /** Whether outlines that lie somewhere keep the saw's way between them and stay inside the bar. For tests and as a last look. */
+    /**
+     * Whether outlines that lie somewhere keep the saw's way between them and stay inside the bar. For tests and as a
+     * last look.
+     */
     static boolean isClear(List<Outline> laid, double kerf, Envelope bar) {
         List<Geometry> polygons = laid.stream().map(Nest::polygon).toList();
         for (int i = 0; i < polygons.size(); i++) {

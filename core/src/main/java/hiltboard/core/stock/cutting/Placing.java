@@ -14,8 +14,14 @@ import java.util.List;
 public record Placing(boolean turned, boolean flipped, boolean high) {
 
     static final List<Placing> ALL = List.of(
-            new Placing(false, false, false), new Placing(false, false, true), new Placing(true, false, false), new Placing(true, false, true),
-            new Placing(false, true, false), new Placing(false, true, true), new Placing(true, true, false), new Placing(true, true, true));
+            new Placing(false, false, false),
+            new Placing(false, false, true),
+            new Placing(true, false, false),
+            new Placing(true, false, true),
+            new Placing(false, true, false),
+            new Placing(false, true, true),
+            new Placing(true, true, false),
+            new Placing(true, true, true));
 
     /** In the maker's words: {@code turned, other face up}. */
     public String words() {

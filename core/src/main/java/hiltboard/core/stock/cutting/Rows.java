@@ -17,8 +17,8 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
- * The shortest row of every choice of blanks that a bar has room for. Exact: dynamic programming over how many of each blank are in
- * the row and how the last one lies.
+ * The shortest row of every choice of blanks that a bar has room for. Exact: dynamic programming over how many of each
+ * blank are in the row and how the last one lies.
  */
 final class Rows {
     private final Nest nest;
@@ -73,7 +73,12 @@ final class Rows {
             double left = 0;
             for (int i = 0; i < states.length; i++) {
                 left += i == 0 ? 0 : nest.pitch(states[i - 1], states[i]);
-                placed.add(new Placed(ids.apply(nest.blankOf(states[i])), nest.placingOf(states[i]), left, left + nest.length(states[i]), nest.laid(states[i], left)));
+                placed.add(new Placed(
+                        ids.apply(nest.blankOf(states[i])),
+                        nest.placingOf(states[i]),
+                        left,
+                        left + nest.length(states[i]),
+                        nest.laid(states[i], left)));
             }
             Length used = used(bar, rules);
             return new BarPlan(bar, placed, used, bar.length().minus(used));
@@ -95,7 +100,10 @@ final class Rows {
         return complete;
     }
 
-    /** For one choice of blanks, the shortest row by how its last blank lies: where that one begins, and which choice and state came before. */
+    /**
+     * For one choice of blanks, the shortest row by how its last blank lies: where that one begins, and which choice
+     * and state came before.
+     */
     private final class Choice {
         private final int[] counts;
         private final double[] begins = new double[nest.states()];
@@ -119,7 +127,9 @@ final class Rows {
         /** How the last blank may lie; worked out once the choice is complete. */
         private int[] lasts() {
             if (lasts.length == 0) {
-                lasts = IntStream.range(0, begins.length).filter(state -> begins[state] < Double.POSITIVE_INFINITY).toArray();
+                lasts = IntStream.range(0, begins.length)
+                        .filter(state -> begins[state] < Double.POSITIVE_INFINITY)
+                        .toArray();
             }
             return lasts;
         }
@@ -150,7 +160,8 @@ final class Rows {
         /** Length of the row by the lengths of its blanks: the less, the denser. */
         private double looseness() {
             Row row = row();
-            return row.length() / Arrays.stream(row.states()).mapToDouble(nest::length).sum();
+            return row.length()
+                    / Arrays.stream(row.states()).mapToDouble(nest::length).sum();
         }
     }
 
@@ -170,13 +181,16 @@ final class Rows {
     }
 
     private Choice layerChoice(List<Choice> layer, int blank) {
-        return layer.stream().filter(choice -> choice.counts[blank] == 1).findFirst().orElseGet(() -> {
-            int[] counts = new int[most.length];
-            counts[blank] = 1;
-            Choice choice = new Choice(counts);
-            layer.add(choice);
-            return choice;
-        });
+        return layer.stream()
+                .filter(choice -> choice.counts[blank] == 1)
+                .findFirst()
+                .orElseGet(() -> {
+                    int[] counts = new int[most.length];
+                    counts[blank] = 1;
+                    Choice choice = new Choice(counts);
+                    layer.add(choice);
+                    return choice;
+                });
     }
 
     private List<Choice> densest(List<Choice> layer) {
@@ -184,11 +198,16 @@ final class Rows {
             return layer;
         }
         Map<Choice, Double> looseness = layer.stream().collect(Collectors.toMap(choice -> choice, Choice::looseness));
-        List<Choice> byDensity = layer.stream().sorted(Comparator.comparingDouble(looseness::get)).toList();
+        List<Choice> byDensity = layer.stream()
+                .sorted(Comparator.comparingDouble(looseness::get))
+                .toList();
         Set<Choice> kept = new LinkedHashSet<>();
         for (int i = 0; i < most.length; i++) {
             int blank = i;
-            byDensity.stream().filter(choice -> choice.counts[blank] > 0).limit(Math.max(1, limit / most.length)).forEach(kept::add);
+            byDensity.stream()
+                    .filter(choice -> choice.counts[blank] > 0)
+                    .limit(Math.max(1, limit / most.length))
+                    .forEach(kept::add);
         }
         return List.copyOf(kept);
     }
@@ -221,6 +240,7 @@ final class Rows {
         }
         int[] counts = choice.counts.clone();
         counts[nest.blankOf(next)]++;
-        grown.computeIfAbsent(Arrays.stream(counts).boxed().toList(), key -> new Choice(counts)).offer(next, best, choice, from);
+        grown.computeIfAbsent(Arrays.stream(counts).boxed().toList(), key -> new Choice(counts))
+                .offer(next, best, choice, from);
     }
 }

@@ -33,7 +33,8 @@ final class Search {
 
     /** A model without anything in it: mixed whole numbers, to be minimised. */
     static MPSolver model() {
-        return Optional.ofNullable(MPSolver.createSolver("SCIP")).orElseThrow(() -> new IllegalStateException("The solver's own code is not there for this machine"));
+        return Optional.ofNullable(MPSolver.createSolver("SCIP"))
+                .orElseThrow(() -> new IllegalStateException("The solver's own code is not there for this machine"));
     }
 
     /** Whether an answer was found in the time. */

@@ -18,7 +18,10 @@ import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.util.AffineTransformation;
 
-/** Distances between outlines are measured by the geometry library; pitches of straight-sided blanks are known in closed form. */
+/**
+ * Distances between outlines are measured by the geometry library; pitches of straight-sided blanks are known in closed
+ * form.
+ */
 class NestTest {
     private static final CuttingRules RULES = CuttingRules.USUAL;
     private static final double KERF = RULES.kerf().millimetres();
@@ -26,8 +29,13 @@ class NestTest {
 
     static Stream<Blank> knives() {
         return Stream.of(
-                knife(), knife("profile", "CLIP"), knife("profile", "SHEEPSFOOT", "notches", "NONE"), knife("bladeLength", "8", "heelWidth", "1-3/4", "handleLength", "5"), knife("buttDrop", "3/8", "grooveDepth", "1/16"),
-                new Blank(KnifeShape.outline(Specifications.hiddenTang()).steel(), "1084", Length.ofInchFraction(5, 32)));
+                knife(),
+                knife("profile", "CLIP"),
+                knife("profile", "SHEEPSFOOT", "notches", "NONE"),
+                knife("bladeLength", "8", "heelWidth", "1-3/4", "handleLength", "5"),
+                knife("buttDrop", "3/8", "grooveDepth", "1/16"),
+                new Blank(
+                        KnifeShape.outline(Specifications.hiddenTang()).steel(), "1084", Length.ofInchFraction(5, 32)));
     }
 
     @ParameterizedTest
@@ -38,9 +46,13 @@ class NestTest {
         for (int one = 0; one < nest.states(); one++) {
             for (int next = 0; next < nest.states(); next++) {
                 double pitch = nest.pitch(one, next);
-                assertThat(distance(nest, one, next, pitch)).as("%s then %s", one, next).isGreaterThanOrEqualTo(KERF);
+                assertThat(distance(nest, one, next, pitch))
+                        .as("%s then %s", one, next)
+                        .isGreaterThanOrEqualTo(KERF);
                 double reach = nest.length(one) + KERF - Math.min(nest.length(one), nest.length(next)) / 2;
-                assertThat(distance(nest, one, next, pitch - 0.5) < KERF + 0.1 || pitch - reach < 0.5).as("%s then %s is needlessly far", one, next).isTrue();
+                assertThat(distance(nest, one, next, pitch - 0.5) < KERF + 0.1 || pitch - reach < 0.5)
+                        .as("%s then %s is needlessly far", one, next)
+                        .isTrue();
             }
         }
     }
@@ -51,11 +63,16 @@ class NestTest {
         double length = 200;
         double slant = 40;
         double tall = 30;
-        Blank blank = new Blank(Outline.from(0, 0).to(length, 0).to(length - slant, tall).to(0, tall), "1084", Length.ofInchFraction(1, 8));
+        Blank blank = new Blank(
+                Outline.from(0, 0).to(length, 0).to(length - slant, tall).to(0, tall),
+                "1084",
+                Length.ofInchFraction(1, 8));
         Nest nest = new Nest(List.of(blank), tall + 2 * RULES.edge().millimetres(), RULES);
         double worked = length - slant + KERF * Math.hypot(slant, tall) / tall;
-        assertThat(nest.pitch(state(new Placing(false, false, false)), state(new Placing(true, false, false)))).isCloseTo(worked, within(0.2));
-        assertThat(nest.pitch(state(new Placing(false, false, false)), state(new Placing(false, false, false)))).isCloseTo(length + KERF, within(0.1));
+        assertThat(nest.pitch(state(new Placing(false, false, false)), state(new Placing(true, false, false))))
+                .isCloseTo(worked, within(0.2));
+        assertThat(nest.pitch(state(new Placing(false, false, false)), state(new Placing(false, false, false))))
+                .isCloseTo(length + KERF, within(0.1));
     }
 
     /** [trade] Knives are cut head to tail because it saves steel. */
@@ -80,7 +97,11 @@ class NestTest {
             Geometry laid = Nest.polygon(placing.laid(blank.outline(), 100, 1, WIDTH));
             assertThat(laid.getArea()).isCloseTo(area, within(0.01));
             assertThat(laid.getEnvelopeInternal().getMinX()).isCloseTo(100, within(1e-6));
-            assertThat(placing.high() ? WIDTH - laid.getEnvelopeInternal().getMaxY() : laid.getEnvelopeInternal().getMinY()).isCloseTo(1, within(1e-6));
+            assertThat(
+                            placing.high()
+                                    ? WIDTH - laid.getEnvelopeInternal().getMaxY()
+                                    : laid.getEnvelopeInternal().getMinY())
+                    .isCloseTo(1, within(1e-6));
         }
     }
 
@@ -101,7 +122,16 @@ class NestTest {
                 laid.add(nest.laid(state, left));
                 last = state;
             }
-            assertThat(Nest.isClear(laid, KERF, new Envelope(-0.001, 5000, RULES.edge().millimetres() - 0.001, WIDTH - RULES.edge().millimetres() + 0.001))).as("round %s", round).isTrue();
+            assertThat(Nest.isClear(
+                            laid,
+                            KERF,
+                            new Envelope(
+                                    -0.001,
+                                    5000,
+                                    RULES.edge().millimetres() - 0.001,
+                                    WIDTH - RULES.edge().millimetres() + 0.001)))
+                    .as("round %s", round)
+                    .isTrue();
         }
     }
 
@@ -115,6 +145,7 @@ class NestTest {
     }
 
     static Blank knife(String... changes) {
-        return new Blank(KnifeShape.outline(Specifications.fullTang(changes)).steel(), "1084", Length.ofInchFraction(5, 32));
+        return new Blank(
+                KnifeShape.outline(Specifications.fullTang(changes)).steel(), "1084", Length.ofInchFraction(5, 32));
     }
 }
