@@ -60,7 +60,7 @@ public record ConditionRule(
     }
 
     boolean isAskedBefore(Operation operation) {
-        return !Collections.disjoint(operation.traits(), work);
+        return operation.isAnyOf(work);
     }
 
     /**

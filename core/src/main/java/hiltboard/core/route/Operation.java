@@ -67,6 +67,16 @@ public record Operation(
         return traits.contains(trait);
     }
 
+    /** Whether it is work of any of these kinds. */
+    boolean isAnyOf(Set<Trait> kinds) {
+        for (Trait kind : kinds) {
+            if (traits.contains(kind)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     public boolean rests() {
         return !rest.isZero();
     }

@@ -2,7 +2,6 @@ package hiltboard.core.route;
 
 import hiltboard.core.design.Specification;
 import java.time.Duration;
-import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
@@ -133,11 +132,11 @@ public record OrderRule(
     }
 
     boolean comesFirst(Operation operation) {
-        return !Collections.disjoint(operation.traits(), before);
+        return operation.isAnyOf(before);
     }
 
     boolean waits(Operation operation) {
-        return !Collections.disjoint(operation.traits(), after);
+        return operation.isAnyOf(after);
     }
 
     /** Whether this rule puts one operation before the other. Work that is of both kinds does not wait for itself. */

@@ -6,8 +6,10 @@ import hiltboard.core.route.Planned.Ordered;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route.Wait;
 import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,8 +34,7 @@ public final class RoutePlanner {
     public Planned plan(Specification spec, List<Operation> operations) {
         List<OrderRule> applying =
                 rules.stream().filter(rule -> rule.appliesTo().test(spec)).toList();
-        Map<String, List<Wait>> waits = new LinkedHashMap<>();
-        operations.forEach(operation -> waits.put(operation.key(), waitsOf(operation, operations, applying)));
+        Map<String, List<Wait>> waits = waits(operations, applying);
         List<Operation> left = new ArrayList<>(operations);
         Set<String> placed = new HashSet<>();
         List<Step> steps = new ArrayList<>();
@@ -52,16 +53,34 @@ public final class RoutePlanner {
         return new Ordered(new Route(steps));
     }
 
-    private static List<Wait> waitsOf(Operation operation, List<Operation> operations, List<OrderRule> rules) {
-        List<Wait> waits = new ArrayList<>();
+    /** What each operation waits for, in the order of the rules. */
+    private static Map<String, List<Wait>> waits(List<Operation> operations, List<OrderRule> rules) {
+        Map<String, List<Wait>> waits = new HashMap<>();
+        Map<Trait, BitSet> places = new EnumMap<>(Trait.class);
+        for (int i = 0; i < operations.size(); i++) {
+            waits.put(operations.get(i).key(), new ArrayList<>());
+            for (Trait trait : operations.get(i).traits()) {
+                places.computeIfAbsent(trait, each -> new BitSet()).set(i);
+            }
+        }
         for (OrderRule rule : rules) {
-            if (rule.waits(operation)) {
-                operations.stream()
-                        .filter(earlier -> rule.orders(earlier, operation))
-                        .forEach(earlier -> waits.add(new Wait(earlier, rule)));
+            List<Operation> first = ofAny(rule.before(), places, operations);
+            for (Operation later : first.isEmpty() ? first : ofAny(rule.after(), places, operations)) {
+                first.stream()
+                        .filter(earlier -> rule.orders(earlier, later))
+                        .forEach(earlier -> waits.get(later.key()).add(new Wait(earlier, rule)));
             }
         }
         return waits;
+    }
+
+    /**
+     * The operations of any of these kinds, in the order of the list. Asked for every rule, so it is looked up by kind.
+     */
+    private static List<Operation> ofAny(Set<Trait> kinds, Map<Trait, BitSet> places, List<Operation> operations) {
+        BitSet all = new BitSet();
+        kinds.stream().filter(places::containsKey).forEach(kind -> all.or(places.get(kind)));
+        return all.stream().mapToObj(operations::get).toList();
     }
 
     /** Follows unplaced waits until one comes round again: that is the circle. */
