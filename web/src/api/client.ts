@@ -1,33 +1,7 @@
 import { heardServerTime } from '../live/useNow';
-import type { Finding, Receipt } from './schema';
+import type { Both, Finding, Out, Problem as Described, Receipt } from './schema';
 
-/** Two people changed the same thing: both values, and the version to base the next change on. */
-export interface Both {
-  field: string;
-  label: string;
-  yours: string;
-  theirs: string;
-  theirsBy: string;
-  theirsIs: string;
-}
-
-/** A reading that is out, before its step is done. */
-export interface Out {
-  piece: number;
-  pieceName: string;
-  dimension: string;
-  label: string;
-  value: string;
-  why: string;
-}
-
-interface ProblemDetail {
-  type?: string;
-  detail?: string;
-  findings?: Finding[];
-  both?: Both[];
-  out?: Out[];
-}
+type ProblemDetail = Partial<Described>;
 
 /** A refusal of the server in words that a person can act on. */
 export class Problem extends Error {
@@ -117,7 +91,7 @@ function problemOf(text: string, status: number): ProblemDetail {
   try {
     return JSON.parse(text) as ProblemDetail;
   } catch {
-    return { detail: status === 401 ? 'You are signed out. Sign in again.' : `The server answered ${status}.` };
+    return { detail: `The server answered ${status}.` };
   }
 }
 

@@ -11,7 +11,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["alarms"];
+        /** Alarm: alarms */
+        get: operations["alarmAlarms"];
         put?: never;
         post?: never;
         delete?: never;
@@ -29,7 +30,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["answer"];
+        /** Alarm: answer */
+        post: operations["alarmAnswer"];
         delete?: never;
         options?: never;
         head?: never;
@@ -43,7 +45,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["bench"];
+        /** Bench: bench */
+        get: operations["benchBench"];
         put?: never;
         post?: never;
         delete?: never;
@@ -59,7 +62,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all_1"];
+        /** Calc: all */
+        get: operations["calcAll"];
         put?: never;
         post?: never;
         delete?: never;
@@ -77,7 +81,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["run"];
+        /** Calc: run */
+        post: operations["calcRun"];
         delete?: never;
         options?: never;
         head?: never;
@@ -91,7 +96,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["see"];
+        /** Client: see */
+        get: operations["clientSee"];
         put?: never;
         post?: never;
         delete?: never;
@@ -109,7 +115,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["approve_1"];
+        /** Client: approve */
+        post: operations["clientApprove"];
         delete?: never;
         options?: never;
         head?: never;
@@ -125,7 +132,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["wish"];
+        /** Client: wish */
+        post: operations["clientWish"];
         delete?: never;
         options?: never;
         head?: never;
@@ -139,9 +147,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["toCome"];
+        /** Closed day: to come */
+        get: operations["closedDayToCome"];
         put?: never;
-        post: operations["close"];
+        /** Closed day: close */
+        post: operations["closedDayClose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -157,7 +167,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["open"];
+        /** Closed day: open */
+        post: operations["closedDayOpen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -171,7 +182,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["talks"];
+        /** Consult: talks */
+        get: operations["consultTalks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -189,7 +201,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pull"];
+        /** Design: pull */
+        post: operations["designPull"];
         delete?: never;
         options?: never;
         head?: never;
@@ -203,7 +216,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["questions_1"];
+        /** Design: questions */
+        get: operations["designQuestions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -221,7 +235,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_5"];
+        /** Design: read */
+        post: operations["designRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -237,7 +252,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["say_1"];
+        /** Design: say */
+        post: operations["designSay"];
         delete?: never;
         options?: never;
         head?: never;
@@ -253,7 +269,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_4"];
+        /** Outline: read */
+        post: operations["outlineRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -269,7 +286,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_3"];
+        /** Template: read */
+        post: operations["templateRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -283,7 +301,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["fire"];
+        /** Fire: fire */
+        get: operations["fireFire"];
         put?: never;
         post?: never;
         delete?: never;
@@ -301,7 +320,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_3"];
+        /** Fire: keep */
+        post: operations["fireKeep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -315,9 +335,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["checks"];
+        /** Fire: checks */
+        get: operations["fireChecks"];
         put?: never;
-        post: operations["check"];
+        /** Fire: check */
+        post: operations["fireCheck"];
         delete?: never;
         options?: never;
         head?: never;
@@ -331,7 +353,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["curve"];
+        /** Fire: curve */
+        get: operations["fireCurve"];
         put?: never;
         post?: never;
         delete?: never;
@@ -347,7 +370,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["day"];
+        /** Fire: day */
+        get: operations["fireDay"];
         put?: never;
         post?: never;
         delete?: never;
@@ -365,7 +389,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["door"];
+        /** Fire: door */
+        post: operations["fireDoor"];
         delete?: never;
         options?: never;
         head?: never;
@@ -381,7 +406,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["drop_3"];
+        /** Fire: drop */
+        post: operations["fireDrop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -397,7 +423,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["fail"];
+        /** Fire: fail */
+        post: operations["fireFail"];
         delete?: never;
         options?: never;
         head?: never;
@@ -413,7 +440,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pace"];
+        /** Fire: pace */
+        post: operations["firePace"];
         delete?: never;
         options?: never;
         head?: never;
@@ -429,7 +457,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["plan"];
+        /** Load: plan */
+        post: operations["loadPlan"];
         delete?: never;
         options?: never;
         head?: never;
@@ -443,7 +472,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["load"];
+        /** Load: load */
+        get: operations["loadLoad"];
         put?: never;
         post?: never;
         delete?: never;
@@ -461,7 +491,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["end"];
+        /** Load: end */
+        post: operations["loadEnd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -477,7 +508,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["fileTest"];
+        /** Load: file test */
+        post: operations["loadFileTest"];
         delete?: never;
         options?: never;
         head?: never;
@@ -493,7 +525,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["giveUp"];
+        /** Load: give up */
+        post: operations["loadGiveUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -509,7 +542,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["hands"];
+        /** Load: hands */
+        post: operations["loadHands"];
         delete?: never;
         options?: never;
         head?: never;
@@ -525,7 +559,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["in"];
+        /** Load: in */
+        post: operations["loadIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -541,7 +576,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["join"];
+        /** Load: join */
+        post: operations["loadJoin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -557,7 +593,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["leave"];
+        /** Load: leave */
+        post: operations["loadLeave"];
         delete?: never;
         options?: never;
         head?: never;
@@ -573,7 +610,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["light"];
+        /** Load: light */
+        post: operations["loadLight"];
         delete?: never;
         options?: never;
         head?: never;
@@ -589,7 +627,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["nextHeat"];
+        /** Load: next heat */
+        post: operations["loadNextHeat"];
         delete?: never;
         options?: never;
         head?: never;
@@ -605,7 +644,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["out"];
+        /** Load: out */
+        post: operations["loadOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -621,7 +661,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["ready"];
+        /** Load: ready */
+        post: operations["loadReady"];
         delete?: never;
         options?: never;
         head?: never;
@@ -635,7 +676,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["piece_1"];
+        /** After fire: piece */
+        get: operations["afterFirePiece"];
         put?: never;
         post?: never;
         delete?: never;
@@ -653,7 +695,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["test"];
+        /** After fire: test */
+        post: operations["afterFireTest"];
         delete?: never;
         options?: never;
         head?: never;
@@ -667,7 +710,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["press"];
+        /** After fire: press */
+        get: operations["afterFirePress"];
         put?: never;
         post?: never;
         delete?: never;
@@ -685,7 +729,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["warped"];
+        /** After fire: warped */
+        post: operations["afterFireWarped"];
         delete?: never;
         options?: never;
         head?: never;
@@ -701,7 +746,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["remedied"];
+        /** After fire: remedied */
+        post: operations["afterFireRemedied"];
         delete?: never;
         options?: never;
         head?: never;
@@ -717,7 +763,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["count_1"];
+        /** Fire: count */
+        post: operations["fireCount"];
         delete?: never;
         options?: never;
         head?: never;
@@ -731,9 +778,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["treater"];
+        /** Treater: treater */
+        get: operations["treaterTreater"];
         put?: never;
-        post: operations["send"];
+        /** Treater: send */
+        post: operations["treaterSend"];
         delete?: never;
         options?: never;
         head?: never;
@@ -747,7 +796,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
+        /** Treater: one */
+        get: operations["treaterOne"];
         put?: never;
         post?: never;
         delete?: never;
@@ -765,7 +815,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["returned"];
+        /** Treater: returned */
+        post: operations["treaterReturned"];
         delete?: never;
         options?: never;
         head?: never;
@@ -779,7 +830,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["forge"];
+        /** Forge: forge */
+        get: operations["forgeForge"];
         put?: never;
         post?: never;
         delete?: never;
@@ -797,7 +849,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["begin"];
+        /** Forge: begin */
+        post: operations["forgeBegin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -811,7 +864,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["billet"];
+        /** Forge: billet */
+        get: operations["forgeBillet"];
         put?: never;
         post?: never;
         delete?: never;
@@ -829,7 +883,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeBars"];
+        /** Forge: take bars */
+        post: operations["forgeTakeBars"];
         delete?: never;
         options?: never;
         head?: never;
@@ -845,7 +900,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["change"];
+        /** Forge: change */
+        post: operations["forgeChange"];
         delete?: never;
         options?: never;
         head?: never;
@@ -861,7 +917,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["drop_2"];
+        /** Forge: drop */
+        post: operations["forgeDrop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -877,7 +934,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["finish"];
+        /** Forge: finish */
+        post: operations["forgeFinish"];
         delete?: never;
         options?: never;
         head?: never;
@@ -893,7 +951,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["flaw"];
+        /** Forge: flaw */
+        post: operations["forgeFlaw"];
         delete?: never;
         options?: never;
         head?: never;
@@ -909,7 +968,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["done_2"];
+        /** Forge: done */
+        post: operations["forgeDone"];
         delete?: never;
         options?: never;
         head?: never;
@@ -925,7 +985,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["reopen_1"];
+        /** Forge: reopen */
+        post: operations["forgeReopen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -941,7 +1002,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["lookAtFlaw"];
+        /** Forge: look at flaw */
+        post: operations["forgeLookAtFlaw"];
         delete?: never;
         options?: never;
         head?: never;
@@ -957,7 +1019,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keepMachine"];
+        /** Forge: keep machine */
+        post: operations["forgeKeepMachine"];
         delete?: never;
         options?: never;
         head?: never;
@@ -973,7 +1036,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["dropMachine"];
+        /** Forge: drop machine */
+        post: operations["forgeDropMachine"];
         delete?: never;
         options?: never;
         head?: never;
@@ -987,7 +1051,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["questions"];
+        /** Forge: questions */
+        get: operations["forgeQuestions"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1005,7 +1070,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_2"];
+        /** Forge: read */
+        post: operations["forgeRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1021,7 +1087,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["planTrip"];
+        /** Forge: plan trip */
+        post: operations["forgePlanTrip"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1037,7 +1104,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["endTrip"];
+        /** Forge: end trip */
+        post: operations["forgeEndTrip"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1053,7 +1121,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pack"];
+        /** Forge: pack */
+        post: operations["forgePack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1069,7 +1138,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_4"];
+        /** Job: take */
+        post: operations["jobTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1085,7 +1155,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["brief"];
+        /** Job: brief */
+        post: operations["jobBrief"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1101,7 +1172,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_2"];
+        /** Client word: keep */
+        post: operations["clientWordKeep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1115,7 +1187,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["consult"];
+        /** Consult: consult */
+        get: operations["consultConsult"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1133,7 +1206,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["link"];
+        /** Consult: link */
+        post: operations["consultLink"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1149,7 +1223,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["withdraw"];
+        /** Consult: withdraw */
+        post: operations["consultWithdraw"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1165,7 +1240,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["add_1"];
+        /** Job: add */
+        post: operations["jobAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1181,7 +1257,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["promise_1"];
+        /** Job: promise */
+        post: operations["jobPromise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1197,7 +1274,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["propose"];
+        /** Consult: propose */
+        post: operations["consultPropose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1213,7 +1291,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["choose_2"];
+        /** Consult: choose */
+        post: operations["consultChoose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1229,7 +1308,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["keep_1"];
+        /** Consult: keep */
+        post: operations["consultKeep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1243,7 +1323,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["compare"];
+        /** Consult: compare */
+        get: operations["consultCompare"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1261,7 +1342,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["approve"];
+        /** Consult: approve */
+        post: operations["consultApprove"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1277,7 +1359,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sketch"];
+        /** Consult: sketch */
+        post: operations["consultSketch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1291,9 +1374,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["updates"];
+        /** Outbox: updates */
+        get: operations["outboxUpdates"];
         put?: never;
-        post: operations["choose_1"];
+        /** Outbox: choose */
+        post: operations["outboxChoose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1307,7 +1392,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["mishapLedger"];
+        /** Piece: mishap ledger */
+        get: operations["pieceMishapLedger"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1323,9 +1409,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["outbox"];
+        /** Outbox: outbox */
+        get: operations["outboxOutbox"];
         put?: never;
-        post: operations["write_1"];
+        /** Outbox: write */
+        post: operations["outboxWrite"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1339,9 +1427,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["people"];
+        /** Access: people */
+        get: operations["accessPeople"];
         put?: never;
-        post: operations["add"];
+        /** Access: add */
+        post: operations["accessAdd"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1357,7 +1447,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["choose"];
+        /** Access: choose */
+        post: operations["accessChoose"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1371,7 +1462,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["piece"];
+        /** Piece: piece */
+        get: operations["piecePiece"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1389,7 +1481,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["give"];
+        /** Piece: give */
+        post: operations["pieceGive"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1403,7 +1496,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["drills"];
+        /** Template: drills */
+        get: operations["templateDrills"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1421,7 +1515,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["hold"];
+        /** Piece: hold */
+        post: operations["pieceHold"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1435,7 +1530,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["materials"];
+        /** Stock: materials */
+        get: operations["stockMaterials"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1453,7 +1549,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["promise"];
+        /** Stock: promise */
+        post: operations["stockPromise"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1469,7 +1566,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["promiseAll"];
+        /** Stock: promise all */
+        post: operations["stockPromiseAll"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1485,7 +1583,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["write"];
+        /** Note: write */
+        post: operations["noteWrite"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1501,7 +1600,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["strike_1"];
+        /** Note: strike */
+        post: operations["noteStrike"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1517,7 +1617,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["describe_1"];
+        /** Piece: describe */
+        post: operations["pieceDescribe"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1533,7 +1634,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_3"];
+        /** Note: take */
+        post: operations["noteTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1549,7 +1651,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["release_1"];
+        /** Piece: release */
+        post: operations["pieceRelease"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1565,7 +1668,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["specify"];
+        /** Job: specify */
+        post: operations["jobSpecify"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1581,7 +1685,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["drop_1"];
+        /** Job: drop */
+        post: operations["jobDrop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1597,7 +1702,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look"];
+        /** Job: look */
+        post: operations["jobLook"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1613,7 +1719,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["takeAsItIs"];
+        /** Number: take as it is */
+        post: operations["numberTakeAsItIs"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1629,7 +1736,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["again"];
+        /** Step: again */
+        post: operations["stepAgain"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1643,7 +1751,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["alongside"];
+        /** Batch: alongside */
+        get: operations["batchAlongside"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1661,7 +1770,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["done_1"];
+        /** Step: done */
+        post: operations["stepDone"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1675,7 +1785,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["mishaps"];
+        /** Step: mishaps */
+        get: operations["stepMishaps"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1693,7 +1804,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["notStarted_1"];
+        /** Step: not started */
+        post: operations["stepNotStarted"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1709,7 +1821,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["override"];
+        /** Step: override */
+        post: operations["stepOverride"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1725,7 +1838,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pickUp_1"];
+        /** Step: pick up */
+        post: operations["stepPickUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1741,7 +1855,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putDown_1"];
+        /** Step: put down */
+        post: operations["stepPutDown"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1757,7 +1872,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read_1"];
+        /** Step: read */
+        post: operations["stepRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1773,7 +1889,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["strike"];
+        /** Step: strike */
+        post: operations["stepStrike"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1789,7 +1906,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["reopen"];
+        /** Step: reopen */
+        post: operations["stepReopen"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1805,7 +1923,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rest_1"];
+        /** Step: rest */
+        post: operations["stepRest"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1821,7 +1940,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restNotBegun_1"];
+        /** Step: rest not begun */
+        post: operations["stepRestNotBegun"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1837,7 +1957,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["start_1"];
+        /** Step: start */
+        post: operations["stepStart"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1851,7 +1972,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["waysBack"];
+        /** Step: ways back */
+        get: operations["stepWaysBack"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1869,7 +1991,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["wentWrong"];
+        /** Step: went wrong */
+        post: operations["stepWentWrong"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1883,9 +2006,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["prices"];
+        /** Price: prices */
+        get: operations["pricePrices"];
         put?: never;
-        post: operations["put"];
+        /** Price: put */
+        post: operations["pricePut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1899,7 +2024,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["session"];
+        /** Access: session */
+        get: operations["accessSession"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1917,7 +2043,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["setup"];
+        /** Access: setup */
+        post: operations["accessSetup"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1933,7 +2060,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["signIn"];
+        /** Access: sign in */
+        post: operations["accessSignIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1949,7 +2077,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["signInToDemo"];
+        /** Access: sign in to demo */
+        post: operations["accessSignInToDemo"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1965,7 +2094,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["signOut"];
+        /** Access: sign out */
+        post: operations["accessSignOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1979,9 +2109,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["all"];
+        /** Steel: all */
+        get: operations["steelAll"];
         put?: never;
-        post: operations["keep"];
+        /** Steel file: keep */
+        post: operations["steelFileKeep"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1995,7 +2127,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["equalTemper"];
+        /** Steel: equal temper */
+        get: operations["steelEqualTemper"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2011,7 +2144,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["hardnessAfter"];
+        /** Steel: hardness after */
+        get: operations["steelHardnessAfter"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2027,7 +2161,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["scales"];
+        /** Steel: scales */
+        get: operations["steelScales"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2045,7 +2180,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_2"];
+        /** Steel file: take */
+        post: operations["steelFileTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2059,7 +2195,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["temperFor"];
+        /** Steel: temper for */
+        get: operations["steelTemperFor"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2077,7 +2214,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["done"];
+        /** Batch: done */
+        post: operations["batchDone"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2093,7 +2231,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["notStarted"];
+        /** Batch: not started */
+        post: operations["batchNotStarted"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2109,7 +2248,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["pickUp"];
+        /** Batch: pick up */
+        post: operations["batchPickUp"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2125,7 +2265,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["putDown"];
+        /** Batch: put down */
+        post: operations["batchPutDown"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2141,7 +2282,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["read"];
+        /** Batch: read */
+        post: operations["batchRead"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2157,7 +2299,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["rest"];
+        /** Batch: rest */
+        post: operations["batchRest"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2173,7 +2316,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restNotBegun"];
+        /** Batch: rest not begun */
+        post: operations["batchRestNotBegun"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2189,7 +2333,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["start"];
+        /** Batch: start */
+        post: operations["batchStart"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2203,7 +2348,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["racks"];
+        /** Stock: racks */
+        get: operations["stockRacks"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2219,7 +2365,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["buying"];
+        /** Stock file: buying */
+        get: operations["stockFileBuying"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2235,7 +2382,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["allClaims"];
+        /** Stock: all claims */
+        get: operations["stockAllClaims"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2253,7 +2401,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["settle"];
+        /** Stock: settle */
+        post: operations["stockSettle"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2269,7 +2418,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cut"];
+        /** Cutting: cut */
+        post: operations["cuttingCut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2285,7 +2435,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["drop"];
+        /** Cutting: drop */
+        post: operations["cuttingDrop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2299,9 +2450,11 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["cutting"];
+        /** Cutting: cutting */
+        get: operations["cuttingCutting"];
         put?: never;
-        post: operations["search"];
+        /** Cutting: search */
+        post: operations["cuttingSearch"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2315,7 +2468,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["run_1"];
+        /** Cutting: run */
+        get: operations["cuttingRun"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2333,7 +2487,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["accept"];
+        /** Cutting: accept */
+        post: operations["cuttingAccept"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2349,7 +2504,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["cancel"];
+        /** Cutting: cancel */
+        post: operations["cuttingCancel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2365,7 +2521,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["supply"];
+        /** Stock: supply */
+        post: operations["stockSupply"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2379,7 +2536,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["kinds"];
+        /** Stock: kinds */
+        get: operations["stockKinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2397,7 +2555,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["receive"];
+        /** Stock: receive */
+        post: operations["stockReceive"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2411,7 +2570,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["lot"];
+        /** Stock: lot */
+        get: operations["stockLot"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2429,7 +2589,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["claim"];
+        /** Stock: claim */
+        post: operations["stockClaim"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2445,7 +2606,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["count"];
+        /** Stock: count */
+        post: operations["stockCount"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2461,7 +2623,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["describe"];
+        /** Stock: describe */
+        post: operations["stockDescribe"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2477,7 +2640,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["attach"];
+        /** Stock: attach */
+        post: operations["stockAttach"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2493,7 +2657,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["saw"];
+        /** Stock: saw */
+        post: operations["stockSaw"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2509,7 +2674,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["sawn"];
+        /** Stock: sawn */
+        post: operations["stockSawn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2525,7 +2691,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take_1"];
+        /** Stock: take */
+        post: operations["stockTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2539,7 +2706,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["yield"];
+        /** Cutting: yield */
+        get: operations["cuttingYield"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2555,7 +2723,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["profiles"];
+        /** Cutting: profiles */
+        get: operations["cuttingProfiles"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2573,7 +2742,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["release"];
+        /** Stock: release */
+        post: operations["stockRelease"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2589,7 +2759,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["take"];
+        /** Stock file: take */
+        post: operations["stockFileTake"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2605,7 +2776,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["preview"];
+        /** Stock file: preview */
+        post: operations["stockFilePreview"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2621,7 +2793,8 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["say"];
+        /** Day: say */
+        post: operations["daySay"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2635,7 +2808,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["wall"];
+        /** Job: wall */
+        get: operations["jobWall"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2965,6 +3139,14 @@ export interface components {
             to: string;
             /** Format: double */
             toMillimetres: number;
+        };
+        Both: {
+            field: string;
+            label: string;
+            theirs: string;
+            theirsBy: string;
+            theirsIs: string;
+            yours: string;
         };
         BriefBeforeView: {
             /** Format: int64 */
@@ -3974,9 +4156,13 @@ export interface components {
             pieceName: string;
         };
         Out: {
+            dimension: string;
+            label: string;
             /** Format: int64 */
             piece: number;
-            sure: boolean;
+            pieceName: string;
+            value: string;
+            why: string;
         };
         OutboxView: {
             due: components["schemas"]["Prepared"][];
@@ -4148,6 +4334,19 @@ export interface components {
             item: string;
             per: string;
             words: string;
+        };
+        Problem: {
+            both?: components["schemas"]["Both"][];
+            detail?: string;
+            findings?: components["schemas"]["Finding"][];
+            instance?: string;
+            out?: components["schemas"]["Out"][];
+            /** Format: int32 */
+            status: number;
+            title?: string;
+            type: string;
+            /** Format: int64 */
+            waitSeconds?: number;
         };
         ProgrammeView: {
             heat: string;
@@ -4824,8 +5023,23 @@ export interface components {
             why: string;
         };
     };
-    responses: never;
-    parameters: never;
+    responses: {
+        /** @description Why not, in words that a person can act on. */
+        Refused: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+    };
+    parameters: {
+        /** @description New for each command; the same one for each try of it. */
+        CommandId: string;
+        /** @description From where it is given, for the journal: the page, a program's name. */
+        CommandOrigin: string;
+    };
     requestBodies: never;
     headers: never;
     pathItems: never;
@@ -4868,6 +5082,7 @@ export type BilletReading = components['schemas']['BilletReading'];
 export type BladeView = components['schemas']['BladeView'];
 export type BladeWaiting = components['schemas']['BladeWaiting'];
 export type BlankView = components['schemas']['BlankView'];
+export type Both = components['schemas']['Both'];
 export type BriefBeforeView = components['schemas']['BriefBeforeView'];
 export type Brought = components['schemas']['Brought'];
 export type Buy = components['schemas']['Buy'];
@@ -5003,6 +5218,7 @@ export type PlanView = components['schemas']['PlanView'];
 export type Prepared = components['schemas']['Prepared'];
 export type Pressed = components['schemas']['Pressed'];
 export type PriceView = components['schemas']['PriceView'];
+export type Problem = components['schemas']['Problem'];
 export type ProgrammeView = components['schemas']['ProgrammeView'];
 export type PromiseChange = components['schemas']['PromiseChange'];
 export type Promised = components['schemas']['Promised'];
@@ -5087,9 +5303,12 @@ export type WordView = components['schemas']['WordView'];
 export type WorkView = components['schemas']['WorkView'];
 export type Yes = components['schemas']['Yes'];
 export type YieldView = components['schemas']['YieldView'];
+export type ResponseRefused = components['responses']['Refused'];
+export type ParameterCommandId = components['parameters']['CommandId'];
+export type ParameterCommandOrigin = components['parameters']['CommandOrigin'];
 export type $defs = Record<string, never>;
 export interface operations {
-    alarms: {
+    alarmAlarms: {
         parameters: {
             query?: never;
             header?: never;
@@ -5098,6 +5317,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5109,10 +5329,15 @@ export interface operations {
             };
         };
     };
-    answer: {
+    alarmAnswer: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5124,6 +5349,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5135,7 +5361,7 @@ export interface operations {
             };
         };
     };
-    bench: {
+    benchBench: {
         parameters: {
             query?: never;
             header?: never;
@@ -5144,6 +5370,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5155,7 +5382,7 @@ export interface operations {
             };
         };
     };
-    all_1: {
+    calcAll: {
         parameters: {
             query?: never;
             header?: never;
@@ -5164,6 +5391,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5175,7 +5403,7 @@ export interface operations {
             };
         };
     };
-    run: {
+    calcRun: {
         parameters: {
             query?: never;
             header?: never;
@@ -5192,6 +5420,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5203,7 +5432,7 @@ export interface operations {
             };
         };
     };
-    see: {
+    clientSee: {
         parameters: {
             query?: never;
             header?: never;
@@ -5214,6 +5443,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5225,10 +5455,15 @@ export interface operations {
             };
         };
     };
-    approve_1: {
+    clientApprove: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 token: string;
             };
@@ -5240,6 +5475,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5251,10 +5487,15 @@ export interface operations {
             };
         };
     };
-    wish: {
+    clientWish: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 token: string;
             };
@@ -5266,6 +5507,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5277,7 +5519,7 @@ export interface operations {
             };
         };
     };
-    toCome: {
+    closedDayToCome: {
         parameters: {
             query?: never;
             header?: never;
@@ -5286,6 +5528,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5297,10 +5540,15 @@ export interface operations {
             };
         };
     };
-    close: {
+    closedDayClose: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5310,6 +5558,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5321,10 +5570,15 @@ export interface operations {
             };
         };
     };
-    open: {
+    closedDayOpen: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5334,6 +5588,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5345,7 +5600,7 @@ export interface operations {
             };
         };
     };
-    talks: {
+    consultTalks: {
         parameters: {
             query?: never;
             header?: never;
@@ -5354,6 +5609,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5365,7 +5621,7 @@ export interface operations {
             };
         };
     };
-    pull: {
+    designPull: {
         parameters: {
             query?: never;
             header?: never;
@@ -5378,6 +5634,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5389,7 +5646,7 @@ export interface operations {
             };
         };
     };
-    questions_1: {
+    designQuestions: {
         parameters: {
             query?: never;
             header?: never;
@@ -5398,6 +5655,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5409,7 +5667,7 @@ export interface operations {
             };
         };
     };
-    read_5: {
+    designRead: {
         parameters: {
             query?: never;
             header?: never;
@@ -5422,6 +5680,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5433,7 +5692,7 @@ export interface operations {
             };
         };
     };
-    say_1: {
+    designSay: {
         parameters: {
             query?: never;
             header?: never;
@@ -5446,6 +5705,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5457,7 +5717,7 @@ export interface operations {
             };
         };
     };
-    read_4: {
+    outlineRead: {
         parameters: {
             query?: never;
             header?: never;
@@ -5470,6 +5730,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5481,7 +5742,7 @@ export interface operations {
             };
         };
     };
-    read_3: {
+    templateRead: {
         parameters: {
             query?: never;
             header?: never;
@@ -5494,6 +5755,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5505,7 +5767,7 @@ export interface operations {
             };
         };
     };
-    fire: {
+    fireFire: {
         parameters: {
             query?: never;
             header?: never;
@@ -5514,6 +5776,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5525,10 +5788,15 @@ export interface operations {
             };
         };
     };
-    keep_3: {
+    fireKeep: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5538,6 +5806,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5549,7 +5818,7 @@ export interface operations {
             };
         };
     };
-    checks: {
+    fireChecks: {
         parameters: {
             query?: never;
             header?: never;
@@ -5560,6 +5829,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5571,10 +5841,15 @@ export interface operations {
             };
         };
     };
-    check: {
+    fireCheck: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5586,6 +5861,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5597,7 +5873,7 @@ export interface operations {
             };
         };
     };
-    curve: {
+    fireCurve: {
         parameters: {
             query: {
                 from: number;
@@ -5611,6 +5887,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5622,7 +5899,7 @@ export interface operations {
             };
         };
     };
-    day: {
+    fireDay: {
         parameters: {
             query?: {
                 day?: string;
@@ -5635,6 +5912,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5646,10 +5924,15 @@ export interface operations {
             };
         };
     };
-    door: {
+    fireDoor: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5661,6 +5944,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5672,10 +5956,15 @@ export interface operations {
             };
         };
     };
-    drop_3: {
+    fireDrop: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5683,6 +5972,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5694,10 +5984,15 @@ export interface operations {
             };
         };
     };
-    fail: {
+    fireFail: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5709,6 +6004,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5720,10 +6016,15 @@ export interface operations {
             };
         };
     };
-    pace: {
+    firePace: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5735,6 +6036,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5746,10 +6048,15 @@ export interface operations {
             };
         };
     };
-    plan: {
+    loadPlan: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -5759,6 +6066,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5770,7 +6078,7 @@ export interface operations {
             };
         };
     };
-    load: {
+    loadLoad: {
         parameters: {
             query?: never;
             header?: never;
@@ -5781,6 +6089,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5792,10 +6101,15 @@ export interface operations {
             };
         };
     };
-    end: {
+    loadEnd: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5803,6 +6117,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5814,10 +6129,15 @@ export interface operations {
             };
         };
     };
-    fileTest: {
+    loadFileTest: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5829,6 +6149,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5840,10 +6161,15 @@ export interface operations {
             };
         };
     };
-    giveUp: {
+    loadGiveUp: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5855,6 +6181,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5866,10 +6193,15 @@ export interface operations {
             };
         };
     };
-    hands: {
+    loadHands: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5881,6 +6213,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5892,10 +6225,15 @@ export interface operations {
             };
         };
     };
-    in: {
+    loadIn: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5903,6 +6241,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5914,10 +6253,15 @@ export interface operations {
             };
         };
     };
-    join: {
+    loadJoin: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5929,6 +6273,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5940,10 +6285,15 @@ export interface operations {
             };
         };
     };
-    leave: {
+    loadLeave: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5955,6 +6305,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5966,10 +6317,15 @@ export interface operations {
             };
         };
     };
-    light: {
+    loadLight: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5977,6 +6333,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -5988,10 +6345,15 @@ export interface operations {
             };
         };
     };
-    nextHeat: {
+    loadNextHeat: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -5999,6 +6361,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6010,10 +6373,15 @@ export interface operations {
             };
         };
     };
-    out: {
+    loadOut: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6025,6 +6393,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6036,10 +6405,15 @@ export interface operations {
             };
         };
     };
-    ready: {
+    loadReady: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6051,6 +6425,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6062,7 +6437,7 @@ export interface operations {
             };
         };
     };
-    piece_1: {
+    afterFirePiece: {
         parameters: {
             query?: never;
             header?: never;
@@ -6073,6 +6448,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6084,10 +6460,15 @@ export interface operations {
             };
         };
     };
-    test: {
+    afterFireTest: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6099,6 +6480,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6110,7 +6492,7 @@ export interface operations {
             };
         };
     };
-    press: {
+    afterFirePress: {
         parameters: {
             query?: never;
             header?: never;
@@ -6121,6 +6503,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6132,10 +6515,15 @@ export interface operations {
             };
         };
     };
-    warped: {
+    afterFireWarped: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6147,6 +6535,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6158,10 +6547,15 @@ export interface operations {
             };
         };
     };
-    remedied: {
+    afterFireRemedied: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
                 warp: number;
@@ -6174,6 +6568,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6185,10 +6580,15 @@ export interface operations {
             };
         };
     };
-    count_1: {
+    fireCount: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -6198,6 +6598,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6209,7 +6610,7 @@ export interface operations {
             };
         };
     };
-    treater: {
+    treaterTreater: {
         parameters: {
             query?: never;
             header?: never;
@@ -6218,6 +6619,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6229,10 +6631,15 @@ export interface operations {
             };
         };
     };
-    send: {
+    treaterSend: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -6242,6 +6649,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6253,7 +6661,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    treaterOne: {
         parameters: {
             query?: never;
             header?: never;
@@ -6264,6 +6672,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6275,10 +6684,15 @@ export interface operations {
             };
         };
     };
-    returned: {
+    treaterReturned: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6290,6 +6704,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6301,7 +6716,7 @@ export interface operations {
             };
         };
     };
-    forge: {
+    forgeForge: {
         parameters: {
             query?: never;
             header?: never;
@@ -6310,6 +6725,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6321,10 +6737,15 @@ export interface operations {
             };
         };
     };
-    begin: {
+    forgeBegin: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -6334,6 +6755,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6345,7 +6767,7 @@ export interface operations {
             };
         };
     };
-    billet: {
+    forgeBillet: {
         parameters: {
             query?: never;
             header?: never;
@@ -6356,6 +6778,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6367,10 +6790,15 @@ export interface operations {
             };
         };
     };
-    takeBars: {
+    forgeTakeBars: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6378,6 +6806,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6389,10 +6818,15 @@ export interface operations {
             };
         };
     };
-    change: {
+    forgeChange: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6404,6 +6838,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6415,10 +6850,15 @@ export interface operations {
             };
         };
     };
-    drop_2: {
+    forgeDrop: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6426,6 +6866,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6437,10 +6878,15 @@ export interface operations {
             };
         };
     };
-    finish: {
+    forgeFinish: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6448,6 +6894,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6459,10 +6906,15 @@ export interface operations {
             };
         };
     };
-    flaw: {
+    forgeFlaw: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6474,6 +6926,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6485,10 +6938,15 @@ export interface operations {
             };
         };
     };
-    done_2: {
+    forgeDone: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
                 step: number;
@@ -6501,6 +6959,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6512,10 +6971,15 @@ export interface operations {
             };
         };
     };
-    reopen_1: {
+    forgeReopen: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
                 step: number;
@@ -6524,6 +6988,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6535,7 +7000,7 @@ export interface operations {
             };
         };
     };
-    lookAtFlaw: {
+    forgeLookAtFlaw: {
         parameters: {
             query?: never;
             header?: never;
@@ -6548,6 +7013,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6559,10 +7025,15 @@ export interface operations {
             };
         };
     };
-    keepMachine: {
+    forgeKeepMachine: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -6572,6 +7043,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6583,10 +7055,15 @@ export interface operations {
             };
         };
     };
-    dropMachine: {
+    forgeDropMachine: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6594,6 +7071,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6605,7 +7083,7 @@ export interface operations {
             };
         };
     };
-    questions: {
+    forgeQuestions: {
         parameters: {
             query?: never;
             header?: never;
@@ -6614,6 +7092,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6625,7 +7104,7 @@ export interface operations {
             };
         };
     };
-    read_2: {
+    forgeRead: {
         parameters: {
             query?: never;
             header?: never;
@@ -6638,6 +7117,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6649,10 +7129,15 @@ export interface operations {
             };
         };
     };
-    planTrip: {
+    forgePlanTrip: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -6662,6 +7147,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6673,10 +7159,15 @@ export interface operations {
             };
         };
     };
-    endTrip: {
+    forgeEndTrip: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6684,6 +7175,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6695,10 +7187,15 @@ export interface operations {
             };
         };
     };
-    pack: {
+    forgePack: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6710,6 +7207,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6721,10 +7219,15 @@ export interface operations {
             };
         };
     };
-    take_4: {
+    jobTake: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -6734,6 +7237,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6745,10 +7249,15 @@ export interface operations {
             };
         };
     };
-    brief: {
+    jobBrief: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6760,6 +7269,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6771,10 +7281,15 @@ export interface operations {
             };
         };
     };
-    keep_2: {
+    clientWordKeep: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6786,6 +7301,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6797,7 +7313,7 @@ export interface operations {
             };
         };
     };
-    consult: {
+    consultConsult: {
         parameters: {
             query?: never;
             header?: never;
@@ -6808,6 +7324,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6819,10 +7336,15 @@ export interface operations {
             };
         };
     };
-    link: {
+    consultLink: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6834,6 +7356,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6845,10 +7368,15 @@ export interface operations {
             };
         };
     };
-    withdraw: {
+    consultWithdraw: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
                 link: number;
@@ -6857,6 +7385,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6868,10 +7397,15 @@ export interface operations {
             };
         };
     };
-    add_1: {
+    jobAdd: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6883,6 +7417,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6894,10 +7429,15 @@ export interface operations {
             };
         };
     };
-    promise_1: {
+    jobPromise: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6909,6 +7449,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6920,10 +7461,15 @@ export interface operations {
             };
         };
     };
-    propose: {
+    consultPropose: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6935,6 +7481,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6946,10 +7493,15 @@ export interface operations {
             };
         };
     };
-    choose_2: {
+    consultChoose: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
                 proposal: number;
@@ -6962,6 +7514,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6973,10 +7526,15 @@ export interface operations {
             };
         };
     };
-    keep_1: {
+    consultKeep: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -6988,6 +7546,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -6999,7 +7558,7 @@ export interface operations {
             };
         };
     };
-    compare: {
+    consultCompare: {
         parameters: {
             query?: never;
             header?: never;
@@ -7012,6 +7571,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7023,10 +7583,15 @@ export interface operations {
             };
         };
     };
-    approve: {
+    consultApprove: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
                 number: number;
@@ -7039,6 +7604,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7050,10 +7616,15 @@ export interface operations {
             };
         };
     };
-    sketch: {
+    consultSketch: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7068,6 +7639,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7079,7 +7651,7 @@ export interface operations {
             };
         };
     };
-    updates: {
+    outboxUpdates: {
         parameters: {
             query?: never;
             header?: never;
@@ -7090,6 +7662,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7101,10 +7674,15 @@ export interface operations {
             };
         };
     };
-    choose_1: {
+    outboxChoose: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7116,6 +7694,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7127,7 +7706,7 @@ export interface operations {
             };
         };
     };
-    mishapLedger: {
+    pieceMishapLedger: {
         parameters: {
             query?: never;
             header?: never;
@@ -7136,6 +7715,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7147,7 +7727,7 @@ export interface operations {
             };
         };
     };
-    outbox: {
+    outboxOutbox: {
         parameters: {
             query?: never;
             header?: never;
@@ -7156,6 +7736,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7167,10 +7748,15 @@ export interface operations {
             };
         };
     };
-    write_1: {
+    outboxWrite: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -7180,6 +7766,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7191,7 +7778,7 @@ export interface operations {
             };
         };
     };
-    people: {
+    accessPeople: {
         parameters: {
             query?: never;
             header?: never;
@@ -7200,6 +7787,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7211,10 +7799,15 @@ export interface operations {
             };
         };
     };
-    add: {
+    accessAdd: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -7224,6 +7817,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7235,10 +7829,15 @@ export interface operations {
             };
         };
     };
-    choose: {
+    accessChoose: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -7248,6 +7847,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7259,7 +7859,7 @@ export interface operations {
             };
         };
     };
-    piece: {
+    piecePiece: {
         parameters: {
             query?: never;
             header?: never;
@@ -7270,6 +7870,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7281,10 +7882,15 @@ export interface operations {
             };
         };
     };
-    give: {
+    pieceGive: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7296,6 +7902,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7307,7 +7914,7 @@ export interface operations {
             };
         };
     };
-    drills: {
+    templateDrills: {
         parameters: {
             query?: never;
             header?: never;
@@ -7318,6 +7925,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7329,10 +7937,15 @@ export interface operations {
             };
         };
     };
-    hold: {
+    pieceHold: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7344,6 +7957,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7355,7 +7969,7 @@ export interface operations {
             };
         };
     };
-    materials: {
+    stockMaterials: {
         parameters: {
             query?: never;
             header?: never;
@@ -7366,6 +7980,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7377,10 +7992,15 @@ export interface operations {
             };
         };
     };
-    promise: {
+    stockPromise: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7392,6 +8012,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7403,10 +8024,15 @@ export interface operations {
             };
         };
     };
-    promiseAll: {
+    stockPromiseAll: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7414,6 +8040,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7425,10 +8052,15 @@ export interface operations {
             };
         };
     };
-    write: {
+    noteWrite: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7440,6 +8072,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7451,10 +8084,15 @@ export interface operations {
             };
         };
     };
-    strike_1: {
+    noteStrike: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
                 note: number;
@@ -7463,6 +8101,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7474,10 +8113,15 @@ export interface operations {
             };
         };
     };
-    describe_1: {
+    pieceDescribe: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7489,6 +8133,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7500,12 +8145,17 @@ export interface operations {
             };
         };
     };
-    take_3: {
+    noteTake: {
         parameters: {
             query?: {
                 operation?: string;
             };
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7520,6 +8170,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7531,10 +8182,15 @@ export interface operations {
             };
         };
     };
-    release_1: {
+    pieceRelease: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -7542,6 +8198,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7553,7 +8210,71 @@ export interface operations {
             };
         };
     };
-    specify: {
+    jobSpecify: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decided"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    jobDrop: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decided"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    jobLook: {
         parameters: {
             query?: never;
             header?: never;
@@ -7568,58 +8289,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Receipt"];
-                };
-            };
-        };
-    };
-    drop_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Decided"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Receipt"];
-                };
-            };
-        };
-    };
-    look: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Decided"];
-            };
-        };
-        responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7631,10 +8301,15 @@ export interface operations {
             };
         };
     };
-    takeAsItIs: {
+    numberTakeAsItIs: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 piece: number;
             };
@@ -7646,6 +8321,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7657,10 +8333,15 @@ export interface operations {
             };
         };
     };
-    again: {
+    stepAgain: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7669,6 +8350,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7680,7 +8362,7 @@ export interface operations {
             };
         };
     };
-    alongside: {
+    batchAlongside: {
         parameters: {
             query?: never;
             header?: never;
@@ -7692,6 +8374,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7703,10 +8386,15 @@ export interface operations {
             };
         };
     };
-    done_1: {
+    stepDone: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7719,6 +8407,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7730,7 +8419,7 @@ export interface operations {
             };
         };
     };
-    mishaps: {
+    stepMishaps: {
         parameters: {
             query?: never;
             header?: never;
@@ -7742,6 +8431,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7753,10 +8443,15 @@ export interface operations {
             };
         };
     };
-    notStarted_1: {
+    stepNotStarted: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7765,6 +8460,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7776,10 +8472,15 @@ export interface operations {
             };
         };
     };
-    override: {
+    stepOverride: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7792,6 +8493,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7803,10 +8505,15 @@ export interface operations {
             };
         };
     };
-    pickUp_1: {
+    stepPickUp: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7815,6 +8522,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7826,10 +8534,15 @@ export interface operations {
             };
         };
     };
-    putDown_1: {
+    stepPutDown: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7838,6 +8551,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7849,10 +8563,15 @@ export interface operations {
             };
         };
     };
-    read_1: {
+    stepRead: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7865,6 +8584,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7876,10 +8596,15 @@ export interface operations {
             };
         };
     };
-    strike: {
+    stepStrike: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7892,6 +8617,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7903,10 +8629,15 @@ export interface operations {
             };
         };
     };
-    reopen: {
+    stepReopen: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7915,6 +8646,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7926,10 +8658,15 @@ export interface operations {
             };
         };
     };
-    rest_1: {
+    stepRest: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7938,6 +8675,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7949,10 +8687,15 @@ export interface operations {
             };
         };
     };
-    restNotBegun_1: {
+    stepRestNotBegun: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7961,6 +8704,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7972,10 +8716,15 @@ export interface operations {
             };
         };
     };
-    start_1: {
+    stepStart: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -7984,6 +8733,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -7995,7 +8745,7 @@ export interface operations {
             };
         };
     };
-    waysBack: {
+    stepWaysBack: {
         parameters: {
             query: {
                 kind: string;
@@ -8010,6 +8760,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8021,10 +8772,15 @@ export interface operations {
             };
         };
     };
-    wentWrong: {
+    stepWentWrong: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
                 piece: number;
@@ -8037,6 +8793,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8048,7 +8805,7 @@ export interface operations {
             };
         };
     };
-    prices: {
+    pricePrices: {
         parameters: {
             query?: never;
             header?: never;
@@ -8057,6 +8814,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8068,10 +8826,15 @@ export interface operations {
             };
         };
     };
-    put: {
+    pricePut: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8081,6 +8844,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8092,7 +8856,7 @@ export interface operations {
             };
         };
     };
-    session: {
+    accessSession: {
         parameters: {
             query?: never;
             header?: never;
@@ -8101,6 +8865,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8112,7 +8877,7 @@ export interface operations {
             };
         };
     };
-    setup: {
+    accessSetup: {
         parameters: {
             query?: never;
             header?: never;
@@ -8125,6 +8890,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8136,7 +8902,7 @@ export interface operations {
             };
         };
     };
-    signIn: {
+    accessSignIn: {
         parameters: {
             query?: never;
             header?: never;
@@ -8149,6 +8915,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8160,7 +8927,7 @@ export interface operations {
             };
         };
     };
-    signInToDemo: {
+    accessSignInToDemo: {
         parameters: {
             query?: never;
             header?: never;
@@ -8173,6 +8940,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8184,7 +8952,7 @@ export interface operations {
             };
         };
     };
-    signOut: {
+    accessSignOut: {
         parameters: {
             query?: never;
             header?: never;
@@ -8193,6 +8961,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8202,7 +8971,7 @@ export interface operations {
             };
         };
     };
-    all: {
+    steelAll: {
         parameters: {
             query?: never;
             header?: never;
@@ -8211,6 +8980,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8222,10 +8992,15 @@ export interface operations {
             };
         };
     };
-    keep: {
+    steelFileKeep: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8237,6 +9012,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8248,7 +9024,7 @@ export interface operations {
             };
         };
     };
-    equalTemper: {
+    steelEqualTemper: {
         parameters: {
             query: {
                 other: string;
@@ -8261,6 +9037,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8272,7 +9049,7 @@ export interface operations {
             };
         };
     };
-    hardnessAfter: {
+    steelHardnessAfter: {
         parameters: {
             query: {
                 each: string;
@@ -8286,6 +9063,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8297,7 +9075,7 @@ export interface operations {
             };
         };
     };
-    scales: {
+    steelScales: {
         parameters: {
             query: {
                 number: string;
@@ -8309,6 +9087,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8320,10 +9099,15 @@ export interface operations {
             };
         };
     };
-    take_2: {
+    steelFileTake: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8333,6 +9117,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8344,7 +9129,7 @@ export interface operations {
             };
         };
     };
-    temperFor: {
+    steelTemperFor: {
         parameters: {
             query: {
                 each: string;
@@ -8358,6 +9143,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8369,10 +9155,15 @@ export interface operations {
             };
         };
     };
-    done: {
+    batchDone: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
             };
@@ -8384,6 +9175,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8395,10 +9187,15 @@ export interface operations {
             };
         };
     };
-    notStarted: {
+    batchNotStarted: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
             };
@@ -8410,6 +9207,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8421,10 +9219,15 @@ export interface operations {
             };
         };
     };
-    pickUp: {
+    batchPickUp: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
             };
@@ -8436,6 +9239,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8447,10 +9251,15 @@ export interface operations {
             };
         };
     };
-    putDown: {
+    batchPutDown: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
             };
@@ -8462,6 +9271,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8473,10 +9283,15 @@ export interface operations {
             };
         };
     };
-    read: {
+    batchRead: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
             };
@@ -8488,6 +9303,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8499,10 +9315,15 @@ export interface operations {
             };
         };
     };
-    rest: {
+    batchRest: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
             };
@@ -8514,6 +9335,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8525,10 +9347,15 @@ export interface operations {
             };
         };
     };
-    restNotBegun: {
+    batchRestNotBegun: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
             };
@@ -8540,6 +9367,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8551,10 +9379,15 @@ export interface operations {
             };
         };
     };
-    start: {
+    batchStart: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 operation: string;
             };
@@ -8566,6 +9399,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8577,7 +9411,7 @@ export interface operations {
             };
         };
     };
-    racks: {
+    stockRacks: {
         parameters: {
             query?: never;
             header?: never;
@@ -8586,6 +9420,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8597,7 +9432,7 @@ export interface operations {
             };
         };
     };
-    buying: {
+    stockFileBuying: {
         parameters: {
             query?: never;
             header?: never;
@@ -8606,6 +9441,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8617,7 +9453,7 @@ export interface operations {
             };
         };
     };
-    allClaims: {
+    stockAllClaims: {
         parameters: {
             query?: never;
             header?: never;
@@ -8626,6 +9462,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8637,10 +9474,15 @@ export interface operations {
             };
         };
     };
-    settle: {
+    stockSettle: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -8652,6 +9494,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8663,10 +9506,15 @@ export interface operations {
             };
         };
     };
-    cut: {
+    cuttingCut: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -8674,6 +9522,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8685,10 +9534,15 @@ export interface operations {
             };
         };
     };
-    drop: {
+    cuttingDrop: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -8696,6 +9550,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8707,7 +9562,7 @@ export interface operations {
             };
         };
     };
-    cutting: {
+    cuttingCutting: {
         parameters: {
             query?: never;
             header?: never;
@@ -8716,6 +9571,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8727,7 +9583,7 @@ export interface operations {
             };
         };
     };
-    search: {
+    cuttingSearch: {
         parameters: {
             query?: never;
             header?: never;
@@ -8740,6 +9596,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8751,7 +9608,7 @@ export interface operations {
             };
         };
     };
-    run_1: {
+    cuttingRun: {
         parameters: {
             query?: never;
             header?: never;
@@ -8762,6 +9619,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8773,10 +9631,15 @@ export interface operations {
             };
         };
     };
-    accept: {
+    cuttingAccept: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 run: number;
             };
@@ -8788,6 +9651,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8799,7 +9663,7 @@ export interface operations {
             };
         };
     };
-    cancel: {
+    cuttingCancel: {
         parameters: {
             query?: never;
             header?: never;
@@ -8810,6 +9674,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8821,10 +9686,15 @@ export interface operations {
             };
         };
     };
-    supply: {
+    stockSupply: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -8836,6 +9706,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8847,7 +9718,7 @@ export interface operations {
             };
         };
     };
-    kinds: {
+    stockKinds: {
         parameters: {
             query?: never;
             header?: never;
@@ -8856,6 +9727,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8867,10 +9739,15 @@ export interface operations {
             };
         };
     };
-    receive: {
+    stockReceive: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -8880,6 +9757,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8891,7 +9769,7 @@ export interface operations {
             };
         };
     };
-    lot: {
+    stockLot: {
         parameters: {
             query?: never;
             header?: never;
@@ -8902,6 +9780,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8913,10 +9792,15 @@ export interface operations {
             };
         };
     };
-    claim: {
+    stockClaim: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -8928,6 +9812,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8939,10 +9824,15 @@ export interface operations {
             };
         };
     };
-    count: {
+    stockCount: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -8954,6 +9844,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8965,10 +9856,15 @@ export interface operations {
             };
         };
     };
-    describe: {
+    stockDescribe: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -8980,6 +9876,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -8991,12 +9888,17 @@ export interface operations {
             };
         };
     };
-    attach: {
+    stockAttach: {
         parameters: {
             query?: {
                 what?: string;
             };
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -9011,6 +9913,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -9022,7 +9925,39 @@ export interface operations {
             };
         };
     };
-    saw: {
+    stockSaw: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedScale"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    stockSawn: {
         parameters: {
             query?: never;
             header?: never;
@@ -9037,32 +9972,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Receipt"];
-                };
-            };
-        };
-    };
-    sawn: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["AskedScale"];
-            };
-        };
-        responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -9074,10 +9984,15 @@ export interface operations {
             };
         };
     };
-    take_1: {
+    stockTake: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -9089,6 +10004,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -9100,7 +10016,7 @@ export interface operations {
             };
         };
     };
-    yield: {
+    cuttingYield: {
         parameters: {
             query: {
                 piece: number;
@@ -9113,6 +10029,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -9124,7 +10041,7 @@ export interface operations {
             };
         };
     };
-    profiles: {
+    cuttingProfiles: {
         parameters: {
             query?: never;
             header?: never;
@@ -9133,6 +10050,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -9144,10 +10062,15 @@ export interface operations {
             };
         };
     };
-    release: {
+    stockRelease: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path: {
                 id: number;
             };
@@ -9155,6 +10078,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -9166,7 +10090,37 @@ export interface operations {
             };
         };
     };
-    take: {
+    stockFileTake: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Table"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    stockFilePreview: {
         parameters: {
             query?: never;
             header?: never;
@@ -9179,30 +10133,7 @@ export interface operations {
             };
         };
         responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Receipt"];
-                };
-            };
-        };
-    };
-    preview: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["Table"];
-            };
-        };
-        responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -9214,10 +10145,15 @@ export interface operations {
             };
         };
     };
-    say: {
+    daySay: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
             path?: never;
             cookie?: never;
         };
@@ -9227,6 +10163,7 @@ export interface operations {
             };
         };
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {
@@ -9238,7 +10175,7 @@ export interface operations {
             };
         };
     };
-    wall: {
+    jobWall: {
         parameters: {
             query?: never;
             header?: never;
@@ -9247,6 +10184,7 @@ export interface operations {
         };
         requestBody?: never;
         responses: {
+            "4XX": components["responses"]["Refused"];
             /** @description OK */
             200: {
                 headers: {

@@ -1,4 +1,4 @@
-import type { Both } from '../api/client';
+import type { Both } from '../api/schema';
 import { Press } from './Press';
 import { Ask, Row } from './Sheet';
 

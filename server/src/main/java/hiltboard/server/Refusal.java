@@ -30,6 +30,10 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.NOT_FOUND, "not-there", what, Map.of());
     }
 
+    public static Refusal notSignedIn() {
+        return new Refusal(HttpStatus.UNAUTHORIZED, "not-signed-in", "You are signed out. Sign in again.", Map.of());
+    }
+
     public static Refusal notAllowed(String words) {
         return new Refusal(HttpStatus.FORBIDDEN, "not-allowed", words, Map.of());
     }
@@ -81,6 +85,15 @@ public final class Refusal extends RuntimeException {
                 "both-changed",
                 "Somebody else changed this meanwhile: choose which value stays",
                 Map.of("both", values));
+    }
+
+    /** The id of a command that was carried out and wished for something else. */
+    public static Refusal idUsedBefore() {
+        return new Refusal(
+                HttpStatus.CONFLICT,
+                "id-used-before",
+                "The header Command-Id was used for another change before; send this one with a new id.",
+                Map.of());
     }
 
     public static Refusal tooSoon(String words, long waitSeconds) {

@@ -3,6 +3,8 @@ package hiltboard.server.access;
 import hiltboard.server.Refusal;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Command.Actor;
+import hiltboard.server.live.WhatWasSaid;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.annotation.Configuration;
@@ -55,6 +57,9 @@ class RequestArguments implements HandlerMethodArgumentResolver, WebMvcConfigure
                 .filter(text -> text.matches(ORIGIN))
                 .orElse("HTTP");
         // Nobody is signed in on a client's page; every other address asks for a session before it comes here.
-        return new Command(id, access.signedInIfAny().map(person -> new Actor(person.id(), person.name())), origin);
+        Optional<Actor> actor = access.signedInIfAny().map(person -> new Actor(person.id(), person.name()));
+        String who = actor.map(person -> "person " + person.id()).orElse("nobody");
+        return new Command(
+                id, actor, origin, who + " " + WhatWasSaid.markOf(request.getNativeRequest(HttpServletRequest.class)));
     }
 }

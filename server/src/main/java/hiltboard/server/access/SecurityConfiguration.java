@@ -1,20 +1,22 @@
 package hiltboard.server.access;
 
+import hiltboard.server.Refusal;
 import jakarta.servlet.DispatcherType;
+import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
-import org.springframework.http.HttpStatus;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.web.servlet.HandlerExceptionResolver;
 
 /** Session cookie, CSRF token, and what may be reached without signing in. */
 @Configuration(proxyBeanMethods = false)
@@ -30,7 +32,9 @@ class SecurityConfiguration {
                     + "frame-ancestors 'none'; base-uri 'none'; form-action 'self'; object-src 'none'";
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http) throws Exception {
+    SecurityFilterChain security(
+            HttpSecurity http, @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
+            throws Exception {
         return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
                                 DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
                         .permitAll()
@@ -51,8 +55,16 @@ class SecurityConfiguration {
                         .anyRequest()
                         .denyAll())
                 .csrf(CsrfConfigurer::spa)
-                .exceptionHandling(
-                        errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .exceptionHandling(errors -> errors.authenticationEntryPoint((request, response, failure) ->
+                                problems.resolveException(request, response, null, Refusal.notSignedIn()))
+                        .accessDeniedHandler((request, response, failure) -> problems.resolveException(
+                                request,
+                                response,
+                                null,
+                                failure instanceof CsrfException
+                                        ? Refusal.notAllowed("A change needs the header X-XSRF-TOKEN with the value of "
+                                                + "the cookie XSRF-TOKEN. Reload the page and try again.")
+                                        : Refusal.notAllowed("This is not open to you."))))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)

@@ -157,6 +157,6 @@ class ClientController {
 
     /** Whoever of the shop happens to be signed in at this window: here it is the client who speaks. */
     private static Command byClient(Command command) {
-        return new Command(command.id(), Optional.empty(), "client page");
+        return new Command(command.id(), Optional.empty(), "client page", command.said());
     }
 }

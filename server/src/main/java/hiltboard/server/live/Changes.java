@@ -26,7 +26,8 @@ public class Changes {
     }
 
     /**
-     * Carries out a command once. The same command sent again gets the first receipt and changes nothing.
+     * Carries out a command once. The same command sent again gets the first receipt and changes nothing; the id of one
+     * that wished for something else is refused.
      *
      * @param work writes the rows and says what goes into the journal; what it throws undoes everything
      */
@@ -40,17 +41,19 @@ public class Changes {
      * @param work writes the rows and says what goes into the journal, at least one entry
      */
     public Receipt makeAll(Command command, Supplier<List<Entry>> work) {
-        return transactions.execute(status -> journal.receipt(command.id()).orElseGet(() -> {
-            List<Entry> entries = work.get();
-            List<JournalEntry> written = entries.stream()
-                    .map(entry -> journal.append(entry, command, clock.nowMillis()))
-                    .toList();
-            Receipt receipt =
-                    new Receipt(written.get(0).sequence(), entries.get(0).about());
-            journal.keep(command, receipt);
-            written.forEach(this::tellAfterCommit);
-            return receipt;
-        }));
+        return transactions.execute(status -> journal.carriedOut(command.id())
+                .map(earlier -> earlier.receiptFor(command))
+                .orElseGet(() -> {
+                    List<Entry> entries = work.get();
+                    List<JournalEntry> written = entries.stream()
+                            .map(entry -> journal.append(entry, command, clock.nowMillis()))
+                            .toList();
+                    Receipt receipt = new Receipt(
+                            written.get(0).sequence(), entries.get(0).about());
+                    journal.keep(command, receipt);
+                    written.forEach(this::tellAfterCommit);
+                    return receipt;
+                }));
     }
 
     /** The journal of a piece and of its job, newest first. */

@@ -1,5 +1,6 @@
 package hiltboard.server.live;
 
+import hiltboard.server.Refusal;
 import hiltboard.server.live.Command.Actor;
 import java.util.List;
 import java.util.Optional;
@@ -64,19 +65,34 @@ class Journal {
                 entry.words());
     }
 
-    Optional<Receipt> receipt(String commandId) {
-        return sql.sql("SELECT sequence, about FROM command WHERE id = :id")
+    /** A command that was carried out; what it said is empty where that was not kept yet. */
+    record CarriedOut(Receipt receipt, String said) {
+        Receipt receiptFor(Command again) {
+            if (!said.isEmpty() && !said.equals(again.said())) {
+                throw Refusal.idUsedBefore();
+            }
+            return receipt;
+        }
+    }
+
+    Optional<CarriedOut> carriedOut(String commandId) {
+        return sql.sql("SELECT sequence, about, said FROM command WHERE id = :id")
                 .param("id", commandId)
-                .query((row, number) -> new Receipt(row.getLong("sequence"), row.getLong("about")))
+                .query((row, number) -> new CarriedOut(
+                        new Receipt(row.getLong("sequence"), row.getLong("about")), row.getString("said")))
                 .optional();
     }
 
     void keep(Command command, Receipt receipt) {
-        sql.sql("INSERT INTO command (id, person_id, sequence, about) VALUES (:id, :person, :sequence, :about)")
+        sql.sql("""
+                INSERT INTO command (id, person_id, sequence, about, said)
+                VALUES (:id, :person, :sequence, :about, :said)
+                """)
                 .param("id", command.id())
                 .param("person", command.actor().map(Actor::id).orElse(null))
                 .param("sequence", receipt.sequence())
                 .param("about", receipt.about())
+                .param("said", command.said())
                 .update();
     }
 

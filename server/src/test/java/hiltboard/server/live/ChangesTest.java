@@ -13,6 +13,7 @@ import static org.mockito.Mockito.when;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.live.Command.Actor;
+import hiltboard.server.live.Journal.CarriedOut;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -24,7 +25,8 @@ import org.springframework.transaction.support.TransactionTemplate;
 
 /** The one place that every change goes through. */
 class ChangesTest {
-    private static final Command COMMAND = new Command("command-1", Optional.of(new Actor(2, "Bram Holt")), "bench");
+    private static final Command COMMAND =
+            new Command("command-1", Optional.of(new Actor(2, "Bram Holt")), "bench", "this");
     private static final Entry ENTRY = Entry.ofPiece(Entry.Kind.STEP_DONE, 3, 7, "007: Harden: done");
     private static final JournalEntry WRITTEN =
             new JournalEntry(41, 1_000, 2L, "Bram Holt", "bench", "STEP_DONE", 3L, 7L, "007: Harden: done");
@@ -37,7 +39,7 @@ class ChangesTest {
 
     @BeforeEach
     void nothingYet() {
-        when(journal.receipt("command-1")).thenReturn(Optional.empty());
+        when(journal.carriedOut("command-1")).thenReturn(Optional.empty());
         when(journal.append(any(), any(), anyLong())).thenReturn(WRITTEN);
     }
 
@@ -53,13 +55,28 @@ class ChangesTest {
 
     @Test
     void a_command_that_was_carried_out_gets_its_first_receipt_and_changes_nothing() {
-        when(journal.receipt("command-1")).thenReturn(Optional.of(new Receipt(12, 7)));
+        when(journal.carriedOut("command-1")).thenReturn(Optional.of(new CarriedOut(new Receipt(12, 7), "this")));
         assertThat(changes.make(COMMAND, () -> {
                     throw new AssertionError("must not be done twice");
                 }))
                 .isEqualTo(new Receipt(12, 7));
         verify(journal, never()).append(any(), any(), anyLong());
         verify(live, never()).tell(any());
+    }
+
+    @Test
+    void an_id_that_stood_for_another_wish_is_refused_and_its_receipt_is_not_given_away() {
+        when(journal.carriedOut("command-1")).thenReturn(Optional.of(new CarriedOut(new Receipt(12, 7), "that")));
+        assertThatThrownBy(() -> changes.make(COMMAND, () -> ENTRY))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("Command-Id");
+        verify(journal, never()).append(any(), any(), anyLong());
+    }
+
+    @Test
+    void a_command_from_before_its_words_were_kept_gets_its_receipt() {
+        when(journal.carriedOut("command-1")).thenReturn(Optional.of(new CarriedOut(new Receipt(12, 7), "")));
+        assertThat(changes.make(COMMAND, () -> ENTRY)).isEqualTo(new Receipt(12, 7));
     }
 
     @Test
