@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
+import { About } from './About';
 
 const Band = styled.header`
   background: ${({ theme }) => theme.blue};
@@ -34,7 +35,10 @@ export function Doorway({ title, children }: { title: string; children: ReactNod
         </svg>
         <h1>{title || 'Hilt Board'}</h1>
       </Band>
-      <Room>{children}</Room>
+      <Room>
+        {children}
+        <About />
+      </Room>
     </>
   );
 }

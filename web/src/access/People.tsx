@@ -7,6 +7,7 @@ import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { About } from './About';
 import { ClosedDays } from './ClosedDays';
 import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
 import { usePerson } from './useSession';
@@ -64,6 +65,7 @@ export function People() {
       {me.role === 'OWNER' ? (
         <NewPerson onAdded={() => void queries.invalidateQueries({ queryKey: ['people'] })} />
       ) : null}
+      <About />
     </>
   );
 }

@@ -4592,6 +4592,7 @@ export interface components {
             /** Format: int64 */
             sequence: number;
             shopName: string;
+            version: string;
         };
         Setup: {
             code: string;

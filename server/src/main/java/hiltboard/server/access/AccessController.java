@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
+import org.springframework.boot.info.BuildProperties;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.authority.AuthorityUtils;
 import org.springframework.security.core.context.SecurityContext;
@@ -36,18 +37,21 @@ class AccessController {
     private final Changes changes;
     private final ShopClock clock;
     private final SecurityContextRepository sessions;
+    private final String version;
 
     AccessController(
             AccessService access,
             SetupCode setupCode,
             Changes changes,
             ShopClock clock,
-            SecurityContextRepository sessions) {
+            SecurityContextRepository sessions,
+            BuildProperties build) {
         this.access = access;
         this.setupCode = setupCode;
         this.changes = changes;
         this.clock = clock;
         this.sessions = sessions;
+        this.version = build.getVersion();
     }
 
     record PersonView(long id, String name, String role, String lengthUnit, String temperatureUnit) {
@@ -61,8 +65,13 @@ class AccessController {
         }
     }
 
-    /** What a page has to know before anything else. */
+    /**
+     * What a page has to know before anything else.
+     *
+     * @param version of the program
+     */
     record SessionView(
+            String version,
             boolean isShopEmpty,
             String shopName,
             boolean isDemo,
@@ -98,6 +107,7 @@ class AccessController {
                 ? access.people().stream().map(PersonView::of).toList()
                 : List.of();
         return new SessionView(
+                version,
                 shop.isEmpty(),
                 shop.map(Shop::name).orElse(""),
                 demo,
