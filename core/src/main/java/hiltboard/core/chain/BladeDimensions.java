@@ -17,6 +17,7 @@ import hiltboard.core.grind.Bevel;
 import hiltboard.core.grind.CentreLine;
 import hiltboard.core.grind.EdgeLeft;
 import hiltboard.core.material.Steel;
+import hiltboard.core.material.TemperingCurve;
 import hiltboard.core.measure.Angle;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
@@ -179,8 +180,8 @@ final class BladeDimensions {
                 HARDNESS_WITHIN,
                 isUsualTemper
                         ? why
-                        : "On the curve of " + steel.designation()
-                                + " for this heat, drawn for two tempers of two hours");
+                        : "On the curve of " + steel.designation() + " for this heat, drawn for a temper "
+                                + TemperingCurve.AS_DRAWN);
     }
 
     private void kiln() {

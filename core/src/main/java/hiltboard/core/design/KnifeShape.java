@@ -11,6 +11,7 @@ import hiltboard.core.blade.KnifeOutline.Hole;
 import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
+import hiltboard.core.material.Saw;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Mass;
 import hiltboard.core.measure.Units;
@@ -25,8 +26,6 @@ import java.util.stream.Stream;
 public final class KnifeShape {
     /** A limit is named to four places of an inch: what is typed as it was named is taken. */
     private static final Length ROUNDED = Length.ofMillimetres("0.005");
-    /** What the saw takes, and so the room around a profile; common practice of a small shop with a bandsaw. */
-    public static final Length KERF = Length.ofInchFraction(1, 16);
     /** Common practice: a quarter of a forging is lost to scale, ends and grinding. */
     private static final double LOST_IN_THE_FIRE = 4 / 3d;
 
@@ -498,7 +497,9 @@ public final class KnifeShape {
         List<Point> steel = new KnifeShape(spec).steel();
         double height = steel.stream().mapToDouble(Point::y).max().orElseThrow()
                 - steel.stream().mapToDouble(Point::y).min().orElseThrow();
-        return Length.ofMillimetres(Math.ceil(height * 100) / 100).plus(KERF).plus(KERF);
+        return Length.ofMillimetres(Math.ceil(height * 100) / 100)
+                .plus(Saw.KERF)
+                .plus(Saw.KERF);
     }
 
     private List<Point> steel() {
@@ -510,7 +511,7 @@ public final class KnifeShape {
     }
 
     private Outline bar(Outline tang) {
-        double room = KERF.millimetres();
+        double room = Saw.KERF.millimetres();
         List<Point> steel = Stream.of(profile.outline(), tang)
                 .map(Outline::points)
                 .flatMap(List::stream)

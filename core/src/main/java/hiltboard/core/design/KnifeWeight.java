@@ -268,7 +268,7 @@ final class KnifeWeight {
     }
 
     private Density fitting(SpecificationField material) {
-        return FittingMaterial.valueOf(spec.entries().get(material.key())).density();
+        return spec.fitting(material).density();
     }
 
     private void part(String name, Lump volume, Density density) {

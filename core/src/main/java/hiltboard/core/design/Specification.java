@@ -196,6 +196,11 @@ public final class Specification {
         return is(SpecificationField.DRILLING, Drilling.AFTER_PROFILE);
     }
 
+    /** What a fitting is made of, by its question. */
+    public FittingMaterial fitting(SpecificationField material) {
+        return choice(material, FittingMaterial.class);
+    }
+
     public FittingMaterial guardMaterial() {
         return choice(SpecificationField.GUARD_MATERIAL, FittingMaterial.class);
     }

@@ -5,6 +5,7 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
+import hiltboard.core.material.TemperingCurve;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import java.time.Duration;
@@ -35,7 +36,17 @@ public record HeatNeed(
     /** Tempered twice for two hours, and taken cold where the steel gains by it. */
     HeatNeed(
             Steel steel, Temperature hardening, Duration soak, Quench quench, Temperature tempering, boolean isClayed) {
-        this(steel, hardening, soak, quench, tempering, isClayed, 2, Programme.TWO_HOURS, steel.cold(), false);
+        this(
+                steel,
+                hardening,
+                soak,
+                quench,
+                tempering,
+                isClayed,
+                TemperingCurve.TIMES,
+                TemperingCurve.EACH,
+                steel.cold(),
+                false);
     }
 
     /** What the piece's own numbers ask; the usual of its steel where it has none. */
@@ -82,7 +93,8 @@ public record HeatNeed(
             case ANNEAL -> Programme.ANNEALING_SOAK;
             case HARDEN -> soak;
             case FIRST_TEMPER, LAST_TEMPER -> temper;
-            case STRESS_RELIEF, STRAIGHTEN -> Programme.TWO_HOURS;
+            case STRESS_RELIEF -> Programme.STRESS_RELIEF_SOAK;
+            case STRAIGHTEN -> TemperingCurve.EACH;
         };
     }
 

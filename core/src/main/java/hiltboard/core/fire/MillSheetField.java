@@ -3,6 +3,7 @@ package hiltboard.core.fire;
 import hiltboard.core.material.Datum;
 import hiltboard.core.material.Element;
 import hiltboard.core.material.Grade;
+import hiltboard.core.material.TemperingCurve;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -74,7 +75,7 @@ public record MillSheetField(
     static final MillSheetField TEMPERING = temperature("tempering", "Usual temper", Datum.TEMPERING, true);
     static final MillSheetField CURVE = of(
             "curve",
-            "Hardness by temper, twice 2 h",
+            "Hardness by temper, " + TemperingCurve.AS_DRAWN,
             Datum.TEMPERING,
             Type.CURVE,
             true,

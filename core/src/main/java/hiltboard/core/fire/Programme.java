@@ -41,15 +41,11 @@ public record Programme(
 
     static final Duration NORMALISING_SOAK = Duration.ofMinutes(5);
     static final Duration ANNEALING_SOAK = Duration.ofMinutes(30);
-    static final Duration TWO_HOURS = Duration.ofHours(2);
+    static final Duration STRESS_RELIEF_SOAK = Duration.ofHours(2);
     private static final String COUNTED = ", counted from recovery, or from when the blade is at heat";
     private static final Temperature PREHEAT = Temperature.ofFahrenheit(1200);
     private static final Duration PREHEAT_STAYS = Duration.ofMinutes(10);
     private static final Temperature BLACK = Temperature.ofFahrenheit(900);
-    /** Slow enough for steel to come out soft: 50 °F an hour. */
-    private static final double ANNEALING_FALL = 28;
-    /** Slower where it hardens in air: 40 °F an hour. */
-    private static final double ANNEALING_FALL_AIR = 22;
     /** Above this a blade goes through a preheat, so that it does not warp on the way up. */
     private static final Temperature HIGH_HEAT = Temperature.ofFahrenheit(1750);
     /** What one heat of a whole load may differ from the next: 15 °F. */
@@ -90,7 +86,15 @@ public record Programme(
             case HARDEN -> harden(heat, soak, needs, units);
             case NORMALISE -> normalise(heat, soak, needs, units);
             case ANNEAL ->
-                anneal(heat, soak, needs.stream().anyMatch(need -> need.steel().isAirHardening()), units);
+                anneal(
+                        heat,
+                        soak,
+                        needs.stream()
+                                .map(HeatNeed::steel)
+                                .filter(Steel::isAirHardening)
+                                .findFirst()
+                                .orElse(first.steel()),
+                        units);
             case STRESS_RELIEF ->
                 new Programme(
                         treatment,
@@ -106,10 +110,10 @@ public record Programme(
         };
     }
 
-    private static Programme anneal(Temperature heat, Duration soak, boolean isAir, Units units) {
+    private static Programme anneal(Temperature heat, Duration soak, Steel steel, Units units) {
+        boolean isAir = steel.isAirHardening();
         List<Segment> told = List.of(
-                Segment.until(heat),
-                new Segment(BLACK, isAir ? ANNEALING_FALL_AIR : ANNEALING_FALL, Optional.of(Duration.ZERO)));
+                Segment.until(heat), new Segment(BLACK, steel.annealingFall().kelvin(), Optional.of(Duration.ZERO)));
         return new Programme(
                 Treatment.ANNEAL,
                 heat,
@@ -118,8 +122,9 @@ public record Programme(
                 List.of(
                         "In cold or warm" + (isAir ? ", in foil" : "") + ", up to " + heat.in(units) + ", "
                                 + Span.words(soak),
-                        "Down in the shut kiln, no faster than " + (isAir ? "40 °F (22 °C)" : "50 °F (28 °C)")
-                                + " an hour, to black heat" + (isAir ? ": taken out hot, it hardens again" : ""),
+                        "Down in the shut kiln, no faster than "
+                                + steel.annealingFall().in(units) + " an hour, to black heat"
+                                + (isAir ? ": taken out hot, it hardens again" : ""),
                         "Overnight to cold"),
                 Treatment.ANNEAL.ready());
     }
@@ -180,8 +185,8 @@ public record Programme(
                 .ifPresent(cold -> steps.add(
                         "Cold treatment at " + cold.in(units) + " or below within the hour, before the first temper"
                                 + (first.steel().stainless() ? "" : "; this steel gains by it")));
-        steps.add(
-                "Temper at " + first.tempering().in(units) + " within two hours: it is brittle like glass until then");
+        steps.add("Temper at " + first.tempering().in(units) + " within " + Span.words(Steel.TEMPERED_WITHIN)
+                + ": it is brittle like glass until then");
         return new Programme(
                 Treatment.HARDEN,
                 heat,
@@ -210,8 +215,7 @@ public record Programme(
             case WATER_THEN_OIL ->
                 List.of("One at a time into water of " + medium + ", count two or three, out, and into oil, " + ways
                         + ": the boldest line, and the one that cracks blades");
-            case PLATES_AND_AIR ->
-                List.of("One at a time, in its foil, between cold plates; air on them for 1½ to 2 minutes");
+            case PLATES_AND_AIR -> List.of("One at a time, " + Quench.ONTO_PLATES);
         };
     }
 
@@ -245,9 +249,8 @@ public record Programme(
                 all.add(new ByHand(
                         "Clay on the spine",
                         List.of(
-                                "Degreased; the clay is mixed as thick as batter and laid about 1/8 in (3 mm) thick over "
-                                        + "the spine, the "
-                                        + "edge bare",
+                                "Degreased; the clay is mixed as thick as batter and laid " + Quench.CLAY_THICK
+                                        + " over the spine, the edge bare",
                                 "Dried overnight, until it is pale all over and no longer cold against the cheek",
                                 "After the quench a quick test grind shows the line while a second quench is still possible; the "
                                         + "blade is brittle meanwhile")));
@@ -258,7 +261,7 @@ public record Programme(
                         List.of(
                                 "In the shade: bright daylight makes colours unreadable; a square tube muffles the flame",
                                 "Evenly, to where the magnet lets go, at about " + Steel.CURIE.in(units)
-                                        + " in every steel, and 50 to 100 °F (30 to 55 °C) further",
+                                        + " in every steel, and " + Steel.PAST_THE_MAGNET,
                                 "A coupon of the same steel first, quenched and broken: fine grey grain is right",
                                 "Into " + spec.quench().words() + " of "
                                         + spec.quench().medium().in(units) + ", " + Quench.intoLiquid(spec.isAxe()))));

@@ -1,5 +1,6 @@
 package hiltboard.core.fire;
 
+import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
@@ -15,8 +16,7 @@ import java.util.List;
  * @param limit how long it may, common practice
  */
 public record TemperInTime(Duration firstWaits, Duration limit, List<String> working, List<String> offers) {
-    /** A hardened blade is tempered within this. */
-    public static final Duration LIMIT = Duration.ofHours(2);
+    private static final Duration LIMIT = Steel.TEMPERED_WITHIN;
 
     public TemperInTime {
         working = List.copyOf(working);
@@ -85,7 +85,8 @@ public record TemperInTime(Duration firstWaits, Duration limit, List<String> wor
                 + tempering.in(units) + " for the first temper.");
         offers.add("At least a first warm-through at about "
                 + Temperature.ofFahrenheit(300).in(units)
-                + " within the two hours, then the full temper when the kiln is down: less brittle, not tempered.");
+                + " within " + Span.words(LIMIT)
+                + ", then the full temper when the kiln is down: less brittle, not tempered.");
         return offers;
     }
 }

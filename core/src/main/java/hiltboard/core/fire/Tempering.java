@@ -18,8 +18,7 @@ import java.util.Optional;
  * {@link TemperingParameter}.
  */
 public final class Tempering {
-    /** The curves are drawn for two tempers of two hours. */
-    private static final Duration CURVE_TIME = Duration.ofHours(4);
+    private static final Duration CURVE_TIME = TemperingCurve.EACH.multipliedBy(TemperingCurve.TIMES);
 
     private final Steel steel;
     private final Units units;
@@ -37,7 +36,8 @@ public final class Tempering {
         Optional<Double> read = curve.at(alike);
         if (read.isEmpty()) {
             return new Estimate.Outside<>("Outside what is known: " + temper(temperature, each, times)
-                    + " tempers like " + alike.in(units) + " twice for 2 h, and the curve of " + steel.designation()
+                    + " tempers like " + alike.in(units) + " " + TemperingCurve.AS_DRAWN + ", and the curve of "
+                    + steel.designation()
                     + " is known from " + range().in(units) + ".");
         }
         return known(
@@ -75,11 +75,11 @@ public final class Tempering {
                 high,
                 List.of(
                         wanted.in(units) + " on the curve of " + steel.designation() + ": "
-                                + onCurve.get().in(units) + " twice for 2 h",
+                                + onCurve.get().in(units) + " " + TemperingCurve.AS_DRAWN,
                         like(
                                 onCurve.get(),
-                                Duration.ofHours(2),
-                                2,
+                                TemperingCurve.EACH,
+                                TemperingCurve.TIMES,
                                 TemperingParameter.of(onCurve.get(), CURVE_TIME),
                                 alike),
                         band() + ": start low, test, go up"));
@@ -129,7 +129,7 @@ public final class Tempering {
         String of = temper(temperature, each, times) + ": P = T (20 + log t) ≈ " + Math.round(parameter.value());
         return Math.abs(alike.celsius() - temperature.celsius()) < 0.05
                 ? of
-                : of + ", as " + alike.in(units) + " twice for 2 h";
+                : of + ", as " + alike.in(units) + " " + TemperingCurve.AS_DRAWN;
     }
 
     private static Hardness hrc(double hrc) {

@@ -1,5 +1,7 @@
 package hiltboard.core.fire;
 
+import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.TemperatureDifference;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Station;
 import hiltboard.core.route.Trait;
@@ -16,6 +18,11 @@ public enum Treatment {
     FIRST_TEMPER("First temper", Optional.of(Trait.FIRST_TEMPER)),
     LAST_TEMPER("Second temper", Optional.of(Trait.LAST_TEMPER)),
     STRAIGHTEN("Temper again, clamped straight", Optional.of(Trait.STRAIGHTENS));
+
+    /** How far above its heat work in the kiln may get before somebody has to look; common practice, no source. */
+    private static final TemperatureDifference BEARS = TemperatureDifference.ofKelvin(15);
+    /** How much hotter than a temper the kiln may show when the work goes in; common practice, no source. */
+    private static final TemperatureDifference BEARS_GOING_IN = TemperatureDifference.ofFahrenheit(25);
 
     private final String words;
     private final Optional<Trait> trait;
@@ -54,6 +61,16 @@ public enum Treatment {
 
     public boolean isTemper() {
         return this == FIRST_TEMPER || this == LAST_TEMPER || this == STRAIGHTEN;
+    }
+
+    /** Whether a kiln that shows so much is hotter than work of this heat bears. */
+    public static boolean isTooHot(Temperature heat, Temperature shown) {
+        return shown.celsius() > heat.celsius() + BEARS.kelvin();
+    }
+
+    /** Whether the temper, or the hardness itself, would be gone if the work went in now. */
+    public boolean isTooHotToGoIn(Temperature heat, Temperature shown) {
+        return isTemper() && shown.celsius() > heat.celsius() + BEARS_GOING_IN.kelvin();
     }
 
     /** What must lie ready before the door is opened. Common practice. */

@@ -1,5 +1,6 @@
 package hiltboard.core.forge;
 
+import hiltboard.core.material.Saw;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 
@@ -8,8 +9,6 @@ import hiltboard.core.measure.Length;
  * saw cut.
  */
 public record BladeBlank(Length thickness, Length width, Length length) {
-    private static final Length KERF = Length.ofInchFraction(1, 16);
-
     /** @throws ImpossibleQuantity if it has no size */
     public BladeBlank {
         if (!thickness.isPositive() || !width.isPositive() || !length.isPositive()) {
@@ -27,14 +26,14 @@ public record BladeBlank(Length thickness, Length width, Length length) {
 
     /** How long a piece of a billet it takes, with its saw cut. */
     public Length lengthOf(BarSection section) {
-        return Length.ofMillimetres(volume() / section.area()).plus(KERF);
+        return Length.ofMillimetres(volume() / section.area()).plus(Saw.KERF);
     }
 
     /** How many come out of a billet. */
     public int countIn(Billet billet) {
         return (int) Math.min(
                 Integer.MAX_VALUE,
-                billet.length().plus(KERF).nanometres()
+                billet.length().plus(Saw.KERF).nanometres()
                         / lengthOf(billet.section()).nanometres());
     }
 

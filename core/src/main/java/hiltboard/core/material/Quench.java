@@ -34,6 +34,13 @@ public enum Quench {
         return this != PLATES_AND_AIR;
     }
 
+    /** How the clay of a differential hardening is laid; common practice of the trade, no published source. */
+    public static final String CLAY_THICK = "about 1/8 in (3 mm) thick";
+
+    /** How a blade is quenched in plates; common practice of the trade, no published source. */
+    public static final String ONTO_PLATES =
+            "between cold plates, in its foil, with air blown along it for 1½ to 2 minutes";
+
     /** How it goes into a liquid: a blade wholly, of an axe the bit alone. Common practice. */
     public static String intoLiquid(boolean isAxe) {
         return isAxe

@@ -1,6 +1,7 @@
 package hiltboard.core.material;
 
 import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.TemperatureDifference;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +41,15 @@ public record Steel(
      */
     public static final Temperature CURIE = Temperature.ofFahrenheit(1414);
     /** What a forge and an eye can hold; common practice, from memory. */
+    /** How far past the magnet the eye goes on; common practice of the trade, no published source. */
+    public static final String PAST_THE_MAGNET = "50 to 100 °F (30 to 55 °C) further";
+
+    /** How long hardened steel may lie untempered; common practice of the trade, no published source. */
+    public static final Duration TEMPERED_WITHIN = Duration.ofHours(2);
+
+    private static final TemperatureDifference ANNEALING_FALL = TemperatureDifference.ofFahrenheit(50);
+    private static final TemperatureDifference ANNEALING_FALL_AIR = TemperatureDifference.ofFahrenheit(40);
+
     private static final Duration LONGEST_SOAK_BY_EYE = Duration.ofMinutes(5);
 
     /**
@@ -79,6 +89,11 @@ public record Steel(
     /** Whether it hardens in foil between plates instead of in a liquid. */
     public boolean isAirHardening() {
         return quench == Quench.PLATES_AND_AIR;
+    }
+
+    /** How much it may fall in an hour to come out soft; common practice, its own sheet comes first. */
+    public TemperatureDifference annealingFall() {
+        return isAirHardening() ? ANNEALING_FALL_AIR : ANNEALING_FALL;
     }
 
     /** Whether it can be quenched in this: common practice, from memory; a steel's own data sheet comes first. */

@@ -1,17 +1,24 @@
 package hiltboard.core.material;
 
+import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
+import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * Hardness after two tempers of two hours each. Between its points it is read along a straight line; outside them
- * nothing is known.
+ * Hardness after {@value #TIMES} tempers of two hours each. Between its points it is read along a straight line;
+ * outside them nothing is known.
  *
  * @param points at least two, by rising temperature
  * @param bandHrc how far a real blade may lie from it, either way
  */
 public record TemperingCurve(List<Point> points, double bandHrc) {
+    /** How often, and how long each time, a blade was tempered whose hardness the curve shows. */
+    public static final int TIMES = 2;
+
+    public static final Duration EACH = Duration.ofHours(2);
+    public static final String AS_DRAWN = "twice for " + Span.words(EACH);
 
     /** @param hrc Rockwell C, 20 to 70 */
     public record Point(Temperature temperature, double hrc) {

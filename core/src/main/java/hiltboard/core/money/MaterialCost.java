@@ -91,8 +91,7 @@ public record MaterialCost(List<Line> lines, long cents, List<String> missing) {
                     .filter(each -> each.name().equals(part))
                     .findFirst()
                     .ifPresent(each -> {
-                        FittingMaterial material =
-                                FittingMaterial.valueOf(spec.entries().get(field.key()));
+                        FittingMaterial material = spec.fitting(field);
                         double grams = each.mass().grams() * MILLED_AWAY;
                         add(PriceItem.fitting(material), grams / 1000, Math.round(grams) + " g");
                     });

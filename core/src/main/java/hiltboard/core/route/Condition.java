@@ -1,7 +1,10 @@
 package hiltboard.core.route;
 
 import java.time.Duration;
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 
 /** What a piece is at a moment, beyond how far it has come: operations change it, and rules ask for it. */
 public enum Condition {
@@ -26,6 +29,13 @@ public enum Condition {
     CEMENTED("contact cement tacky", Duration.ofMinutes(30)),
     SHARP("sharp"),
     FLAW_OPEN("a flaw waits for a decision");
+
+    /**
+     * What a piece stays until work changes it back: opening a step again on paper takes no handle off and makes no
+     * hard steel soft.
+     */
+    static final Set<Condition> OF_THE_BODY =
+            Collections.unmodifiableSet(EnumSet.of(ANNEALED, UNTEMPERED, TEMPERED, FITTING_UNTEMPERED, HANDLED));
 
     private final String words;
     private final Optional<Duration> lasts;

@@ -24,14 +24,6 @@ public record ConditionRule(
         String remedy)
         implements Rule {
 
-    private static final Set<Condition> OF_THE_BODY = EnumSet.of(
-            Condition.ANNEALED,
-            Condition.UNTEMPERED,
-            Condition.TEMPERED,
-            Condition.FITTING_UNTEMPERED,
-            Condition.HANDLED,
-            Condition.AWAY);
-
     static ConditionRule before(String key, Severity severity, Trait work, Trait... more) {
         return before(key, severity, EnumSet.of(work, more));
     }
@@ -74,10 +66,15 @@ public record ConditionRule(
         Set<Condition> wrong = EnumSet.noneOf(Condition.class);
         wrong.addAll(forbids);
         wrong.retainAll(now);
-        boolean isSmall = Collections.disjoint(needs, OF_THE_BODY) && Collections.disjoint(forbids, OF_THE_BODY);
+        boolean isSmall = needs.stream().noneMatch(ConditionRule::isGreat)
+                && forbids.stream().noneMatch(ConditionRule::isGreat);
         return isSmall
                 && (!Collections.disjoint(operation.sets(), missing)
                         || !Collections.disjoint(operation.clears(), wrong));
+    }
+
+    private static boolean isGreat(Condition condition) {
+        return condition == Condition.AWAY || Condition.OF_THE_BODY.contains(condition);
     }
 
     boolean isKeptBy(Set<Condition> conditions) {

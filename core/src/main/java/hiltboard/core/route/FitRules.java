@@ -6,7 +6,8 @@ import static hiltboard.core.route.Severity.STOP;
 import static hiltboard.core.route.Trait.*;
 
 import hiltboard.core.chain.PieceDimensions;
-import java.time.Duration;
+import hiltboard.core.material.Steel;
+import hiltboard.core.measure.Span;
 import java.util.List;
 
 /** Guard, spacer, cavity and bed of a hidden tang. Common practice. */
@@ -51,10 +52,10 @@ final class FitRules {
             rule("fitting-temper-at-once", STOP)
                     .first(HARDENS_FITTING)
                     .then(TEMPERS_FITTING)
-                    .within(Duration.ofHours(2))
+                    .within(Steel.TEMPERED_WITHIN)
                     .because("A hardened fitting is tempered at once, like a blade.")
                     .otherwise("A hardened guard that waits untempered cracks by itself.")
-                    .remedy("Into the temper within two hours."),
+                    .remedy("Into the temper within " + Span.words(Steel.TEMPERED_WITHIN) + "."),
             rule("fitting-tempered-before-fit", STOP)
                     .first(HARDENS_FITTING, TEMPERS_FITTING)
                     .then(FITS_GUARD)
@@ -119,7 +120,7 @@ final class FitRules {
             rule("bed-before-pull", STOP)
                     .first(BEDS)
                     .then(PULLS_BEDDED)
-                    .within(PieceDimensions.PULL_WINDOW, Duration.ofMinutes(30))
+                    .within(PieceDimensions.PULL_WINDOW)
                     .because("Pull the handle after it grips and before it sets.")
                     .otherwise(
                             "The adhesive sets, and the handle comes off only with heat and a sledge-hammer, if at all.")
@@ -151,7 +152,7 @@ final class FitRules {
             rule("glue-before-peening", STOP)
                     .first(GLUES_HANDLE)
                     .then(PEENS)
-                    .within(PieceDimensions.ADHESIVE_WORKING, Duration.ofMinutes(60))
+                    .within(PieceDimensions.ADHESIVE_WORKING)
                     .because("It is peened while the adhesive is wet.")
                     .otherwise("Once the adhesive has set, the joint cracks under the hammer.")
                     .remedy("Peen within the working time."),

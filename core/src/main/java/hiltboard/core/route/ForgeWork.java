@@ -271,9 +271,9 @@ final class ForgeWork {
                                         + " hardens in air, also out of the forge: only a slow fall in the shut kiln makes it soft. No "
                                         + "vermiculite, no "
                                         + "ashes.",
-                                "In foil, to the heat that its own sheet names, then down no faster than 40 °F (22 °C) an hour to "
-                                        + "black heat, "
-                                        + "then to cold.")
+                                "In foil, to the heat that its own sheet names, then down no faster than "
+                                        + Units.both(spec.steel().annealingFall()::in)
+                                        + " an hour to black heat, then to cold.")
                         : anneal.toDo(
                                 "Heat it through, then leave it to cool in the kiln or in warm vermiculite overnight."));
     }

@@ -8,7 +8,6 @@ import static hiltboard.core.route.Trait.*;
 
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
-import java.time.Duration;
 import java.util.List;
 
 /** Scales, glue and the shape of the handle. Common practice. */
@@ -151,7 +150,7 @@ final class HandleRules {
             rule("glue-before-squeeze-out", STOP)
                     .first(GLUES_HANDLE)
                     .then(CLEANS_SQUEEZE_OUT)
-                    .within(PieceDimensions.ADHESIVE_WORKING, Duration.ofMinutes(30))
+                    .within(PieceDimensions.ADHESIVE_WORKING)
                     .because("Squeeze-out is cleaned off right after the glue.")
                     .otherwise("Left until the adhesive sets, it is there for ever.")
                     .remedy("Swab the front now, within the working time."),

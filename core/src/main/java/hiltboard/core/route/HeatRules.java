@@ -7,7 +7,8 @@ import static hiltboard.core.route.Severity.STOP;
 import static hiltboard.core.route.Trait.*;
 
 import hiltboard.core.design.Specification;
-import java.time.Duration;
+import hiltboard.core.material.Steel;
+import hiltboard.core.measure.Span;
 import java.util.List;
 
 /** Quench, temper, and what waits for them. Common practice. */
@@ -53,10 +54,10 @@ final class HeatRules {
             rule("temper-at-once", STOP)
                     .first(HARDENS)
                     .then(FIRST_TEMPER)
-                    .within(Duration.ofHours(2))
+                    .within(Steel.TEMPERED_WITHIN)
                     .because("Temper at once after hardening.")
                     .otherwise("Steel that waits untempered cracks by itself, sometimes on the bench.")
-                    .remedy("Into the temper within two hours."),
+                    .remedy("Into the temper within " + Span.words(Steel.TEMPERED_WITHIN) + "."),
             rule("harden-before-cold", STOP)
                     .first(HARDENS)
                     .then(COLD_TREATS)
@@ -189,10 +190,10 @@ final class HeatRules {
             rule("spring-temper-at-once", STOP)
                     .first(HARDENS_SPRING)
                     .then(TEMPERS_SPRING)
-                    .within(Duration.ofHours(2))
+                    .within(Steel.TEMPERED_WITHIN)
                     .because("A spring is tempered at once.")
                     .otherwise("An untempered spring is brittle and breaks at the first bend.")
-                    .remedy("Into the temper within two hours."),
+                    .remedy("Into the temper within " + Span.words(Steel.TEMPERED_WITHIN) + "."),
             rule("spring-hardened-before-fit", STOP)
                     .first(HARDENS_SPRING, TEMPERS_SPRING)
                     .then(FITS_SPRING)

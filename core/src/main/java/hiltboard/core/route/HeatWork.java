@@ -11,6 +11,7 @@ import hiltboard.core.design.Hardening;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
+import hiltboard.core.material.TemperingCurve;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import java.time.Duration;
@@ -108,7 +109,7 @@ final class HeatWork {
                     .rest(Duration.ofHours(12), "clay drying")
                     .toDo(
                             "Mix the clay as thick as batter, and write the mixture down: too thin it runs, too thick it cracks.",
-                            "Lay it about 1/8 in (3 mm) thick over the spine, and leave the edge bare.",
+                            "Lay it " + Quench.CLAY_THICK + " over the spine, and leave the edge bare.",
                             "Let it dry overnight, until it is pale all over and no longer cold against the cheek.")
                     .cautions("Clay dust is silica: mix it wet, wipe it wet.")
                     .checks(
@@ -154,9 +155,8 @@ final class HeatWork {
         if (isByEye()) {
             harden.toDo(
                             "Work in the shade: bright daylight makes colours unreadable; a square tube muffles the flame.",
-                            "The magnet lets go at about " + Units.both(Steel.CURIE::in)
-                                    + " in every steel: go 50 to 100 °F (30 to 55 °C) further, by colour, "
-                                    + "evenly.",
+                            "The magnet lets go at about " + Units.both(Steel.CURIE::in) + " in every steel: go "
+                                    + Steel.PAST_THE_MAGNET + ", by colour, evenly.",
                             "Quench a coupon of the same steel first and break it: fine grey grain is right, coarse and "
                                     + "sparkling was too hot.",
                             spec.steel().wantsSoak()
@@ -244,8 +244,7 @@ final class HeatWork {
             case WATER_THEN_OIL ->
                 open + "Quench in water, count two or three, then over into the oil, " + Quench.intoLiquid(spec.isAxe())
                         + ".";
-            case PLATES_AND_AIR ->
-                "Quench between cold plates, in its foil, with air blown along it for 1½ to 2 minutes.";
+            case PLATES_AND_AIR -> "Quench " + Quench.ONTO_PLATES + ".";
         };
     }
 
@@ -357,8 +356,8 @@ final class HeatWork {
                         spec.isAxe()
                                 ? "Where it is off by more than the grinder can take: set it at forging heat, then normalise, harden "
                                         + "and temper once more; a head this thick does not come straight in a clamp."
-                                : "Where it is off: clamp it shimmed the other way and temper it once more, two hours; or count on a heat "
-                                        + "more.",
+                                : "Where it is off: clamp it shimmed the other way and temper it once more, "
+                                        + Span.words(TemperingCurve.EACH) + "; or count on a heat more.",
                         "Where it is off a second time: look at bevels, heat and quench before a third; a new "
                                 + (spec.isAxe() ? "head" : "blade") + " is the better way then.")
                 .cautions(spec.isAxe() ? "" : "Eyes: a blade that breaks in the clamp flies.")

@@ -188,7 +188,7 @@ public final class LateChange {
         Turn turn = new Turn(making, changed, planner, kept);
         if (isNewBlade(again)) {
             turn.withNewBlade();
-        } else if (again.contains("harden") && making.isHard()) {
+        } else if (making.isAny(again, Trait.HARDENS) && making.isHard()) {
             turn.heatedAgain();
         }
         return turn.with(again);
@@ -241,7 +241,7 @@ public final class LateChange {
 
     /** Holes that nothing asks for any more, in a blade that is still to be quenched. */
     private List<Conflict> emptyHoles(Route route) {
-        boolean isQuenchedYet = making.isHard() || making.progress().isDone("harden");
+        boolean isQuenchedYet = making.isHard() || making.progress().isDone(Trait.HARDENS);
         Stream<Operation> dropped =
                 noLongerAsked(route, true).stream().filter(operation -> operation.is(Trait.DRILLS_SOFT_STEEL));
         Stream<Operation> fewer = making.route().steps().stream()
@@ -390,7 +390,7 @@ public final class LateChange {
     }
 
     private boolean isNewBlade(Set<String> again) {
-        return making.progress().isDone("choose-stock") && again.contains("choose-stock");
+        return making.progress().isDone(Trait.MEASURES_STOCK) && making.isAny(again, Trait.MEASURES_STOCK);
     }
 
     /** Parts that are made again are made to the new number; what was measured on them no longer counts. */

@@ -116,7 +116,7 @@ public record OrderRule(
     }
 
     /** As long as one of the piece's own numbers says. */
-    OrderRule within(String number, Duration usual) {
+    OrderRule within(String number) {
         return new OrderRule(
                 key,
                 severity,
@@ -127,7 +127,7 @@ public record OrderRule(
                 consequence,
                 remedy,
                 isOnlyOrder,
-                Optional.of(new TimeWindow(usual, number)),
+                Optional.of(TimeWindow.of(number)),
                 lost);
     }
 

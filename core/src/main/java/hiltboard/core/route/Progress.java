@@ -118,27 +118,21 @@ public record Progress(
      * @param numbers the piece's own numbers, for windows whose length is one of them
      */
     public List<Window> windows(Function<String, Optional<Quantity>> numbers) {
-        List<Window> windows = new ArrayList<>();
-        for (Step step : route.steps()) {
-            if (isDone(step.operation().key())
-                    || begun.contains(step.operation().key())) {
-                continue;
-            }
-            for (Wait wait : step.waits()) {
-                String earlier = wait.operation().key();
-                if (isDone(earlier) && wait.rule().window().isPresent()) {
-                    Window window = new Window(
-                            step,
-                            wait.rule(),
-                            since(earlier),
-                            since(earlier).plus(wait.rule().window().get().length(numbers)));
-                    if (wait.rule().lost().isEmpty() || now.isBefore(window.closes())) {
-                        windows.add(window);
-                    }
-                }
-            }
-        }
-        return windows;
+        return left().stream()
+                .filter(step -> !begun.contains(step.operation().key()))
+                .flatMap(step -> step.waits().stream()
+                        .filter(wait -> isDone(wait.operation().key()))
+                        .flatMap(wait -> window(step, wait, numbers).stream()))
+                .toList();
+    }
+
+    private Optional<Window> window(Step step, Wait wait, Function<String, Optional<Quantity>> numbers) {
+        Instant opened = since(wait.operation().key());
+        return wait.rule()
+                .window()
+                .flatMap(window -> window.length(numbers))
+                .map(length -> new Window(step, wait.rule(), opened, opened.plus(length)))
+                .filter(window -> wait.rule().lost().isEmpty() || now.isBefore(window.closes()));
     }
 
     /**
@@ -190,7 +184,8 @@ public record Progress(
                 .toList();
     }
 
-    private boolean isDone(Trait trait) {
+    /** Whether work of this kind is done. */
+    boolean isDone(Trait trait) {
         return doneSteps().stream().anyMatch(step -> step.operation().is(trait));
     }
 }

@@ -9,7 +9,7 @@ import static hiltboard.core.route.Trait.*;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.Quench;
-import java.time.Duration;
+import hiltboard.core.material.TemperingCurve;
 
 /** Guard, spacer and block on a hidden tang, with or without a bolster forged in one. */
 final class TangWork {
@@ -107,7 +107,7 @@ final class TangWork {
                     .of(Part.GUARD)
                     .shapedBy(GUARD_STATE, GUARD_MATERIAL)
                     .clears(Condition.FITTING_UNTEMPERED)
-                    .rest(Duration.ofHours(2), "tempering")
+                    .rest(TemperingCurve.EACH, "tempering")
                     .toDo("Softer than a blade: it has to bear the hammer.")
                     .cautions(Cautions.UNTEMPERED)
                     .checks("It has cooled to room temperature.", "The tang still enters the pocket."));

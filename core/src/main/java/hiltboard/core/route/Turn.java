@@ -90,7 +90,7 @@ final class Turn {
     /** The blade is normalised, or annealed where it hardens in air, and hardened once more. */
     Turn heatedAgain() {
         rework = rework.heatedAgain();
-        making.progress().redoneWith("harden").stream()
+        making.progress().redoneWith(making.keysOf(Trait.HARDENS)).stream()
                 .filter(operation -> operation.part() == Part.BLADE)
                 .forEach(this::doAgain);
         doneOperations()
@@ -207,7 +207,8 @@ final class Turn {
 
     /** Hard steel becomes soft in the fire alone, and has to be hardened again afterwards. */
     private boolean makesSoft() {
-        boolean isDecided = kept.contains("harden") || making.isHard() && isHeatedAgain() && rework.isSoftenedAgain();
+        boolean isDecided =
+                making.isAny(kept, Trait.HARDENS) || making.isHard() && isHeatedAgain() && rework.isSoftenedAgain();
         if (isDecided || isSoftenedAlready()) {
             return false;
         }

@@ -16,18 +16,6 @@ import java.util.stream.Stream;
  * @param conditions what the piece is at the turn
  */
 public record TurnedBack(List<Operation> again, List<Operation> comesIn, Rework rework, Set<Condition> conditions) {
-    /**
-     * What a piece stays until work changes it back: opening a step again on paper takes no handle off and makes no
-     * hard steel soft.
-     */
-    private static final Set<Condition> BODY = EnumSet.of(
-            Condition.ANNEALED,
-            Condition.UNTEMPERED,
-            Condition.TEMPERED,
-            Condition.FITTING_UNTEMPERED,
-            Condition.HANDLED,
-            Condition.WET_GLUE);
-
     public TurnedBack {
         again = List.copyOf(again);
         comesIn = List.copyOf(comesIn);
@@ -68,7 +56,8 @@ public record TurnedBack(List<Operation> again, List<Operation> comesIn, Rework 
         left.addAll(now);
         left.removeIf(Condition::isFleeting);
         again.forEach(operation -> left.removeAll(operation.sets()));
-        Set<Condition> body = EnumSet.copyOf(BODY);
+        Set<Condition> body = EnumSet.copyOf(Condition.OF_THE_BODY);
+        body.add(Condition.WET_GLUE);
         body.retainAll(now);
         left.addAll(body);
         if (now.contains(Condition.HANDLED) && now.contains(Condition.GLUED)) {

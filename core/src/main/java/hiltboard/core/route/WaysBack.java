@@ -282,7 +282,7 @@ public final class WaysBack {
                         : making.spec().steel().isAirHardening()
                                 ? "Anneal and harden once more"
                                 : "Normalise and harden once more",
-                "harden",
+                making.keysOf(Trait.HARDENS).iterator().next(),
                 turned,
                 List.of(),
                 cautions);

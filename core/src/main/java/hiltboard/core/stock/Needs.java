@@ -5,7 +5,6 @@ import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.Bar;
 import hiltboard.core.design.BarThickness;
-import hiltboard.core.design.Fastening;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Mark;
 import hiltboard.core.design.SheathKind;
@@ -243,8 +242,7 @@ public final class Needs {
                 .plus(PIN_ENDS);
         int count = spec.count(SpecificationField.PIN_COUNT);
         Length diameter = spec.length(SpecificationField.PIN_DIAMETER);
-        if (!spec.isMachined()
-                && Fastening.valueOf(spec.entries().get(SpecificationField.FASTENING.key())) == Fastening.PINS) {
+        if (!spec.isMachined() && spec.isPinned()) {
             add(
                     "pins",
                     count + (count == 1 ? " pin of " : " pins of ") + in(diameter),
@@ -294,7 +292,7 @@ public final class Needs {
         if (!spec.answersAll(material, thicknessField)) {
             return;
         }
-        FittingMaterial metal = FittingMaterial.valueOf(spec.entries().get(material.key()));
+        FittingMaterial metal = spec.fitting(material);
         if (metal == FittingMaterial.GLASS_EPOXY) {
             return;
         }

@@ -83,7 +83,7 @@ class ProgrammeTest {
                 .isEqualTo(!steel.quench().isLiquid());
         assertThat(String.join(" ", programme.steps()).contains("Cold treatment"))
                 .isEqualTo(steel.cold().isPresent());
-        assertThat(programme.steps()).last().asString().startsWith("Temper at").contains("within two hours");
+        assertThat(programme.steps()).last().asString().startsWith("Temper at").contains("within 2 h");
     }
 
     @ParameterizedTest

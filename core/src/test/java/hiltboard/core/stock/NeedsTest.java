@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.Specifications;
+import hiltboard.core.material.Saw;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Understood;
@@ -209,7 +210,7 @@ class NeedsTest {
                     .orElse("");
             assertThat(taking instanceof Unfit unfit ? unfit.why() : "").isEqualTo(cutting);
         }
-        assertThat(CuttingRules.USUAL.kerf()).as("the kerf of one place").isEqualTo(KnifeShape.KERF);
+        assertThat(CuttingRules.USUAL.kerf()).as("the kerf of one place").isEqualTo(Saw.KERF);
     }
 
     @Test

@@ -39,8 +39,6 @@ import org.springframework.stereotype.Service;
 public class Firings {
     /** Why what the kiln showed at the door may be off: the fire itself is led and counted. */
     static final String COUNTED_BY_LOG = "As the kiln showed when the work went in; the soak is counted by its log.";
-    /** How much hotter than a temper the kiln may show when the work goes in. */
-    private static final double TOO_HOT_TO_TEMPER = 14;
 
     private static final Duration NEARLY = Duration.ofSeconds(20);
 
@@ -136,14 +134,18 @@ public class Firings {
     }
 
     private void mustNotBeTooHot(Opened load, Units units) {
-        Optional<Double> shown = kilns.controller(load.kiln()).status().shown().celsius();
-        double heat = load.row().heat().celsius();
-        if (load.row().treatment().isTemper()
-                && shown.filter(celsius -> celsius > heat + TOO_HOT_TO_TEMPER).isPresent()) {
-            throw Refusal.outOfTurn(load.kiln().name() + " shows "
-                    + Temperature.ofCelsius(shown.get()).in(units) + " and has not come down to "
-                    + load.row().heat().in(units) + ": the temper, or the hardness itself, would be gone.");
-        }
+        LoadRow row = load.row();
+        kilns.controller(load.kiln())
+                .status()
+                .shown()
+                .celsius()
+                .map(Temperature::ofCelsius)
+                .filter(shown -> row.treatment().isTooHotToGoIn(row.heat(), shown))
+                .ifPresent(shown -> {
+                    throw Refusal.outOfTurn(load.kiln().name() + " shows " + shown.in(units)
+                            + " and has not come down to " + row.heat().in(units)
+                            + ": the temper, or the hardness itself, would be gone.");
+                });
     }
 
     /** The work went out into the air and in again for the next of several heats. */

@@ -2,7 +2,9 @@ package hiltboard.server.fire;
 
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.fire.Ahead;
+import hiltboard.core.fire.KilnAlarm;
 import hiltboard.core.fire.Soak;
+import hiltboard.core.fire.Treatment;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import hiltboard.server.ShopClock;
@@ -45,15 +47,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  */
 @Component
 public class KilnWatch {
-    private static final double TOO_HOT_KELVIN = 15;
     private static final long WRITES_EVERY_MILLIS = 3_000;
-    private static final List<String> DOOR_TO_DO = List.of(
-            "Shut the door: the elements are off while it stands open, and the work falls out of its heat.",
-            "The soak counts on when the kiln has recovered.");
-    private static final List<String> HOT_TO_DO = List.of(
-            "Look at the kiln, not only at this page: colour, controller, thermocouple.",
-            "If it rises on, switch it off at the wall and take the work out from the side, face shield on.",
-            "Overheated steel grows grain: normalise it three times before it is hardened again.");
 
     private final FireRepository fire;
     private final KilnLog log;
@@ -118,17 +112,17 @@ public class KilnWatch {
             boolean isHot = load.standing() == Standing.IN
                     && status.shown()
                             .celsius()
-                            .filter(celsius -> celsius > load.heat().celsius() + TOO_HOT_KELVIN)
+                            .filter(celsius -> Treatment.isTooHot(load.heat(), Temperature.ofCelsius(celsius)))
                             .isPresent();
             if (isHot && status.fault().isEmpty()) {
-                wrong.add(alarm(kiln, burning, "ABOVE", "The kiln is hotter than this load bears", HOT_TO_DO));
+                wrong.add(alarm(kiln, burning, KilnAlarm.ABOVE));
             }
         });
         if (status.isLit()
                 && status.isDoorOpen()
                 && !status.isHeating()
                 && status.fault().isEmpty()) {
-            wrong.add(alarm(kiln, burning, "DOOR", "The door stands open", DOOR_TO_DO));
+            wrong.add(alarm(kiln, burning, KilnAlarm.DOOR));
         }
         burning.filter(load -> load.standing() == Standing.IN)
                 .flatMap(load -> soaks(kiln, load))
@@ -156,6 +150,10 @@ public class KilnWatch {
 
     private boolean isPresent(KilnRow kiln, String kind) {
         return present.getOrDefault(kiln.id(), Set.of()).contains(kind);
+    }
+
+    private String alarm(KilnRow kiln, Optional<LoadRow> load, KilnAlarm alarm) {
+        return alarm(kiln, load, alarm.name(), alarm.words(), alarm.toDo());
     }
 
     private String alarm(KilnRow kiln, Optional<LoadRow> load, String kind, String words, List<String> toDo) {

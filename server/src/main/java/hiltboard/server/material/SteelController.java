@@ -11,6 +11,7 @@ import hiltboard.core.fire.TemperingParameter;
 import hiltboard.core.material.Datum;
 import hiltboard.core.material.Grade;
 import hiltboard.core.material.Steel;
+import hiltboard.core.material.TemperingCurve;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Quantity;
@@ -108,7 +109,7 @@ class SteelController {
         data.add(datum(
                 grade,
                 Datum.TEMPERING,
-                "usually " + steel.tempering().in(units) + " twice for 2 h: about "
+                "usually " + steel.tempering().in(units) + " " + TemperingCurve.AS_DRAWN + ": about "
                         + hrc(steel.curve().at(steel.tempering()).orElseThrow())));
         data.add(datum(
                 grade,

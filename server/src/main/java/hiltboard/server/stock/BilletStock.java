@@ -2,6 +2,7 @@ package hiltboard.server.stock;
 
 import hiltboard.core.forge.BarToCut;
 import hiltboard.core.forge.Billet;
+import hiltboard.core.material.Saw;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Lot;
@@ -26,7 +27,6 @@ import org.springframework.stereotype.Component;
 /** What the forge takes off the racks and puts back on them. Belongs into transactions of the caller. */
 @Component
 public class BilletStock {
-    private static final Length KERF = Length.ofInchFraction(1, 16);
     /** What a calliper tells from what a recipe asks for. */
     private static final Length TOLERANCE = Length.ofInches("0.005");
 
@@ -50,7 +50,7 @@ public class BilletStock {
 
     /** In nanometres, with what the saw takes. */
     private static long sawn(BarToCut bar) {
-        return bar.length().plus(KERF).nanometres();
+        return bar.length().plus(Saw.KERF).nanometres();
     }
 
     private static Stream<LotRow> serving(BarToCut bar, Collection<LotRow> lots) {

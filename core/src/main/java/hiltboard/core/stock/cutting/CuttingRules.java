@@ -1,7 +1,7 @@
 package hiltboard.core.stock.cutting;
 
 import hiltboard.core.design.BarThickness;
-import hiltboard.core.design.KnifeShape;
+import hiltboard.core.material.Saw;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Said;
@@ -22,7 +22,7 @@ import java.util.Optional;
 public record CuttingRules(Length kerf, Length edge, Length clamp, Length useful, Length thicker) {
     /** Common practice of a small shop with a bandsaw. */
     public static final CuttingRules USUAL = new CuttingRules(
-            KnifeShape.KERF,
+            Saw.KERF,
             Length.ofInchFraction(1, 32),
             Length.ofInchFraction(1, 1),
             Length.ofInchFraction(6, 1),
