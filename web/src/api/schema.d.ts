@@ -2932,6 +2932,8 @@ export interface components {
             words: string;
         };
         AskedKiln: {
+            address: string;
+            controller: string;
             coolsIn: string;
             coolsTo: string;
             depth: string;
@@ -3342,6 +3344,11 @@ export interface components {
             useWords: string;
             wishes: components["schemas"]["WishView"][];
         };
+        ControllerKind: {
+            address: string;
+            kind: string;
+            words: string;
+        };
         CostLine: {
             amount: string;
             cost: string;
@@ -3612,6 +3619,7 @@ export interface components {
             treatment: string;
         };
         FireView: {
+            controllers: components["schemas"]["ControllerKind"][];
             defer: string;
             kilns: components["schemas"]["KilnView"][];
             open: components["schemas"]["LoadLine"][];
@@ -3737,6 +3745,7 @@ export interface components {
             isDoorOpen: boolean;
             isHeating: boolean;
             isLit: boolean;
+            isStandIn: boolean;
             most: string;
             name: string;
             /** Format: int32 */
@@ -5109,6 +5118,7 @@ export type ConflictView = components['schemas']['ConflictView'];
 export type ConsignmentLine = components['schemas']['ConsignmentLine'];
 export type ConsignmentView = components['schemas']['ConsignmentView'];
 export type ConsultView = components['schemas']['ConsultView'];
+export type ControllerKind = components['schemas']['ControllerKind'];
 export type CostLine = components['schemas']['CostLine'];
 export type CostView = components['schemas']['CostView'];
 export type Counted = components['schemas']['Counted'];

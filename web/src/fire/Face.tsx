@@ -30,7 +30,7 @@ export function Face({ kiln, isHere }: { kiln: KilnView; isHere?: boolean }) {
           {kiln.burning && !isHere ? <Link to={`/fire/loads/${kiln.burning}`}>To its load</Link> : kiln.space}
         </p>
       </KilnFace>
-      <StandIn kiln={kiln} />
+      {kiln.isStandIn ? <StandIn kiln={kiln} /> : null}
     </div>
   );
 }

@@ -47,7 +47,7 @@ export default function FirePage() {
       </Faces>
       <Loads fire={data} />
       <SoakCounts fire={data} />
-      <NewKiln />
+      <NewKiln kinds={data.controllers} />
       <Caution>{data.defer}</Caution>
     </>
   );

@@ -1,6 +1,8 @@
 import { useState } from 'react';
 import { change } from '../api/client';
+import type { ControllerKind } from '../api/schema';
 import { useCaught } from '../parts/Caught';
+import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
@@ -17,10 +19,12 @@ const EMPTY = {
   height: '',
   depth: '',
   slots: '',
+  controller: 'STAND_IN',
+  address: '',
 };
 
 /** A kiln is known by its plate, its chamber, and two times by the clock; everything that is foretold of it comes from them. */
-export function NewKiln() {
+export function NewKiln({ kinds }: { kinds: readonly ControllerKind[] }) {
   const [isOpen, setOpen] = useState(false);
   const [kiln, setKiln] = useState(EMPTY);
   const { problem, isBusy, run } = useCaught();
@@ -39,6 +43,7 @@ export function NewKiln() {
       setKiln(EMPTY);
       setOpen(false);
     });
+  const asked = kinds.find((kind) => kind.kind === kiln.controller);
   if (!isOpen) {
     return (
       <Row>
@@ -65,6 +70,15 @@ export function NewKiln() {
         {field('height', 'Height')}
         {field('depth', 'Depth')}
         {field('slots', 'Slots of its rack')}
+        {kinds.length > 1 ? (
+          <Choice
+            label="Its controller"
+            value={kiln.controller}
+            options={kinds.map((kind) => ({ value: kind.kind, words: kind.words }))}
+            onChange={(controller) => setKiln({ ...kiln, controller })}
+          />
+        ) : null}
+        {asked?.address ? field('address', `Reached at ${asked.address}`) : null}
       </Fields>
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
       <Row>

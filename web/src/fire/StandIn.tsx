@@ -15,6 +15,7 @@ const FAULTS = [
   { value: 'THERMOCOUPLE_OPEN', words: 'thermocouple open' },
   { value: 'POWER_CUT', words: 'power cut' },
   { value: 'TOO_HOT', words: 'does not stop heating' },
+  { value: 'SILENT', words: 'does not answer' },
 ];
 
 /** What is worked by hand at a kiln that is not there: its door, its faults, the pace of its clock. */

@@ -37,7 +37,9 @@ final class Fires {
                 Map.entry("width", "6 in"),
                 Map.entry("height", "5 in"),
                 Map.entry("depth", "18 in"),
-                Map.entry("slots", "6"));
+                Map.entry("slots", "6"),
+                Map.entry("controller", "STAND_IN"),
+                Map.entry("address", ""));
     }
 
     long plan(long kiln, String treatment, long... pieces) {

@@ -7,6 +7,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
@@ -23,13 +24,15 @@ final class RunningShop implements AutoCloseable {
     private final Path folder;
     private final boolean isDemo;
     private final MovableClock clock = new MovableClock();
+    private Map<String, String> settings;
     private final Map<String, Client> clients = new ConcurrentHashMap<>();
     private ConfigurableApplicationContext application;
     private int port;
 
     /** @param data of the shop, empty for a new one */
-    private RunningShop(boolean isDemo, byte[] data) {
+    private RunningShop(boolean isDemo, byte[] data, Map<String, String> settings) {
         this.isDemo = isDemo;
+        this.settings = settings;
         try {
             folder = Files.createTempDirectory("hilt");
             if (data.length > 0) {
@@ -42,16 +45,21 @@ final class RunningShop implements AutoCloseable {
     }
 
     static RunningShop demo() {
-        return new RunningShop(true, new byte[0]);
+        return new RunningShop(true, new byte[0], Map.of());
     }
 
     static RunningShop empty() {
-        return new RunningShop(false, new byte[0]);
+        return new RunningShop(false, new byte[0], Map.of());
     }
 
     /** An inch shop with an owner and two makers, all with the same password, and no work yet. */
     static RunningShop withTwoMakers() {
-        return new RunningShop(false, TwoMakers.DATA);
+        return withTwoMakers(Map.of());
+    }
+
+    /** @param settings of the program, beside those that every test shop has */
+    static RunningShop withTwoMakers(Map<String, String> settings) {
+        return new RunningShop(false, TwoMakers.DATA, settings);
     }
 
     /** Made once through the real doors: hashing three passwords takes as long as a start. */
@@ -140,8 +148,16 @@ final class RunningShop implements AutoCloseable {
         start();
     }
 
+    /** As {@link #restart}, with other settings. */
+    void restartWith(Map<String, String> others) {
+        settings = others;
+        restart();
+    }
+
     private void start() {
-        application = HiltBoard.start(clock, Map.of("server.port", port, "hilt.data", folder, "hilt.demo", isDemo));
+        Map<String, Object> all = new HashMap<>(settings);
+        all.putAll(Map.of("server.port", port, "hilt.data", folder, "hilt.demo", isDemo));
+        application = HiltBoard.start(clock, all);
         port = ((WebServerApplicationContext) application).getWebServer().getPort();
     }
 

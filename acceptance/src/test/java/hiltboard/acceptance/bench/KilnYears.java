@@ -6,7 +6,7 @@ import hiltboard.core.fire.Segment;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Temperature;
 import hiltboard.server.HiltBoard;
-import hiltboard.server.device.KilnController.Shown;
+import hiltboard.server.device.ConnectedKiln.Shown;
 import hiltboard.server.fire.KilnLog;
 import java.nio.file.Files;
 import java.nio.file.Path;

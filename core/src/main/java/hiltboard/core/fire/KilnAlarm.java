@@ -14,7 +14,13 @@ public enum KilnAlarm {
             "The door stands open",
             List.of(
                     "Shut the door: the elements are off while it stands open, and the work falls out of its heat.",
-                    "The soak counts on when the kiln has recovered."));
+                    "The soak counts on when the kiln has recovered.")),
+    NOT_TOLD(
+            "The controller did not take what it was told",
+            List.of(
+                    "Go to the kiln and see what it does: it may go on with what it was told before.",
+                    "Set it by hand at its own panel, or switch it off at the wall.",
+                    "Look at its plug, its cable or network before it is told again."));
 
     private final String words;
     private final List<String> toDo;

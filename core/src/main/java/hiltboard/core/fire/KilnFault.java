@@ -28,7 +28,13 @@ public enum KilnFault {
                     "Switch it off at the wall. A contact that is welded together does not open by itself.",
                     "Door open from the side, face shield on, if the blades can come out at all.",
                     "Overheated steel grows grain: do not quench it. Let it cool, normalise three times, begin again, and count the heat.",
-                    "The kiln is not lit again before its relay has been changed by someone who may."));
+                    "The kiln is not lit again before its relay has been changed by someone who may.")),
+    SILENT(
+            "The controller does not answer",
+            List.of(
+                    "Go to the kiln: this page does not know how hot it is. It may lead its programme on by itself.",
+                    "Look at its plug, its cable or network, and its own display.",
+                    "While it does not answer no soak is counted: take the time by the clock, from the display."));
 
     private final String words;
     private final List<String> toDo;

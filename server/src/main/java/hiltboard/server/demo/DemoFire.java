@@ -5,6 +5,7 @@ import hiltboard.core.fire.Treatment;
 import hiltboard.core.fire.Warp;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
+import hiltboard.server.device.KilnConnector;
 import hiltboard.server.fire.AfterFireService;
 import hiltboard.server.fire.AfterFireService.AskedWarp;
 import hiltboard.server.fire.Firings;
@@ -101,7 +102,9 @@ class DemoFire {
                                         "6 in",
                                         "5 in",
                                         "20 in",
-                                        "6"),
+                                        "6",
+                                        KilnConnector.STAND_IN,
+                                        ""),
                                 owner,
                                 Diary.command(owner))
                         .about());
@@ -127,7 +130,9 @@ class DemoFire {
                                         "14 in",
                                         "10 in",
                                         "18 in",
-                                        "12"),
+                                        "12",
+                                        KilnConnector.STAND_IN,
+                                        ""),
                                 owner,
                                 Diary.command(owner))
                         .about());

@@ -12,7 +12,7 @@ import java.util.function.LongSupplier;
 import java.util.function.UnaryOperator;
 
 /** Stands in for a kiln and its controller. Its door, its faults and the pace of its clock are worked by hand. */
-public final class SimulatedKiln implements KilnController {
+public final class SimulatedKiln implements ConnectedKiln, KilnStandIn {
     /** Between two readings, in seconds of its own clock; a cold kiln that is out shows little. */
     private static final int BETWEEN_READINGS = 5;
 
@@ -20,8 +20,6 @@ public final class SimulatedKiln implements KilnController {
     private static final double COLD_CELSIUS = 60;
     /** Slow change of a cold kiln is not worth a reading each time. */
     private static final double WORTH_SHOWING_KELVIN = 1;
-
-    private static final int FASTEST = 600;
 
     private final LongSupplier shopMillis;
     private final long beginMillis;
@@ -32,11 +30,6 @@ public final class SimulatedKiln implements KilnController {
     private double nextReading;
     private double toldCelsius = -1000;
 
-    /**
-     * How a stand-in stood, to go on from after a restart. Seconds of its clock are counted from {@code clockMillis}.
-     */
-    public record Seen(long clockMillis, double chamber, double body, double drift) {}
-
     /** @param shopMillis the shop's clock */
     public SimulatedKiln(Kiln kiln, Optional<Seen> seen, LongSupplier shopMillis) {
         this.shopMillis = shopMillis;
@@ -46,6 +39,7 @@ public final class SimulatedKiln implements KilnController {
                 .orElseGet(() -> KilnState.cold(kiln));
     }
 
+    @Override
     public synchronized Seen seen() {
         goOn();
         return new Seen(clockMillis(), state.chamber().celsius(), state.body().celsius(), state.drift());
@@ -90,14 +84,18 @@ public final class SimulatedKiln implements KilnController {
     @Override
     public synchronized List<Shown> shown() {
         goOn();
-        List<Shown> shown = List.copyOf(untold);
-        untold.clear();
+        List<Shown> shown = isSilent() ? List.of() : List.copyOf(untold);
+        untold.removeAll(shown);
         return shown;
     }
 
     @Override
     public synchronized Status status() {
         goOn();
+        if (isSilent()) {
+            Shown nothing = new Shown(clockMillis(), Optional.empty(), 0);
+            return new Status(nothing, false, 0, List.of(), state.isDoorOpen(), false, state.fault());
+        }
         return new Status(
                 reading(),
                 state.isLit(),
@@ -110,17 +108,17 @@ public final class SimulatedKiln implements KilnController {
 
     @Override
     public void light(List<Segment> programme) {
-        change(at -> at.lit(programme));
+        take(at -> at.lit(programme));
     }
 
     @Override
     public void next() {
-        change(KilnState::next);
+        take(KilnState::next);
     }
 
     @Override
     public void out() {
-        change(KilnState::out);
+        take(KilnState::out);
     }
 
     @Override
@@ -130,23 +128,40 @@ public final class SimulatedKiln implements KilnController {
                 : at.leaving(load));
     }
 
+    @Override
     public void door(boolean isOpen) {
         change(at -> at.door(isOpen));
     }
 
-    /** Breaks, or with nothing is whole again. */
+    @Override
     public void fail(Optional<KilnFault> fault) {
         change(at -> at.failing(fault));
     }
 
-    /** How much faster its clock runs than the shop's, 1 to 600. */
+    @Override
     public synchronized void pace(int times) {
+        if (times < 1 || times > FASTEST) {
+            throw new IllegalArgumentException("No clock runs " + times + " times as fast");
+        }
         goOn();
-        pace = Math.max(1, Math.min(FASTEST, times));
+        pace = times;
     }
 
+    @Override
     public synchronized int pace() {
         return pace;
+    }
+
+    private boolean isSilent() {
+        return state.fault().filter(KilnFault.SILENT::equals).isPresent();
+    }
+
+    /** What a controller that does not answer does not take. */
+    private synchronized void take(UnaryOperator<KilnState> how) {
+        if (isSilent()) {
+            throw new IllegalStateException(KilnFault.SILENT.words());
+        }
+        change(how);
     }
 
     private synchronized void change(UnaryOperator<KilnState> how) {

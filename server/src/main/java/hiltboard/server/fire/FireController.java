@@ -10,7 +10,7 @@ import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
-import hiltboard.server.device.KilnController.Shown;
+import hiltboard.server.device.ConnectedKiln.Shown;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.Kilns.AskedCheck;
 import hiltboard.server.fire.Kilns.AskedKiln;

@@ -6,7 +6,7 @@ import hiltboard.core.fire.Treatment;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Temperature;
 import hiltboard.server.Refusal;
-import hiltboard.server.device.SimulatedKiln.Seen;
+import hiltboard.server.device.KilnStandIn.Seen;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Duration;
@@ -41,7 +41,11 @@ class FireRepository {
         this.json = json;
     }
 
-    record KilnRow(long id, String name, Kiln kiln, Optional<Seen> seen) {}
+    /**
+     * @param controller the kind of its controller
+     * @param address where that is reached; empty where none is asked
+     */
+    record KilnRow(long id, String name, String controller, String address, Kiln kiln, Optional<Seen> seen) {}
 
     enum Standing {
         PLANNED,
@@ -144,17 +148,21 @@ class FireRepository {
         return new KilnRow(
                 row.getLong("id"),
                 row.getString("name"),
+                row.getString("controller"),
+                row.getString("address"),
                 kiln,
                 Optional.ofNullable(row.getString("seen")).map(seen -> json.readValue(seen, Seen.class)));
     }
 
-    long keep(String name, Kiln kiln) {
+    long keep(String name, String controller, String address, Kiln kiln) {
         return sql.sql("""
-                INSERT INTO kiln (name, watts, joules_per_k, watts_per_k, open_watts_per_k, lag_s, most_c, door_s, width_nm,
+                INSERT INTO kiln (name, controller, address, watts, joules_per_k, watts_per_k, open_watts_per_k, lag_s, most_c, door_s, width_nm,
                 height_nm, depth_nm, slots)
-                VALUES (:name, :watts, :joules, :loss, :open, :lag, :most, :door, :width, :height, :depth, :slots) RETURNING id
+                VALUES (:name, :controller, :address, :watts, :joules, :loss, :open, :lag, :most, :door, :width, :height, :depth, :slots) RETURNING id
                 """)
                 .param("name", name)
+                .param("controller", controller)
+                .param("address", address)
                 .param("watts", kiln.watts())
                 .param("joules", kiln.joulesPerKelvin())
                 .param("loss", kiln.wattsPerKelvin())

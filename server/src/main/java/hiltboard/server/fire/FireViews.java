@@ -15,7 +15,7 @@ import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Route.Step;
-import hiltboard.server.device.KilnController.Status;
+import hiltboard.server.device.ConnectedKiln.Status;
 import hiltboard.server.fire.FireRepository.InLoad;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.FireRepository.LoadRow;
@@ -77,6 +77,7 @@ class FireViews {
             String fault,
             List<String> faultToDo,
             int pace,
+            boolean isStandIn,
             long clockMillis,
             long burning,
             boolean isChecked,
@@ -88,8 +89,12 @@ class FireViews {
     /** A treatment that a load can be planned for. */
     record TreatmentView(String treatment, String words) {}
 
+    /** A kind of controller that a kiln can have. @param address what one looks like; empty where none is asked */
+    record ControllerKind(String kind, String words, String address) {}
+
     record FireView(
             List<KilnView> kilns,
+            List<ControllerKind> controllers,
             List<LoadLine> open,
             List<LoadLine> past,
             List<TreatmentView> treatments,
@@ -187,6 +192,9 @@ class FireViews {
         Map<Long, String> kilnNames = fire.kilnNames();
         return new FireView(
                 views,
+                kilns.connectors().stream()
+                        .map(each -> new ControllerKind(each.kind(), each.words(), each.address()))
+                        .toList(),
                 lines(open, names, kilnNames),
                 lines(past, names, kilnNames),
                 Stream.of(Treatment.values())
@@ -201,7 +209,7 @@ class FireViews {
     }
 
     KilnView kiln(KilnRow kiln, List<LoadRow> open, Units units) {
-        Status status = kilns.controller(kiln).status();
+        Status status = kilns.connected(kiln).status();
         KilnCheck check = checks.of(kiln.id());
         return new KilnView(
                 kiln.id(),
@@ -220,7 +228,8 @@ class FireViews {
                 status.isDoorOpen(),
                 status.fault().map(fault -> fault.words()).orElse(""),
                 status.fault().map(fault -> fault.toDo()).orElse(List.of()),
-                kilns.standIn(kiln).pace(),
+                kilns.pace(kiln),
+                kilns.standIn(kiln).isPresent(),
                 status.shown().atMillis(),
                 open.stream()
                         .filter(load -> load.kiln() == kiln.id() && load.isBurning())
@@ -231,7 +240,7 @@ class FireViews {
                 check.words(units),
                 check.offsetKelvin() == 0
                         ? ""
-                        : kilns.standIn(kiln)
+                        : kilns.asItShows(kiln)
                                 .status()
                                 .shown()
                                 .celsius()
@@ -397,7 +406,7 @@ class FireViews {
                 .map(kiln -> new TemperInTime.OtherKiln(
                         kiln.name(),
                         kiln.kiln(),
-                        kilns.controller(kiln)
+                        kilns.connected(kiln)
                                 .status()
                                 .shown()
                                 .celsius()
@@ -425,8 +434,7 @@ class FireViews {
     }
 
     private List<AheadView> ahead(Opened opened, Load load, Optional<Soak> soak) {
-        Optional<Double> shown =
-                kilns.controller(opened.kiln()).status().shown().celsius();
+        Optional<Double> shown = kilns.connected(opened.kiln()).status().shown().celsius();
         if (!opened.row().isBurning() || shown.isEmpty() || load.pieces().isEmpty()) {
             return List.of();
         }

@@ -15,7 +15,7 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchService;
 import hiltboard.server.bench.ReadingService;
-import hiltboard.server.device.KilnController;
+import hiltboard.server.device.ConnectedKiln;
 import hiltboard.server.fire.FireRepository.InLoad;
 import hiltboard.server.fire.FireRepository.LoadRow;
 import hiltboard.server.fire.FireRepository.Soaked;
@@ -68,7 +68,7 @@ public class Firings {
     }
 
     public Receipt light(long id, Person person, Command command) {
-        return changes.make(command, () -> {
+        return kilns.change(command, kiln -> {
             Opened load = loads.open(id, Standing.PLANNED);
             if (load.pieces().isEmpty()) {
                 throw Refusal.outOfTurn("There is nothing in this load yet.");
@@ -78,17 +78,17 @@ public class Firings {
                         + other.treatment().words().toLowerCase(Locale.ROOT) + ".");
             });
             Programme programme = load.load().programme(person.units());
-            kilns.controller(load.kiln()).light(programme.kiln());
+            kiln.tell(load.kiln(), each -> each.light(programme.kiln()));
             fire.lit(id, now(load));
             happened(load, "Lit for: " + load.row().treatment().words().toLowerCase(Locale.ROOT));
-            return load.entry(
-                    Entry.Kind.FIRE_LIT, "lit, up to " + programme.heat().in(person.units()));
+            return List.of(load.entry(
+                    Entry.Kind.FIRE_LIT, "lit, up to " + programme.heat().in(person.units())));
         });
     }
 
     /** The work is in: its steps are begun, and the soak is waited for. */
     public Receipt in(long id, Person person, Command command) {
-        return changes.makeAll(command, () -> {
+        return kilns.change(command, kiln -> {
             Opened load = loads.open(id, Standing.LIT);
             Load plan = load.load();
             Programme programme = plan.programme(person.units());
@@ -100,8 +100,8 @@ public class Firings {
             }
             mustHaveHands(load);
             mustNotBeTooHot(load, person.units());
-            KilnController controller = kilns.controller(load.kiln());
-            Optional<Double> shown = controller.status().shown().celsius();
+            Optional<Double> shown =
+                    kilns.connected(load.kiln()).status().shown().celsius();
             List<Entry> entries = new ArrayList<>();
             for (PieceFile file : load.pieces()) {
                 LoadPieces.step(file, load.row().treatment()).ifPresent(step -> {
@@ -117,7 +117,7 @@ public class Firings {
                     }
                 });
             }
-            controller.holds(plan.body());
+            kiln.holds(load.kiln(), plan.body());
             fire.in(id, 0, now(load), person.id());
             happened(load, "Work in");
             entries.add(0, load.entry(Entry.Kind.FIRE_CHANGED, "the work is in"));
@@ -135,7 +135,7 @@ public class Firings {
 
     private void mustNotBeTooHot(Opened load, Units units) {
         LoadRow row = load.row();
-        kilns.controller(load.kiln())
+        kilns.connected(load.kiln())
                 .status()
                 .shown()
                 .celsius()
@@ -150,7 +150,7 @@ public class Firings {
 
     /** The work went out into the air and in again for the next of several heats. */
     public Receipt nextHeat(long id, Person person, Command command) {
-        return changes.make(command, () -> {
+        return kilns.change(command, kiln -> {
             Opened load = loads.open(id, Standing.IN);
             Programme programme = load.load().programme(person.units());
             int part = load.row().part() + 1;
@@ -160,13 +160,13 @@ public class Firings {
             }
             mustHaveSoaked(load.row().soak(), loads.soak(load.row()), false);
             Temperature heat = programme.kiln().get(part).to();
-            kilns.controller(load.kiln()).next();
+            kiln.tell(load.kiln(), ConnectedKiln::next);
             fire.agreed(id, heat, load.row().soak());
             fire.in(id, part, now(load), person.id());
             happened(load, "Next heat: " + bothUnits(heat));
-            return load.entry(
+            return List.of(load.entry(
                     Entry.Kind.FIRE_CHANGED,
-                    "heat " + (part + 1) + " of " + programme.kiln().size() + ", " + heat.in(person.units()));
+                    "heat " + (part + 1) + " of " + programme.kiln().size() + ", " + heat.in(person.units())));
         });
     }
 
@@ -185,7 +185,7 @@ public class Firings {
      * @param isSure whether the maker has confirmed that it leaves before its soak is up
      */
     public Receipt out(long id, long piece, boolean isSure, Person person, Command command) {
-        return changes.makeAll(command, () -> {
+        return kilns.change(command, kiln -> {
             Opened load = loads.open(id, Standing.IN);
             if (load.row().treatment() == Treatment.NORMALISE
                     && load.row().part() + 1
@@ -227,7 +227,7 @@ public class Firings {
                                 alarm.id()));
                     });
             happened(load, leaving.size() == 1 ? leaving.get(0).name() + " out" : "All out");
-            kilns.controller(load.kiln()).holds(loads.whatIsLeft(loads.open(id)));
+            kiln.holds(load.kiln(), loads.whatIsLeft(loads.open(id)));
             return entries;
         });
     }
@@ -301,7 +301,7 @@ public class Firings {
 
     /** The fire is over when every piece has its record. */
     public Receipt end(long id, Person person, Command command) {
-        return changes.make(command, () -> {
+        return kilns.change(command, kiln -> {
             Opened load = loads.open(id, Standing.IN);
             List<String> without = load.in().stream()
                     .filter(each -> each.leftAt().isEmpty()
@@ -314,10 +314,10 @@ public class Firings {
                 throw Refusal.outOfTurn("No record yet: " + String.join(", ", without)
                         + ". Every piece is out, and the file was tried on it, before the fire is over.");
             }
-            kilns.controller(load.kiln()).out();
+            kiln.tell(load.kiln(), ConnectedKiln::out);
             fire.over(id, Standing.OVER, now(load), "");
             happened(load, "Fire over");
-            return load.entry(Entry.Kind.FIRE_OVER, "over");
+            return List.of(load.entry(Entry.Kind.FIRE_OVER, "over"));
         });
     }
 
@@ -329,12 +329,12 @@ public class Firings {
         if (words.isBlank() || words.length() > 300) {
             throw Refusal.entry("words", words, "A reason is needed", "why it is given up, up to 300 characters");
         }
-        return changes.makeAll(command, () -> {
+        return kilns.change(command, kiln -> {
             Opened load = loads.open(id, Standing.PLANNED, Standing.LIT, Standing.IN);
             List<Entry> entries =
                     new ArrayList<>(List.of(load.entry(Entry.Kind.FIRE_OVER, "given up: " + words.strip())));
             if (load.row().isBurning()) {
-                kilns.controller(load.kiln()).out();
+                kiln.tell(load.kiln(), ConnectedKiln::out);
                 happened(load, "Given up: " + words.strip());
             }
             if (load.row().standing() == Standing.IN) {
@@ -344,7 +344,7 @@ public class Firings {
                             .ifPresent(step -> entries.add(bench.putBack(
                                     file.id(), step.operation().key(), "the fire was given up: " + words.strip())));
                 }
-                kilns.controller(load.kiln()).holds(HeatBody.NOTHING);
+                kiln.holds(load.kiln(), HeatBody.NOTHING);
             }
             fire.over(id, Standing.GIVEN_UP, now(load), words.strip());
             return entries;

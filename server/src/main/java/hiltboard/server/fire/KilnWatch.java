@@ -12,17 +12,16 @@ import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchService;
 import hiltboard.server.bench.ReadingService;
-import hiltboard.server.device.KilnController;
-import hiltboard.server.device.KilnController.Shown;
-import hiltboard.server.device.KilnController.Status;
-import hiltboard.server.device.SimulatedKiln;
+import hiltboard.server.device.ConnectedKiln;
+import hiltboard.server.device.ConnectedKiln.Shown;
+import hiltboard.server.device.ConnectedKiln.Status;
+import hiltboard.server.device.KilnStandIn;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.FireRepository.LoadRow;
 import hiltboard.server.fire.FireRepository.Standing;
 import hiltboard.server.fire.LoadFiles.Opened;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.live.Changes;
-import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -34,7 +33,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
@@ -52,6 +50,7 @@ public class KilnWatch {
     private final FireRepository fire;
     private final KilnLog log;
     private final Kilns kilns;
+    private final KilnAlarms alarms;
     private final LoadFiles loads;
     private final BenchService bench;
     private final ReadingService readings;
@@ -70,6 +69,7 @@ public class KilnWatch {
             FireRepository fire,
             KilnLog log,
             Kilns kilns,
+            KilnAlarms alarms,
             LoadFiles loads,
             BenchService bench,
             ReadingService readings,
@@ -81,6 +81,7 @@ public class KilnWatch {
         this.fire = fire;
         this.log = log;
         this.kilns = kilns;
+        this.alarms = alarms;
         this.loads = loads;
         this.bench = bench;
         this.readings = readings;
@@ -104,7 +105,7 @@ public class KilnWatch {
 
     private synchronized void look(KilnRow kiln) {
         write(kiln);
-        Status status = kilns.controller(kiln).status();
+        Status status = kilns.connected(kiln).status();
         Optional<LoadRow> burning = read(() -> fire.burningIn(kiln.id()));
         Set<String> wrong = new HashSet<>();
         status.fault().ifPresent(fault -> wrong.add(alarm(kiln, burning, fault.name(), fault.words(), fault.toDo())));
@@ -133,15 +134,14 @@ public class KilnWatch {
     /** What was shown is kept in few writes: one every few seconds of the kiln's clock. */
     private void write(KilnRow kiln) {
         List<Shown> waiting = unwritten.computeIfAbsent(kiln.id(), id -> new ArrayList<>());
-        waiting.addAll(kilns.controller(kiln).shown());
+        waiting.addAll(kilns.connected(kiln).shown());
         long now = clock.nowMillis();
         if (!waiting.isEmpty()
-                && now - writtenAt.getOrDefault(kiln.id(), 0L)
-                        >= WRITES_EVERY_MILLIS / kilns.standIn(kiln).pace()) {
-            SimulatedKiln.Seen seen = kilns.standIn(kiln).seen();
+                && now - writtenAt.getOrDefault(kiln.id(), 0L) >= WRITES_EVERY_MILLIS / kilns.pace(kiln)) {
+            Optional<KilnStandIn.Seen> seen = kilns.standIn(kiln).map(KilnStandIn::seen);
             transactions.executeWithoutResult(status -> {
                 log.append(kiln.id(), waiting);
-                fire.seen(kiln.id(), seen);
+                seen.ifPresent(how -> fire.seen(kiln.id(), how));
             });
             waiting.clear();
             writtenAt.put(kiln.id(), now);
@@ -157,23 +157,10 @@ public class KilnWatch {
     }
 
     private String alarm(KilnRow kiln, Optional<LoadRow> load, String kind, String words, List<String> toDo) {
-        boolean isRaised = isPresent(kiln, kind)
-                || read(fire::openAlarms).stream()
-                        .anyMatch(
-                                open -> open.kiln() == kiln.id() && open.kind().equals(kind));
-        if (!isRaised) {
-            changes.make(clockCommand(), () -> {
-                long raised = fire.raise(
-                        kiln.id(), load.map(LoadRow::id), kind, kiln.name() + ": " + words, toDo, clock.nowMillis());
-                fire.happened(kiln.id(), load.map(LoadRow::id), kilns.now(kiln), words);
-                return Entry.ofShop(Entry.Kind.ALARM, kiln.name() + ": " + words, raised);
-            });
+        if (!isPresent(kiln, kind)) {
+            alarms.raise(kiln, kilns.now(kiln), load, kind, words, toDo);
         }
         return kind;
-    }
-
-    private static Command clockCommand() {
-        return new Command(UUID.randomUUID().toString(), Optional.empty(), "kiln");
     }
 
     private Optional<String> soaks(KilnRow kiln, LoadRow row) {
@@ -208,11 +195,9 @@ public class KilnWatch {
      * from there.
      */
     private void coolsDown(KilnRow kiln, LoadRow row) {
-        KilnController controller = kilns.controller(kiln);
-        if (row.treatment().isCooledInTheKiln()
-                && controller.status().isLit()
-                && controller.status().part() == 0) {
-            controller.next();
+        Status status = kilns.connected(kiln).status();
+        if (row.treatment().isCooledInTheKiln() && status.isLit() && status.part() == 0) {
+            kilns.tell(kiln, ConnectedKiln::next);
         }
     }
 
@@ -231,7 +216,7 @@ public class KilnWatch {
 
     /** The kiln is back at heat: the soak counts from here, and every piece's record says at what the kiln stood. */
     private void recovered(Opened load, long atMillis, Soak soak) {
-        double shown = kilns.controller(load.kiln())
+        double shown = kilns.connected(load.kiln())
                 .status()
                 .shown()
                 .celsius()
@@ -240,7 +225,7 @@ public class KilnWatch {
                 .filter(person -> person.id() == load.row().inBy().orElseThrow())
                 .findFirst()
                 .orElseThrow();
-        changes.makeAll(clockCommand(), () -> {
+        changes.makeAll(KilnAlarms.ofTheShop(), () -> {
             fire.recovered(load.row().id(), atMillis);
             boolean isCounting = soak.isCounting();
             fire.happened(
@@ -254,9 +239,7 @@ public class KilnWatch {
                             + Span.words(load.row().soak())
                             + (isCounting ? "" : " from when the blade is at heat too, by estimate"),
                     load.row().id())));
-            long until = clock.nowMillis()
-                    + soakUp(load, shown, soak).toMillis()
-                            / kilns.standIn(load.kiln()).pace();
+            long until = clock.nowMillis() + soakUp(load, shown, soak).toMillis() / kilns.pace(load.kiln());
             load.stillIn().forEach(file -> entries.addAll(ofPiece(load, file, shown, until, by)));
             return entries;
         });

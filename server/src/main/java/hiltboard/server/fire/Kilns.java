@@ -1,6 +1,8 @@
 package hiltboard.server.fire;
 
+import hiltboard.core.fire.HeatBody;
 import hiltboard.core.fire.Kiln;
+import hiltboard.core.fire.KilnAlarm;
 import hiltboard.core.fire.KilnCheck.Grain;
 import hiltboard.core.fire.KilnCheck.Once;
 import hiltboard.core.fire.KilnFault;
@@ -16,8 +18,11 @@ import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
-import hiltboard.server.device.KilnController;
-import hiltboard.server.device.SimulatedKiln;
+import hiltboard.server.device.ConnectedKiln;
+import hiltboard.server.device.KilnConnector;
+import hiltboard.server.device.KilnStandIn;
+import hiltboard.server.device.SilentKiln;
+import hiltboard.server.device.WatchedKiln;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.FireRepository.LoadRow;
 import hiltboard.server.fire.LoadFiles.Opened;
@@ -25,19 +30,28 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import jakarta.annotation.PreDestroy;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 
-/** The shop's kilns, each with its controller. No kiln is wired to the program yet, so each is led by a stand-in. */
+/**
+ * The shop's kilns, each connected by the kind of its controller. The kind that ships with the program is a stand-in.
+ */
 @Service
 public class Kilns {
+    private static final Logger LOG = LoggerFactory.getLogger(Kilns.class);
     private static final int LONGEST_NAME = 60;
     private static final int MOST_SLOTS = 40;
     private static final LengthRange CHAMBERS = LengthRange.of("1", "120");
@@ -51,12 +65,23 @@ public class Kilns {
     private final LoadFiles loads;
     private final Changes changes;
     private final ShopClock clock;
-    private final Map<Long, SimulatedKiln> standIns = new ConcurrentHashMap<>();
     private final KilnCheckRepository checks;
+    private final KilnAlarms alarms;
+    private final List<KilnConnector> connectors;
+    private final Map<Long, ConnectedKiln> connections = new ConcurrentHashMap<>();
     private final Map<Long, Double> offsets = new ConcurrentHashMap<>();
 
-    Kilns(FireRepository fire, LoadFiles loads, Changes changes, ShopClock clock, KilnCheckRepository checks) {
+    Kilns(
+            FireRepository fire,
+            LoadFiles loads,
+            Changes changes,
+            ShopClock clock,
+            KilnCheckRepository checks,
+            KilnAlarms alarms,
+            List<KilnConnector> connectors) {
         this.checks = checks;
+        this.alarms = alarms;
+        this.connectors = List.copyOf(connectors);
         this.fire = fire;
         this.loads = loads;
         this.changes = changes;
@@ -75,42 +100,95 @@ public class Kilns {
             String width,
             String height,
             String depth,
-            String slots) {}
+            String slots,
+            String controller,
+            String address) {}
 
-    /**
-     * Its controller, put right by what the checks of this kiln have shown: every heat that goes through it is the true
-     * one.
-     */
-    KilnController controller(KilnRow kiln) {
-        return putRight(standIn(kiln), kiln.id());
+    /** The kiln, put right by what the checks of it have shown: every heat that goes through here is the true one. */
+    ConnectedKiln connected(KilnRow kiln) {
+        return putRight(asItShows(kiln), kiln.id());
     }
 
-    private KilnController putRight(KilnController controller, long kiln) {
+    private ConnectedKiln putRight(ConnectedKiln kiln, long id) {
         return new TrueHeat(
-                controller, offsets.computeIfAbsent(kiln, id -> checks.of(id).offsetKelvin()));
+                kiln, offsets.computeIfAbsent(id, each -> checks.of(each).offsetKelvin()));
     }
 
-    SimulatedKiln standIn(KilnRow kiln) {
-        return standIns.computeIfAbsent(kiln.id(), id -> {
-            SimulatedKiln standIn = new SimulatedKiln(kiln.kiln(), kiln.seen(), clock::nowMillis);
-            fire.burningIn(id).ifPresent(load -> goesOn(standIn, load));
-            return standIn;
+    /** The kiln as its own display shows it. */
+    ConnectedKiln asItShows(KilnRow kiln) {
+        return connections.computeIfAbsent(kiln.id(), id -> {
+            ConnectedKiln connected = connectors.stream()
+                    .filter(each -> each.kind().equals(kiln.controller()))
+                    .findFirst()
+                    .map(each -> each.connect(new KilnConnector.Plate(kiln.kiln(), kiln.address(), kiln.seen())))
+                    .orElseGet(() -> new SilentKiln(kiln.controller(), clock::nowMillis));
+            if (connected instanceof KilnStandIn standIn) {
+                fire.burningIn(id).ifPresent(load -> goesOn(connected, standIn, load));
+                return connected;
+            }
+            return new WatchedKiln(connected);
         });
+    }
+
+    /** The knobs of a kiln that is not there; empty where it is. */
+    Optional<KilnStandIn> standIn(KilnRow kiln) {
+        return asItShows(kiln) instanceof KilnStandIn standIn ? Optional.of(standIn) : Optional.empty();
+    }
+
+    /** How much faster its clock runs than the shop's. */
+    int pace(KilnRow kiln) {
+        return standIn(kiln).map(KilnStandIn::pace).orElse(1);
     }
 
     /**
      * A stand-in stops with the program; a real kiln would have gone on. What burned then burns on at the heat that it
      * was at; what cools in it is told so again when its soak is up.
      */
-    private void goesOn(SimulatedKiln standIn, LoadRow load) {
+    private void goesOn(ConnectedKiln kiln, KilnStandIn standIn, LoadRow load) {
         Opened opened = loads.open(load);
         List<Segment> told = opened.load().programme(Units.INCH_FAHRENHEIT).kiln();
         boolean isFromTheFirst = load.standing() == FireRepository.Standing.LIT
                 || load.treatment().isCooledInTheKiln();
         int part = isFromTheFirst ? 0 : load.treatment() == Treatment.NORMALISE ? load.part() : told.size() - 1;
-        putRight(standIn, load.kiln()).light(told.subList(part, told.size()));
+        putRight(kiln, load.kiln()).light(told.subList(part, told.size()));
         if (load.standing() == FireRepository.Standing.IN) {
             standIn.holds(loads.whatIsLeft(opened));
+        }
+    }
+
+    /** What kilns are told once a change is committed. */
+    final class Orders {
+        private final List<Runnable> orders = new ArrayList<>();
+
+        void tell(KilnRow kiln, Consumer<ConnectedKiln> order) {
+            orders.add(() -> Kilns.this.tell(kiln, order));
+        }
+
+        /** What lies in it: a kiln that is there feels it by itself. */
+        void holds(KilnRow kiln, HeatBody load) {
+            orders.add(() -> standIn(kiln).ifPresent(standIn -> standIn.holds(load)));
+        }
+    }
+
+    /**
+     * Makes a change that kilns are told of. They are told after it is committed and outside of its transaction, so
+     * that no kiln is lit for a change that was refused, none is told twice for a command that is sent twice, and
+     * nobody who writes waits for a cable.
+     */
+    Receipt change(Command command, Function<Orders, List<Entry>> work) {
+        Orders orders = new Orders();
+        Receipt receipt = changes.makeAll(command, () -> work.apply(orders));
+        orders.orders.forEach(Runnable::run);
+        return receipt;
+    }
+
+    /** Tells a kiln something, outside of any transaction; what it did not take is an alarm. */
+    void tell(KilnRow kiln, Consumer<ConnectedKiln> order) {
+        try {
+            order.accept(connected(kiln));
+        } catch (RuntimeException failure) {
+            LOG.warn("{} was not told: {}", kiln.name(), failure.getMessage());
+            alarms.raise(kiln, now(kiln), fire.burningIn(kiln.id()), KilnAlarm.NOT_TOLD);
         }
     }
 
@@ -129,14 +207,45 @@ public class Kilns {
         Length depth = typed.length("depth", asked.depth(), CHAMBERS);
         int slots = typed.whole("slots", asked.slots(), 1, MOST_SLOTS, "slots of its rack, 1 to " + MOST_SLOTS);
         typed.mustBeUnderstood();
+        KilnConnector connector = connector(asked.controller());
         try {
             Kiln kiln = Kiln.measured(
                     watts, heatsTo, heatsIn, coolsTo, coolsIn, most, new Kiln.Space(width, height, depth, slots));
+            String address = address(connector, asked.address(), kiln);
             return changes.make(
                     command,
-                    () -> Entry.ofShop(Entry.Kind.KILN_KEPT, name + " is known to the shop", fire.keep(name, kiln)));
+                    () -> Entry.ofShop(
+                            Entry.Kind.KILN_KEPT,
+                            name + " is known to the shop",
+                            fire.keep(name, connector.kind(), address, kiln)));
         } catch (ImpossibleQuantity impossible) {
             throw Refusal.impossible("heatsIn", asked.heatsIn(), impossible, person.units());
+        }
+    }
+
+    /** The kinds of controllers that a kiln can have here. */
+    List<KilnConnector> connectors() {
+        return connectors;
+    }
+
+    private KilnConnector connector(String kind) {
+        return connectors.stream()
+                .filter(each -> each.kind().equals(kind))
+                .findFirst()
+                .orElseThrow(() -> Refusal.entry(
+                        "controller",
+                        kind,
+                        "No kind of controller is called so",
+                        connectors.stream().map(KilnConnector::words).collect(Collectors.joining("; "))));
+    }
+
+    private static String address(KilnConnector connector, String typed, Kiln kiln) {
+        String address = typed.strip();
+        try {
+            connector.connect(new KilnConnector.Plate(kiln, address, Optional.empty()));
+            return address;
+        } catch (IllegalArgumentException none) {
+            throw Refusal.entry("address", typed, none.getMessage(), connector.address());
         }
     }
 
@@ -185,53 +294,68 @@ public class Kilns {
 
     public Receipt drop(long id, Person person, Command command) {
         person.mustBeOwner("take a kiln away");
-        return changes.make(command, () -> {
+        return change(command, orders -> {
             KilnRow kiln = fire.kiln(id);
             if (fire.openLoads().stream().anyMatch(load -> load.kiln() == id)) {
                 throw Refusal.outOfTurn("A load is planned or burning in " + kiln.name() + ". End it first.");
             }
             fire.drop(id, clock.nowMillis());
-            standIns.remove(id);
-            return Entry.ofShop(Entry.Kind.KILN_KEPT, kiln.name() + " is no longer in the shop", id);
+            orders.orders.add(() -> close(id));
+            return List.of(Entry.ofShop(Entry.Kind.KILN_KEPT, kiln.name() + " is no longer in the shop", id));
         });
+    }
+
+    private void close(long id) {
+        Optional.ofNullable(connections.remove(id)).ifPresent(ConnectedKiln::close);
+    }
+
+    @PreDestroy
+    void close() {
+        connections.keySet().forEach(this::close);
     }
 
     /** Opens or shuts the door of a stand-in. */
     public Receipt door(long id, boolean isOpen, Person person, Command command) {
-        return changes.make(command, () -> {
-            KilnRow kiln = fire.kiln(id);
-            standIn(kiln).door(isOpen);
-            happened(kiln, isOpen ? "Door open" : "Door shut");
-            return Entry.ofShop(Entry.Kind.FIRE_CHANGED, kiln.name() + (isOpen ? ": door open" : ": door shut"), id);
-        });
+        return work(id, standIn -> standIn.door(isOpen), isOpen ? "Door open" : "Door shut", command);
     }
 
     /** Breaks a stand-in, or makes it whole again: to try what the program then says. */
     public Receipt fail(long id, Optional<KilnFault> fault, Person person, Command command) {
-        return changes.make(command, () -> {
-            KilnRow kiln = fire.kiln(id);
-            standIn(kiln).fail(fault);
-            String words = fault.map(KilnFault::words).orElse("Whole again");
-            happened(kiln, words);
-            return Entry.ofShop(Entry.Kind.FIRE_CHANGED, kiln.name() + ": " + words, id);
-        });
+        return work(
+                id, standIn -> standIn.fail(fault), fault.map(KilnFault::words).orElse("Whole again"), command);
     }
 
     /** How much faster the clock of a stand-in runs. */
     public Receipt pace(long id, int times, Person person, Command command) {
-        return changes.make(command, () -> {
+        if (times < 1 || times > KilnStandIn.FASTEST) {
+            throw Refusal.entry(
+                    "times",
+                    String.valueOf(times),
+                    "No clock runs so",
+                    "a whole number from 1 to " + KilnStandIn.FASTEST);
+        }
+        return work(id, standIn -> standIn.pace(times), "Its clock runs " + times + " times as fast", command);
+    }
+
+    private Receipt work(long id, Consumer<KilnStandIn> knob, String words, Command command) {
+        return change(command, orders -> {
             KilnRow kiln = fire.kiln(id);
-            standIn(kiln).pace(times);
-            return Entry.ofShop(
-                    Entry.Kind.FIRE_CHANGED,
-                    kiln.name() + ": its clock runs " + standIn(kiln).pace() + " times as fast",
-                    id);
+            KilnStandIn standIn = mustStandIn(kiln);
+            orders.orders.add(() -> knob.accept(standIn));
+            happened(kiln, words);
+            return List.of(Entry.ofShop(Entry.Kind.FIRE_CHANGED, kiln.name() + ": " + words, id));
         });
+    }
+
+    private KilnStandIn mustStandIn(KilnRow kiln) {
+        return standIn(kiln)
+                .orElseThrow(() -> Refusal.outOfTurn(
+                        kiln.name() + " is wired to the program: its door and its clock are its own."));
     }
 
     /** What its clock shows. */
     long now(KilnRow kiln) {
-        return controller(kiln).status().shown().atMillis();
+        return connected(kiln).status().shown().atMillis();
     }
 
     private void happened(KilnRow kiln, String words) {

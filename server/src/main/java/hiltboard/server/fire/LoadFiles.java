@@ -6,7 +6,7 @@ import hiltboard.core.fire.LoadPiece;
 import hiltboard.core.fire.Soak;
 import hiltboard.core.route.Route.Step;
 import hiltboard.server.Refusal;
-import hiltboard.server.device.KilnController.Shown;
+import hiltboard.server.device.ConnectedKiln.Shown;
 import hiltboard.server.fire.FireRepository.InLoad;
 import hiltboard.server.fire.FireRepository.KilnRow;
 import hiltboard.server.fire.FireRepository.LoadRow;

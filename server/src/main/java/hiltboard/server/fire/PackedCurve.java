@@ -1,6 +1,6 @@
 package hiltboard.server.fire;
 
-import hiltboard.server.device.KilnController.Shown;
+import hiltboard.server.device.ConnectedKiln.Shown;
 import java.io.ByteArrayOutputStream;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,26 +1,25 @@
 package hiltboard.server.fire;
 
-import hiltboard.core.fire.HeatBody;
 import hiltboard.core.fire.Segment;
 import hiltboard.core.measure.Temperature;
-import hiltboard.server.device.KilnController;
+import hiltboard.server.device.ConnectedKiln;
 import java.util.List;
 
 /**
- * A kiln's controller as it is known to be off: it is told so much more or less, and what it shows is taken for what it
+ * A kiln as its controller is known to be off: it is told so much more or less, and what it shows is taken for what it
  * truly is.
  *
  * @param kelvin how much too high it shows
  */
-record TrueHeat(KilnController controller, double kelvin) implements KilnController {
+record TrueHeat(ConnectedKiln kiln, double kelvin) implements ConnectedKiln {
     @Override
     public List<Shown> shown() {
-        return controller.shown().stream().map(this::corrected).toList();
+        return kiln.shown().stream().map(this::corrected).toList();
     }
 
     @Override
     public Status status() {
-        Status status = controller.status();
+        Status status = kiln.status();
         return new Status(
                 corrected(status.shown()),
                 status.isLit(),
@@ -42,8 +41,7 @@ record TrueHeat(KilnController controller, double kelvin) implements KilnControl
 
     @Override
     public void light(List<Segment> programme) {
-        controller.light(
-                programme.stream().map(segment -> moved(segment, kelvin)).toList());
+        kiln.light(programme.stream().map(segment -> moved(segment, kelvin)).toList());
     }
 
     private static Segment moved(Segment segment, double by) {
@@ -53,16 +51,11 @@ record TrueHeat(KilnController controller, double kelvin) implements KilnControl
 
     @Override
     public void next() {
-        controller.next();
+        kiln.next();
     }
 
     @Override
     public void out() {
-        controller.out();
-    }
-
-    @Override
-    public void holds(HeatBody load) {
-        controller.holds(load);
+        kiln.out();
     }
 }

@@ -1,6 +1,7 @@
 package hiltboard.server.device;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.fire.HeatBody;
@@ -10,8 +11,8 @@ import hiltboard.core.fire.Segment;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Temperature;
-import hiltboard.server.device.KilnController.Shown;
-import hiltboard.server.device.SimulatedKiln.Seen;
+import hiltboard.server.device.ConnectedKiln.Shown;
+import hiltboard.server.device.KilnStandIn.Seen;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.Arrays;
@@ -84,10 +85,25 @@ class SimulatedKilnTest {
         assertThat(kiln.status().shown().atMillis())
                 .as("the shop’s clock was set back")
                 .isEqualTo(after);
-        kiln.pace(100_000);
-        assertThat(kiln.pace()).isEqualTo(600);
-        kiln.pace(0);
+        assertThatThrownBy(() -> kiln.pace(100_000)).hasMessageContaining("100000");
+        assertThatThrownBy(() -> kiln.pace(0)).hasMessageContaining("0");
         assertThat(kiln.pace()).isEqualTo(1);
+    }
+
+    @Test
+    void while_it_does_not_answer_it_goes_on_takes_nothing_and_shows_afterwards_what_it_was_meanwhile() {
+        kiln.light(HARDENING);
+        pass(Duration.ofMinutes(10));
+        kiln.shown();
+        kiln.fail(Optional.of(KilnFault.SILENT));
+        pass(Duration.ofMinutes(10));
+        assertThat(kiln.status().fault()).contains(KilnFault.SILENT);
+        assertThat(kiln.status().shown().celsius()).isEmpty();
+        assertThat(kiln.shown()).isEmpty();
+        assertThatThrownBy(kiln::out).hasMessageContaining("does not answer");
+        kiln.fail(Optional.empty());
+        assertThat(kiln.status().isLit()).isTrue();
+        assertThat(kiln.shown()).as("every five seconds of ten minutes").hasSizeGreaterThan(100);
     }
 
     @Test

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hiltboard.server.DataFile;
-import hiltboard.server.device.KilnController.Shown;
+import hiltboard.server.device.ConnectedKiln.Shown;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;

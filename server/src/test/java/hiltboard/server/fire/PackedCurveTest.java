@@ -7,7 +7,7 @@ import hiltboard.core.fire.KilnState;
 import hiltboard.core.fire.Segment;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Temperature;
-import hiltboard.server.device.KilnController.Shown;
+import hiltboard.server.device.ConnectedKiln.Shown;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;

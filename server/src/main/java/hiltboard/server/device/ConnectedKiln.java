@@ -1,17 +1,20 @@
 package hiltboard.server.device;
 
-import hiltboard.core.fire.HeatBody;
 import hiltboard.core.fire.KilnFault;
 import hiltboard.core.fire.Segment;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * The controller of one kiln, with a clock of its own: it leads the kiln through its programme by itself, and is asked
- * now and then what it showed meanwhile. A real one answers these over its cable; {@link SimulatedKiln} stands in where
- * there is none.
+ * A kiln that the program is connected to. Its controller has a clock of its own: it leads the kiln through its
+ * programme by itself, and is asked now and then what it showed meanwhile. A real one answers these over its cable;
+ * {@link SimulatedKiln} stands in where there is none.
+ *
+ * <p>Asking never fails and never waits longer than a second: a controller that does not answer is a fault
+ * ({@link KilnFault#SILENT}). Telling throws where it was not taken; whoever tells it does so outside of any
+ * transaction. Several threads ask and tell at once.
  */
-public interface KilnController {
+public interface ConnectedKiln extends AutoCloseable {
     /**
      * One reading.
      *
@@ -50,6 +53,7 @@ public interface KilnController {
     /** Off. */
     void out();
 
-    /** What lies in the kiln from now on. A real kiln feels it by itself. */
-    default void holds(HeatBody load) {}
+    /** The connection ends; the kiln goes on with what it was told. */
+    @Override
+    default void close() {}
 }
