@@ -1,5 +1,5 @@
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
   plugins: [react()],
@@ -11,5 +11,6 @@ export default defineConfig({
     target: 'es2022',
     modulePreload: { polyfill: false },
   },
+  test: { environment: 'jsdom', restoreMocks: true },
   server: { proxy: { '/api': 'http://localhost:8095' } },
 });

@@ -9,7 +9,7 @@ import { Announcements } from './live/Announcements';
 import { useLive } from './live/useLive';
 import { fetched } from './parts/fetched';
 import { Press } from './parts/Press';
-import { Wall } from './wall/Wall';
+import { Wall } from './job/Wall';
 
 const Consult = fetched(() => import('./design/Consult'));
 const ConsultSheet = fetched(() => import('./design/ConsultSheet'));
@@ -41,7 +41,7 @@ const HandOver = fetched(() => import('./job/HandOver'));
 const BenchPage = fetched(() => import('./bench/BenchPage'));
 const StepPage = fetched(() => import('./bench/StepPage'));
 const Calculate = fetched(() => import('./calc/Calculate'));
-const Ledger = fetched(() => import('./ledger/Ledger'));
+const Ledger = fetched(() => import('./bench/Ledger'));
 const PeoplePage = fetched(async () => ({ default: (await import('./access/People')).People }));
 
 const Rail = styled.header`

@@ -1,5 +1,5 @@
-import { heardServerTime } from '../live/useNow';
 import type { Both, Finding, Out, Problem as Described, Receipt } from './schema';
+import { heardServerTime, heardShopZone } from './serverTime';
 
 type ProblemDetail = Partial<Described>;
 
@@ -81,6 +81,9 @@ async function answer<T>(response: Response): Promise<T> {
     const body = text ? JSON.parse(text) : undefined;
     if (typeof body?.nowMillis === 'number') {
       heardServerTime(body.nowMillis);
+    }
+    if (typeof body?.zone === 'string') {
+      heardShopZone(body.zone);
     }
     return body as T;
   }

@@ -2836,6 +2836,7 @@ export interface components {
             title: string;
         };
         AheadView: {
+            isOfTheKiln: boolean;
             /** Format: int64 */
             seconds: number;
             words: string;
@@ -3260,8 +3261,10 @@ export interface components {
             clientName: string;
             drawing: components["schemas"]["Drawing"];
             figures: components["schemas"]["Figure"][];
-            finish: string;
-            handleMaterial: string;
+            /** @enum {string} */
+            finish: "HAND_SATIN" | "BELT_SATIN" | "MIRROR" | "ETCHED_GREY" | "ETCHED_DARK_TUMBLED" | "VALLEY_AND_PEAK" | "HAMON" | "PATTERN" | "TWO_TONE_GROUND" | "TWO_TONE_MASKED";
+            /** @enum {string} */
+            handleMaterial: "HICKORY" | "ASH" | "WALNUT" | "MAPLE" | "DENSE_OILY_WOOD" | "BURL" | "STABILISED_WOOD" | "BONE" | "ANTLER" | "HORN" | "LAYERED_TUSK" | "GLASS_EPOXY" | "CANVAS_PHENOLIC" | "CARBON_FIBRE" | "CAST_RESIN" | "TITANIUM";
             hasSketch: boolean;
             isApproved: boolean;
             message: string;
@@ -3690,7 +3693,8 @@ export interface components {
             /** Format: int32 */
             doneSteps: number;
             drawing: components["schemas"]["Drawing"];
-            finish: string;
+            /** @enum {string} */
+            finish: "HAND_SATIN" | "BELT_SATIN" | "MIRROR" | "ETCHED_GREY" | "ETCHED_DARK_TUMBLED" | "VALLEY_AND_PEAK" | "HAMON" | "PATTERN" | "TWO_TONE_GROUND" | "TWO_TONE_MASKED";
             heldReason?: string;
             /** Format: int64 */
             id: number;
@@ -3699,7 +3703,8 @@ export interface components {
             name: string;
             nextTitle: string;
             standing: string;
-            state: string;
+            /** @enum {string} */
+            state: "BAR" | "PROFILED" | "HARDENED" | "GROUND" | "FINISHED" | "GUARDED" | "HANDLED" | "HANDED_OVER";
             stateWords: string;
             underWay: components["schemas"]["UnderWay"][];
             windows: components["schemas"]["WindowView"][];
@@ -3714,7 +3719,8 @@ export interface components {
             atMillis: number;
             /** Format: int64 */
             jobId?: number;
-            kind: string;
+            /** @enum {string} */
+            kind: "SHOP_OPENED" | "PERSON_ADDED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -4304,7 +4310,8 @@ export interface components {
             siblings: components["schemas"]["SiblingView"][];
             specification: components["schemas"]["SpecificationLine"][];
             standing: string;
-            state: string;
+            /** @enum {string} */
+            state: "BAR" | "PROFILED" | "HARDENED" | "GROUND" | "FINISHED" | "GUARDED" | "HANDLED" | "HANDED_OVER";
             stateWords: string;
             steps: components["schemas"]["StepView"][];
             useWords: string;
@@ -4388,8 +4395,10 @@ export interface components {
                 [key: string]: string;
             };
             figures: components["schemas"]["Figure"][];
-            finish: string;
-            handleMaterial: string;
+            /** @enum {string} */
+            finish: "HAND_SATIN" | "BELT_SATIN" | "MIRROR" | "ETCHED_GREY" | "ETCHED_DARK_TUMBLED" | "VALLEY_AND_PEAK" | "HAMON" | "PATTERN" | "TWO_TONE_GROUND" | "TWO_TONE_MASKED";
+            /** @enum {string} */
+            handleMaterial: "HICKORY" | "ASH" | "WALNUT" | "MAPLE" | "DENSE_OILY_WOOD" | "BURL" | "STABILISED_WOOD" | "BONE" | "ANTLER" | "HORN" | "LAYERED_TUSK" | "GLASS_EPOXY" | "CANVAS_PHENOLIC" | "CARBON_FIBRE" | "CAST_RESIN" | "TITANIUM";
             /** Format: int64 */
             id: number;
             isTaken: boolean;
@@ -4602,6 +4611,7 @@ export interface components {
             sequence: number;
             shopName: string;
             version: string;
+            zone: string;
         };
         Setup: {
             code: string;

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { read } from '../api/client';
 import type { DrillLine, PieceView, StepView } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 
 /** Everything that is drilled in this knife in one table: what goes through, the drill that makes its hole, and how many. */
 export function Drills({ piece, step }: { piece: PieceView; step: StepView }) {

@@ -23,7 +23,7 @@ interface WentWrongProps {
 /** What happened, and the ways back that are open now, each with what it costs. */
 export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
   const { data: known } = useQuery({
-    queryKey: ['mishaps', piece.id, step.operation],
+    queryKey: ['piece', piece.id, 'mishaps', step.operation],
     queryFn: () => read<MishapChoice[]>(`/api/pieces/${piece.id}/steps/${step.operation}/mishaps`),
   });
   const [kind, setKind] = useState(happened);

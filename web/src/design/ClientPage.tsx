@@ -4,7 +4,7 @@ import { useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { change, read } from '../api/client';
 import type { ClientView, Thanks } from '../api/schema';
-import { Silhouette } from '../job/Silhouette';
+import { Silhouette } from '../blade/Silhouette';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';

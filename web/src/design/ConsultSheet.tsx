@@ -3,7 +3,7 @@ import { Link, useParams } from 'react-router';
 import { styled } from 'styled-components';
 import { change } from '../api/client';
 import type { ConsultView, Reading } from '../api/schema';
-import { Silhouette } from '../job/Silhouette';
+import { Silhouette } from '../blade/Silhouette';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { dayWithYear } from '../parts/words';

@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { useMove } from 'react-aria';
 import { styled } from 'styled-components';
 import type { Drawing, GripView, Reading } from '../api/schema';
-import { KnifeLines } from '../job/Silhouette';
+import { KnifeLines } from '../blade/Silhouette';
 import { frame, type Frame } from './model';
 
 const Blue = styled.figure`

@@ -1,7 +1,7 @@
 import { styled } from 'styled-components';
 import type { Reading } from '../api/schema';
 import { Advices } from './Advices';
-import { Silhouette } from '../job/Silhouette';
+import { Silhouette } from '../blade/Silhouette';
 import { Panel, Quiet } from '../parts/Sheet';
 import { day, minutes, resting } from '../parts/words';
 

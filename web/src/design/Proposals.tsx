@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { styled } from 'styled-components';
 import { change } from '../api/client';
 import type { ConsultView, ProposalView } from '../api/schema';
-import { Silhouette } from '../job/Silhouette';
+import { Silhouette } from '../blade/Silhouette';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';

@@ -5,7 +5,7 @@ import { useCaught } from '../parts/Caught';
 import { PICTURES, PickFile } from '../parts/PickFile';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
-import { Wished } from '../job/Wished';
+import { Wished } from './Wished';
 import { Sheets } from './Consult.styles';
 
 /** What the client said, in their words, beside what was decided. */

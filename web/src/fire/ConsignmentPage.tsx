@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { change, read } from '../api/client';
 import type { ConsignmentView } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';

@@ -3,7 +3,7 @@ import { Link, useNavigate } from 'react-router';
 import { usePerson } from '../access/useSession';
 import { change } from '../api/client';
 import type { FireView, LoadLine } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Press } from '../parts/Press';

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { change, read } from '../api/client';
 import type { ChecksView } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';

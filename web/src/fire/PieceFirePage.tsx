@@ -1,6 +1,6 @@
 import { Link, useParams } from 'react-router';
 import type { PieceFire } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { Panel, Quiet, Row } from '../parts/Sheet';
 import { Sides, Turns } from './Fire.styles';
 import { Hardness } from './Hardness';

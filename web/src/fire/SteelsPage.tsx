@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { read } from '../api/client';
 import type { SteelsView, SteelView } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { Choice } from '../parts/Choice';
 import { Panel, Quiet, Row } from '../parts/Sheet';
 import { Colours } from './Colours';

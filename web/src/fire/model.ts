@@ -81,7 +81,7 @@ export function together(events: readonly CurveEvent[], { x }: Field): { at: num
 
 /** When the last piece is out, as far as it is known; a kiln that cools afterwards is not waited for. */
 const lastOut = (ahead: readonly AheadView[]): number =>
-  1000 * Math.max(0, ...ahead.filter((each) => !each.words.startsWith('This kiln')).map((each) => each.seconds));
+  1000 * Math.max(0, ...ahead.filter((each) => !each.isOfTheKiln).map((each) => each.seconds));
 
 export const untilWhatComes = (curve: CurveView, ahead: readonly AheadView[]): number =>
   curve.clockMillis + lastOut(ahead);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { change } from '../api/client';
 import type { MachineView } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';

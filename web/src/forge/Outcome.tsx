@@ -1,5 +1,5 @@
 import type { BilletReading, CladView } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { Working } from '../parts/Working';
 import { Figures } from './Forge.styles';

@@ -12,7 +12,7 @@ import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { day, minutes, moment } from '../parts/words';
 import { PromiseDay } from './PromiseDay';
-import { Wished } from './Wished';
+import { Wished } from '../design/Wished';
 
 /** What it is for, in the client's words, with what was asked beside what was agreed, and what was said before. */
 export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {

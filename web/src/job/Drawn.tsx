@@ -1,7 +1,7 @@
 import { styled } from 'styled-components';
 import type { PieceView } from '../api/schema';
 import { Files } from '../parts/Files';
-import { Silhouette } from './Silhouette';
+import { Silhouette } from '../blade/Silhouette';
 
 const Blue = styled.figure`
   margin: 0;

@@ -5,10 +5,10 @@ import { saidMatters } from '../design/model';
 import { DRAWN_GROUPS } from '../design/SpecificationFields';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
-import { dayWithYear, moment } from '../parts/words';
+import { dayWithYearOf, moment } from '../parts/words';
 import { useSession } from '../access/useSession';
-import { Silhouette } from './Silhouette';
-import { Facts } from './PiecePage.styles';
+import { Silhouette } from '../blade/Silhouette';
+import { Facts } from '../parts/Facts';
 import { FireRecord } from '../fire/FireRecord';
 import { usePiece } from './usePiece';
 
@@ -115,9 +115,7 @@ function Sheet({ piece }: { piece: PieceView }) {
         </h1>
         <p>
           Made for {piece.own.forWhom || piece.clientName}: <q>{piece.useWords}</q>{' '}
-          {handedOver && handedOver.doneAtMillis > 0
-            ? `Handed over ${dayWithYear(new Date(handedOver.doneAtMillis).toISOString().slice(0, 10))}.`
-            : ''}
+          {handedOver && handedOver.doneAtMillis > 0 ? `Handed over ${dayWithYearOf(handedOver.doneAtMillis)}.` : ''}
         </p>
       </header>
       <Blue>

@@ -14,29 +14,3 @@ export const Columns = styled.div`
     grid-template-columns: minmax(0, 1fr);
   }
 `;
-
-export const Facts = styled.table`
-  border-collapse: collapse;
-  width: 100%;
-  font-variant-numeric: tabular-nums;
-  th {
-    text-align: left;
-    font-family: ${({ theme }) => theme.label};
-    font-weight: 600;
-    color: ${({ theme }) => theme.quiet};
-  }
-  td,
-  th {
-    padding: 0.3rem 0.6rem 0.3rem 0;
-    border-bottom: 1px solid ${({ theme }) => theme.line};
-    vertical-align: top;
-  }
-  td:last-child,
-  th:last-child {
-    padding-right: 0;
-  }
-  [data-stale] {
-    color: ${({ theme }) => theme.alarm};
-    font-weight: 700;
-  }
-`;

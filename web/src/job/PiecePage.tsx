@@ -5,7 +5,7 @@ import { useNow } from '../live/useNow';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { day, daysInHand, minutes, moment } from '../parts/words';
 import { Materials } from '../stock/Materials';
-import { windowWords } from '../wall/model';
+import { windowWords } from '../route/words';
 import { BriefPanel } from './BriefPanel';
 import { Drawn } from './Drawn';
 import { Holding } from './Holding';

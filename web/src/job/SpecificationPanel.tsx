@@ -2,7 +2,7 @@ import { useState } from 'react';
 import type { PieceView } from '../api/schema';
 import { Press } from '../parts/Press';
 import { Panel } from '../parts/Sheet';
-import { Facts } from './PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { SpecificationChange } from './SpecificationChange';
 
 /** The agreed knife, and for the owner a way to change an answer. */

@@ -1,28 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { JournalEntry, SessionView } from '../api/schema';
+import { ANNOUNCED, askedAgain } from './askAgain';
 
 const RETRY_AFTER_MS = 2000;
 /** The server beats every 15 s: a connection that is silent for longer than this has died without a word. */
 const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
-/** What is said aloud on the pages of everybody but the one who did it. */
-/** What is said of one piece and changes what its siblings' pages show. */
-const OF_THE_WHOLE_BATCH: ReadonlySet<string> = new Set(['PIECE_DESCRIBED', 'PIECE_MARKED', 'PIECE_ADDED', 'SCRAPPED']);
-
-const ANNOUNCED = new Set([
-  'REST_UP',
-  'WENT_WRONG',
-  'SCRAPPED',
-  'HELD',
-  'GATE_OVERRIDDEN',
-  'HANDED_OVER',
-  'WINDOW_OPEN',
-  'WINDOW_CLOSING',
-  'APPROVED',
-  'CLIENT_WISHED',
-]);
-
 /** Follows the shop's changes: what they touch is read anew, and what matters to all is announced. Resumes where it broke off. */
 export function useLive(session: SessionView) {
   const [from] = useState(session.sequence);
@@ -52,20 +36,7 @@ export function useLive(session: SessionView) {
     function heard(entry: JournalEntry) {
       alive();
       last = Math.max(last, entry.sequence);
-      void queries.invalidateQueries({ queryKey: ['wall'] });
-      void queries.invalidateQueries({ queryKey: ['bench'] });
-      void queries.invalidateQueries({ queryKey: ['alongside'] });
-      void queries.invalidateQueries({ queryKey: ['consult'] });
-      void queries.invalidateQueries({ queryKey: ['stock'] });
-      void queries.invalidateQueries({ queryKey: ['forge'] });
-      void queries.invalidateQueries({ queryKey: ['fire'] });
-      void queries.invalidateQueries({ queryKey: ['closed-days'] });
-      if (entry.kind === 'ALARM' || entry.kind === 'ALARM_ANSWERED') {
-        void queries.invalidateQueries({ queryKey: ['alarms'] });
-      }
-      void queries.invalidateQueries({
-        queryKey: entry.pieceId && !OF_THE_WHOLE_BATCH.has(entry.kind) ? ['piece', entry.pieceId] : ['piece'],
-      });
+      askedAgain(entry).forEach((queryKey) => void queries.invalidateQueries({ queryKey }));
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
       }

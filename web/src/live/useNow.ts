@@ -1,13 +1,5 @@
 import { useEffect, useState } from 'react';
-
-/** How far the server's clock is ahead of this tablet's. Rests are the same on every page, whatever its own clock says. */
-let ahead = 0;
-
-export function heardServerTime(serverMillis: number): void {
-  ahead = serverMillis - Date.now();
-}
-
-const serverNow = (): number => Date.now() + ahead;
+import { serverNow } from '../api/serverTime';
 
 /** The server's time, ticking once a second. */
 export function useNow(): number {

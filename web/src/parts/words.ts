@@ -1,17 +1,32 @@
+import { shopZone } from '../api/serverTime';
+
 /** How times, days and amounts are said. Nothing of the trade is computed here. */
 
-const DAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
-const DAY_WITH_YEAR = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
-const MOMENT = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
-const CLOCK = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
+type Said = 'day' | 'dayWithYear' | 'moment' | 'clock';
 
-export const day = (iso: string): string => DAY.format(new Date(`${iso}T12:00:00`));
-export const dayOf = (millis: number): string => DAY.format(millis);
-export const dayWithYear = (iso: string): string => DAY_WITH_YEAR.format(new Date(`${iso}T12:00:00`));
-export const moment = (millis: number): string => MOMENT.format(millis);
-export const clockTime = (millis: number): string => CLOCK.format(millis);
+const HOW: Record<Said, Intl.DateTimeFormatOptions> = {
+  day: { weekday: 'short', day: 'numeric', month: 'short' },
+  dayWithYear: { day: 'numeric', month: 'long', year: 'numeric' },
+  moment: { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' },
+  clock: { hour: '2-digit', minute: '2-digit' },
+};
+
+/** As the shop's own calendar and clock have it, wherever the page is read. */
+const said = (how: Said, millis: number): string =>
+  new Intl.DateTimeFormat('en-GB', { ...HOW[how], timeZone: shopZone() }).format(millis);
+
+/** A day is the same everywhere: it is no moment. */
+const calendar = (how: Said, iso: string): string =>
+  new Intl.DateTimeFormat('en-GB', { ...HOW[how], timeZone: 'UTC' }).format(new Date(`${iso}T12:00:00Z`));
+
+export const day = (iso: string): string => calendar('day', iso);
+export const dayWithYear = (iso: string): string => calendar('dayWithYear', iso);
+export const dayOf = (millis: number): string => said('day', millis);
+export const dayWithYearOf = (millis: number): string => said('dayWithYear', millis);
+export const moment = (millis: number): string => said('moment', millis);
+export const clockTime = (millis: number): string => said('clock', millis);
 /** The first whole minute that is not before it. */
-export const clockTimeUp = (millis: number): string => CLOCK.format(Math.ceil(millis / 60_000) * 60_000);
+export const clockTimeUp = (millis: number): string => clockTime(Math.ceil(millis / 60_000) * 60_000);
 
 export function minutes(count: number): string {
   const hours = Math.floor(count / 60);

@@ -1,5 +1,5 @@
 import type { Buy } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { Panel, Quiet, Row } from '../parts/Sheet';
 import { Doorways } from './Doorways';
 import { useBuying } from './useStock';

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { change, findingWords } from '../api/client';
 import type { TableLine } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { useCaught } from '../parts/Caught';
 import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';

@@ -12,8 +12,24 @@ import java.util.Optional;
  *
  * @param in from now on; nothing for what is due
  */
-public record Ahead(String words, Duration in) {
-    private static final String SOAK_UP = "Soak up";
+public record Ahead(What what, Duration in) {
+    /** What is waited for. */
+    public enum What {
+        AT_HEAT("At heat"),
+        RECOVERED_AT_ONCE("Recovered, if the work goes in at once"),
+        RECOVERED("Recovered"),
+        BLADE_AT_HEAT("Blade at heat, by estimate"),
+        SOAK_UP("Soak up"),
+        LAST_OUT("Last one out"),
+        AT_TEMPERING_HEAT("This kiln down at tempering heat");
+
+        private final String words;
+
+        What(String words) {
+            this.words = words;
+        }
+    }
+
     /** Longer than this nobody waits for a kiln. */
     private static final double LONGEST_SECONDS = 4 * 3600;
 
@@ -33,7 +49,7 @@ public record Ahead(String words, Duration in) {
             at = shown.celsius() < heat.celsius()
                     ? kiln.heatingTime(shown, heat)
                     : kiln.coolingTime(shown, heat, false);
-            ahead.add(new Ahead("At heat", at));
+            ahead.add(new Ahead(What.AT_HEAT, at));
         }
         Soak now = soak.orElseGet(() -> Soak.from(heat, 0, load.slowest(), counts));
         KilnState state = soak.isEmpty()
@@ -45,26 +61,35 @@ public record Ahead(String words, Duration in) {
         double began = now.shown().lastAt();
         if (now.recoveredAt().isEmpty()) {
             ahead.add(new Ahead(
-                    soak.isEmpty() ? "Recovered, if the work goes in at once" : "Recovered",
+                    soak.isEmpty() ? What.RECOVERED_AT_ONCE : What.RECOVERED,
                     at.plus(since(began, then.recoveredAt()))));
         }
         if (counts == Soak.Counts.BLADE && now.throughAt().isEmpty()) {
-            ahead.add(new Ahead("Blade at heat, by estimate", at.plus(since(began, then.throughAt()))));
+            ahead.add(new Ahead(What.BLADE_AT_HEAT, at.plus(since(began, then.throughAt()))));
         }
         at = at.plus(seconds(then.shown().lastAt() - began)).plus(left(wanted, then));
-        ahead.add(new Ahead(SOAK_UP, at));
+        ahead.add(new Ahead(What.SOAK_UP, at));
         if (load.treatment().isQuenched() && !load.pieces().isEmpty()) {
             at = at.plus(load.cycle().multipliedBy(load.pieces().size() - 1L));
-            ahead.add(new Ahead("Last one out", at));
+            ahead.add(new Ahead(What.LAST_OUT, at));
             Temperature temper = load.pieces().get(0).need().tempering();
-            ahead.add(new Ahead("This kiln down at tempering heat", at.plus(kiln.coolingTime(heat, temper, false))));
+            ahead.add(new Ahead(What.AT_TEMPERING_HEAT, at.plus(kiln.coolingTime(heat, temper, false))));
         }
         return List.copyOf(ahead);
     }
 
     /** Whether it is the end of the soak. */
     public boolean isSoakUp() {
-        return words.equals(SOAK_UP);
+        return what == What.SOAK_UP;
+    }
+
+    /** Whether the kiln alone is waited for: nothing of the load is in it any more. */
+    public boolean isOfTheKiln() {
+        return what == What.AT_TEMPERING_HEAT;
+    }
+
+    public String words() {
+        return what.words;
     }
 
     /** At heat, the door opened, the cold work laid in, the door shut. */

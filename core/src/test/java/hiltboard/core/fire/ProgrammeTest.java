@@ -238,7 +238,7 @@ class ProgrammeTest {
                 .extracting(Ahead::words)
                 .doesNotContain("Blade at heat, by estimate");
         List<Ahead> hot = Ahead.of(load, heat, soak, heat, Optional.of(soaking(heat, 60)), Soak.Counts.BLADE);
-        assertThat(hot.get(0)).isEqualTo(new Ahead("Soak up", Duration.ofMinutes(2)));
+        assertThat(hot.get(0)).isEqualTo(new Ahead(Ahead.What.SOAK_UP, Duration.ofMinutes(2)));
         assertThat(Ahead.of(load, heat, soak, heat, Optional.of(soaking(heat, 500)), Soak.Counts.BLADE)
                         .get(0)
                         .in())

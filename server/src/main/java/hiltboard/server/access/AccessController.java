@@ -69,6 +69,7 @@ class AccessController {
      * What a page has to know before anything else.
      *
      * @param version of the program
+     * @param zone of the shop, by its IANA name: its days are its own, wherever a page is read
      */
     record SessionView(
             String version,
@@ -78,7 +79,8 @@ class AccessController {
             @Nullable PersonView person,
             List<PersonView> demoPeople,
             long sequence,
-            long nowMillis) {}
+            long nowMillis,
+            String zone) {}
 
     record Setup(
             String code,
@@ -114,7 +116,8 @@ class AccessController {
                 person.map(PersonView::of).orElse(null),
                 demoPeople,
                 changes.latest(),
-                clock.nowMillis());
+                clock.nowMillis(),
+                clock.zone().getId());
     }
 
     @PostMapping("/api/setup")

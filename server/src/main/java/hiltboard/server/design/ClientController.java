@@ -1,7 +1,9 @@
 package hiltboard.server.design;
 
+import hiltboard.core.design.Finish;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
+import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.AccessService;
@@ -59,8 +61,8 @@ class ClientController {
             String price,
             List<Figure> figures,
             Drawing drawing,
-            String finish,
-            String handleMaterial,
+            Finish finish,
+            HandleMaterial handleMaterial,
             boolean isApproved,
             String stage,
             boolean hasSketch) {}
@@ -101,8 +103,8 @@ class ClientController {
                         .filter(figure -> shown.contains(figure.key()))
                         .toList(),
                 Drawing.of(specification),
-                specification.finish().name(),
-                specification.handleMaterial().name(),
+                specification.finish(),
+                specification.handleMaterial(),
                 job.waiting().isEmpty(),
                 job.pieces().stream()
                         .filter(piece -> piece.isAlive())

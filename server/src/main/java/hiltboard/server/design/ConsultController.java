@@ -1,8 +1,10 @@
 package hiltboard.server.design;
 
 import hiltboard.core.design.Difference;
+import hiltboard.core.design.Finish;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
+import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
@@ -119,8 +121,8 @@ class ConsultController {
             String name,
             Map<String, String> entries,
             Drawing drawing,
-            String finish,
-            String handleMaterial,
+            Finish finish,
+            HandleMaterial handleMaterial,
             List<Figure> figures,
             boolean isTaken,
             String reason) {}
@@ -244,8 +246,8 @@ class ConsultController {
                             proposal.name(),
                             inUnits(proposal.chosen(), specification, units),
                             Drawing.of(specification),
-                            specification.finish().name(),
-                            specification.handleMaterial().name(),
+                            specification.finish(),
+                            specification.handleMaterial(),
                             Figures.figures(specification, KnifeShape.weighed(specification), units),
                             proposal.isTaken(),
                             proposal.reason());

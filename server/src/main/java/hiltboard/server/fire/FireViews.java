@@ -52,7 +52,8 @@ class FireViews {
     }
 
     /** Something to come, in seconds of the kiln's clock. */
-    record AheadView(String words, long seconds) {}
+    /** @param isOfTheKiln whether nothing of the load is in it any more by then */
+    record AheadView(String words, long seconds, boolean isOfTheKiln) {}
 
     /**
      * A kiln as it stands.
@@ -449,7 +450,7 @@ class FireViews {
                         soak,
                         fire.counts())
                 .stream()
-                .map(each -> new AheadView(each.words(), each.in().toSeconds()))
+                .map(each -> new AheadView(each.words(), each.in().toSeconds(), each.isOfTheKiln()))
                 .toList();
     }
 }

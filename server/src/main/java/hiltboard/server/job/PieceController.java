@@ -8,6 +8,7 @@ import hiltboard.core.route.Condition;
 import hiltboard.core.route.Mishap;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.Progress;
+import hiltboard.core.route.State;
 import hiltboard.core.route.WayBack;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -160,7 +161,7 @@ class PieceController {
             int position,
             int pieces,
             String standing,
-            String state,
+            State state,
             String stateWords,
             boolean isUntempered,
             @Nullable String heldReason,
@@ -226,7 +227,7 @@ class PieceController {
                 piece.position(),
                 piece.pieces(),
                 piece.standing().name(),
-                progress.state().name(),
+                progress.state(),
                 progress.state().words(),
                 file.isAlive() && progress.isUntempered(),
                 piece.heldReason().orElse(null),

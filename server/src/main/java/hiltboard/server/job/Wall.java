@@ -1,8 +1,10 @@
 package hiltboard.server.job;
 
+import hiltboard.core.design.Finish;
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.State;
 import hiltboard.core.route.Stretch;
 import hiltboard.server.job.JobRepository.Job;
 import hiltboard.server.job.JobRepository.PieceVersion;
@@ -49,9 +51,9 @@ class Wall {
             long id,
             String name,
             String standing,
-            String state,
+            State state,
             String stateWords,
-            String finish,
+            Finish finish,
             Drawing drawing,
             @Nullable String heldReason,
             boolean isUntempered,
@@ -186,9 +188,9 @@ class Wall {
                 file.id(),
                 file.name(),
                 file.piece().standing().name(),
-                progress.state().name(),
+                progress.state(),
                 progress.state().words(),
-                file.specification().finish().name(),
+                file.specification().finish(),
                 Drawing.of(file.specification()),
                 file.heldReason().orElse(null),
                 file.isAlive() && progress.isUntempered(),

@@ -21,7 +21,7 @@ class Journal {
             row.getObject("person_id") == null ? null : row.getLong("person_id"),
             row.getString("who"),
             row.getString("origin"),
-            row.getString("kind"),
+            Entry.Kind.valueOf(row.getString("kind")),
             row.getObject("job_id") == null ? null : row.getLong("job_id"),
             row.getObject("piece_id") == null ? null : row.getLong("piece_id"),
             row.getString("words"));
@@ -59,7 +59,7 @@ class Journal {
                 actor.map(Actor::id).orElse(null),
                 actor.map(Actor::name).orElse("The shop"),
                 command.origin(),
-                entry.kind().name(),
+                entry.kind(),
                 entry.job().orElse(null),
                 entry.piece().orElse(null),
                 entry.words());

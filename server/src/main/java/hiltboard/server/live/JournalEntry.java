@@ -9,7 +9,7 @@ public record JournalEntry(
         @Nullable Long personId,
         String who,
         String origin,
-        String kind,
+        Entry.Kind kind,
         @Nullable Long jobId,
         @Nullable Long pieceId,
         String words) {}

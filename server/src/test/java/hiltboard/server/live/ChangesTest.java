@@ -29,7 +29,7 @@ class ChangesTest {
             new Command("command-1", Optional.of(new Actor(2, "Bram Holt")), "bench", "this");
     private static final Entry ENTRY = Entry.ofPiece(Entry.Kind.STEP_DONE, 3, 7, "007: Harden: done");
     private static final JournalEntry WRITTEN =
-            new JournalEntry(41, 1_000, 2L, "Bram Holt", "bench", "STEP_DONE", 3L, 7L, "007: Harden: done");
+            new JournalEntry(41, 1_000, 2L, "Bram Holt", "bench", Entry.Kind.STEP_DONE, 3L, 7L, "007: Harden: done");
 
     private final Journal journal = mock(Journal.class);
     private final LiveStream live = mock(LiveStream.class);

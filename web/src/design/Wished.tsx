@@ -1,5 +1,5 @@
 import type { WishView } from '../api/schema';
-import { Facts } from './PiecePage.styles';
+import { Facts } from '../parts/Facts';
 
 /** What was asked for beside what was agreed. */
 export function Wished({ wishes }: { wishes: readonly WishView[] }) {

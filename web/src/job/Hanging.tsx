@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
 import type { HangingPiece } from '../api/schema';
-import { Silhouette } from '../job/Silhouette';
-import { standingWords, underWayWords, windowWords } from './model';
+import { Silhouette } from '../blade/Silhouette';
+import { underWayWords, windowWords } from '../route/words';
+import { standingWords } from './wallModel';
 import { Hook, Tag } from './Wall.styles';
 
 /** One piece on its rail: the silhouette, and a manila tag with what there is to know. */

@@ -1,14 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { read } from '../api/client';
 import type { MishapCountView } from '../api/schema';
-import { Facts } from '../job/PiecePage.styles';
+import { Facts } from '../parts/Facts';
 import { Panel, Quiet } from '../parts/Sheet';
 import { minutes } from '../parts/words';
 
 /** Where the shop loses work and blades: what went wrong, by step, most often first. */
 export default function Ledger() {
   const { data } = useQuery({
-    queryKey: ['piece', 'ledger'],
+    queryKey: ['ledger'],
     queryFn: () => read<MishapCountView[]>('/api/mishaps/ledger'),
   });
   if (!data) {

@@ -6,7 +6,7 @@ import { useNow } from '../live/useNow';
 import { Quiet } from '../parts/Sheet';
 import { day, daysInHand } from '../parts/words';
 import { Hanging } from './Hanging';
-import { scaleFor } from './model';
+import { scaleFor } from './wallModel';
 import { End, Field, Head, Line, ScaleBar } from './Wall.styles';
 
 /** Every job a rail, its pieces hanging from it to one true scale, the most urgent job at the top. */

@@ -1,8 +1,6 @@
 import { styled } from 'styled-components';
 import type { Drawing } from '../api/schema';
-
-/** The stages in the order in which a piece goes through them. */
-const STATES = ['BAR', 'PROFILED', 'HARDENED', 'GROUND', 'FINISHED', 'GUARDED', 'HANDLED', 'HANDED_OVER'];
+import { type State, hasReached, handleColour, steelLook } from './looks';
 
 const Lines = styled.g`
   path,
@@ -15,14 +13,14 @@ const Lines = styled.g`
     stroke-linejoin: round;
   }
   [data-part='bar'] {
-    fill: rgb(232 240 250 / 9%);
+    fill: color-mix(in srgb, ${({ theme }) => theme.scribe} 9%, transparent);
   }
   [data-part='ghost'] {
     stroke-dasharray: 4 3;
     stroke: ${({ theme }) => theme.scribeQuiet};
   }
   [data-part='steel'] {
-    fill: rgb(232 240 250 / 14%);
+    fill: color-mix(in srgb, ${({ theme }) => theme.scribe} 14%, transparent);
   }
   [data-part='steel'][data-look='hard'] {
     fill: #3c4f66;
@@ -50,7 +48,7 @@ const Lines = styled.g`
     fill: #8f6a45;
   }
   [data-part='pin'] {
-    fill: #f0dcae;
+    fill: ${({ theme }) => theme.manila};
     stroke: none;
   }
   [data-part='hole'] {
@@ -60,7 +58,7 @@ const Lines = styled.g`
 
 interface SilhouetteProps {
   drawing: Drawing;
-  state: string;
+  state: State;
   finish: string;
   material?: string;
   /** Pixels per millimetre: the same for all pieces of one wall, so that they can be compared. */
@@ -86,7 +84,7 @@ export function Silhouette({ drawing, state, finish, material, scale, label }: S
 
 interface KnifeLinesProps {
   drawing: Drawing;
-  state: string;
+  state: State;
   finish: string;
   /** What the handle is made of, where it is known. */
   material?: string;
@@ -94,7 +92,7 @@ interface KnifeLinesProps {
 
 /** The lines of a piece, in millimetres, for whatever picture they stand in. */
 export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps) {
-  const reached = (wanted: string): boolean => STATES.indexOf(state) >= STATES.indexOf(wanted);
+  const reached = (wanted: State): boolean => hasReached(state, wanted);
   const look = steelLook(state, finish);
   return (
     <Lines>
@@ -104,7 +102,7 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
           <path
             data-part={reached('HANDLED') ? 'handle' : 'ghost'}
             d={drawing.handle}
-            style={reached('HANDLED') && material ? { fill: HANDLE_COLOURS[material] } : undefined}
+            style={reached('HANDLED') && material ? { fill: handleColour(material) } : undefined}
           />
           <path data-part="steel" data-look={look} d={drawing.blade} />
         </>
@@ -140,33 +138,4 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
         ))}
     </Lines>
   );
-}
-
-/** Roughly as the material looks, so that a client knows the knife again. */
-const HANDLE_COLOURS: Record<string, string> = {
-  HICKORY: '#b98d5b',
-  WALNUT: '#6b4a32',
-  MAPLE: '#d2ad78',
-  DENSE_OILY_WOOD: '#5a2f22',
-  BURL: '#8a5a34',
-  STABILISED_WOOD: '#7d5f3f',
-  BONE: '#ded2b4',
-  ANTLER: '#bfa98a',
-  HORN: '#3b342c',
-  LAYERED_TUSK: '#d8cda9',
-  GLASS_EPOXY: '#a4551f',
-  CANVAS_PHENOLIC: '#5d4a33',
-  CARBON_FIBRE: '#2b2f33',
-  CAST_RESIN: '#2f6f73',
-  TITANIUM: '#8d949b',
-};
-
-/** Finishes that leave the flats dark. */
-const DARK = new Set(['ETCHED_DARK_TUMBLED', 'VALLEY_AND_PEAK', 'TWO_TONE_GROUND', 'TWO_TONE_MASKED']);
-
-function steelLook(state: string, finish: string): string {
-  if (STATES.indexOf(state) >= STATES.indexOf('FINISHED')) {
-    return DARK.has(finish) ? 'dark' : 'satin';
-  }
-  return state === 'GROUND' ? 'ground' : state === 'HARDENED' ? 'hard' : 'soft';
 }

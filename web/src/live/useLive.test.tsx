@@ -1,0 +1,121 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { act, renderHook } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { JournalEntry, SessionView } from '../api/schema';
+import { useLive } from './useLive';
+
+class Stream extends EventTarget {
+  static readonly opened: Stream[] = [];
+  static readonly CLOSED = 2;
+  readyState = 1;
+  isClosed = false;
+
+  constructor(readonly url: string) {
+    super();
+    Stream.opened.push(this);
+  }
+
+  close() {
+    this.isClosed = true;
+  }
+
+  says(what: string, data?: unknown) {
+    act(() => void this.dispatchEvent(Object.assign(new Event(what), { data: JSON.stringify(data) })));
+  }
+}
+
+const SESSION = { sequence: 40, person: { id: 2 } } as SessionView;
+const entry = (more: Partial<JournalEntry>): JournalEntry => ({
+  sequence: 41,
+  atMillis: 0,
+  who: 'Bram Holt',
+  origin: 'bench',
+  kind: 'STEP_DONE',
+  words: '',
+  ...more,
+});
+
+function open() {
+  const queries = new QueryClient();
+  const asked = vi.spyOn(queries, 'invalidateQueries').mockResolvedValue();
+  const wrapper = ({ children }: { children: ReactNode }) => (
+    <QueryClientProvider client={queries}>{children}</QueryClientProvider>
+  );
+  const { result, unmount } = renderHook(() => useLive(SESSION), { wrapper });
+  return { result, unmount, asked };
+}
+
+const last = (): Stream => {
+  const stream = Stream.opened[Stream.opened.length - 1];
+  if (!stream) {
+    throw new Error('No stream was opened');
+  }
+  return stream;
+};
+
+beforeEach(() => {
+  Stream.opened.length = 0;
+  vi.stubGlobal('EventSource', Stream);
+  vi.useFakeTimers();
+});
+
+afterEach(() => {
+  vi.useRealTimers();
+  vi.unstubAllGlobals();
+});
+
+describe('the live stream', () => {
+  it('begins after what the page knows already, and asks again what an entry touches', () => {
+    const { asked } = open();
+    expect(last().url).toBe('/api/live?after=40');
+    last().says('change', entry({ kind: 'PRICE_SET' }));
+    expect(asked).toHaveBeenCalledWith({ queryKey: ['prices'] });
+    expect(asked).not.toHaveBeenCalledWith({ queryKey: ['people'] });
+  });
+
+  it('resumes behind the last entry when the line was silent for longer than a beat', () => {
+    const { result } = open();
+    last().says('change', entry({ sequence: 52 }));
+    expect(result.current.isConnected).toBe(true);
+    act(() => void vi.advanceTimersByTime(41_000));
+    expect(result.current.isConnected).toBe(false);
+    expect(Stream.opened[0]?.isClosed).toBe(true);
+    expect(last().url).toBe('/api/live?after=52');
+    last().says('beat');
+    expect(result.current.isConnected).toBe(true);
+  });
+
+  it('asks for everything when too much was missed', () => {
+    const { asked } = open();
+    last().says('everything');
+    expect(asked).toHaveBeenCalledWith();
+  });
+
+  it('says aloud what matters to all, not what one did oneself, at most four at once', () => {
+    const { result } = open();
+    last().says('change', entry({ sequence: 41, kind: 'HELD', personId: 2 }));
+    last().says('change', entry({ sequence: 42, kind: 'NOTE_WRITTEN', personId: 3 }));
+    expect(result.current.announced).toEqual([]);
+    [43, 44, 45, 46, 47].forEach((sequence) => last().says('change', entry({ sequence, kind: 'HELD', personId: 3 })));
+    expect(result.current.announced.map((each) => each.sequence)).toEqual([47, 46, 45, 44]);
+    act(() => result.current.dismiss(46));
+    expect(result.current.announced.map((each) => each.sequence)).toEqual([47, 45, 44]);
+  });
+
+  it('asks who is signed in when the server refuses it, and tries again', () => {
+    const { asked } = open();
+    const refused = last();
+    refused.readyState = Stream.CLOSED;
+    refused.says('error');
+    expect(asked).toHaveBeenCalledWith({ queryKey: ['session'] });
+    act(() => void vi.advanceTimersByTime(2_100));
+    expect(Stream.opened).toHaveLength(2);
+  });
+
+  it('is closed with the page', () => {
+    const { unmount } = open();
+    unmount();
+    expect(last().isClosed).toBe(true);
+  });
+});
