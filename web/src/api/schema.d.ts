@@ -2017,6 +2017,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/prices/currency": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Price: name */
+        post: operations["priceName"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/session": {
         parameters: {
             query?: never;
@@ -3984,6 +4001,9 @@ export interface components {
             what: string;
             words: string;
         };
+        NamedCurrency: {
+            currency: string;
+        };
         NeedView: {
             amount: string;
             choices: components["schemas"]["ChoiceView"][];
@@ -4080,6 +4100,7 @@ export interface components {
         };
         NewPrice: {
             amount: string;
+            from: string;
             item: string;
         };
         NewProposal: {
@@ -4345,8 +4366,18 @@ export interface components {
         Pressed: {
             reading: string;
         };
+        PriceFrom: {
+            amount: string;
+            by: string;
+            from: string;
+        };
+        PricesView: {
+            currency: string;
+            prices: components["schemas"]["PriceView"][];
+        };
         PriceView: {
             amount: string;
+            history: components["schemas"]["PriceFrom"][];
             item: string;
             per: string;
             words: string;
@@ -5199,6 +5230,7 @@ export type MissingView = components['schemas']['MissingView'];
 export type More = components['schemas']['More'];
 export type Moved = components['schemas']['Moved'];
 export type MovementView = components['schemas']['MovementView'];
+export type NamedCurrency = components['schemas']['NamedCurrency'];
 export type NeedView = components['schemas']['NeedView'];
 export type NewBrief = components['schemas']['NewBrief'];
 export type NewJob = components['schemas']['NewJob'];
@@ -5238,6 +5270,8 @@ export type Planned = components['schemas']['Planned'];
 export type PlanView = components['schemas']['PlanView'];
 export type Prepared = components['schemas']['Prepared'];
 export type Pressed = components['schemas']['Pressed'];
+export type PriceFrom = components['schemas']['PriceFrom'];
+export type PricesView = components['schemas']['PricesView'];
 export type PriceView = components['schemas']['PriceView'];
 export type Problem = components['schemas']['Problem'];
 export type ProgrammeView = components['schemas']['ProgrammeView'];
@@ -8842,7 +8876,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PriceView"][];
+                    "application/json": components["schemas"]["PricesView"];
                 };
             };
         };
@@ -8862,6 +8896,36 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewPrice"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    priceName: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NamedCurrency"];
             };
         };
         responses: {

@@ -1,61 +1,108 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { usePerson } from '../access/useSession';
 import { change, read } from '../api/client';
-import type { PriceView } from '../api/schema';
+import type { PricesView, PriceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
-import { Quiet } from '../parts/Sheet';
+import { Quiet, Row } from '../parts/Sheet';
+import { dayWithYear } from '../parts/words';
 
 const List = styled.div`
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
   gap: 0.5rem 1.2rem;
+  align-items: start;
+  small {
+    display: block;
+    color: ${({ theme }) => theme.quiet};
+  }
 `;
 
 /** What the shop pays for materials, and what an hour costs. A price is kept when its field is left. */
 export default function Prices() {
-  const person = usePerson();
-  const { data } = useQuery({ queryKey: ['prices'], queryFn: () => read<PriceView[]>('/api/prices') });
+  const isOwner = usePerson().role === 'OWNER';
+  const [from, setFrom] = useState('');
+  const { data } = useQuery({ queryKey: ['prices'], queryFn: () => read<PricesView>('/api/prices') });
   return (
     <>
       <h1>Prices</h1>
       <Quiet>
-        In the shop’s own currency. A price is kept when you leave its field.
-        {person.role === 'OWNER' ? '' : ' Only the owner may change one.'}
+        {isOwner
+          ? 'A price is kept when you leave its field. What it was before stays known, and drawings are reckoned with what holds today.'
+          : 'Only the owner may change one.'}
       </Quiet>
+      {data && isOwner ? (
+        <Row>
+          <Currency key={data.currency} named={data.currency} />
+          <Entry
+            label="New prices hold from"
+            name="from"
+            value={from}
+            onChange={setFrom}
+            echo={from ? 'as 2027-01-31' : 'today'}
+          />
+        </Row>
+      ) : null}
       <List>
-        {data?.map((price) => (
-          <Price key={`${price.item} ${price.amount}`} price={price} />
+        {data?.prices.map((price) => (
+          <Price key={`${price.item} ${price.amount}`} price={price} from={from} />
         ))}
       </List>
     </>
   );
 }
 
-function Price({ price }: { price: PriceView }) {
-  const [amount, setAmount] = useState(price.amount);
-  const queries = useQueryClient();
+function Currency({ named }: { named: string }) {
+  const [currency, setCurrency] = useState(named);
   const { problem, run } = useCaught();
   const keep = () => {
-    if (amount !== price.amount) {
-      void run(async () => {
-        await change('/api/prices', { item: price.item, amount });
-        await queries.invalidateQueries({ queryKey: ['prices'] });
-      });
+    if (currency !== named) {
+      void run(() => change('/api/prices/currency', { currency }));
     }
   };
   return (
     <Entry
-      label={price.words}
-      name={price.item}
-      value={amount}
-      onChange={setAmount}
+      label="The shop’s currency"
+      name="currency"
+      value={currency}
+      onChange={setCurrency}
       onLeave={keep}
       onEnter={keep}
-      echo={price.per}
-      problem={problem?.at(price.item) ?? problem?.message}
+      echo="three letters, such as EUR"
+      problem={problem?.at('currency') ?? problem?.message}
     />
+  );
+}
+
+function Price({ price, from }: { price: PriceView; from: string }) {
+  const [amount, setAmount] = useState(price.amount);
+  const { problem, run } = useCaught();
+  const keep = () => {
+    if (amount !== price.amount) {
+      void run(() => change('/api/prices', { item: price.item, amount, from }));
+    }
+  };
+  return (
+    <div>
+      <Entry
+        label={price.words}
+        name={price.item}
+        value={amount}
+        onChange={setAmount}
+        onLeave={keep}
+        onEnter={keep}
+        echo={price.per}
+        problem={problem?.at(price.item) ?? problem?.at('from') ?? problem?.message}
+      />
+      {price.history.length > 1
+        ? price.history.map((each) => (
+            <small key={`${each.from} ${each.amount}`}>
+              {each.amount} from {dayWithYear(each.from)}
+            </small>
+          ))
+        : null}
+    </div>
   );
 }

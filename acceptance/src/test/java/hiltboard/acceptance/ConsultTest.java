@@ -251,11 +251,14 @@ class ConsultTest {
 
     @Test
     void prices_make_the_materials_cost_what_they_cost() {
-        owner.post("/api/prices", Map.of("item", "pin", "amount", "1.50")).isOk();
-        owner.post("/api/prices", Map.of("item", "hour", "amount", "40")).isOk();
-        owner.post("/api/prices", Map.of("item", "pin", "amount", "a lot")).isRefused(422, "entries");
+        owner.post("/api/prices", Map.of("item", "pin", "amount", "1.50", "from", ""))
+                .isOk();
+        owner.post("/api/prices", Map.of("item", "hour", "amount", "40", "from", ""))
+                .isOk();
+        owner.post("/api/prices", Map.of("item", "pin", "amount", "a lot", "from", ""))
+                .isRefused(422, "entries");
         assertThat(shop.signedIn("bram")
-                        .post("/api/prices", Map.of("item", "pin", "amount", "9"))
+                        .post("/api/prices", Map.of("item", "pin", "amount", "9", "from", ""))
                         .status())
                 .isEqualTo(403);
         JsonNode figures = owner.post(

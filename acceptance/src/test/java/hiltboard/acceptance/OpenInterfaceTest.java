@@ -73,12 +73,12 @@ class OpenInterfaceTest {
     @Test
     void the_id_of_a_command_stands_for_one_wish_of_one_person() {
         String id = "the-price-of-1084";
-        Map<String, String> price = Map.of("item", "steel:1084", "amount", "21.50");
+        Map<String, String> price = Map.of("item", "steel:1084", "amount", "21.50", "from", "");
         Client.Answer first = owner.postAs(id, "/api/prices", price).isOk();
         assertThat(owner.postAs(id, "/api/prices", price).isOk().json())
                 .as("sent again")
                 .isEqualTo(first.json());
-        owner.postAs(id, "/api/prices", Map.of("item", "steel:1084", "amount", "2.15"))
+        owner.postAs(id, "/api/prices", Map.of("item", "steel:1084", "amount", "2.15", "from", ""))
                 .isRefused(409, "id-used-before");
         Client maker = shop.signedIn("bram");
         maker.postAs(id, "/api/pieces/1/notes", Map.of("operation", "", "words", "his", "isLesson", false))

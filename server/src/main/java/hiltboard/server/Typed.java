@@ -4,6 +4,7 @@ import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Span;
@@ -17,6 +18,7 @@ import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Predicate;
@@ -77,17 +79,17 @@ public final class Typed {
         return amount.orElse(1L);
     }
 
-    /** In cents, where anything was entered. */
-    public Optional<Long> money(String field, String entry) {
-        String text = entry.strip().replace(',', '.');
-        if (text.isEmpty()) {
-            return Optional.empty();
+    /** An amount, where anything was entered. */
+    public Optional<Money> moneyOrNothing(String field, String entry, Currency currency) {
+        return entry.isBlank() ? Optional.empty() : Optional.of(money(field, entry, currency));
+    }
+
+    public Money money(String field, String entry, Currency currency) {
+        Optional<Money> read = Money.read(entry, currency);
+        if (read.isEmpty()) {
+            find(field, entry, Money.accepted(currency));
         }
-        if (!text.matches("\\d{1,6}(\\.\\d{1,2})?")) {
-            find(field, entry, "an amount such as 110 or 110.50");
-            return Optional.empty();
-        }
-        return Optional.of(new BigDecimal(text).movePointRight(2).longValueExact());
+        return read.orElse(Money.nothing(currency));
     }
 
     public Temperature temperature(String field, String entry) {

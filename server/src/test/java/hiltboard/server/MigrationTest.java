@@ -102,6 +102,40 @@ class MigrationTest {
     }
 
     @Test
+    @DisplayName(
+            "what a shop paid before amounts had a currency and prices a day is kept: 24.50 from the day it was set")
+    void prices_amounts_kilns_and_commands() throws SQLException {
+        String data = "jdbc:sqlite:" + folder.resolve("shop.db");
+        migrate(data, "9");
+        try (Connection before = DriverManager.getConnection(data);
+                Statement sql = before.createStatement()) {
+            sql.executeUpdate(
+                    "INSERT INTO person (id, name, sign_in_name, role, password_hash, length_unit, temperature_unit) "
+                            + "VALUES (1, 'Olwen Tarr', 'olwen', 'OWNER', 'x', 'INCH', 'FAHRENHEIT')");
+            // 2026-11-27 at noon, UTC
+            sql.executeUpdate("INSERT INTO price VALUES ('steel:1084', 2450, 1, 1795780800000)");
+            sql.executeUpdate("INSERT INTO billet (id, name, steps, blades, blank_thickness_nm, blank_width_nm, "
+                    + "blank_length_nm, paid_cents, version, changed_by, begun_at_ms) "
+                    + "VALUES (1, 'Ladder', '[]', 2, 1, 1, 1, 11000, 1, 1, 5)");
+            sql.executeUpdate("INSERT INTO kiln (id, name, watts, joules_per_k, watts_per_k, open_watts_per_k, lag_s, "
+                    + "most_c, door_s, width_nm, height_nm, depth_nm, slots) "
+                    + "VALUES (1, 'Long kiln', 3000, 1, 1, 1, 1, 1150, 20, 1, 1, 1, 6)");
+            sql.executeUpdate(
+                    "INSERT INTO journal (at_ms, origin, kind, words) VALUES (5, 'wall', 'NOTE_WRITTEN', '')");
+            sql.executeUpdate("INSERT INTO command (id, person_id, sequence, about) VALUES ('early', 1, 1, 7)");
+        }
+        migrate(data, "latest");
+        try (Connection now = DriverManager.getConnection(data);
+                Statement sql = now.createStatement()) {
+            assertThat(text(sql, "SELECT item || ' ' || valid_from || ' ' || amount FROM price_from"))
+                    .isEqualTo("steel:1084 2026-11-27 2450");
+            assertThat(text(sql, "SELECT paid FROM billet")).isEqualTo("11000");
+            assertThat(text(sql, "SELECT controller || address FROM kiln")).isEqualTo("STAND_IN");
+            assertThat(text(sql, "SELECT said || '.' FROM command")).isEqualTo(".");
+        }
+    }
+
+    @Test
     @DisplayName("what a piece of an earlier version is, whose it is and what was done to it is known in this one")
     void state_and_belonging() throws SQLException {
         String data = "jdbc:sqlite:" + folder.resolve("shop.db");

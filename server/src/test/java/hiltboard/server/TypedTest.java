@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Counted;
@@ -32,8 +33,8 @@ class TypedTest {
         assertThat(typed.lengthOrNothing("c", "1/32", SIZES)).isEqualTo(Length.ofInchFraction(1, 32));
         assertThat(typed.maybeLength("d", " ", SIZES)).isEmpty();
         assertThat(typed.amount("e", "12", Counted.PIECES, 12)).isEqualTo(12);
-        assertThat(typed.money("f", "110,5")).hasValue(11_050L);
-        assertThat(typed.money("f", "")).isEmpty();
+        assertThat(typed.money("f", "110,5", Money.UNNAMED).minor()).isEqualTo(11_050);
+        assertThat(typed.moneyOrNothing("f", "", Money.UNNAMED)).isEmpty();
         assertThat(typed.name("g", "  Twist ", 20)).isEqualTo("Twist");
         assertThat(typed.findings()).isEmpty();
         assertThatCode(typed::mustBeUnderstood).doesNotThrowAnyException();
@@ -45,7 +46,7 @@ class TypedTest {
         typed.maybeLength("width", "wide", SIZES);
         typed.lengthOrNothing("edge", "-1/8", SIZES);
         typed.amount("blades", "0", Counted.PIECES, 500);
-        typed.money("paid", "a lot");
+        typed.money("paid", "a lot", Money.UNNAMED);
         typed.name("name", " ", 80);
         typed.find("tons", "7", "It is too weak", "25");
         assertThat(typed.findings())

@@ -16,8 +16,10 @@ import hiltboard.core.forge.PatternView;
 import hiltboard.core.forge.Recipe;
 import hiltboard.core.forge.RecipeStep;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import hiltboard.core.money.MaterialCost;
+import hiltboard.core.money.PriceList;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.OrderRules;
 import hiltboard.core.route.Place;
@@ -243,7 +245,7 @@ public final class Benchmark {
                     KnifeShape.stations(knife),
                     KnifeShape.sections(knife),
                     Grip.of(knife),
-                    MaterialCost.of(knife, weighed, Map.of()),
+                    MaterialCost.of(knife, weighed, new PriceList(Money.UNNAMED, Map.of())),
                     planner.plan(knife, Operations.of(knife, Place.ALONE)));
         }));
     }

@@ -7,19 +7,19 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Weighed;
 import hiltboard.core.material.FittingMaterial;
+import hiltboard.core.measure.Money;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
  * What the materials of one piece cost at the shop's prices: the bar as it is sawn off, with what the saw takes;
  * fittings with as much again for what is milled away.
  *
- * @param cents of the lines that have a price
+ * @param total of the lines that have a price
  * @param missing what has no price yet
  */
-public record MaterialCost(List<Line> lines, long cents, List<String> missing) {
+public record MaterialCost(List<Line> lines, Money total, List<String> missing) {
     private static final double MILLED_AWAY = 2;
 
     public MaterialCost {
@@ -28,24 +28,21 @@ public record MaterialCost(List<Line> lines, long cents, List<String> missing) {
     }
 
     /** One material: what of it and how much, and what that costs; nothing where it has no price. */
-    public record Line(String words, String amount, Optional<Long> cents) {}
+    public record Line(String words, String amount, Optional<Money> cost) {}
 
-    /**
-     * @param weighed the same specification, weighed
-     * @param prices cents by the item's key; an item that is not there has no price yet
-     */
-    public static MaterialCost of(Specification spec, Weighed weighed, Map<String, Long> prices) {
+    /** @param weighed the same specification, weighed */
+    public static MaterialCost of(Specification spec, Weighed weighed, PriceList prices) {
         return new Adding(spec, weighed, prices).cost();
     }
 
     private static final class Adding {
         private final Specification spec;
         private final Weighed weighed;
-        private final Map<String, Long> prices;
+        private final PriceList prices;
         private final List<Line> lines = new ArrayList<>();
         private final List<String> missing = new ArrayList<>();
 
-        private Adding(Specification spec, Weighed weighed, Map<String, Long> prices) {
+        private Adding(Specification spec, Weighed weighed, PriceList prices) {
             this.spec = spec;
             this.weighed = weighed;
             this.prices = prices;
@@ -74,7 +71,7 @@ public record MaterialCost(List<Line> lines, long cents, List<String> missing) {
             add(PriceItem.ABRASIVES, 1);
             return new MaterialCost(
                     lines,
-                    lines.stream().mapToLong(line -> line.cents().orElse(0L)).sum(),
+                    lines.stream().flatMap(line -> line.cost().stream()).reduce(prices.nothing(), Money::plus),
                     missing);
         }
 
@@ -102,11 +99,11 @@ public record MaterialCost(List<Line> lines, long cents, List<String> missing) {
         }
 
         private void add(PriceItem item, double amount, String words) {
-            Optional<Long> cents = Optional.ofNullable(prices.get(item.key())).map(price -> Math.round(price * amount));
-            if (cents.isEmpty()) {
+            Optional<Money> cost = prices.of(item).map(price -> price.times(amount));
+            if (cost.isEmpty()) {
                 missing.add(item.words());
             }
-            lines.add(new Line(item.words(), words, cents));
+            lines.add(new Line(item.words(), words, cost));
         }
     }
 }

@@ -2,6 +2,7 @@ package hiltboard.core.money;
 
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SteelForm;
+import hiltboard.core.forge.ForgeSteel;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Steel;
@@ -45,6 +46,13 @@ public record PriceItem(String key, String words, String per) {
 
     static PriceItem steel(Steel steel) {
         return new PriceItem("steel:" + steel.designation(), steel.words(), "a kilogram");
+    }
+
+    /** A bar for a stack: of a steel that is hardened, or of one that a fitting is made of as well. */
+    static PriceItem bar(ForgeSteel steel) {
+        return Steel.named(steel.key())
+                .map(PriceItem::steel)
+                .orElseGet(() -> fitting(FittingMaterial.valueOf(steel.key())));
     }
 
     private static PriceItem billet(SteelForm form) {

@@ -1,4 +1,4 @@
-/** What does it cost? Start at {@link MaterialCost}. Amounts are whole cents of the shop's own currency. */
+/** What does it cost? Start at {@link MaterialCost}. Amounts are {@link hiltboard.core.measure.Money}. */
 @NullMarked
 package hiltboard.core.money;
 

@@ -2,8 +2,8 @@ package hiltboard.core.stock;
 
 import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -112,10 +112,15 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
                     case CHOICE -> choiceWords(field);
                     case WORDS, NUMBER, DAY -> kept;
                     case LENGTH -> new Length(Long.parseLong(kept)).brieflyIn(units);
-                    case MONEY -> money(kept);
+                    case MONEY -> Money.ofKept(kept).map(Money::words).orElse("");
                     case AMOUNT -> kind.counted().words(Long.parseLong(kept), units);
                 })
                 .orElse("");
+    }
+
+    /** What was paid, where it is known. */
+    public Optional<Money> cost() {
+        return value(StockField.COST).flatMap(Money::ofKept);
     }
 
     /** An answer so that it reads back as exactly the same, whoever reads it. */
@@ -124,14 +129,10 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
                 .map(kept -> switch (field.type()) {
                     case CHOICE, WORDS, NUMBER, DAY -> kept;
                     case LENGTH -> Counted.LENGTH.exactly(Long.parseLong(kept));
-                    case MONEY -> money(kept);
+                    case MONEY -> Money.ofKept(kept).map(Money::typed).orElse("");
                     case AMOUNT -> kind.counted().exactly(Long.parseLong(kept));
                 })
                 .orElse("");
-    }
-
-    private static String money(String cents) {
-        return BigDecimal.valueOf(Long.parseLong(cents), 2).toPlainString();
     }
 
     private String choiceWords(StockField field) {

@@ -3,12 +3,13 @@ package hiltboard.core.stock;
 import hiltboard.core.design.Finding;
 import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
-import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
+import java.util.Currency;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -22,12 +23,14 @@ public final class LotReader {
 
     private final StockKind kind;
     private final Units units;
+    private final Currency currency;
     private final Map<StockField, String> values = new EnumMap<>(StockField.class);
     private final List<Finding> findings = new ArrayList<>();
 
-    private LotReader(StockKind kind, Units units) {
+    private LotReader(StockKind kind, Units units, Currency currency) {
         this.kind = kind;
         this.units = units;
+        this.currency = currency;
     }
 
     /** What was understood, and what was not. The lot is only whole where nothing was found. */
@@ -38,8 +41,8 @@ public final class LotReader {
     }
 
     /** @param entries by the fields' keys, as they were typed; one that is not there is empty */
-    public static Read read(StockKind kind, Map<String, String> entries, Units units) {
-        LotReader reader = new LotReader(kind, units);
+    public static Read read(StockKind kind, Map<String, String> entries, Units units, Currency currency) {
+        LotReader reader = new LotReader(kind, units, currency);
         StockField.of(kind)
                 .forEach(field ->
                         reader.take(field, entries.getOrDefault(field.key(), "").strip()));
@@ -75,16 +78,7 @@ public final class LotReader {
                                 ? Optional.of(String.valueOf(Integer.parseInt(entry)))
                                 : Optional.empty());
             case DAY -> keep(field, entry, day(entry));
-            case MONEY ->
-                keep(
-                        field,
-                        entry,
-                        entry.replace(',', '.').matches("\\d{1,6}(\\.\\d{1,2})?")
-                                ? Optional.of(new BigDecimal(entry.replace(',', '.'))
-                                        .movePointRight(2)
-                                        .toBigIntegerExact()
-                                        .toString())
-                                : Optional.empty());
+            case MONEY -> keep(field, entry, Money.read(entry, currency).map(Money::kept));
             case AMOUNT -> keep(field, entry, kind.counted().read(entry, units).map(String::valueOf));
         }
     }
@@ -117,11 +111,11 @@ public final class LotReader {
     }
 
     private void find(StockField field, String entry, String problem) {
-        findings.add(new Finding(field.key(), entry, problem, accepted(field, kind, units)));
+        findings.add(new Finding(field.key(), entry, problem, accepted(field, kind, units, currency)));
     }
 
     /** What a field takes, in words. */
-    public static String accepted(StockField field, StockKind kind, Units units) {
+    public static String accepted(StockField field, StockKind kind, Units units, Currency currency) {
         return switch (field.type()) {
             case CHOICE ->
                 String.join(
@@ -131,7 +125,7 @@ public final class LotReader {
                 "a length such as 3/16, .156 or 4 mm, " + field.likely(kind).words(units);
             case NUMBER -> "a whole number up to 9999";
             case DAY -> "a day such as 2026-11-24";
-            case MONEY -> "an amount such as 12 or 12.50";
+            case MONEY -> Money.accepted(currency);
             case AMOUNT -> kind.counted().accepted();
         };
     }

@@ -10,6 +10,8 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,7 +33,7 @@ class MaterialCostTest {
         assertThat(bar.length().inches()).isCloseTo(8.5 + 2 / 16d, within(0.01));
         assertThat(bar.mass().grams()).isCloseTo(0.125 * 1.5 * bar.length().inches() * 16.387064 * 7.85, within(0.5));
         MaterialCost cost = cost(spec, Map.of("steel:1084", 2_000L));
-        assertThat(cost.cents()).isEqualTo(Math.round(bar.mass().grams() / 1000 * 2_000));
+        assertThat(cost.total().minor()).isEqualTo(Math.round(bar.mass().grams() / 1000 * 2_000));
         assertThat(cost.missing()).contains("Black walnut", "Pin or fastener").doesNotContain("1084, carbon steel");
     }
 
@@ -47,21 +49,24 @@ class MaterialCostTest {
                 .contains("Belts and paper")
                 .doesNotContain("Pin or fastener", "Brass");
         assertThat(cost(Specifications.fullTang("pinCount", "3"), Map.of("pin", 150L))
-                        .cents())
+                        .total()
+                        .minor())
                 .isEqualTo(450);
     }
 
     @Test
     void a_thicker_bar_or_a_clad_billet_costs_more_and_no_line_is_without_a_price_when_all_have_one() {
         assertThat(cost(Specifications.fullTang("stockThickness", "1/4"), ONE_EACH)
-                        .cents())
+                        .total()
+                        .minor())
                 .isGreaterThan(cost(Specifications.fullTang("stockThickness", "1/8"), ONE_EACH)
-                        .cents());
+                        .total()
+                        .minor());
         assertThat(words(Specifications.fullTang("steelForm", "LAMINATED")))
                 .contains("Clad billet, hard core in soft cladding");
         assertThat(cost(Specifications.hiddenTang(), ONE_EACH).missing()).isEmpty();
         assertThat(cost(Specifications.hiddenTang(), ONE_EACH).lines())
-                .allSatisfy(line -> assertThat(line.cents()).isNotEqualTo(Optional.empty()));
+                .allSatisfy(line -> assertThat(line.cost()).isNotEqualTo(Optional.empty()));
     }
 
     @Test
@@ -79,7 +84,9 @@ class MaterialCostTest {
     }
 
     private static MaterialCost cost(Specification spec, Map<String, Long> prices) {
-        return MaterialCost.of(spec, KnifeShape.weighed(spec), prices);
+        Map<String, Money> amounts = new HashMap<>();
+        prices.forEach((key, cents) -> amounts.put(key, new Money(cents, Money.UNNAMED)));
+        return MaterialCost.of(spec, KnifeShape.weighed(spec), new PriceList(Money.UNNAMED, amounts));
     }
 
     @Test
@@ -93,7 +100,7 @@ class MaterialCostTest {
                 .orElseThrow()
                 .mass()
                 .grams();
-        assertThat(cost(spec, Map.of("fitting:BRASS", 100_000L)).cents())
+        assertThat(cost(spec, Map.of("fitting:BRASS", 100_000L)).total().minor())
                 .isEqualTo(Math.round(2 * grams / 1000 * 100_000));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hiltboard.core.design.Finding;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +31,7 @@ class LotReaderTest {
                 "since",
                 "2016-03-01");
         assertThat(bar.length(StockField.THICKNESS)).hasValue(Length.ofInchFraction(5, 32));
-        assertThat(bar.number(StockField.COST)).hasValue(1950L);
+        assertThat(bar.cost()).hasValue(new Money(1950, Money.UNNAMED));
         assertThat(bar.words(Units.INCH_FAHRENHEIT)).isEqualTo("1084, carbon steel, flat, 0.1563 in × 1.5 in");
     }
 
@@ -48,8 +49,8 @@ class LotReaderTest {
                 "a lot",
                 "leadDays",
                 "soon");
-        List<Finding> findings =
-                LotReader.read(StockKind.BAR, entries, Units.INCH_FAHRENHEIT).findings();
+        List<Finding> findings = LotReader.read(StockKind.BAR, entries, Units.INCH_FAHRENHEIT, Money.UNNAMED)
+                .findings();
         assertThat(findings)
                 .extracting(Finding::field)
                 .containsExactlyInAnyOrder("what", "thickness", "width", "since", "cost", "leadDays");
@@ -69,7 +70,7 @@ class LotReaderTest {
         "SCALES, owner, GIFT, whose"
     })
     void asks_for_what_the_other_answers_make_necessary(StockKind kind, String key, String value, String missing) {
-        assertThat(LotReader.read(kind, Lots.entries(kind, key, value), Units.INCH_FAHRENHEIT)
+        assertThat(LotReader.read(kind, Lots.entries(kind, key, value), Units.INCH_FAHRENHEIT, Money.UNNAMED)
                         .findings())
                 .extracting(Finding::field)
                 .contains(missing);
@@ -105,7 +106,7 @@ class LotReaderTest {
         Map<String, String> exactly = new LinkedHashMap<>();
         StockField.of(kind).forEach(field -> exactly.put(field.key(), lot.exactly(field)));
         for (Units units : List.of(Units.INCH_FAHRENHEIT, Units.MILLIMETRE_CELSIUS)) {
-            LotReader.Read again = LotReader.read(kind, exactly, units);
+            LotReader.Read again = LotReader.read(kind, exactly, units, Money.UNNAMED);
             assertThat(again.findings()).isEmpty();
             assertThat(again.lot()).isEqualTo(lot);
         }

@@ -1,5 +1,6 @@
 package hiltboard.core.stock;
 
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -9,7 +10,7 @@ final class Lots {
     private Lots() {}
 
     static Lot of(StockKind kind, String... keysAndValues) {
-        LotReader.Read read = LotReader.read(kind, entries(kind, keysAndValues), Units.INCH_FAHRENHEIT);
+        LotReader.Read read = LotReader.read(kind, entries(kind, keysAndValues), Units.INCH_FAHRENHEIT, Money.UNNAMED);
         if (!read.findings().isEmpty()) {
             throw new AssertionError(read.findings());
         }

@@ -8,6 +8,7 @@ import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Steel;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockField.Type;
@@ -57,7 +58,8 @@ class StockFieldTest {
                     .extracting(Option::words)
                     .doesNotHaveDuplicates()
                     .allSatisfy(words -> assertThat(words).isNotBlank());
-            assertThat(LotReader.accepted(field, kind, Units.INCH_FAHRENHEIT)).isNotBlank();
+            assertThat(LotReader.accepted(field, kind, Units.INCH_FAHRENHEIT, Money.UNNAMED))
+                    .isNotBlank();
             assertThat(StockField.withKey(field.key())).hasValue(field);
         }
     }
@@ -97,7 +99,8 @@ class StockFieldTest {
             assertThat(asked).containsExactly(sizes.split(" "));
             Map<String, String> entries = Map.of(
                     "what", "OTHER", "name", "scrap", "section", section, "condition", "UNKNOWN", "owner", "SHOP");
-            assertThat(LotReader.read(kind, entries, Units.INCH_FAHRENHEIT).findings())
+            assertThat(LotReader.read(kind, entries, Units.INCH_FAHRENHEIT, Money.UNNAMED)
+                            .findings())
                     .extracting(Finding::field)
                     .containsExactlyInAnyOrder(sizes.split(" "));
         }

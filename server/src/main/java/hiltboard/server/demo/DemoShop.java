@@ -139,8 +139,15 @@ class DemoShop implements SmartInitializingSingleton {
         join(owner, "Odile Brakes", "odile", Units.MILLIMETRE_CELSIUS);
         join(owner, "Tomas Quill", "tomas", Units.INCH_FAHRENHEIT);
         join(owner, "Wenna Sark", "wenna", Units.INCH_FAHRENHEIT);
+        prices.name("EUR", owner, Diary.command(owner));
         PriceItem.all(SteelLibrary.KNOWN)
-                .forEach(item -> prices.put(item.key(), price(item), owner, Diary.command(owner)));
+                .forEach(item -> prices.put(item.key(), price(item), "", owner, Diary.command(owner)));
+        prices.put(
+                PriceItem.ABRASIVES.key(),
+                "7.50",
+                clock.today().minusMonths(9).toString(),
+                owner,
+                Diary.command(owner));
         new Work(owner, access.people().subList(1, 5)).play();
     }
 

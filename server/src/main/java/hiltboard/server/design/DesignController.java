@@ -292,7 +292,7 @@ class DesignController {
                 answer.findings(),
                 Drawing.of(specification),
                 grips(specification),
-                Figures.of(specification, earlier, route.attendedMinutes(), prices.all(), units),
+                Figures.of(specification, earlier, route.attendedMinutes(), prices.today(), units),
                 route.steps().stream()
                         .map(Route.Step::operation)
                         .map(DesignController::line)

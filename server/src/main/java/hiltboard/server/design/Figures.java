@@ -8,14 +8,14 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Weighed;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import hiltboard.core.money.MaterialCost;
 import hiltboard.core.money.PriceItem;
+import hiltboard.core.money.PriceList;
 import hiltboard.server.job.Drawing;
-import hiltboard.server.money.Prices;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -52,10 +52,10 @@ record Figures(
     record CostLine(String words, String amount, String cost) {}
 
     static Figures of(
-            Specification spec, Optional<Weighed> before, int attendedMinutes, Map<String, Long> prices, Units units) {
+            Specification spec, Optional<Weighed> before, int attendedMinutes, PriceList prices, Units units) {
         Weighed weighed = KnifeShape.weighed(spec);
         MaterialCost cost = MaterialCost.of(spec, weighed, prices);
-        Optional<Long> hour = Optional.ofNullable(prices.get(PriceItem.HOUR.key()));
+        Optional<Money> hour = prices.of(PriceItem.HOUR);
         return new Figures(
                 figures(spec, weighed, units),
                 rounded(weighed.balance().millimetres()),
@@ -70,11 +70,10 @@ record Figures(
                         .map(line -> new CostLine(
                                 line.words(),
                                 line.amount(),
-                                line.cents().map(Prices::words).orElse("")))
+                                line.cost().map(Money::words).orElse("")))
                         .toList(),
-                Prices.words(cost.cents()),
-                hour.map(cents -> Prices.words(Math.round(cents * attendedMinutes / 60.0)))
-                        .orElse(""),
+                cost.total().words(),
+                hour.map(price -> price.times(attendedMinutes / 60.0).words()).orElse(""),
                 cost.missing(),
                 before.map(earlier -> weighed.since(earlier, units)).orElse(""),
                 KnifeShape.weighsWithout(spec));

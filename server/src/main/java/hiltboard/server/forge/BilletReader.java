@@ -21,6 +21,7 @@ import hiltboard.core.forge.StepField;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import hiltboard.core.money.BilletCost;
 import hiltboard.core.stock.Counted;
@@ -31,6 +32,7 @@ import hiltboard.server.forge.ForgeRepository.Plan;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.money.Prices;
+import hiltboard.server.money.ShopCurrency;
 import hiltboard.server.stock.BilletStock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -64,12 +66,14 @@ class BilletReader {
 
     private final PieceFiles pieces;
     private final Prices prices;
+    private final ShopCurrency currency;
     private final BilletStock stock;
     private final ForgeRepository forge;
 
-    BilletReader(PieceFiles pieces, Prices prices, BilletStock stock, ForgeRepository forge) {
+    BilletReader(PieceFiles pieces, Prices prices, ShopCurrency currency, BilletStock stock, ForgeRepository forge) {
         this.pieces = pieces;
         this.prices = prices;
+        this.currency = currency;
         this.stock = stock;
         this.forge = forge;
     }
@@ -170,7 +174,7 @@ class BilletReader {
                 typed.length("thickness", asked.thickness(), BLANK_THICKNESS),
                 typed.length("width", asked.width(), BLANK_WIDTH),
                 typed.length("length", asked.length(), BLANK_LENGTH));
-        Optional<Long> paid = typed.money("paid", asked.paid());
+        Optional<Money> paid = typed.moneyOrNothing("paid", asked.paid(), currency.get());
         Optional<Long> piece = Optional.of(asked.pieceId())
                 .filter(id -> id > 0)
                 .map(id -> pieces.open(id).id());
@@ -357,18 +361,18 @@ class BilletReader {
                 .paid()
                 .map(paid -> BilletCost.paid(paid, plan.get().blades()))
                 .orElseGet(() -> BilletCost.of(
-                        stack.get().masses(), prices.all(), plan.get().blades()));
-        return new CostView(Prices.words(cost.cents()), Prices.words(cost.perBlade()), cost.missing());
+                        stack.get().masses(), prices.today(), plan.get().blades()));
+        return new CostView(cost.total().words(), cost.perBlade().words(), cost.missing());
     }
 
-    /** What the bars of a billet cost, in cents. */
-    Optional<Long> cents(Plan plan) {
+    /** What the bars of a billet cost. */
+    Optional<Money> cost(Plan plan) {
         return plan.paid()
                 .or(() -> plan.recipe().stages(List.of(), Units.MILLIMETRE_CELSIUS).stream()
                         .findFirst()
                         .flatMap(Stage::after)
-                        .map(stack -> BilletCost.of(stack.masses(), prices.all(), plan.blades())
-                                .cents()));
+                        .map(stack -> BilletCost.of(stack.masses(), prices.today(), plan.blades())
+                                .total()));
     }
 
     private static String fitted(Optional<Plan> plan, Optional<Billet> last, Units units) {

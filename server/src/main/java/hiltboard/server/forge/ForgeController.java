@@ -8,6 +8,7 @@ import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.forge.RecipeStep;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.server.Refusal;
@@ -27,7 +28,6 @@ import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
-import hiltboard.server.money.Prices;
 import hiltboard.server.stock.BilletStock;
 import java.util.Arrays;
 import java.util.List;
@@ -273,7 +273,7 @@ class ForgeController {
                 plan.blank().width().brieflyIn(units),
                 plan.blank().length().brieflyIn(units),
                 plan.piece().orElse(0L),
-                plan.paid().map(Prices::words).orElse("").replace("\u00a0", ""));
+                plan.paid().map(Money::typed).orElse(""));
     }
 
     private static DoneView view(StepDone done, Units units) {

@@ -9,6 +9,7 @@ import hiltboard.core.forge.Recipe.Reading;
 import hiltboard.core.forge.RecipeStep;
 import hiltboard.core.forge.StepField;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
 import hiltboard.server.Refusal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -47,9 +48,9 @@ class ForgeRepository {
      * What a billet is planned to be.
      *
      * @param piece whose blade it is looked at on; empty for a usual one
-     * @param paid for its bars, in cents, where that is known
+     * @param paid for its bars, where that is known
      */
-    record Plan(String name, Recipe recipe, int blades, BladeBlank blank, Optional<Long> piece, Optional<Long> paid) {}
+    record Plan(String name, Recipe recipe, int blades, BladeBlank blank, Optional<Long> piece, Optional<Money> paid) {}
 
     /** @param lot on the rack, once it is finished */
     record BilletRow(long id, Plan plan, int version, String changedBy, boolean areBarsTaken, Optional<Long> lot) {}
@@ -95,7 +96,7 @@ class ForgeRepository {
                 row.getInt("blades"),
                 blank,
                 number(row, "piece_id"),
-                number(row, "paid_cents"));
+                Optional.ofNullable(row.getString("paid")).flatMap(Money::ofKept));
         return new BilletRow(
                 row.getLong("id"),
                 plan,
@@ -135,7 +136,7 @@ class ForgeRepository {
     long begin(Plan plan, long person, long atMillis) {
         return with(plan, sql.sql("""
                 INSERT INTO billet (name, steps, blades, blank_thickness_nm, blank_width_nm, blank_length_nm, piece_id,
-                paid_cents, changed_by, begun_at_ms)
+                paid, changed_by, begun_at_ms)
                 VALUES (:name, :steps, :blades, :thickness, :width, :length, :piece, :paid, :person, :at) RETURNING id
                 """))
                 .param("person", person)
@@ -147,7 +148,7 @@ class ForgeRepository {
     void change(long id, Plan plan, long person) {
         with(plan, sql.sql("""
                 UPDATE billet SET name = :name, steps = :steps, blades = :blades, blank_thickness_nm = :thickness,
-                blank_width_nm = :width, blank_length_nm = :length, piece_id = :piece, paid_cents = :paid,
+                blank_width_nm = :width, blank_length_nm = :length, piece_id = :piece, paid = :paid,
                     changed_by = :person, version = version + 1 WHERE id = :id
                 """)).param("person", person).param("id", id).update();
     }
@@ -161,7 +162,7 @@ class ForgeRepository {
                 .param("width", plan.blank().width().nanometres())
                 .param("length", plan.blank().length().nanometres())
                 .param("piece", plan.piece().orElse(null))
-                .param("paid", plan.paid().orElse(null));
+                .param("paid", plan.paid().map(Money::kept).orElse(null));
     }
 
     void barsTaken(long id, long atMillis) {

@@ -238,8 +238,8 @@ public class ForgeService {
             if (!billet.isWelded()) {
                 throw Refusal.outOfTurn("It is a loose stack: weld it first.");
             }
-            long lot = stock.put(
-                    row.plan().name(), billet, row.plan().recipe().isClad(), reader.cents(row.plan()), person);
+            long lot =
+                    stock.put(row.plan().name(), billet, row.plan().recipe().isClad(), reader.cost(row.plan()), person);
             forge.finished(id, lot);
             return Entry.ofShop(Entry.Kind.BILLET_FINISHED, row.plan().name() + ": forged, it lies on the rack", lot);
         });

@@ -1,11 +1,13 @@
 package hiltboard.server.money;
 
-import java.util.Map;
-import java.util.stream.Collectors;
+import hiltboard.core.measure.Money;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** The shop's prices. */
+/** What items cost, from which day on, and in which currency. */
 @Repository
 class PriceRepository {
     private final JdbcClient sql;
@@ -14,25 +16,48 @@ class PriceRepository {
         this.sql = sql;
     }
 
-    private record Price(String item, long cents) {}
+    /** @param by who wrote it down */
+    record PriceRow(String item, LocalDate from, Money amount, String by) {}
 
-    /** Cents by item; what has no price yet is not there. */
-    Map<String, Long> all() {
-        return sql
-                .sql("SELECT item, cents FROM price")
-                .query((row, number) -> new Price(row.getString("item"), row.getLong("cents")))
-                .list()
-                .stream()
-                .collect(Collectors.toMap(Price::item, Price::cents));
+    /** By item and day; of several for one day the one that was written last comes last. */
+    List<PriceRow> all() {
+        return sql.sql("""
+                SELECT item, valid_from, amount, person.name AS who FROM price_from JOIN person ON person.id = changed_by
+                ORDER BY item, valid_from, price_from.id
+                """)
+                .query((row, number) -> new PriceRow(
+                        row.getString("item"),
+                        LocalDate.parse(row.getString("valid_from")),
+                        Money.ofKept(row.getString("amount")).orElseThrow(),
+                        row.getString("who")))
+                .list();
     }
 
-    void put(String item, long cents, long person, long atMillis) {
+    void put(String item, Money amount, LocalDate from, long person, long atMillis) {
         sql.sql("""
-                INSERT INTO price (item, cents, changed_by, changed_at_ms) VALUES (:item, :cents, :person, :at)
-                ON CONFLICT (item) DO UPDATE SET cents = :cents, changed_by = :person, changed_at_ms = :at
+                INSERT INTO price_from (item, valid_from, amount, changed_by, changed_at_ms)
+                VALUES (:item, :from, :amount, :person, :at)
                 """)
                 .param("item", item)
-                .param("cents", cents)
+                .param("from", from.toString())
+                .param("amount", amount.kept())
+                .param("person", person)
+                .param("at", atMillis)
+                .update();
+    }
+
+    Optional<String> currency() {
+        return sql.sql("SELECT value FROM shop_setting WHERE name = 'CURRENCY'")
+                .query(String.class)
+                .optional();
+    }
+
+    void name(String currency, long person, long atMillis) {
+        sql.sql("""
+                INSERT INTO shop_setting (name, value, changed_by, changed_at_ms) VALUES ('CURRENCY', :currency, :person, :at)
+                ON CONFLICT (name) DO UPDATE SET value = :currency, changed_by = :person, changed_at_ms = :at
+                """)
+                .param("currency", currency)
                 .param("person", person)
                 .param("at", atMillis)
                 .update();

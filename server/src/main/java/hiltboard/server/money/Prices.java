@@ -1,46 +1,69 @@
 package hiltboard.server.money;
 
+import hiltboard.core.measure.Money;
 import hiltboard.core.money.PriceItem;
+import hiltboard.core.money.PriceList;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
+import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.material.Steels;
-import java.math.BigDecimal;
+import hiltboard.server.money.PriceRepository.PriceRow;
+import java.time.LocalDate;
+import java.util.Currency;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The price list: what materials and an hour's work cost the shop. */
+/** The price list: what materials and an hour's work cost the shop, from which day on. */
 @Service
 public class Prices {
-    private static final String ACCEPTED = "an amount such as 12 or 12.50, up to 100 000";
-    private static final BigDecimal MOST = new BigDecimal(100_000);
+    private static final LocalDate EARLIEST = LocalDate.of(2000, 1, 1);
+    private static final int YEARS_AHEAD = 2;
 
     private final PriceRepository prices;
+    private final ShopCurrency currency;
     private final Changes changes;
     private final ShopClock clock;
     private final Steels steels;
-    /** Asked at every picture of a drag, so it is not read from the file of data each time. */
-    private volatile Map<String, Long> known = Map.of();
+    /** Asked at every picture of a drag, so it is not read from the file of data each time; empty for nothing known. */
+    private volatile List<PriceRow> known = List.of();
 
     private volatile boolean isKnown;
 
-    Prices(PriceRepository prices, Changes changes, ShopClock clock, Steels steels) {
+    Prices(PriceRepository prices, ShopCurrency currency, Changes changes, ShopClock clock, Steels steels) {
         this.prices = prices;
+        this.currency = currency;
         this.changes = changes;
         this.clock = clock;
         this.steels = steels;
     }
 
-    /** Cents by item's key. */
+    /** What holds today. */
     @Transactional(readOnly = true)
-    public Map<String, Long> all() {
+    public PriceList today() {
+        return on(clock.today());
+    }
+
+    /** What held on a day, or will. Amounts that were written before the shop named its currency are of it. */
+    private PriceList on(LocalDate day) {
+        Map<String, Money> amounts = new HashMap<>();
+        history().stream()
+                .filter(row -> !row.from().isAfter(day))
+                .forEach(row -> amounts.put(row.item(), new Money(row.amount().minor(), currency.get())));
+        return new PriceList(currency.get(), amounts);
+    }
+
+    /** Every price that was ever written down, by item and day. */
+    @Transactional(readOnly = true)
+    List<PriceRow> history() {
         if (!isKnown) {
             known = prices.all();
             isKnown = true;
@@ -48,34 +71,61 @@ public class Prices {
         return known;
     }
 
-    /** Sets one price; the amount in the shop's currency, with up to two decimals. */
-    public Receipt put(String item, String amount, Person person, Command command) {
+    /**
+     * Sets one price.
+     *
+     * @param amount in the shop's currency
+     * @param from the first day on which it holds, as an ISO date; empty for today
+     */
+    public Receipt put(String item, String amount, String from, Person person, Command command) {
         person.mustBeOwner("set a price");
-        PriceItem known = PriceItem.all(steels.library()).stream()
+        PriceItem priced = items().stream()
                 .filter(each -> each.key().equals(item))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notThere("There is nothing called “" + item + "” in the price list."));
-        long cents = cents(item, amount);
+        Typed typed = new Typed(person.units());
+        Money price = typed.money(item, amount, currency.get());
+        LocalDate day = from.isBlank()
+                ? clock.today()
+                : typed.day("from", from, EARLIEST, clock.today().plusYears(YEARS_AHEAD));
+        typed.mustBeUnderstood();
         Receipt receipt = changes.make(command, () -> {
-            prices.put(item, cents, person.id(), clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.PRICE_SET, known.words() + " costs " + words(cents) + " " + known.per(), 0);
+            prices.put(item, price, day, person.id(), clock.nowMillis());
+            return Entry.ofShop(
+                    Entry.Kind.PRICE_SET,
+                    priced.words() + " costs " + price.words() + " " + priced.per()
+                            + (day.equals(clock.today()) ? "" : " from " + day),
+                    0);
         });
         isKnown = false;
         return receipt;
     }
 
-    /** An amount of cents as it is written: {@code 1 250.00}. */
-    public static String words(long cents) {
-        return String.format(Locale.ROOT, "%,.2f", cents / 100.0).replace(",", "\u00a0");
-    }
-
-    private static long cents(String item, String amount) {
-        String text = amount.strip().replace(',', '.');
-        if (!text.matches("\\d{1,6}(\\.\\d{1,2})?") || new BigDecimal(text).compareTo(MOST) > 0) {
+    /** Names the currency by its ISO 4217 code. Amounts stay as they are written: nothing is converted. */
+    public Receipt name(String code, Person person, Command command) {
+        person.mustBeOwner("name the shop's currency");
+        Currency named = Currency.getAvailableCurrencies().stream()
+                .filter(each -> each.getCurrencyCode().equals(code.strip().toUpperCase(Locale.ROOT)))
+                .filter(each -> each.getDefaultFractionDigits() >= 0)
+                .findFirst()
+                .orElseThrow(() -> Refusal.entry(
+                        "currency",
+                        code,
+                        "No currency has this code",
+                        "three letters by ISO 4217, such as EUR, USD, GBP or CAD"));
+        if (!history().isEmpty() && Money.places(named) != Money.places(currency.get())) {
             throw Refusal.entry(
-                    item, amount, text.isEmpty() ? "Nothing was entered" : "“" + text + "” is not an amount", ACCEPTED);
+                    "currency",
+                    code,
+                    "There are prices already, and " + named.getCurrencyCode() + " has other places behind the point",
+                    "a currency whose amounts are written like those that are there");
         }
-        return new BigDecimal(text).movePointRight(2).longValueExact();
+        Receipt receipt = changes.make(command, () -> {
+            prices.name(named.getCurrencyCode(), person.id(), clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.SHOP_SETTING_CHOSEN, "The shop’s currency is " + named.getCurrencyCode(), 0);
+        });
+        currency.isNamedAnew();
+        return receipt;
     }
 
     List<PriceItem> items() {

@@ -4,6 +4,7 @@ import hiltboard.core.forge.BarToCut;
 import hiltboard.core.forge.Billet;
 import hiltboard.core.material.Saw;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Lot;
 import hiltboard.core.stock.StockField;
@@ -111,10 +112,10 @@ public class BilletStock {
     /**
      * Puts a finished billet on the rack.
      *
-     * @param cents that one such billet cost
+     * @param cost of one such billet
      * @return the number of its lot
      */
-    public long put(String name, Billet billet, boolean isClad, Optional<Long> cents, Person person) {
+    public long put(String name, Billet billet, boolean isClad, Optional<Money> cost, Person person) {
         Map<StockField, String> item = new EnumMap<>(StockField.class);
         item.put(StockField.WHAT, isClad ? "LAMINATED" : "PATTERN_WELDED");
         item.put(StockField.NAME, name + ", " + billet.layers().size() + " layers");
@@ -133,7 +134,7 @@ public class BilletStock {
         own.put(StockField.CONDITION, "UNKNOWN");
         own.put(StockField.OWNER, StockField.SHOPS_OWN);
         own.put(StockField.SINCE, clock.today().toString());
-        cents.ifPresent(amount -> own.put(StockField.COST, String.valueOf(amount)));
+        cost.ifPresent(paid -> own.put(StockField.COST, paid.kept()));
         long lot = stock.keep(stock.item(new Lot(StockKind.BILLET, item)), new Lot(StockKind.BILLET, own));
         stock.move(
                 lot,

@@ -128,8 +128,8 @@ class SawingService {
     private static Lot ownOf(Lot block, int pairs) {
         Map<StockField, String> own = new EnumMap<>(StockField.class);
         own.putAll(block.only(Of.LOT).values());
-        block.number(StockField.COST)
-                .ifPresent(cents -> own.put(StockField.COST, String.valueOf(Math.round((double) cents / pairs))));
+        block.cost()
+                .ifPresent(paid -> own.put(StockField.COST, paid.sharedBy(pairs).kept()));
         return new Lot(StockKind.SCALES, own);
     }
 }

@@ -16,6 +16,7 @@ import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.money.ShopCurrency;
 import hiltboard.server.stock.Rack.Missing;
 import hiltboard.server.stock.Rack.Standing;
 import hiltboard.server.stock.SawingService.AskedScale;
@@ -59,6 +60,7 @@ class StockController {
     private final Rack rack;
     private final BuyingList buying;
     private final PieceFiles pieces;
+    private final ShopCurrency currency;
 
     StockController(
             StockService service,
@@ -67,7 +69,8 @@ class StockController {
             StockRepository stock,
             Rack rack,
             BuyingList buying,
-            PieceFiles pieces) {
+            PieceFiles pieces,
+            ShopCurrency currency) {
         this.service = service;
         this.promising = promising;
         this.sawing = sawing;
@@ -75,6 +78,7 @@ class StockController {
         this.rack = rack;
         this.buying = buying;
         this.pieces = pieces;
+        this.currency = currency;
     }
 
     /**
@@ -199,7 +203,7 @@ class StockController {
                                         field.key(),
                                         field.label(),
                                         field.of(),
-                                        LotReader.accepted(field, kind, person.units()),
+                                        LotReader.accepted(field, kind, person.units(), currency.get()),
                                         field.isRequired(),
                                         field.type() == StockField.Type.DAY,
                                         field.choices(kind),

@@ -20,6 +20,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.money.ShopCurrency;
 import hiltboard.server.stock.StockRepository.Claim;
 import hiltboard.server.stock.StockRepository.LotRow;
 import java.util.ArrayList;
@@ -44,11 +45,13 @@ public class StockService {
     private final StockRepository stock;
     private final Changes changes;
     private final ShopClock clock;
+    private final ShopCurrency currency;
 
-    StockService(StockRepository stock, Changes changes, ShopClock clock) {
+    StockService(StockRepository stock, Changes changes, ShopClock clock, ShopCurrency currency) {
         this.stock = stock;
         this.changes = changes;
         this.clock = clock;
+        this.currency = currency;
     }
 
     /**
@@ -124,7 +127,7 @@ public class StockService {
     /** @throws Refusal with everything that was not understood */
     ReadLot read(NewLot given, Units units) {
         StockKind kind = kind(given.kind());
-        LotReader.Read read = LotReader.read(kind, given.entries(), units);
+        LotReader.Read read = LotReader.read(kind, given.entries(), units, currency.get());
         Typed typed = new Typed(units);
         typed.findAll(read.findings());
         long amount = typed.amount("amount", given.amount(), kind.counted(), Long.MAX_VALUE);
@@ -207,8 +210,7 @@ public class StockService {
     }
 
     /** What is known, with the answers that were changed on top of it. */
-    private static Lot merged(
-            Lot known, Of what, Map<String, String> entries, Map<String, String> before, Units units) {
+    private Lot merged(Lot known, Of what, Map<String, String> entries, Map<String, String> before, Units units) {
         List<Both> both = new ArrayList<>();
         Map<String, String> all = new HashMap<>();
         StockField.of(known.kind())
@@ -229,7 +231,7 @@ public class StockService {
         if (!both.isEmpty()) {
             throw Refusal.bothChanged(both);
         }
-        LotReader.Read read = LotReader.read(known.kind(), all, units);
+        LotReader.Read read = LotReader.read(known.kind(), all, units, currency.get());
         if (!read.findings().isEmpty()) {
             throw Refusal.entries(read.findings());
         }
@@ -238,7 +240,11 @@ public class StockService {
 
     /** An answer as the reader would type it, or the choice that was made. */
     static String entry(Lot lot, StockField field, Units units) {
-        return field.type() == StockField.Type.CHOICE ? lot.value(field).orElse("") : lot.words(field, units);
+        return switch (field.type()) {
+            case CHOICE -> lot.value(field).orElse("");
+            case MONEY -> lot.exactly(field);
+            default -> lot.words(field, units);
+        };
     }
 
     /** An item on its own has no answers of a lot: the usual ones stand in for them. */
