@@ -75,7 +75,7 @@ class FireScreensTest {
         Client owner = shop.signedIn("olwen");
         olwen.page().navigate("/fire");
         olwen.press("Another kiln");
-        Fires.form("Long kiln")
+        Fires.plate("Long kiln")
                 .forEach((field, entry) ->
                         olwen.page().locator("input[name='" + field + "']").fill(entry));
         olwen.press("Write it down");

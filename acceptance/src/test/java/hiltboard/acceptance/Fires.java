@@ -2,6 +2,7 @@ package hiltboard.acceptance;
 
 import hiltboard.server.fire.KilnWatch;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
@@ -26,6 +27,13 @@ final class Fires {
     }
 
     static Map<String, String> form(String name) {
+        Map<String, String> form = new HashMap<>(plate(name));
+        form.putAll(Map.of("controller", "STAND_IN", "address", ""));
+        return form;
+    }
+
+    /** What the page asks where there is one kind of controller. */
+    static Map<String, String> plate(String name) {
         return Map.ofEntries(
                 Map.entry("name", name),
                 Map.entry("watts", "3000"),
@@ -37,9 +45,7 @@ final class Fires {
                 Map.entry("width", "6 in"),
                 Map.entry("height", "5 in"),
                 Map.entry("depth", "18 in"),
-                Map.entry("slots", "6"),
-                Map.entry("controller", "STAND_IN"),
-                Map.entry("address", ""));
+                Map.entry("slots", "6"));
     }
 
     long plan(long kiln, String treatment, long... pieces) {

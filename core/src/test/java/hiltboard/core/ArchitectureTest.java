@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
     private static final String CUTTING = "hiltboard.core.stock.cutting..";
+    private static final String SEARCH = "hiltboard.core.search..";
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("hiltboard.core");
@@ -19,7 +20,7 @@ class ArchitectureTest {
     void core_knows_nothing_but_java() {
         classes()
                 .that()
-                .resideOutsideOfPackage(CUTTING)
+                .resideOutsideOfPackages(CUTTING, SEARCH)
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(
@@ -34,10 +35,10 @@ class ArchitectureTest {
     }
 
     @Test
-    void cutting_alone_touches_the_geometry_library_and_the_solver() {
+    void cutting_alone_touches_the_geometry_library_and_long_searches_the_solver() {
         classes()
                 .that()
-                .resideInAPackage(CUTTING)
+                .resideInAnyPackage(CUTTING, SEARCH)
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(
@@ -67,6 +68,17 @@ class ArchitectureTest {
                 .callMethod(java.time.LocalDate.class, "now")
                 .orShould()
                 .callMethod(System.class, "currentTimeMillis")
+                .check(CORE);
+    }
+
+    @Test
+    void the_solvers_own_code_is_loaded_in_one_place() {
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("hiltboard.core.search")
+                .should()
+                .dependOnClassesThat()
+                .haveFullyQualifiedName("com.google.ortools.Loader")
                 .check(CORE);
     }
 }

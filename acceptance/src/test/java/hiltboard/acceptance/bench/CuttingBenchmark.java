@@ -1,5 +1,6 @@
 package hiltboard.acceptance.bench;
 
+import hiltboard.core.search.LongSearch.Watch;
 import hiltboard.core.stock.cutting.CuttingPlan;
 import hiltboard.core.stock.cutting.CuttingProblem;
 import hiltboard.core.stock.cutting.CuttingSolver;
@@ -26,7 +27,7 @@ final class CuttingBenchmark {
     private static Cut cut(int seed) {
         CuttingProblem problem = Rack.of(seed, BARS, BLANKS);
         long started = System.nanoTime();
-        CuttingPlan plan = new CuttingSolver(problem, SETTINGS, (done, used) -> {}).solve();
+        CuttingPlan plan = new CuttingSolver(problem, SETTINGS).search(Watch.nobody());
         return new Cut(
                 (System.nanoTime() - started) / 1e9,
                 plan.notPlaced().size(),

@@ -13,9 +13,10 @@ import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.search.Run;
 import hiltboard.server.stock.CutRepository.BarCut;
 import hiltboard.server.stock.CuttingService.Asked;
-import hiltboard.server.stock.CuttingService.Run;
+import hiltboard.server.stock.CuttingService.Laid;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -159,7 +160,7 @@ class CuttingController {
 
     @PostMapping("/api/stock/cutting/{run}/cancel")
     RunView cancel(@PathVariable long run, Person person) {
-        service.cancel(run);
+        service.run(run).cancel();
         return run(run, person);
     }
 
@@ -178,16 +179,16 @@ class CuttingController {
         return service.drop(id, person, command);
     }
 
-    private RunView view(Run run, Units units) {
+    private RunView view(Run<Laid, CuttingPlan> run, Units units) {
         return new RunView(
                 run.id(),
-                run.settled(),
-                run.groups(),
+                run.done(),
+                run.of(),
                 run.isFailed(),
-                run.plan().map(plan -> view(run, plan, units)).orElse(null));
+                run.answer().map(plan -> view(run, plan, units)).orElse(null));
     }
 
-    private PlanView view(Run run, CuttingPlan plan, Units units) {
+    private PlanView view(Run<Laid, CuttingPlan> run, CuttingPlan plan, Units units) {
         String proof = plan.bars().isEmpty()
                 ? ""
                 : plan.gap() < 0.0005
@@ -199,7 +200,8 @@ class CuttingController {
         return new PlanView(
                 plan.bars().stream().map(bar -> view(run, bar, units)).toList(),
                 plan.notPlaced().stream()
-                        .map(id -> new NotPlacedView(name(run.piece(id)), run.whyNot(id, units)))
+                        .map(id -> new NotPlacedView(
+                                name(run.asked().piece(id)), run.asked().whyNot(id, units)))
                         .toList(),
                 plan.bars().isEmpty()
                         ? ""
@@ -214,12 +216,12 @@ class CuttingController {
         return file.name() + " " + file.jobTitle();
     }
 
-    private BarView view(Run run, BarPlan plan, Units units) {
+    private BarView view(Run<Laid, CuttingPlan> run, BarPlan plan, Units units) {
         return laid(
                 0,
                 Long.parseLong(plan.bar().id()),
                 plan,
-                each -> run.piece(each.id()).name(),
+                each -> run.asked().piece(each.id()).name(),
                 units);
     }
 

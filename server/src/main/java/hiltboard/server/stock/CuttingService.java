@@ -27,6 +27,8 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.search.Run;
+import hiltboard.server.search.Runs;
 import hiltboard.server.stock.CutRepository.BarCut;
 import hiltboard.server.stock.CutRepository.PlannedBlank;
 import hiltboard.server.stock.StockRepository.LotRow;
@@ -38,14 +40,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,9 +52,7 @@ public class CuttingService {
     private static final LengthRange EDGES = LengthRange.of("0", "2");
     private static final LengthRange ENDS = LengthRange.of("0", "24");
     private static final LengthRange OFFCUTS = LengthRange.of("0", "120");
-    private static final Logger LOG = LoggerFactory.getLogger(CuttingService.class);
     private static final Duration LONGEST_SEARCH = Duration.ofSeconds(120);
-    private static final int RUNS_KEPT = 20;
     private static final int WORKERS = 2;
 
     private final StockRepository stock;
@@ -67,18 +61,7 @@ public class CuttingService {
     private final PieceFiles pieces;
     private final Changes changes;
     private final ShopClock clock;
-    /**
-     * Plans that are looked for or wait to be accepted; they are worth nothing after a restart, so they are kept here
-     * only.
-     */
-    private final Map<Long, Run> runs = new ConcurrentHashMap<>();
-
-    private final AtomicLong lastRun = new AtomicLong();
-    private final ExecutorService searching = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "cutting");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private final Runs<Laid, CuttingPlan> runs = new Runs<>("cutting");
 
     CuttingService(
             StockRepository stock, Rack rack, CutRepository cuts, PieceFiles pieces, Changes changes, ShopClock clock) {
@@ -93,46 +76,8 @@ public class CuttingService {
     /** How the shop cuts, as it was typed; seconds are those that the search may take. */
     public record Asked(String kerf, String edge, String clamp, String useful, String thicker, int seconds) {}
 
-    /** A search for a plan. */
-    static final class Run {
-        private final long id;
-        private final CuttingProblem problem;
-        private final CuttingSolver solver;
-        private final Map<String, PieceFile> pieces;
-        private volatile int settled;
-        private volatile int groups;
-        private volatile Optional<CuttingPlan> plan = Optional.empty();
-        private volatile boolean isFailed;
-
-        private Run(long id, CuttingProblem problem, Map<String, PieceFile> pieces, Duration patience) {
-            this.id = id;
-            this.problem = problem;
-            this.pieces = pieces;
-            this.solver = new CuttingSolver(problem, new CuttingSolver.Settings(patience, WORKERS), (done, of) -> {
-                groups = of;
-                settled = done;
-            });
-        }
-
-        long id() {
-            return id;
-        }
-
-        int settled() {
-            return settled;
-        }
-
-        int groups() {
-            return groups;
-        }
-
-        Optional<CuttingPlan> plan() {
-            return plan;
-        }
-
-        boolean isFailed() {
-            return isFailed;
-        }
+    /** What was asked: the blanks and bars as they were, and whose the blanks are. */
+    record Laid(CuttingProblem problem, Map<String, PieceFile> pieces) {
 
         /** Why a blank that found no place did not, in words. */
         String whyNot(String piece, Units units) {
@@ -220,7 +165,7 @@ public class CuttingService {
 
     /** Begins a search. @throws Refusal where nothing waits or the rules are not understood */
     @Transactional(readOnly = true)
-    public Run search(Asked asked, Units units) {
+    public Run<Laid, CuttingPlan> search(Asked asked, Units units) {
         CuttingRules rules = rules(asked, units);
         List<PieceFile> waiting = waiting();
         if (waiting.isEmpty()) {
@@ -234,20 +179,9 @@ public class CuttingService {
                         .toList(),
                 bars().stream().map(row -> bar(row, row.amount())).toList(),
                 rules);
-        Run run = new Run(lastRun.incrementAndGet(), problem, byId, Duration.ofSeconds(asked.seconds()));
-        runs.put(run.id, run);
-        runs.keySet().removeIf(id -> id <= run.id - RUNS_KEPT);
-        searching.submit(() -> carryOut(run));
-        return run;
-    }
-
-    private static void carryOut(Run run) {
-        try {
-            run.plan = Optional.of(run.solver.solve());
-        } catch (RuntimeException failure) {
-            LOG.error("No plan for the bars could be found", failure);
-            run.isFailed = true;
-        }
+        Duration patience = Duration.ofSeconds(asked.seconds());
+        return runs.begin(
+                new Laid(problem, byId), new CuttingSolver(problem, new CuttingSolver.Settings(patience, WORKERS)));
     }
 
     /** @param length of it that can be cut, in nanometres */
@@ -279,19 +213,14 @@ public class CuttingService {
         return rules;
     }
 
-    Run run(long id) {
-        return Optional.ofNullable(runs.get(id))
-                .orElseThrow(() -> Refusal.notThere("This plan is not kept any more: look for one again."));
-    }
-
-    void cancel(long id) {
-        run(id).solver.cancel();
+    Run<Laid, CuttingPlan> run(long id) {
+        return runs.run(id);
     }
 
     /** Keeps back one bar of a plan for its blanks, as they lie. */
     public Receipt accept(long run, long lot, Person person, Command command) {
-        Run found = run(run);
-        BarPlan plan = found.plan().stream()
+        Run<Laid, CuttingPlan> found = run(run);
+        BarPlan plan = found.answer().stream()
                 .flatMap(all -> all.bars().stream())
                 .filter(bar -> bar.bar().id().equals(String.valueOf(lot)))
                 .findFirst()
@@ -306,7 +235,8 @@ public class CuttingService {
             List<PlannedBlank> blanks = new ArrayList<>();
             for (int i = 0; i < plan.blanks().size(); i++) {
                 CuttingPlan.Placed placed = plan.blanks().get(i);
-                PieceFile file = pieces.openAlive(found.piece(placed.id()).id());
+                PieceFile file =
+                        pieces.openAlive(found.asked().piece(placed.id()).id());
                 double end = i + 1 < plan.blanks().size()
                         ? plan.blanks().get(i + 1).from()
                         : plan.used().millimetres();
@@ -436,7 +366,6 @@ public class CuttingService {
 
     @PreDestroy
     void stop() {
-        runs.values().forEach(run -> run.solver.cancel());
-        searching.shutdownNow();
+        runs.close();
     }
 }

@@ -3,6 +3,7 @@ package hiltboard.core.stock.cutting;
 import com.google.ortools.linearsolver.MPConstraint;
 import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPVariable;
+import hiltboard.core.search.Solver;
 import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
 import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
 import hiltboard.core.stock.cutting.Rows.Row;
@@ -128,15 +129,15 @@ final class BarGroup {
     }
 
     /** @param until this many seconds of the caller's patience are left for others */
-    CuttingPlan solve(Search search, double until) {
-        double seconds = search.left() - until;
+    CuttingPlan solve(Solver solver, double until) {
+        double seconds = solver.left() - until;
         Answer thrifty = fill(cut -> cut.cost(1));
         Answer full = fill(cut -> cut.cost(0));
         Answer first = full.isBetterThan(thrifty) ? full : thrifty;
         if (!isComplete) {
-            first = fillAgain(first, search, until + seconds * (1 - SHARE_FOR_FILLING));
+            first = fillAgain(first, solver, until + seconds * (1 - SHARE_FOR_FILLING));
         }
-        return choose(first, search, until);
+        return choose(first, solver, until);
     }
 
     private Lying layOn(Bar kind) {
@@ -191,10 +192,10 @@ final class BarGroup {
      * Fills the rack again and again, a little otherwise each time, so that there are good and different rows to choose
      * from.
      */
-    private Answer fillAgain(Answer first, Search search, double until) {
+    private Answer fillAgain(Answer first, Solver solver, double until) {
         Answer best = first;
         Random random = new Random(SEED);
-        while (search.left() > until && !search.isCancelled() && cuts.size() < ROWS_TO_CHOOSE_FROM) {
+        while (solver.left() > until && !solver.isCancelled() && cuts.size() < ROWS_TO_CHOOSE_FROM) {
             double thrift = random.nextDouble();
             Answer filled = fill(cut -> cut.cost(thrift) * (1 + random.nextDouble() * FREEDOM));
             best = filled.isBetterThan(best) ? filled : best;
@@ -237,8 +238,8 @@ final class BarGroup {
                 .map(entry -> add(entry.getKey()));
     }
 
-    private CuttingPlan choose(Answer first, Search search, double until) {
-        MPSolver model = Search.model();
+    private CuttingPlan choose(Answer first, Solver solver, double until) {
+        MPSolver model = Solver.model();
         Map<Cut, MPVariable> times = new LinkedHashMap<>();
         cuts.values()
                 .forEach(cut ->
@@ -253,7 +254,7 @@ final class BarGroup {
                 times.keySet().stream()
                         .mapToDouble(cut -> first.times().getOrDefault(cut, 0))
                         .toArray());
-        boolean isFound = search.solve(model, (search.left() - until) * SHARE_FOR_CHOOSING);
+        boolean isFound = solver.solve(model, (solver.left() - until) * SHARE_FOR_CHOOSING);
         CuttingPlan found = plan(
                 isFound
                         ? cut -> (int) Math.round(times.get(cut).solutionValue())
@@ -262,7 +263,7 @@ final class BarGroup {
         double ofAllRows = isComplete && isFound ? model.objective().bestBound() - notPlaced * worst : 0;
         double ofLengths = ofAllRows > found.usedArea() * NEARLY_ALL
                 ? 0
-                : LeastUse.area(this, rules, notPlaced, search, search.left() - until);
+                : LeastUse.area(this, rules, notPlaced, solver, solver.left() - until);
         return found.proven(Math.min(Math.max(ofAllRows, ofLengths), found.usedArea()), isComplete);
     }
 

@@ -1,76 +1,82 @@
 package hiltboard.core.stock.cutting;
 
-import com.google.ortools.Loader;
+import hiltboard.core.search.LongSearch;
+import hiltboard.core.search.Solver;
 import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 
 /**
  * Assigns blanks to bars with the least steel used up, by a solver for whole numbers. It chooses among rows of blanks
  * ({@link Rows}) for each bar; first as many blanks as possible are placed, then as little of the bars is used up as
  * possible.
  */
-public final class CuttingSolver {
+public final class CuttingSolver implements LongSearch<CuttingPlan> {
     private final CuttingProblem problem;
     private final Settings settings;
-    private final Search search;
-    private final Progress progress;
+    private final Solver solver;
 
     /**
      * @param patience how long it may search in all; what was found until then is the answer
-     * @param workers how many groups are searched at once
+     * @param workers how many groups of blanks and bars, apart from each other, are searched at once
      */
     public record Settings(Duration patience, int workers) {}
 
-    /** Hears how the search goes on: how many groups of blanks and bars, apart from each other, are settled. */
-    public interface Progress {
-        void settled(int done, int of);
-    }
-
-    public CuttingSolver(CuttingProblem problem, Settings settings, Progress progress) {
-        Loader.loadNativeLibraries();
+    public CuttingSolver(CuttingProblem problem, Settings settings) {
         this.problem = problem;
         this.settings = settings;
-        this.search = new Search(settings);
-        this.progress = progress;
+        this.solver = new Solver(settings.patience());
     }
 
-    /** Stops the search; {@link #solve} then answers with what it has. */
+    @Override
     public void cancel() {
-        search.cancel();
+        solver.cancel();
     }
 
-    /** The best plan that was found in the time. */
-    public CuttingPlan solve() {
+    /** The best plan that was found in the time; its parts are the groups of blanks and bars. */
+    @Override
+    public CuttingPlan search(Watch<? super CuttingPlan> watch) {
+        solver.begin();
         List<Supplier<BarGroup>> groups = groups();
-        double seconds = search.left() * settings.workers() / Math.max(settings.workers(), groups.size());
-        AtomicInteger settled = new AtomicInteger();
-        List<CuttingPlan> plans = atOnce(groups.stream()
+        double seconds = solver.left() * settings.workers() / Math.max(settings.workers(), groups.size());
+        List<CuttingPlan> settled = new ArrayList<>();
+        atOnce(groups.stream()
                 .<Callable<CuttingPlan>>map(group -> () -> {
-                    double until = search.left() - seconds;
-                    CuttingPlan plan = group.get().solve(search, until);
-                    progress.settled(settled.incrementAndGet(), groups.size());
+                    double until = solver.left() - seconds;
+                    CuttingPlan plan = group.get().solve(solver, until);
+                    synchronized (settled) {
+                        settled.add(plan);
+                        watch.found(together(settled));
+                        watch.settled(settled.size(), groups.size());
+                    }
                     return plan;
                 })
                 .toList());
-        List<String> homeless = problem.wanted().stream()
-                .filter(wanted ->
-                        problem.bars().stream().noneMatch(bar -> problem.rules().allow(wanted.blank(), bar)))
-                .map(Wanted::id)
-                .toList();
-        List<String> notPlaced = new ArrayList<>(homeless);
-        plans.forEach(plan -> notPlaced.addAll(plan.notPlaced()));
+        return together(settled);
+    }
+
+    /** One plan of all that is settled; what it does not place is placed by none of them, or not settled yet. */
+    private CuttingPlan together(List<CuttingPlan> plans) {
+        Set<String> placed = plans.stream()
+                .flatMap(plan -> plan.bars().stream())
+                .flatMap(bar -> bar.blanks().stream())
+                .map(CuttingPlan.Placed::id)
+                .collect(Collectors.toSet());
         return new CuttingPlan(
                 plans.stream().flatMap(plan -> plan.bars().stream()).toList(),
-                notPlaced,
+                problem.wanted().stream()
+                        .map(Wanted::id)
+                        .filter(id -> !placed.contains(id))
+                        .toList(),
                 plans.stream().mapToDouble(CuttingPlan::usedArea).sum(),
                 plans.stream().mapToDouble(CuttingPlan::provenArea).sum(),
                 plans.stream().allMatch(CuttingPlan::isProven));

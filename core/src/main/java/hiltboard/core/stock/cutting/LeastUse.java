@@ -3,6 +3,7 @@ package hiltboard.core.stock.cutting;
 import com.google.ortools.linearsolver.MPConstraint;
 import com.google.ortools.linearsolver.MPSolver;
 import com.google.ortools.linearsolver.MPVariable;
+import hiltboard.core.search.Solver;
 import java.util.Arrays;
 
 /**
@@ -12,7 +13,7 @@ import java.util.Arrays;
 final class LeastUse {
     private final BarGroup group;
     private final CuttingRules rules;
-    private final MPSolver model = Search.model();
+    private final MPSolver model = Solver.model();
     private final MPConstraint[] wanted;
     private final MPConstraint all;
 
@@ -28,10 +29,10 @@ final class LeastUse {
     }
 
     /** Square millimetres that every plan uses up that leaves so many blanks. */
-    static double area(BarGroup group, CuttingRules rules, int notPlaced, Search search, double seconds) {
+    static double area(BarGroup group, CuttingRules rules, int notPlaced, Solver solver, double seconds) {
         LeastUse least = new LeastUse(group, rules, notPlaced);
         group.bars().forEach(least::write);
-        return search.solve(least.model, seconds) ? least.model.objective().bestBound() : 0;
+        return solver.solve(least.model, seconds) ? least.model.objective().bestBound() : 0;
     }
 
     /** What one bar loses at least: what its row takes, or all of it where too little is left to keep. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.blade.Outline;
 import hiltboard.core.measure.Length;
+import hiltboard.core.search.LongSearch.Watch;
 import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
 import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
 import hiltboard.core.stock.cutting.CuttingSolver.Settings;
@@ -148,10 +149,10 @@ class CuttingSolverTest {
         List<Wanted> wanted = IntStream.range(0, 12)
                 .mapToObj(i -> new Wanted("b" + i, NestTest.knife("bladeLength", 3 + i % 4 + "")))
                 .toList();
-        CuttingSolver solver = new CuttingSolver(
-                new CuttingProblem(wanted, List.of(bar("x", 36), bar("y", 48)), RULES), SETTINGS, (done, used) -> {});
+        CuttingSolver solver =
+                new CuttingSolver(new CuttingProblem(wanted, List.of(bar("x", 36), bar("y", 48)), RULES), SETTINGS);
         solver.cancel();
-        CuttingPlan plan = solver.solve();
+        CuttingPlan plan = solver.search(Watch.nobody());
         mustBePossible(plan, wanted);
     }
 
@@ -167,10 +168,8 @@ class CuttingSolverTest {
         List<Bar> bars =
                 IntStream.range(0, 6).mapToObj(i -> bar("bar" + i, 48 + i)).toList();
         CuttingPlan plan = new CuttingSolver(
-                        new CuttingProblem(wanted, bars, RULES),
-                        new Settings(Duration.ofSeconds(4), 2),
-                        (done, used) -> {})
-                .solve();
+                        new CuttingProblem(wanted, bars, RULES), new Settings(Duration.ofSeconds(4), 2))
+                .search(Watch.nobody());
         assertThat(plan.notPlaced()).isEmpty();
         assertThat(plan.isProven()).isFalse();
         assertThat(plan.provenArea()).isLessThan(plan.usedArea());
@@ -178,7 +177,7 @@ class CuttingSolverTest {
     }
 
     private static CuttingPlan solve(CuttingProblem problem) {
-        return new CuttingSolver(problem, SETTINGS, (done, used) -> {}).solve();
+        return new CuttingSolver(problem, SETTINGS).search(Watch.nobody());
     }
 
     private static Bar bar(String id, int inches) {

@@ -8,6 +8,7 @@ import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
+import hiltboard.core.search.LongSearch.Watch;
 import hiltboard.core.stock.cutting.CuttingPlan.BarPlan;
 import hiltboard.core.stock.cutting.CuttingPlan.Placed;
 import hiltboard.core.stock.cutting.CuttingProblem.Wanted;
@@ -237,11 +238,21 @@ class RowsTest {
                         Length.ofInchFraction(30 + i, 1)))
                 .toList();
         List<Integer> heard = new ArrayList<>();
+        List<CuttingPlan> better = new ArrayList<>();
+        Watch<CuttingPlan> watch = new Watch<>() {
+            @Override
+            public void settled(int done, int of) {
+                heard.add(done);
+            }
+
+            @Override
+            public void found(CuttingPlan best) {
+                better.add(best);
+            }
+        };
         CuttingSolver solver = new CuttingSolver(
-                new CuttingProblem(wanted, bars, RULES),
-                new CuttingSolver.Settings(Duration.ofMinutes(5), 2),
-                (done, of) -> heard.add(done));
-        CompletableFuture<CuttingPlan> plan = CompletableFuture.supplyAsync(solver::solve);
+                new CuttingProblem(wanted, bars, RULES), new CuttingSolver.Settings(Duration.ofMinutes(5), 2));
+        CompletableFuture<CuttingPlan> plan = CompletableFuture.supplyAsync(() -> solver.search(watch));
         Thread.sleep(400);
         solver.cancel();
         CuttingPlan found = plan.get(120, TimeUnit.SECONDS);
@@ -251,6 +262,7 @@ class RowsTest {
         assertThat(found.bars()).isNotEmpty();
         assertThat(found.gap()).isBetween(0.0, 1.0);
         assertThat(heard).contains(1);
+        assertThat(better).last().isEqualTo(found);
         assertThat(found.bars().stream().flatMap(bar -> bar.blanks().stream()).map(Placed::id))
                 .doesNotHaveDuplicates();
     }
