@@ -40,7 +40,6 @@ public record Steel(
      * blade.
      */
     public static final Temperature CURIE = Temperature.ofFahrenheit(1414);
-    /** What a forge and an eye can hold; common practice, from memory. */
     /** How far past the magnet the eye goes on; common practice of the trade, no published source. */
     public static final String PAST_THE_MAGNET = "50 to 100 °F (30 to 55 °C) further";
 
@@ -50,6 +49,7 @@ public record Steel(
     private static final TemperatureDifference ANNEALING_FALL = TemperatureDifference.ofFahrenheit(50);
     private static final TemperatureDifference ANNEALING_FALL_AIR = TemperatureDifference.ofFahrenheit(40);
 
+    /** What a forge and an eye can hold; common practice, from memory. */
     private static final Duration LONGEST_SOAK_BY_EYE = Duration.ofMinutes(5);
 
     /**
