@@ -2205,6 +2205,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/steels/table/preview": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Steel file: preview */
+        post: operations["steelFilePreview"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/steels/temper-for": {
         parameters: {
             query?: never;
@@ -4854,6 +4871,15 @@ export interface components {
             number: number;
             words: string;
         };
+        TakenSheets: {
+            isJson: boolean;
+            onlyGood: boolean;
+            text: string;
+        };
+        TakenTable: {
+            onlyGood: boolean;
+            text: string;
+        };
         TalkView: {
             clientName: string;
             isSent: boolean;
@@ -5327,6 +5353,8 @@ export type StockFieldView = components['schemas']['StockFieldView'];
 export type SurfacingView = components['schemas']['SurfacingView'];
 export type Table = components['schemas']['Table'];
 export type TableLine = components['schemas']['TableLine'];
+export type TakenSheets = components['schemas']['TakenSheets'];
+export type TakenTable = components['schemas']['TakenTable'];
 export type TalkView = components['schemas']['TalkView'];
 export type TemperPoint = components['schemas']['TemperPoint'];
 export type TemperView = components['schemas']['TemperView'];
@@ -9198,7 +9226,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SheetText"];
+                "application/json": components["schemas"]["TakenSheets"];
             };
         };
         responses: {
@@ -9210,6 +9238,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    steelFilePreview: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SheetText"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableLine"][];
                 };
             };
         };
@@ -10189,7 +10242,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Table"];
+                "application/json": components["schemas"]["TakenTable"];
             };
         };
         responses: {

@@ -1,12 +1,11 @@
-import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { change, findingWords } from '../api/client';
 import type { SheetField } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
-import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { TableIn } from '../parts/TableIn';
 
 const FILES = ['.csv', '.json', 'text/csv', 'application/json'];
 
@@ -16,33 +15,18 @@ export function OwnSteel({ fields, hasOwn }: { fields: readonly SheetField[]; ha
   const [sheet, setSheet] = useState<Record<string, string>>({});
   const [kept, setKept] = useState('');
   const { problem, isBusy, run } = useCaught();
-  const queries = useQueryClient();
   const send = (path: string, body: unknown, words: string) =>
     void run(async () => {
       await change(path, body);
       setKept(words);
       setSheet({});
       setOpen(false);
-      await queries.invalidateQueries({ queryKey: ['fire', 'steels'] });
     });
-  const bring = (file: File) =>
-    void file
-      .text()
-      .then((text) =>
-        send(
-          '/api/steels/table',
-          { text, isJson: file.name.toLowerCase().endsWith('.json') },
-          'The steels of the file are kept.',
-        ),
-      );
   return (
     <Panel aria-label="The shop’s own steels">
       <Row>
         <h2>The shop’s own steels</h2>
         {isOpen ? null : <Press onPress={() => setOpen(true)}>From a mill sheet</Press>}
-        <PickFile accepts={FILES} isDisabled={isBusy} onPicked={bring}>
-          From a file (CSV or JSON)
-        </PickFile>
         {hasOwn ? (
           <>
             <a href="/api/steels/files/steels.csv">As CSV</a>
@@ -54,6 +38,15 @@ export function OwnSteel({ fields, hasOwn }: { fields: readonly SheetField[]; ha
         A steel of your own can be chosen for a knife like any other. Its values are held against what steel can be
         before they are kept.
       </Quiet>
+      <TableIn
+        path="/api/steels/table"
+        accepts={FILES}
+        choose="From a file (CSV or JSON)"
+        line="steel"
+        lines="steels"
+        where="kept"
+        about={(file) => ({ isJson: file.name.toLowerCase().endsWith('.json') })}
+      />
       {kept ? <p role="status">{kept}</p> : null}
       {problem ? (
         <Trouble role="alert">

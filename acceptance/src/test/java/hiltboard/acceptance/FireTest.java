@@ -567,9 +567,13 @@ class FireTest {
         String csv = new String(owner.bytes("/api/steels/files/steels.csv"), StandardCharsets.UTF_8);
         assertThat(csv).startsWith("designation,family,source,C,").contains("PM-14");
         String json = new String(owner.bytes("/api/steels/files/steels.json"), StandardCharsets.UTF_8);
-        owner.post("/api/steels/table", Map.of("text", csv.replace("PM-14", "PM-16"), "isJson", false))
+        owner.post(
+                        "/api/steels/table",
+                        Map.of("text", csv.replace("PM-14", "PM-16"), "isJson", false, "onlyGood", false))
                 .isOk();
-        owner.post("/api/steels/table", Map.of("text", json.replace("PM-14", "PM-17"), "isJson", true))
+        owner.post(
+                        "/api/steels/table",
+                        Map.of("text", json.replace("PM-14", "PM-17"), "isJson", true, "onlyGood", false))
                 .isOk();
         JsonNode steels = owner.get("/api/steels").json().path("steels");
         List<JsonNode> own = steels.valueStream()
@@ -584,10 +588,29 @@ class FireTest {
         assertThat(own.get(0).path("data").toString())
                 .contains("Mill sheet 4711")
                 .doesNotContain("from memory");
-        owner.post("/api/steels/table", Map.of("text", "designation,colour\nX,blue", "isJson", false))
+        String[] row = csv.strip().split("\r\n");
+        String two = row[0] + "\n" + row[1].replace("PM-14", "PM-18") + "\n" + row[1].replace("PM-14", "");
+        JsonNode lines = owner.post("/api/steels/table/preview", Map.of("text", two, "isJson", false))
+                .isOk()
+                .json();
+        assertThat(lines).hasSize(2);
+        assertThat(lines.path(0).path("findings")).isEmpty();
+        assertThat(lines.path(1).path("findings")).isNotEmpty();
+        assertThat(owner.post("/api/steels/table", Map.of("text", two, "isJson", false, "onlyGood", false))
+                        .isRefused(422, "entries")
+                        .text())
+                .as("all, or none with the reasons")
+                .contains("Line 3: ");
+        owner.post("/api/steels/table", Map.of("text", two, "isJson", false, "onlyGood", true))
+                .isOk();
+        assertThat(owner.get("/api/steels").text()).contains("PM-18");
+        owner.post(
+                        "/api/steels/table",
+                        Map.of("text", "designation,colour\nX,blue", "isJson", false, "onlyGood", false))
                 .isRefused(422, "entries");
-        owner.post("/api/steels/table", Map.of("text", "{", "isJson", true)).isRefused(422, "entries");
-        owner.post("/api/steels/table", Map.of("text", "designation", "isJson", false))
+        owner.post("/api/steels/table", Map.of("text", "{", "isJson", true, "onlyGood", false))
+                .isRefused(422, "entries");
+        owner.post("/api/steels/table", Map.of("text", "designation", "isJson", false, "onlyGood", false))
                 .isRefused(422, "entries");
     }
 

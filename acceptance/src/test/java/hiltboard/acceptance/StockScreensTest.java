@@ -213,7 +213,7 @@ class StockScreensTest {
         page.locator("input[type='file']")
                 .setInputFiles(new FilePayload("rods.csv", "text/csv", table.getBytes(StandardCharsets.UTF_8)));
         assertThat(part(page, "In")).containsText("diameter: “round” was not understood");
-        bram.press("Take the good 1 line onto the racks");
+        bram.press("Take the good 1 line");
         assertThat(part(page, "In")).containsText("1 line is on the racks");
         page.navigate("/stock");
         assertThat(part(page, "Rods")).containsText("Copper");

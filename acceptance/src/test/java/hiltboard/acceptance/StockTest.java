@@ -528,7 +528,8 @@ class StockTest {
             assertThat(lines)
                     .hasSize(3)
                     .allSatisfy(line -> assertThat(line.path("findings")).isEmpty());
-            there.post("/api/stock/table", Map.of("text", table)).isOk();
+            there.post("/api/stock/table", Map.of("text", table, "onlyGood", false))
+                    .isOk();
             assertThat(there.get("/api/stock/files/rack.csv").isOk().text()).isEqualTo(table);
         }
         String bad = "kind,amount,what,thickness,width,section,condition,owner\r\nBAR,12 "
@@ -543,7 +544,12 @@ class StockTest {
                 .isEqualTo("amount");
         assertThat(lines.get(2).path("findings").get(0).path("field").asString())
                 .isEqualTo("kind");
-        bram.post("/api/stock/table", Map.of("text", bad)).isOk();
+        assertThat(bram.post("/api/stock/table", Map.of("text", bad, "onlyGood", false))
+                        .isRefused(422, "entries")
+                        .text())
+                .as("all or none, with the line")
+                .contains("Line ");
+        bram.post("/api/stock/table", Map.of("text", bad, "onlyGood", true)).isOk();
         assertThat(bram.get("/api/stock").json().path("racks").get(0).path("lots"))
                 .hasSize(2);
         bram.post("/api/stock/table/preview", Map.of("text", "kind,amount,colour\r\nBAR,1,red\r\n"))

@@ -1,7 +1,12 @@
 package hiltboard.server.material;
 
+import hiltboard.core.fire.MillSheet;
+import hiltboard.core.material.Steel;
+import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.Table;
+import hiltboard.server.TableIn;
+import hiltboard.server.TableIn.TableLine;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
@@ -10,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -43,18 +49,31 @@ class SteelFileController {
 
     record SheetText(String text, boolean isJson) {}
 
+    /** @param onlyGood whether steels that are not good are left out; otherwise one of them leaves out all */
+    record TakenSheets(String text, boolean isJson, boolean onlyGood) {}
+
     @PostMapping("/api/steels")
     Receipt keep(@RequestBody Map<String, String> sheet, Person person, Command command) {
         return steels.keep(List.of(sheet), person, command);
     }
 
-    /** Steels of a table or of JSON: all, or none with every reason. */
+    /** What each steel of a table or of JSON is, before any is kept. */
+    @PostMapping("/api/steels/table/preview")
+    List<TableLine> preview(@RequestBody SheetText sheets, Person person) {
+        return read(sheets.text(), sheets.isJson(), person.units()).lines();
+    }
+
     @PostMapping("/api/steels/table")
-    Receipt take(@RequestBody SheetText sheets, Person person, Command command) {
-        if (sheets.text().length() > LONGEST_FILE) {
+    Receipt take(@RequestBody TakenSheets sheets, Person person, Command command) {
+        return steels.keep(
+                read(sheets.text(), sheets.isJson(), person.units()).taken(sheets.onlyGood()), person, command);
+    }
+
+    private TableIn<Map<String, String>> read(String text, boolean isJson, Units units) {
+        if (text.length() > LONGEST_FILE) {
             throw Refusal.entry("text", "", "This file is too long", "up to " + MOST_SHEETS + " steels");
         }
-        List<Map<String, String>> read = sheets.isJson() ? ofJson(sheets.text()) : ofTable(sheets.text());
+        List<Line> read = isJson ? ofJson(text) : ofTable(text);
         if (read.isEmpty() || read.size() > MOST_SHEETS) {
             throw Refusal.entry(
                     "text",
@@ -62,14 +81,28 @@ class SteelFileController {
                     read.isEmpty() ? "There is no steel in it" : "So many steels are not taken at once",
                     "1 to " + MOST_SHEETS + " steels");
         }
-        return steels.keep(read, person, command);
+        TableIn<Map<String, String>> table = new TableIn<>();
+        for (Line line : read) {
+            MillSheet.Answer answer = MillSheet.read(line.sheet(), units);
+            String designation = line.sheet().getOrDefault("designation", "");
+            table.add(
+                    new TableLine(
+                            line.number(), answer.steel().map(Steel::words).orElse(designation), "", answer.findings()),
+                    answer.steel().map(steel -> line.sheet()));
+        }
+        return table;
     }
 
-    private List<Map<String, String>> ofJson(String text) {
+    /** A mill sheet as it stands in a file, and where. */
+    private record Line(long number, Map<String, String> sheet) {}
+
+    private List<Line> ofJson(String text) {
         try {
             List<Map<String, String>> sheets = json.readValue(text, SHEETS);
             sheets.forEach(sheet -> mustBeKnown(sheet.keySet()));
-            return sheets;
+            return IntStream.range(0, sheets.size())
+                    .mapToObj(i -> new Line(i + 1, sheets.get(i)))
+                    .toList();
         } catch (JacksonException broken) {
             throw Refusal.entry(
                     "text",
@@ -79,11 +112,11 @@ class SteelFileController {
         }
     }
 
-    private static List<Map<String, String>> ofTable(String text) {
-        List<Map<String, String>> sheets = new ArrayList<>();
+    private static List<Line> ofTable(String text) {
+        List<Line> sheets = new ArrayList<>();
         Table.read(text, record -> {
             mustBeKnown(record.getHeader());
-            sheets.add(record.getFieldsAsMap());
+            sheets.add(new Line(record.getStartingLineNumber(), record.getFieldsAsMap()));
         });
         return sheets;
     }

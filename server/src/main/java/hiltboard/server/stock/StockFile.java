@@ -7,6 +7,8 @@ import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
 import hiltboard.server.Refusal;
 import hiltboard.server.Table;
+import hiltboard.server.TableIn;
+import hiltboard.server.TableIn.TableLine;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
@@ -49,11 +51,6 @@ class StockFile {
         this.changes = changes;
     }
 
-    /** One line of a table that came in: what it is, or what is wrong with it. */
-    record TableLine(long number, String words, String amount, List<Finding> findings) {}
-
-    private record Parsed(TableLine line, Optional<ReadLot> lot) {}
-
     @Transactional(readOnly = true)
     public String rack() {
         return Table.written(csv -> {
@@ -90,17 +87,12 @@ class StockFile {
 
     /** What each line of a table is. @throws Refusal where it is no such table */
     List<TableLine> preview(String text, Units units) {
-        return parsed(text, units).stream().map(Parsed::line).toList();
+        return read(text, units).lines();
     }
 
-    /** Takes every line that was understood; the others are left out. */
-    Receipt take(String text, Person person, Command command) {
-        List<ReadLot> lots = parsed(text, person.units()).stream()
-                .flatMap(parsed -> parsed.lot().stream())
-                .toList();
-        if (lots.isEmpty()) {
-            throw Refusal.outOfTurn("No line of this table can be taken.");
-        }
+    /** @param onlyGood whether lines that were not understood are left out; otherwise one leaves out all */
+    Receipt take(String text, boolean onlyGood, Person person, Command command) {
+        List<ReadLot> lots = read(text, person.units()).taken(onlyGood);
         return changes.make(command, () -> {
             lots.forEach(lot -> service.keep(lot, "", person));
             return Entry.ofShop(
@@ -111,21 +103,21 @@ class StockFile {
         });
     }
 
-    private List<Parsed> parsed(String text, Units units) {
+    private TableIn<ReadLot> read(String text, Units units) {
         if (text.length() > LONGEST_FILE) {
             throw Refusal.entry("text", "", "This table is too long", "up to " + MOST_LINES + " lines");
         }
-        List<Parsed> lines = new ArrayList<>();
+        TableIn<ReadLot> lines = new TableIn<>();
         Table.read(text, record -> {
-            if (lines.isEmpty()) {
+            if (lines.size() == 0) {
                 mustBeOurTable(record.getHeader());
             }
             if (lines.size() == MOST_LINES) {
                 throw Refusal.entry("text", "", "This table is too long", "up to " + MOST_LINES + " lines");
             }
-            lines.add(parsed(record, units));
+            read(record, units, lines);
         });
-        if (lines.isEmpty()) {
+        if (lines.size() == 0) {
             throw Refusal.entry(
                     "text",
                     "",
@@ -152,7 +144,7 @@ class StockFile {
         }
     }
 
-    private Parsed parsed(NamedCsvRecord record, Units units) {
+    private void read(NamedCsvRecord record, Units units, TableIn<ReadLot> lines) {
         Map<String, String> entries = new LinkedHashMap<>(record.getFieldsAsMap());
         String kind = entries.getOrDefault(KIND, "").strip();
         String pieces = entries.getOrDefault(PIECES, "").isBlank() ? "1" : entries.get(PIECES);
@@ -176,13 +168,13 @@ class StockFile {
                     new NewLot(kind, entries, entries.getOrDefault(AMOUNT, ""), pieces, "", "", "", true), units);
             String amount = (lot.pieces() == 1 ? "" : lot.pieces() + " of ")
                     + lot.lot().kind().counted().words(lot.amount(), units);
-            return new Parsed(
+            lines.add(
                     new TableLine(record.getStartingLineNumber(), lot.lot().words(units), amount, idle),
-                    idle.isEmpty() ? Optional.of(lot) : Optional.empty());
+                    Optional.of(lot));
         } catch (Refusal refusal) {
             List<Finding> all = new ArrayList<>(refusal.findings());
             all.addAll(idle);
-            return new Parsed(
+            lines.add(
                     new TableLine(
                             record.getStartingLineNumber(),
                             kind + " " + entries.getOrDefault("what", ""),

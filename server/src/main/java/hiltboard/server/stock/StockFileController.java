@@ -1,9 +1,9 @@
 package hiltboard.server.stock;
 
+import hiltboard.server.TableIn.TableLine;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
-import hiltboard.server.stock.StockFile.TableLine;
 import io.swagger.v3.oas.annotations.Hidden;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
@@ -30,6 +30,9 @@ class StockFileController {
 
     record Table(String text) {}
 
+    /** @param onlyGood whether lines that are not good are left out; otherwise one of them leaves out all */
+    record TakenTable(String text, boolean onlyGood) {}
+
     @GetMapping("/api/stock/buying")
     @Transactional(readOnly = true)
     List<BuyingList.Buy> buying(Person person) {
@@ -54,8 +57,8 @@ class StockFileController {
     }
 
     @PostMapping("/api/stock/table")
-    Receipt take(@RequestBody Table table, Person person, Command command) {
-        return files.take(table.text(), person, command);
+    Receipt take(@RequestBody TakenTable table, Person person, Command command) {
+        return files.take(table.text(), table.onlyGood(), person, command);
     }
 
     private static ResponseEntity<byte[]> table(String name, String text) {
