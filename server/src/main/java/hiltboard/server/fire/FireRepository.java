@@ -156,9 +156,10 @@ class FireRepository {
 
     long keep(String name, String controller, String address, Kiln kiln) {
         return sql.sql("""
-                INSERT INTO kiln (name, controller, address, watts, joules_per_k, watts_per_k, open_watts_per_k, lag_s, most_c, door_s, width_nm,
-                height_nm, depth_nm, slots)
-                VALUES (:name, :controller, :address, :watts, :joules, :loss, :open, :lag, :most, :door, :width, :height, :depth, :slots) RETURNING id
+                INSERT INTO kiln (name, controller, address, watts, joules_per_k, watts_per_k, open_watts_per_k,
+                lag_s, most_c, door_s, width_nm, height_nm, depth_nm, slots)
+                VALUES (:name, :controller, :address, :watts, :joules, :loss, :open, :lag, :most, :door, :width,
+                :height, :depth, :slots) RETURNING id
                 """)
                 .param("name", name)
                 .param("controller", controller)
