@@ -2119,6 +2119,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Station: stations */
+        get: operations["stationStations"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/steels": {
         parameters: {
             query?: never;
@@ -3102,7 +3119,8 @@ export interface components {
             startedBy: string;
             /** Format: int64 */
             starterId: number;
-            station: string;
+            /** @enum {string} */
+            station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             title: string;
             /** Format: int64 */
             windowClosesAtMillis: number;
@@ -4584,6 +4602,10 @@ export interface components {
             wishes: components["schemas"]["ClientWishView"][];
             words: string;
         };
+        RoomLine: {
+            page: string;
+            words: string;
+        };
         RulesView: {
             clamp: string;
             edge: string;
@@ -4756,6 +4778,12 @@ export interface components {
             now: string;
             tolerance: string;
         };
+        StationLine: {
+            room?: components["schemas"]["RoomLine"];
+            /** @enum {string} */
+            station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            words: string;
+        };
         StationView: {
             anglePerSide: string;
             bevelHeight: string;
@@ -4796,7 +4824,8 @@ export interface components {
             attendedMinutes: number;
             /** Format: int64 */
             restMinutes: number;
-            station: string;
+            /** @enum {string} */
+            station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             title: string;
         };
         Steps: {
@@ -4837,7 +4866,8 @@ export interface components {
             startedBy: string;
             /** Format: int64 */
             starterId: number;
-            station: string;
+            /** @enum {string} */
+            station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             targets: string[];
             title: string;
             toDo: string[];
@@ -4965,7 +4995,8 @@ export interface components {
             restWords: string;
             /** Format: int64 */
             sinceMillis: number;
-            station: string;
+            /** @enum {string} */
+            station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             title: string;
             /** Format: int64 */
             untilMillis: number;
@@ -5321,6 +5352,7 @@ export type Receipt = components['schemas']['Receipt'];
 export type ResultView = components['schemas']['ResultView'];
 export type Returned = components['schemas']['Returned'];
 export type RevisionView = components['schemas']['RevisionView'];
+export type RoomLine = components['schemas']['RoomLine'];
 export type RulesView = components['schemas']['RulesView'];
 export type RunView = components['schemas']['RunView'];
 export type Said = components['schemas']['Said'];
@@ -5341,6 +5373,7 @@ export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];
 export type StageView = components['schemas']['StageView'];
 export type StaleView = components['schemas']['StaleView'];
+export type StationLine = components['schemas']['StationLine'];
 export type StationView = components['schemas']['StationView'];
 export type SteelsView = components['schemas']['SteelsView'];
 export type SteelView = components['schemas']['SteelView'];
@@ -9081,6 +9114,27 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    stationStations: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationLine"][];
+                };
             };
         };
     };

@@ -1,3 +1,4 @@
+import { StationWords } from '../route/StationWords';
 import type { BenchStep } from '../api/schema';
 import { Press } from '../parts/Press';
 import { Panel, Quiet } from '../parts/Sheet';
@@ -27,7 +28,7 @@ export function BenchList({ title, steps, now, nothing }: BenchListProps) {
               <span>
                 {step.title}
                 <small>
-                  {step.jobTitle}, {step.station}
+                  {step.jobTitle}, <StationWords station={step.station} />
                 </small>
               </span>
               <span>{isGone ? 'no longer here' : <Time step={step} now={now} />}</span>

@@ -1,15 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { read } from '../api/client';
-import type { DrillLine, PieceView, StepView } from '../api/schema';
+import type { DrillLine, PieceView } from '../api/schema';
 import { Facts } from '../parts/Facts';
 
 /** Everything that is drilled in this knife in one table: what goes through, the drill that makes its hole, and how many. */
-export function Drills({ piece, step }: { piece: PieceView; step: StepView }) {
-  const isDrilling = step.station === 'Drill' || step.targets.includes('pin.drill');
+export function Drills({ piece }: { piece: PieceView }) {
   const { data } = useQuery({
     queryKey: ['piece', piece.id, 'drills'],
     queryFn: () => read<DrillLine[]>(`/api/pieces/${piece.id}/drills`),
-    enabled: isDrilling,
   });
   return data && data.length > 0 ? (
     <>

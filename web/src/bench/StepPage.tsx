@@ -7,6 +7,7 @@ import { Notes } from '../job/Notes';
 import { usePiece } from '../job/usePiece';
 import { Wished } from '../design/Wished';
 import { useNow } from '../live/useNow';
+import { useStations } from '../route/useStations';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { minutes } from '../parts/words';
 import { Materials } from '../stock/Materials';
@@ -17,7 +18,7 @@ import { OfTheDay } from './OfTheDay';
 import { Readings } from './Readings';
 import { ReadingsTogether } from './ReadingsTogether';
 import { Checks } from './Checks';
-import { Drills } from './Drills';
+import { stationPart } from './rooms';
 import { Targets } from './Targets';
 import { goesAlong, Together, useAlongside } from './Together';
 import { useWrongHere, WrongHere } from './useWentWrong';
@@ -56,10 +57,6 @@ function BriefLine({ piece, isWhole }: { piece: PieceView; isWhole: boolean }) {
   );
 }
 
-/** Whether the station of this step has more to say than its page. */
-const isOfTheFire = (step: StepView): boolean =>
-  step.station === 'Kiln' || step.targets.includes('hardness') || step.operation === 'straighten';
-
 function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const person = usePerson();
   const now = useNow();
@@ -71,19 +68,22 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const together = alongside.filter((other) => chosen.includes(other.piece) && goesAlong(other, step));
   const window = piece.windows.find((each) => each.operation === step.operation);
   const wrong = useWrongHere();
+  const { words: stationWords, room } = useStations()(step.station);
+  const at = stationPart(step);
 
   return (
     <Station>
       <StepHead>
         <h1>{step.title}</h1>
         <p>
-          <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> · {piece.jobTitle} · {step.station}
-          {isOfTheFire(step) ? (
+          <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> · {piece.jobTitle} · {stationWords}
+          {room ? (
             <>
               {' '}
-              · <Link to="/fire">The fire</Link> · <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link>
+              · <Link to={room.page}>{room.words}</Link>
             </>
           ) : null}
+          {at.links ? <> · {at.links({ piece, step })}</> : null}
         </p>
       </StepHead>
       <BriefLine piece={piece} isWhole={WHOLE_BRIEF.includes(step.operation)} />
@@ -116,7 +116,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
               </Quiet>
             ) : null}
             <Targets piece={piece} step={step} />
-            <Drills piece={piece} step={step} />
+            {at.part?.({ piece, step })}
             {together.length > 0 ? (
               <ReadingsTogether piece={piece} step={step} others={together} />
             ) : (

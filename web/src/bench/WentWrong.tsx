@@ -1,3 +1,4 @@
+import { type Station, useStations } from '../route/useStations';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { change, findingWords, read, upload } from '../api/client';
@@ -105,17 +106,18 @@ export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
 
 interface WhatProps {
   known: readonly MishapChoice[];
-  station: string;
+  station: Station;
   onChoose: (kind: string) => void;
 }
 
 /** What usually happens at this station as presses; everything else in one list. */
 function What({ known, station, onChoose }: WhatProps) {
+  const { words } = useStations()(station);
   const here = known.filter((each) => each.isUsualHere);
   const elsewhere = known.filter((each) => !each.isUsualHere);
   return (
     <>
-      <Row role="group" aria-label={`Usual at the ${station.toLowerCase()}`}>
+      <Row role="group" aria-label={`Usual at the ${words.toLowerCase()}`}>
         {here.map((each) => (
           <Press key={each.kind} data-large onPress={() => onChoose(each.kind)}>
             {each.words}

@@ -5,6 +5,7 @@ import { styled } from 'styled-components';
 import type { PieceView, StepView } from '../api/schema';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row } from '../parts/Sheet';
+import { StationWords } from '../route/StationWords';
 import { minutes, moment, resting } from '../parts/words';
 import { standingWords } from './model';
 
@@ -92,7 +93,7 @@ function StepLine({ step, index, pieceId }: { step: StepView; index: number; pie
           <span>
             <b>{step.title}</b>{' '}
             <small>
-              {step.station}, {time}
+              <StationWords station={step.station} />, {time}
             </small>
           </span>
           <span>{standingWords(step)}</span>

@@ -25,10 +25,10 @@ export const SUBJECTS = [
 export type Subject = (typeof SUBJECTS)[number];
 
 /**
- * What no entry changes: calculators are the program's own, a search is followed while it runs, and a client's page does
- * not hear the shop.
+ * What no entry changes: calculators and stations are the program's own, a search is followed while it runs, and a
+ * client's page does not hear the shop.
  */
-export const NOT_OF_THE_SHOP = ['calculators', 'cutting', 'client'] as const;
+export const NOT_OF_THE_SHOP = ['calculators', 'stations', 'cutting', 'client'] as const;
 
 /** Where a piece, a bar or a fire may be shown; only what is open is read anew. */
 const WORK: readonly Subject[] = ['alongside', 'bench', 'consult', 'fire', 'forge', 'ledger', 'piece', 'stock', 'wall'];

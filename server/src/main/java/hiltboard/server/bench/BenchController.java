@@ -6,6 +6,7 @@ import hiltboard.core.route.Operation;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Progress.Window;
 import hiltboard.core.route.Route.Step;
+import hiltboard.core.route.Station;
 import hiltboard.core.route.Trait;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -47,7 +48,7 @@ class BenchController {
             String jobTitle,
             String operation,
             String title,
-            String station,
+            Station station,
             int attendedMinutes,
             String standing,
             String startedBy,
@@ -140,7 +141,7 @@ class BenchController {
                 file.jobTitle(),
                 operation.key(),
                 operation.title(),
-                operation.station().words(),
+                operation.station(),
                 operation.attendedMinutes(),
                 standing,
                 row.map(StepRow::startedBy).orElse(""),

@@ -18,6 +18,7 @@ import hiltboard.core.route.Place;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Rework;
 import hiltboard.core.route.Route;
+import hiltboard.core.route.Station;
 import hiltboard.core.route.Stretch;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
@@ -85,7 +86,7 @@ class DesignController {
 
     record Questions(List<FieldView> fields, List<Option> strengths, List<WordView> words, List<Option> muches) {}
 
-    record StepLine(String title, String station, int attendedMinutes, long restMinutes) {}
+    record StepLine(String title, Station station, int attendedMinutes, long restMinutes) {}
 
     /**
      * Entries to read, and those to compare weight and balance with. @param useWords what it is for, in the client's
@@ -324,7 +325,7 @@ class DesignController {
     private static StepLine line(Operation operation) {
         return new StepLine(
                 operation.title(),
-                operation.station().words(),
+                operation.station(),
                 operation.attendedMinutes(),
                 operation.rest().toMinutes());
     }

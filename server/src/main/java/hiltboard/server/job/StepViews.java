@@ -13,6 +13,7 @@ import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Route.Wait;
 import hiltboard.core.route.Rule;
+import hiltboard.core.route.Station;
 import hiltboard.core.route.Trait;
 import hiltboard.core.route.Unsettled;
 import hiltboard.server.chain.ReadingRepository.AsItIs;
@@ -93,7 +94,7 @@ public final class StepViews {
     public record StepView(
             String operation,
             String title,
-            String station,
+            Station station,
             int attendedMinutes,
             String effort,
             long restMinutes,
@@ -212,7 +213,7 @@ public final class StepViews {
         return new StepView(
                 operation.key(),
                 operation.title(),
-                operation.station().words(),
+                operation.station(),
                 operation.attendedMinutes(),
                 operation.effort().isBySize() ? operation.effort().words() : "",
                 file.rest(operation).toMinutes(),

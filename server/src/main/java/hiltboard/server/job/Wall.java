@@ -5,6 +5,7 @@ import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.State;
+import hiltboard.core.route.Station;
 import hiltboard.core.route.Stretch;
 import hiltboard.server.job.JobRepository.Job;
 import hiltboard.server.job.JobRepository.PieceVersion;
@@ -38,7 +39,7 @@ class Wall {
     record UnderWay(
             String operation,
             String title,
-            String station,
+            Station station,
             String who,
             boolean isResting,
             boolean isPutDown,
@@ -211,7 +212,7 @@ class Wall {
                 .map(row -> new UnderWay(
                         row.operation(),
                         step.operation().title(),
-                        step.operation().station().words(),
+                        step.operation().station(),
                         row.startedBy(),
                         row.standing() == Standing.RESTING,
                         row.isPutDown(),
