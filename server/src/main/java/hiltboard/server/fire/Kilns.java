@@ -161,12 +161,16 @@ public class Kilns {
         private final List<Runnable> orders = new ArrayList<>();
 
         void tell(KilnRow kiln, Consumer<ConnectedKiln> order) {
-            orders.add(() -> Kilns.this.tell(kiln, order));
+            then(() -> Kilns.this.tell(kiln, order));
+        }
+
+        private void then(Runnable order) {
+            orders.add(order);
         }
 
         /** What lies in it: a kiln that is there feels it by itself. */
         void holds(KilnRow kiln, HeatBody load) {
-            orders.add(() -> standIn(kiln).ifPresent(standIn -> standIn.holds(load)));
+            then(() -> standIn(kiln).ifPresent(standIn -> standIn.holds(load)));
         }
     }
 
@@ -300,7 +304,7 @@ public class Kilns {
                 throw Refusal.outOfTurn("A load is planned or burning in " + kiln.name() + ". End it first.");
             }
             fire.drop(id, clock.nowMillis());
-            orders.orders.add(() -> close(id));
+            orders.then(() -> close(id));
             return List.of(Entry.ofShop(Entry.Kind.KILN_KEPT, kiln.name() + " is no longer in the shop", id));
         });
     }
@@ -341,7 +345,7 @@ public class Kilns {
         return change(command, orders -> {
             KilnRow kiln = fire.kiln(id);
             KilnStandIn standIn = mustStandIn(kiln);
-            orders.orders.add(() -> knob.accept(standIn));
+            orders.then(() -> knob.accept(standIn));
             happened(kiln, words);
             return List.of(Entry.ofShop(Entry.Kind.FIRE_CHANGED, kiln.name() + ": " + words, id));
         });

@@ -19,6 +19,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -33,10 +34,7 @@ public class Prices {
     private final Changes changes;
     private final ShopClock clock;
     private final Steels steels;
-    /** Asked at every picture of a drag, so it is not read from the file of data each time; empty for nothing known. */
-    private volatile List<PriceRow> known = List.of();
-
-    private volatile boolean isKnown;
+    private volatile @Nullable Held held;
 
     Prices(PriceRepository prices, ShopCurrency currency, Changes changes, ShopClock clock, Steels steels) {
         this.prices = prices;
@@ -46,16 +44,26 @@ public class Prices {
         this.steels = steels;
     }
 
-    /** What holds today. */
+    /** What holds today; worked out once a day, since it is asked at every picture of a drag. */
     @Transactional(readOnly = true)
     public PriceList today() {
-        return on(clock.today());
+        LocalDate day = clock.today();
+        Held known = held;
+        if (known == null
+                || !known.day().equals(day)
+                || !known.prices().currency().equals(currency.get())) {
+            known = new Held(day, on(day));
+            held = known;
+        }
+        return known.prices();
     }
+
+    private record Held(LocalDate day, PriceList prices) {}
 
     /** What held on a day, or will. Amounts that were written before the shop named its currency are of it. */
     private PriceList on(LocalDate day) {
         Map<String, Money> amounts = new HashMap<>();
-        history().stream()
+        prices.all().stream()
                 .filter(row -> !row.from().isAfter(day))
                 .forEach(row -> amounts.put(row.item(), new Money(row.amount().minor(), currency.get())));
         return new PriceList(currency.get(), amounts);
@@ -64,11 +72,7 @@ public class Prices {
     /** Every price that was ever written down, by item and day. */
     @Transactional(readOnly = true)
     List<PriceRow> history() {
-        if (!isKnown) {
-            known = prices.all();
-            isKnown = true;
-        }
-        return known;
+        return prices.all();
     }
 
     /**
@@ -97,7 +101,7 @@ public class Prices {
                             + (day.equals(clock.today()) ? "" : " from " + day),
                     0);
         });
-        isKnown = false;
+        held = null;
         return receipt;
     }
 
