@@ -3227,7 +3227,7 @@ export interface components {
             words: string;
         };
         CalculatorView: {
-            inputs: components["schemas"]["InputView"][];
+            inputs: components["schemas"]["FieldView"][];
             name: string;
             source: string;
             title: string;
@@ -3612,9 +3612,12 @@ export interface components {
             accepted: string;
             choices: components["schemas"]["Option"][];
             group: string;
+            isDay: boolean;
+            isNeeded: boolean;
             isUsuallyByRule: boolean;
             key: string;
             label: string;
+            onlyWith: string[];
             usual: string;
         };
         Figure: {
@@ -3704,12 +3707,6 @@ export interface components {
             machines: components["schemas"]["MachineView"][];
             trips: components["schemas"]["TripView"][];
         };
-        ForgeField: {
-            key: string;
-            label: string;
-            options: components["schemas"]["Option"][];
-            usual: string;
-        };
         ForgeQuestions: {
             defer: string;
             waiting: components["schemas"]["BladeWaiting"][];
@@ -3761,11 +3758,6 @@ export interface components {
             underWay: components["schemas"]["UnderWay"][];
             windows: components["schemas"]["WindowView"][];
         };
-        InputView: {
-            kind: string;
-            label: string;
-            name: string;
-        };
         JournalEntry: {
             /** Format: int64 */
             atMillis: number;
@@ -3814,7 +3806,7 @@ export interface components {
         };
         KindView: {
             amountAccepted: string;
-            fields: components["schemas"]["StockFieldView"][];
+            fields: components["schemas"]["FieldView"][];
             isKept: boolean;
             isSawn: boolean;
             kind: string;
@@ -4694,12 +4686,6 @@ export interface components {
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
         };
-        SheetField: {
-            accepted: string;
-            isRequired: boolean;
-            key: string;
-            label: string;
-        };
         SheetText: {
             isJson: boolean;
             text: string;
@@ -4794,7 +4780,7 @@ export interface components {
         SteelsView: {
             colourCautions: string[];
             colours: components["schemas"]["ColourView"][];
-            fields: components["schemas"]["SheetField"][];
+            fields: components["schemas"]["FieldView"][];
             mild: components["schemas"]["CladdingView"];
             steels: components["schemas"]["SteelView"][];
         };
@@ -4873,17 +4859,6 @@ export interface components {
             toDo: string[];
             waitedForBy: components["schemas"]["WaitView"][];
             waits: components["schemas"]["WaitView"][];
-        };
-        StockFieldView: {
-            accepted: string;
-            choices: components["schemas"]["Option"][];
-            isDay: boolean;
-            isRequired: boolean;
-            key: string;
-            label: string;
-            /** @enum {string} */
-            of: "ITEM" | "LOT" | "SUPPLY";
-            onlyWith: string[];
         };
         SurfacingView: {
             away: string;
@@ -5116,7 +5091,7 @@ export interface components {
         WorkView: {
             begins: boolean;
             cautions: string[];
-            fields: components["schemas"]["ForgeField"][];
+            fields: components["schemas"]["FieldView"][];
             howTo: string;
             title: string;
             work: string;
@@ -5257,13 +5232,11 @@ export type FireView = components['schemas']['FireView'];
 export type FlawAnswer = components['schemas']['FlawAnswer'];
 export type FlawView = components['schemas']['FlawView'];
 export type Forge = components['schemas']['Forge'];
-export type ForgeField = components['schemas']['ForgeField'];
 export type ForgeQuestions = components['schemas']['ForgeQuestions'];
 export type Given = components['schemas']['Given'];
 export type GripView = components['schemas']['GripView'];
 export type Hands = components['schemas']['Hands'];
 export type HangingPiece = components['schemas']['HangingPiece'];
-export type InputView = components['schemas']['InputView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
 export type JudgementView = components['schemas']['JudgementView'];
 export type KilnView = components['schemas']['KilnView'];
@@ -5363,7 +5336,6 @@ export type Seen = components['schemas']['Seen'];
 export type SentView = components['schemas']['SentView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
-export type SheetField = components['schemas']['SheetField'];
 export type SheetText = components['schemas']['SheetText'];
 export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
@@ -5382,7 +5354,6 @@ export type StepEntries = components['schemas']['StepEntries'];
 export type StepLine = components['schemas']['StepLine'];
 export type Steps = components['schemas']['Steps'];
 export type StepView = components['schemas']['StepView'];
-export type StockFieldView = components['schemas']['StockFieldView'];
 export type SurfacingView = components['schemas']['SurfacingView'];
 export type Table = components['schemas']['Table'];
 export type TableLine = components['schemas']['TableLine'];

@@ -4,8 +4,8 @@ import { styled } from 'styled-components';
 import { change, read } from '../api/client';
 import type { Answer, CalculatorView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
-import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Question } from '../parts/Question';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { equals } from '../parts/words';
 
@@ -52,18 +52,18 @@ function One({ calculator }: { calculator: CalculatorView }) {
   const { problem, run } = useCaught();
   const compute = () => void run(() => change<Answer>(`/api/calc/${calculator.name}`, entries)).then(setAnswer);
   const wrong = (field: string) => problem?.at(field);
-  const isElsewhere = problem && !calculator.inputs.some((input) => problem.at(input.name));
+  const isElsewhere = problem && !calculator.inputs.some((input) => problem.at(input.key));
   return (
     <Panel aria-label={calculator.title}>
       <h2>{calculator.title}</h2>
       {calculator.inputs.map((input) => (
-        <Entry
-          key={input.name}
-          label={input.label}
-          value={entries[input.name] ?? ''}
-          onChange={(value) => setEntries({ ...entries, [input.name]: value })}
-          echo={problem ? '' : equals(answer?.understood[input.name] ?? '')}
-          problem={wrong(input.name)}
+        <Question
+          key={input.key}
+          field={input}
+          value={entries[input.key] ?? ''}
+          onChange={(value) => setEntries({ ...entries, [input.key]: value })}
+          echo={problem ? '' : equals(answer?.understood[input.key] ?? '')}
+          problem={wrong(input.key)}
           onEnter={compute}
         />
       ))}

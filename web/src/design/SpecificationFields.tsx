@@ -1,8 +1,7 @@
 import { styled } from 'styled-components';
 import { findingWords } from '../api/client';
 import type { FieldView, Reading } from '../api/schema';
-import { Choice } from '../parts/Choice';
-import { Entry } from '../parts/Entry';
+import { Question } from '../parts/Question';
 import { equals } from '../parts/words';
 import { useQuestions } from './useDesign';
 
@@ -62,8 +61,8 @@ export function SpecificationFields({ groups: wanted, entries, reading, onChange
                   key={field.key}
                   field={field}
                   value={entries[field.key] ?? ''}
-                  reading={reading}
                   onChange={(value) => onChange(field.key, value)}
+                  {...said(field, entries[field.key] ?? '', reading)}
                 />
               ))}
           </div>
@@ -73,33 +72,13 @@ export function SpecificationFields({ groups: wanted, entries, reading, onChange
   );
 }
 
-function Question({
-  field,
-  value,
-  reading,
-  onChange,
-}: {
-  field: FieldView;
-  value: string;
-  reading?: Reading;
-  onChange: (value: string) => void;
-}) {
+/** What is said beside a question: what was understood, or would be taken, and what is wrong. */
+function said(field: FieldView, value: string, reading?: Reading) {
   const finding = reading?.findings.find((each) => each.field === field.key && each.given === value);
-  const problem = finding ? findingWords(finding) : undefined;
-  if (field.choices.length > 0) {
-    return <Choice label={field.label} value={value} options={field.choices} onChange={onChange} problem={problem} />;
-  }
   const understood = reading?.understood[field.key];
-  const echo = understood ? `${equals(understood)}${value === '' ? ', as usual' : ''}` : field.accepted;
-  return (
-    <Entry
-      label={field.label}
-      name={field.key}
-      value={value}
-      onChange={onChange}
-      problem={problem}
-      echo={echo}
-      doubt={reading?.doubts[field.key]}
-    />
-  );
+  return {
+    problem: finding ? findingWords(finding) : undefined,
+    echo: understood ? `${equals(understood)}${value === '' ? ', as usual' : ''}` : field.accepted,
+    doubt: reading?.doubts[field.key],
+  };
 }

@@ -1,25 +1,25 @@
 import { useState } from 'react';
 import { change, findingWords } from '../api/client';
-import type { SheetField } from '../api/schema';
+import type { FieldView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
-import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Question, usualOf } from '../parts/Question';
 import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { TableIn } from '../parts/TableIn';
 
 const FILES = ['.csv', '.json', 'text/csv', 'application/json'];
 
 /** A steel that the shop describes from its mill sheet, typed or from a file. */
-export function OwnSteel({ fields, hasOwn }: { fields: readonly SheetField[]; hasOwn: boolean }) {
+export function OwnSteel({ fields, hasOwn }: { fields: readonly FieldView[]; hasOwn: boolean }) {
   const [isOpen, setOpen] = useState(false);
-  const [sheet, setSheet] = useState<Record<string, string>>({});
+  const [sheet, setSheet] = useState(() => usualOf(fields));
   const [kept, setKept] = useState('');
   const { problem, isBusy, run } = useCaught();
   const send = (path: string, body: unknown, words: string) =>
     void run(async () => {
       await change(path, body);
       setKept(words);
-      setSheet({});
+      setSheet(usualOf(fields));
       setOpen(false);
     });
   return (
@@ -59,10 +59,9 @@ export function OwnSteel({ fields, hasOwn }: { fields: readonly SheetField[]; ha
         <>
           <Fields>
             {fields.map((field) => (
-              <Entry
+              <Question
                 key={field.key}
-                label={field.label + (field.isRequired ? '' : ', if known')}
-                name={field.key}
+                field={{ ...field, label: field.label + (field.isNeeded || field.usual ? '' : ', if known') }}
                 value={sheet[field.key] ?? ''}
                 onChange={(value) => setSheet({ ...sheet, [field.key]: value })}
                 problem={problem?.at(field.key)}

@@ -3,6 +3,7 @@ import type { AskedBillet, BilletReading, ForgeQuestions, StageView, StepEntries
 import { findingWords } from '../api/client';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
+import { Question } from '../parts/Question';
 import { Press } from '../parts/Press';
 import { Fields, Panel, Row } from '../parts/Sheet';
 import { Working } from '../parts/Working';
@@ -150,27 +151,15 @@ function Editable({ work, step, number, stage, isDone, onChange, onRemove, onLat
       </header>
       {isDone ? null : (
         <Fields>
-          {work.fields.map((field) =>
-            field.options.length > 0 ? (
-              <Choice
-                key={field.key}
-                label={field.label}
-                value={step.entries[field.key] ?? ''}
-                options={field.options}
-                onChange={put(field.key)}
-                problem={problem(field.key)}
-              />
-            ) : (
-              <Entry
-                key={field.key}
-                label={field.label}
-                name={field.key}
-                value={step.entries[field.key] ?? ''}
-                onChange={put(field.key)}
-                problem={problem(field.key)}
-              />
-            ),
-          )}
+          {work.fields.map((field) => (
+            <Question
+              key={field.key}
+              field={field}
+              value={step.entries[field.key] ?? ''}
+              onChange={put(field.key)}
+              problem={problem(field.key)}
+            />
+          ))}
         </Fields>
       )}
       <Said stage={stage} />

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { change, read } from '../api/client';
+import { usualOf } from '../parts/Question';
 import type {
   AskedBillet,
   BilletPage,
@@ -55,7 +56,7 @@ export function useBilletReading(asked: AskedBillet) {
 /** A work with its usual answers. */
 export const usualStep = (work: WorkView): StepEntries => ({
   work: work.work,
-  entries: Object.fromEntries(work.fields.map((field) => [field.key, field.usual])),
+  entries: usualOf(work.fields),
 });
 
 /** A plain recipe to begin with: a stack of two steels, welded, cropped, drawn out; for the blade of a piece where one is named. */

@@ -49,7 +49,7 @@ function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
             <dd>{lot.free}</dd>
           </div>
           {kind.fields
-            .filter((field) => field.of !== 'ITEM' && page.entries[field.key])
+            .filter((field) => field.group !== 'ITEM' && page.entries[field.key])
             .map((field) => (
               <div key={field.key}>
                 <dt>{field.label}</dt>

@@ -9,7 +9,8 @@ import { PICTURES, PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Ask, Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Doorways } from './Doorways';
-import { LotFields, asked, usual } from './LotFields';
+import { usualOf } from '../parts/Question';
+import { LotFields, asked } from './LotFields';
 import { useKinds } from './useStock';
 
 /** Something came: what it is, whether it is what was ordered, and where it lies from now on. */
@@ -37,7 +38,7 @@ export default function Receive() {
 const NOTHING = { amount: '', pieces: '1', orderedThickness: '', claimed: '', claim: '' };
 
 function Arrived({ kind }: { kind: KindView }) {
-  const [entries, setEntries] = useState(() => usual(kind));
+  const [entries, setEntries] = useState(() => usualOf(kind.fields));
   const [looked, setLooked] = useState(NOTHING);
   const [photo, setPhoto] = useState<File | undefined>();
   const [received, setReceived] = useState<number | undefined>();

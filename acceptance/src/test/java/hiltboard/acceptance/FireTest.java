@@ -514,7 +514,7 @@ class FireTest {
                 .isRefused(409, "out-of-turn");
     }
 
-    private static Map<String, String> mill(String designation) {
+    static Map<String, String> mill(String designation) {
         return new LinkedHashMap<>(Map.ofEntries(
                 Map.entry("designation", designation),
                 Map.entry("family", "stainless steel"),

@@ -142,6 +142,42 @@ class ForgeTest {
     }
 
     @Test
+    void a_steel_of_the_shops_own_lies_on_the_rack_and_goes_into_a_billet_with_its_price() {
+        Client owner = shop.signedIn("olwen");
+        Map<String, Object> both = billet("1", "", List.of(step(questions, "STACK", "secondSteel", "Shop 4")));
+        assertThat(bram.post("/api/forge/read", both).isOk().text()).contains("“Shop 4” was not understood");
+        owner.post("/api/steels", FireTest.mill("Shop 4")).isOk();
+        for (String item : List.of("steel:Shop 4", "steel:1084")) {
+            owner.post("/api/prices", Map.of("item", item, "amount", "40", "from", ""))
+                    .isOk();
+        }
+        assertThat(bram.get("/api/forge/questions").isOk().text()).contains("\"value\":\"Shop 4\"");
+        JsonNode cost = bram.post("/api/forge/read", both).isOk().json().path("cost");
+        assertThat(cost.path("missing")).isEmpty();
+        assertThat(cost.path("cost").asString()).isNotBlank();
+        List<Map<String, Object>> stack = List.of(
+                step(
+                        questions,
+                        "STACK",
+                        "firstSteel",
+                        "shop 4",
+                        "firstThickness",
+                        "1/8",
+                        "secondSteel",
+                        "mild steel",
+                        "secondThickness",
+                        "1/8",
+                        "pieces",
+                        "3"),
+                step(questions, "WELD"));
+        long id = begun(stack);
+        Store.receive(bram, "BAR", "60 in", "1", "what", "Shop 4", "thickness", "1/8", "width", "1-1/2");
+        Store.receive(bram, "BAR", "60 in", "1", "what", "MILD_STEEL", "thickness", "1/8", "width", "1-1/2");
+        bram.post("/api/forge/billets/" + id + "/bars", Map.of()).isOk();
+        assertThat(bram.get("/api/forge/billets/" + id).isOk().text()).contains("Shop 4");
+    }
+
+    @Test
     @DisplayName("[worked] four bars and three of 6 in with a kerf of 1/16 in want 42.4 in: a bar of 30 in has "
             + "enough for the four or for the three, not for both; with 19 in more, 5.75 in of it are left")
     void bars_of_one_recipe_are_not_cut_twice_from_the_same_steel() {

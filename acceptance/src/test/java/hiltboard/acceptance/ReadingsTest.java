@@ -234,7 +234,7 @@ class ReadingsTest {
                         .json()
                         .path("findings")
                         .size())
-                .isEqualTo(1);
+                .isEqualTo(2);
     }
 
     @Test

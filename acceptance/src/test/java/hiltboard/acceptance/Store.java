@@ -14,7 +14,7 @@ final class Store {
         for (JsonNode known : client.get("/api/stock/kinds").isOk().json()) {
             if (known.path("kind").asString().equals(kind)) {
                 known.path("fields").forEach(field -> {
-                    if (field.path("isRequired").asBoolean()
+                    if (field.path("isNeeded").asBoolean()
                             && !field.path("choices").isEmpty()) {
                         entries.put(
                                 field.path("key").asString(),

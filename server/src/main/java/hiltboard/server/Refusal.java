@@ -1,6 +1,6 @@
 package hiltboard.server;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Units;
 import java.util.List;

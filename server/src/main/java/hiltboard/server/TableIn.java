@@ -1,6 +1,6 @@
 package hiltboard.server;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,27 +1,34 @@
 package hiltboard.server;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.AmountOfMoney;
+import hiltboard.core.field.Day;
+import hiltboard.core.field.DecimalNumber;
+import hiltboard.core.field.Finding;
+import hiltboard.core.field.Kind;
+import hiltboard.core.field.LengthWithin;
+import hiltboard.core.field.RockwellHardness;
+import hiltboard.core.field.TemperatureWithin;
+import hiltboard.core.field.TimeWithin;
+import hiltboard.core.field.WholeNumber;
+import hiltboard.core.field.Words;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Money;
-import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ShopNotation;
-import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
+import hiltboard.core.stock.AmountOf;
 import hiltboard.core.stock.Counted;
 import java.math.BigDecimal;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Currency;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Predicate;
 
 /**
  * The entries of a form as they were typed. What is not understood is gathered, so that all of it is said at once;
@@ -33,7 +40,9 @@ public final class Typed {
     private static final Duration STAND_IN_TIME = Duration.ofHours(1);
     private static final Hardness STAND_IN_HARDNESS = new Hardness(BigDecimal.valueOf(60));
 
-    private static final int LONGEST_SHOWN = 40;
+    private static final Temperature COLDEST = Temperature.ofCelsius(-200);
+    private static final Temperature HOTTEST = Temperature.ofCelsius(1400);
+    private static final Duration LONGEST_TIME = Duration.ofHours(1000);
 
     /** Letters of what somebody says beside the figures. */
     public static final int LONGEST_WORDS = 500;
@@ -45,14 +54,27 @@ public final class Typed {
         this.units = units;
     }
 
+    private <T> Optional<T> answer(String field, String entry, Kind<T> kind) {
+        Understood<T> read = kind.typed(entry, units);
+        if (read instanceof Understood.Refused<T> refused) {
+            find(field, entry, refused.problem(), refused.accepted());
+        }
+        return read instanceof Understood.Value<T> value ? Optional.of(value.value()) : Optional.empty();
+    }
+
+    /** Where anything was entered. */
+    private <T> Optional<T> maybe(String field, String entry, Kind<T> kind) {
+        return entry.isBlank() ? Optional.empty() : answer(field, entry, kind);
+    }
+
     /** Within what is likely. */
     public Length length(String field, String entry, LengthRange likely) {
-        return understood(field, entry, likely.read(entry, units)).orElse(STAND_IN);
+        return answer(field, entry, new LengthWithin(likely, false)).orElse(STAND_IN);
     }
 
     /** Within what is likely, where anything was entered. */
     public Optional<Length> maybeLength(String field, String entry, LengthRange likely) {
-        return entry.isBlank() ? Optional.empty() : understood(field, entry, likely.read(entry, units));
+        return maybe(field, entry, new LengthWithin(likely, false));
     }
 
     /** Nothing, or within what is likely. */
@@ -62,123 +84,62 @@ public final class Typed {
                 : length(field, entry, likely);
     }
 
-    private <Q extends Quantity> Optional<Q> understood(String field, String entry, Understood<Q> read) {
-        if (read instanceof Understood.Refused<Q> refused) {
-            findings.add(new Finding(field, entry, refused.problem(), refused.accepted()));
-            return Optional.empty();
-        }
-        return Optional.of(((Understood.Value<Q>) read).quantity());
-    }
-
     /** More than nothing and no more than this, in the smallest unit of what is counted. */
     public long amount(String field, String entry, Counted counted, long most) {
-        Optional<Long> amount = counted.read(entry, units).filter(read -> read > 0 && read <= most);
-        if (amount.isEmpty()) {
-            find(field, entry, counted.accepted());
-        }
-        return amount.orElse(1L);
+        return answer(field, entry, new AmountOf(counted, 1, most)).orElse(1L);
+    }
+
+    /** Nothing or more, in the smallest unit of what is counted. */
+    public long count(String field, String entry, Counted counted) {
+        return answer(field, entry, AmountOf.any(counted)).orElse(0L);
     }
 
     /** An amount, where anything was entered. */
     public Optional<Money> moneyOrNothing(String field, String entry, Currency currency) {
-        return entry.isBlank() ? Optional.empty() : Optional.of(money(field, entry, currency));
+        return maybe(field, entry, new AmountOfMoney(currency));
     }
 
     public Money money(String field, String entry, Currency currency) {
-        Optional<Money> read = Money.read(entry, currency);
-        if (read.isEmpty()) {
-            find(field, entry, Money.accepted(currency));
-        }
-        return read.orElse(Money.nothing(currency));
+        return answer(field, entry, new AmountOfMoney(currency)).orElse(Money.nothing(currency));
     }
 
     public Temperature temperature(String field, String entry) {
-        return understood(
-                        field,
-                        entry,
-                        ShopNotation.temperature(entry, units),
-                        any -> true,
-                        "a temperature such as 400 F or 205 C")
-                .orElse(STAND_IN_TEMPERATURE);
+        return temperature(field, entry, COLDEST, HOTTEST);
     }
 
     /** From one to another, both of them among it. */
     public Temperature temperature(String field, String entry, Temperature least, Temperature most) {
-        return understood(
-                        field,
-                        entry,
-                        ShopNotation.temperature(entry, units),
-                        read -> read.celsius() >= least.celsius() && read.celsius() <= most.celsius(),
-                        least.in(units) + " to " + most.in(units))
-                .orElse(least);
+        return answer(field, entry, new TemperatureWithin(least, most))
+                .orElse(least == COLDEST ? STAND_IN_TEMPERATURE : least);
     }
 
     /** More than nothing. */
     public Duration time(String field, String entry) {
-        return understood(
-                        field,
-                        entry,
-                        ShopNotation.time(entry),
-                        read -> !read.duration().isZero(),
-                        "a time such as 75 min or 5 h")
-                .map(Span::duration)
-                .orElse(STAND_IN_TIME);
+        return answer(field, entry, new TimeWithin(LONGEST_TIME)).orElse(STAND_IN_TIME);
     }
 
     public Hardness hardness(String field, String entry) {
-        return understood(
-                        field,
-                        entry,
-                        ShopNotation.hardness(entry),
-                        any -> true,
-                        "a Rockwell C hardness such as 60, from 20 to 70")
-                .orElse(STAND_IN_HARDNESS);
+        return answer(field, entry, new RockwellHardness()).orElse(STAND_IN_HARDNESS);
     }
 
-    private <Q extends Quantity> Optional<Q> understood(
-            String field, String entry, Understood<Q> read, Predicate<Q> fits, String accepted) {
-        Optional<Q> quantity = read instanceof Understood.Value<Q> value
-                ? Optional.of(value.quantity()).filter(fits)
-                : Optional.empty();
-        if (quantity.isEmpty()) {
-            find(field, entry, accepted);
-        }
-        return quantity;
+    public double number(String field, String entry, long least, long most) {
+        return answer(field, entry, new DecimalNumber(BigDecimal.valueOf(least), BigDecimal.valueOf(most)))
+                .map(BigDecimal::doubleValue)
+                .orElse((double) least);
     }
 
-    /** A whole number of up to six figures. */
-    public int whole(String field, String entry, int least, int most, String accepted) {
-        String text = entry.strip();
-        if (text.matches("\\d{1,6}") && Integer.parseInt(text) >= least && Integer.parseInt(text) <= most) {
-            return Integer.parseInt(text);
-        }
-        find(field, entry, accepted);
-        return least;
+    public int whole(String field, String entry, int least, int most) {
+        return answer(field, entry, new WholeNumber(least, most)).orElse(least);
     }
 
     /** A day from one on and before another. */
     public LocalDate day(String field, String entry, LocalDate from, LocalDate before) {
-        try {
-            LocalDate day = LocalDate.parse(entry.strip());
-            if (!day.isBefore(from) && day.isBefore(before)) {
-                return day;
-            }
-        } catch (DateTimeParseException notADay) {
-            // Said below, as for a day that has gone by.
-        }
-        find(
-                field,
-                entry,
-                entry.isBlank() ? "Nothing was entered" : "“" + shown(entry) + "” is not a day to come",
-                "a day such as " + from.plusWeeks(2));
-        return from;
+        return answer(field, entry, new Day(from, before)).orElse(from);
     }
 
     /** Up to so many letters, one or more. */
     public String name(String field, String entry, int longest) {
-        if (entry.isBlank() || entry.length() > longest) {
-            find(field, entry, "up to " + longest + " letters");
-        }
+        answer(field, entry, new Words(longest));
         return entry.strip();
     }
 
@@ -205,18 +166,6 @@ public final class Typed {
                 .filter(each -> each.name().equals(entry))
                 .findFirst()
                 .orElseThrow(() -> Refusal.entry(field, entry, problem, accepted));
-    }
-
-    private void find(String field, String entry, String accepted) {
-        find(
-                field,
-                entry,
-                entry.isBlank() ? "Nothing was entered" : "“" + shown(entry) + "” was not understood",
-                accepted);
-    }
-
-    private static String shown(String entry) {
-        return entry.strip().length() > LONGEST_SHOWN ? entry.strip().substring(0, LONGEST_SHOWN) + "…" : entry.strip();
     }
 
     public void find(String field, String entry, String problem, String accepted) {

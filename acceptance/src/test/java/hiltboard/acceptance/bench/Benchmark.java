@@ -15,6 +15,7 @@ import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.PatternView;
 import hiltboard.core.forge.Recipe;
 import hiltboard.core.forge.RecipeStep;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
@@ -345,7 +346,8 @@ public final class Benchmark {
         for (int i = 0; i < keysAndValues.length; i += 2) {
             entries.put(keysAndValues[i], keysAndValues[i + 1]);
         }
-        return RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT).step();
+        return RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT, SteelLibrary.KNOWN)
+                .step();
     }
 
     private void scripts() throws IOException {

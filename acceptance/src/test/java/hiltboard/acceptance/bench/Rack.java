@@ -72,6 +72,6 @@ final class Rack {
     }
 
     private static Length inches(String entry) {
-        return ((Understood.Value<Length>) ShopNotation.length(entry, Units.INCH_FAHRENHEIT)).quantity();
+        return ((Understood.Value<Length>) ShopNotation.length(entry, Units.INCH_FAHRENHEIT)).value();
     }
 }

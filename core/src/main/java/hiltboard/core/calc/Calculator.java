@@ -1,7 +1,10 @@
 package hiltboard.core.calc;
 
+import hiltboard.core.field.Answer;
+import hiltboard.core.field.Field;
+import hiltboard.core.field.Form;
+import hiltboard.core.field.Kind;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
@@ -9,6 +12,7 @@ import hiltboard.core.measure.Worked;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * A calculation that can be asked for by name.
@@ -20,40 +24,46 @@ public record Calculator(String name, String title, String source, List<Input> i
         inputs = List.copyOf(inputs);
     }
 
-    /** What kind of entry an input takes. */
-    public enum Kind {
-        LENGTH,
-        HOLE,
-        THREAD,
-        PERCENT
+    /** One quantity that goes in. */
+    public record Input(String key, String label, Kind<?> kind) implements Field<Map<Input, Answer<?>>> {
+        @Override
+        public Kind<?> kind(Map<Input, Answer<?>> known) {
+            return kind;
+        }
     }
 
-    /**
-     * One quantity that goes in.
-     *
-     * @param likely the sizes it takes, where it is a length
-     */
-    public record Input(String name, String label, Kind kind, LengthRange likely) {}
+    /** What was understood of every input, by its key. */
+    public record Inputs(Map<String, Answer<?>> answers) {
+        /** Those of a form without findings. */
+        public static Inputs of(Form<Input> form) {
+            return new Inputs(form.answers().entrySet().stream()
+                    .collect(Collectors.toMap(each -> each.getKey().key(), Map.Entry::getValue)));
+        }
 
-    /** What was understood of every input, by its name. */
-    public record Inputs(Map<String, Length> lengths, Map<String, ThreadSize> threads, Map<String, Integer> percents) {
         public Inputs {
-            lengths = Map.copyOf(lengths);
-            threads = Map.copyOf(threads);
-            percents = Map.copyOf(percents);
+            answers = Map.copyOf(answers);
         }
 
-        Length length(String name) {
-            return Optional.ofNullable(lengths.get(name)).orElseThrow();
+        Length length(String key) {
+            return (Length) value(key);
         }
 
-        ThreadSize thread(String name) {
-            return Optional.ofNullable(threads.get(name)).orElseThrow();
+        ThreadSize thread(String key) {
+            return (ThreadSize) value(key);
         }
 
-        int percent(String name) {
-            return Optional.ofNullable(percents.get(name)).orElseThrow();
+        int percent(String key) {
+            return (Integer) value(key);
         }
+
+        private Object value(String key) {
+            return Optional.ofNullable(answers.get(key)).orElseThrow().value();
+        }
+    }
+
+    /** Reads the entries of the inputs, by their keys. */
+    public Form<Input> read(Map<String, String> entries, Units units) {
+        return Form.read(inputs, entries, units, growing -> growing);
     }
 
     /** One quantity that comes out. */

@@ -2,8 +2,8 @@ package hiltboard.core.calc;
 
 import hiltboard.core.calc.Calculator.Input;
 import hiltboard.core.calc.Calculator.Inputs;
-import hiltboard.core.calc.Calculator.Kind;
 import hiltboard.core.calc.Calculator.Result;
+import hiltboard.core.field.LengthWithin;
 import hiltboard.core.fit.GuardSlot;
 import hiltboard.core.grind.Bevel;
 import hiltboard.core.grind.CentreLine;
@@ -12,7 +12,6 @@ import hiltboard.core.machine.PinHole;
 import hiltboard.core.measure.DrillSeries;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
@@ -25,43 +24,40 @@ public final class Calculators {
     private static final String TRADE = "Common practice of the trade, no published source";
     private static final String GEOMETRY = "Plane geometry";
 
-    private static final LengthRange ANY = LengthRange.of("0", "1000");
-    private static final LengthRange STOCK = LengthRange.of("1/64", "2");
-
     private static final List<Calculator> ALL = List.of(
             new Calculator(
                     "length",
                     "Read a length in shop notation",
                     "1 in = 25.4 mm exactly (NIST SP 811)",
-                    List.of(length("length", "Length", ANY)),
+                    List.of(length("length", "Length", "0", "1000")),
                     (in, units) -> List.of(new Result(
                             "length", "Length", Worked.of(in.length("length"), bothUnits(in.length("length")))))),
             new Calculator(
                     "drill",
                     "The drill for a hole",
                     "ASME B94.11M and ISO 235, from memory",
-                    List.of(hole("least", "Smallest hole", LengthRange.of("1/64", "1"))),
+                    List.of(hole("least", "Smallest hole", "1/64", "1")),
                     Calculators::drill),
             new Calculator(
                     "thread",
                     "Holes for a screw",
                     "ASME B1.1, ISO 261, 262 and 273; clearance of inch screws by the usual charts, from memory",
                     List.of(
-                            new Input("thread", "Thread, such as 6-32 or M5", Kind.THREAD, ANY),
-                            new Input("percent", "Percent of thread, 75 is usual", Kind.PERCENT, ANY)),
+                            new Input("thread", "Thread, such as 6-32 or M5", new OneThread()),
+                            new Input("percent", "Percent of thread, 75 is usual", new Percent(30, 100))),
                     Calculators::thread),
             new Calculator(
                     "centre-line",
                     "Centre line of a blank",
                     GEOMETRY,
-                    List.of(length("thickness", "Measured thickness", STOCK)),
+                    List.of(length("thickness", "Measured thickness", "1/64", "2")),
                     (in, units) -> List.of(new Result(
                             "height", "Height above the plate", new CentreLine(in.length("thickness")).height(units)))),
             new Calculator(
                     "pin-hole",
                     "Drill for a glued pin",
                     TRADE,
-                    List.of(hole("pin", "Pin diameter", LengthRange.of("1/64", "1"))),
+                    List.of(hole("pin", "Pin diameter", "1/64", "1")),
                     (in, units) ->
                             List.of(new Result("drill", "Drill", new PinHole(in.length("pin")).drillByHabit(units)))),
             new Calculator(
@@ -69,18 +65,18 @@ public final class Calculators {
                     "Slot of a driven-on guard",
                     TRADE,
                     List.of(
-                            length("tangWidth", "Tang width", LengthRange.of("1/8", "3")),
-                            length("tangThickness", "Tang thickness", LengthRange.of("1/32", "3/4")),
-                            length("guardThickness", "Guard thickness", LengthRange.of(".005", "2"))),
+                            length("tangWidth", "Tang width", "1/8", "3"),
+                            length("tangThickness", "Tang thickness", "1/32", "3/4"),
+                            length("guardThickness", "Guard thickness", ".005", "2")),
                     Calculators::guardSlot),
             new Calculator(
                     "bevel-angle",
                     "Angle of a flat bevel, each side",
                     GEOMETRY,
                     List.of(
-                            length("stock", "Thickness at the spine", STOCK),
-                            length("edge", "Thickness at the edge", LengthRange.of("0", "2")),
-                            length("height", "Bevel height", LengthRange.of("0", "8"))),
+                            length("stock", "Thickness at the spine", "1/64", "2"),
+                            length("edge", "Thickness at the edge", "0", "2"),
+                            length("height", "Bevel height", "0", "8")),
                     (in, units) -> List.of(new Result(
                             "angle",
                             "Angle a side",
@@ -91,8 +87,8 @@ public final class Calculators {
                     "Depth of a hollow from a wheel",
                     GEOMETRY,
                     List.of(
-                            length("wheel", "Wheel diameter", LengthRange.of("1/2", "100")),
-                            length("width", "Width of the hollow", LengthRange.of("0", "100"))),
+                            length("wheel", "Wheel diameter", "1/2", "100"),
+                            length("width", "Width of the hollow", "0", "100")),
                     (in, units) -> List.of(new Result(
                             "depth", "Depth", new HollowDepth(in.length("wheel"), in.length("width")).depth(units)))));
 
@@ -157,11 +153,11 @@ public final class Calculators {
                 .called(thread.series().nearest(hole).name() + " drill");
     }
 
-    private static Input hole(String name, String label, LengthRange likely) {
-        return new Input(name, label, Kind.HOLE, likely);
+    private static Input hole(String key, String label, String least, String most) {
+        return new Input(key, label, LengthWithin.ofHole(least, most));
     }
 
-    private static Input length(String name, String label, LengthRange likely) {
-        return new Input(name, label, Kind.LENGTH, likely);
+    private static Input length(String key, String label, String least, String most) {
+        return new Input(key, label, LengthWithin.of(least, most));
     }
 }

@@ -1,7 +1,6 @@
 package hiltboard.core.design;
 
-import hiltboard.core.design.SpecificationField.Count;
-import hiltboard.core.design.SpecificationField.LengthWithin;
+import hiltboard.core.field.Answer;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
@@ -11,7 +10,6 @@ import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
-import java.math.BigDecimal;
 import java.time.Duration;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -33,22 +31,32 @@ public final class Specification {
     private static final int CHOPPER_HRC = 57;
     private static final Length HANDLE_IN_THE_SHEATH = Length.ofInchFraction(1, 1);
 
-    private final Map<SpecificationField, Object> values;
+    private final Map<SpecificationField, Answer<?>> values;
     private final SteelLibrary steels;
 
     /** @param values which may go on growing while they are read */
-    private Specification(SteelLibrary steels, Map<SpecificationField, Object> values) {
+    private Specification(SteelLibrary steels, Map<SpecificationField, Answer<?>> values) {
         this.values = values;
         this.steels = steels;
     }
 
-    Specification(Map<SpecificationField, Object> values, SteelLibrary steels) {
-        this(steels, new EnumMap<>(values));
+    Specification(Map<SpecificationField, Answer<?>> values, SteelLibrary steels) {
+        this(steels, new EnumMap<>(SpecificationField.class));
+        this.values.putAll(values);
     }
 
     /** What has been answered so far, seen while it grows. */
-    static Specification soFar(Map<SpecificationField, Object> values, SteelLibrary steels) {
+    static Specification soFar(Map<SpecificationField, Answer<?>> values, SteelLibrary steels) {
         return new Specification(steels, values);
+    }
+
+    /** Of which nothing is answered yet, in a shop with these steels. */
+    public static Specification empty(SteelLibrary steels) {
+        return new Specification(Map.of(), steels);
+    }
+
+    SteelLibrary steels() {
+        return steels;
     }
 
     public Construction construction() {
@@ -504,7 +512,7 @@ public final class Specification {
      */
     public Map<String, String> entries() {
         Map<String, String> entries = new LinkedHashMap<>();
-        values.forEach((field, value) -> entries.put(field.key(), exact(value)));
+        values.forEach((field, answer) -> entries.put(field.key(), answer.exactly()));
         return entries;
     }
 
@@ -525,8 +533,8 @@ public final class Specification {
      */
     public Map<String, String> chosen() {
         Map<String, String> entries = entries();
-        values.forEach((field, value) -> {
-            if (field.usualFor(this).filter(value::equals).isPresent()) {
+        values.forEach((field, answer) -> {
+            if (field.usualFor(this).filter(answer.value()::equals).isPresent()) {
                 entries.remove(field.key());
             }
         });
@@ -540,52 +548,23 @@ public final class Specification {
     public String entryIn(String key, Units units) {
         return SpecificationField.withKey(key)
                 .map(values::get)
-                .map(value -> value instanceof Length length
-                        ? length.entryIn(units)
-                        : value instanceof Temperature temperature ? temperature.entryIn(units) : value.toString())
+                .map(answer -> answer.entry(units))
                 .orElse("");
-    }
-
-    private static String exact(Object value) {
-        if (value instanceof Length length) {
-            return BigDecimal.valueOf(length.nanometres(), 6)
-                            .stripTrailingZeros()
-                            .toPlainString() + " mm";
-        }
-        return value instanceof Temperature temperature
-                ? temperature.entryIn(Units.MILLIMETRE_CELSIUS)
-                : value.toString();
     }
 
     /** One answer in a maker's words; empty if the question is not asked for this construction. */
     public String words(SpecificationField field, Units units) {
-        Object value = values.get(field);
-        if (value == null) {
-            return "";
-        }
-        if (field.accepts() instanceof LengthWithin) {
-            return ((Length) value).brieflyIn(units);
-        }
-        if (value instanceof Temperature temperature) {
-            return temperature.in(units);
-        }
-        if (field.accepts() instanceof Count) {
-            return value.toString();
-        }
-        String chosen = field.options(steels).stream()
-                .filter(option -> option.value().equals(value))
-                .map(Option::words)
-                .findFirst()
-                .orElseThrow();
-        return chosen
-                + asUsual(field)
-                        .map(usual -> ": " + usual.toLowerCase(Locale.ROOT))
-                        .orElse("");
+        return Optional.ofNullable(values.get(field))
+                .map(answer -> answer.words(units)
+                        + asUsual(field)
+                                .map(usual -> ": " + usual.toLowerCase(Locale.ROOT))
+                                .orElse(""))
+                .orElse("");
     }
 
     /** What an answer that leaves it to something else comes to here; empty for an answer that says it itself. */
     private Optional<String> asUsual(SpecificationField field) {
-        if (!values.get(field).toString().startsWith("BY_")
+        if (!value(field).toString().startsWith("BY_")
                 || !answersAll(SpecificationField.STEEL, SpecificationField.HANDLE_MATERIAL, SpecificationField.USE)) {
             return Optional.empty();
         }
@@ -609,7 +588,7 @@ public final class Specification {
 
     /** Whether the question was asked and answered so. */
     private boolean is(SpecificationField field, Enum<?> answer) {
-        return answer.name().equals(values.get(field));
+        return answers(field) && answer.name().equals(value(field));
     }
 
     private <E extends Enum<E>> E choice(SpecificationField field, Class<E> type) {
@@ -617,11 +596,9 @@ public final class Specification {
     }
 
     private Object value(SpecificationField field) {
-        Object value = values.get(field);
-        if (value == null) {
-            throw new IllegalStateException(field.label() + " is not part of this specification");
-        }
-        return value;
+        return Optional.ofNullable(values.get(field))
+                .map(Answer::value)
+                .orElseThrow(() -> new IllegalStateException(field.label() + " is not part of this specification"));
     }
 
     @Override

@@ -1,27 +1,32 @@
 package hiltboard.core.design;
 
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.Field;
+import hiltboard.core.field.Kind;
+import hiltboard.core.field.LengthWithin;
+import hiltboard.core.field.Option;
+import hiltboard.core.field.TemperatureWithin;
+import hiltboard.core.field.WholeNumber;
 import hiltboard.core.folder.BackSpring;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
+import hiltboard.core.material.Steel;
 import hiltboard.core.material.SteelLibrary;
-import hiltboard.core.measure.Length;
-import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Temperature;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 
-/** One question of the specification: its label, what it accepts, when it is asked, and what is usually answered. */
-public enum SpecificationField {
+/** The questions of the specification. */
+public enum SpecificationField implements Field<Specification> {
     CONSTRUCTION(
             "construction",
             "Construction",
@@ -54,7 +59,7 @@ public enum SpecificationField {
             choice(Pattern.class, Pattern::words),
             Specification::isPatternWelded,
             "STRAIGHT"),
-    STEEL("steel", "Steel", "Blade", new Choice(steels(SteelLibrary.KNOWN)), always(), "1084"),
+    STEEL("steel", "Steel", "Blade", steels(SteelLibrary.KNOWN), always(), "1084"),
     STOCK_THICKNESS(
             "stockThickness", "Stock thickness", "Blade", length("1/16", "1/2"), made(kind -> !kind.isAxe()), "5/32"),
     BLADE_LENGTH("bladeLength", "Blade length", "Blade", length("1", "20"), made(kind -> !kind.isAxe()), "4"),
@@ -121,7 +126,7 @@ public enum SpecificationField {
             "temperHours",
             "Each temper, hours",
             "Blade",
-            new Count(1, 8),
+            new WholeNumber(1, 8),
             spec -> !spec.isSentOut(),
             spec -> spec.tempers() == 1 ? 4 : 2),
     TEMPER_HEAT(
@@ -218,7 +223,12 @@ public enum SpecificationField {
             spec -> spec.mark() == Mark.ELECTRO_ETCHED,
             "BEFORE_ACID"),
     EDGE_ANGLE(
-            "edgeAngle", "Edge, degrees a side", "Edge", new Count(8, 40), always(), spec -> spec.usualEdgeDegrees()),
+            "edgeAngle",
+            "Edge, degrees a side",
+            "Edge",
+            new WholeNumber(8, 40),
+            always(),
+            spec -> spec.usualEdgeDegrees()),
     EDGE_TOOTH("edgeTooth", "Left as", "Edge", choice(EdgeTooth.class, EdgeTooth::words), always(), "BY_USE"),
     MICRO_BEVEL("microBevel", "Micro bevel", "Edge", choice(MicroBevel.class, MicroBevel::words), always(), "NONE"),
     SHARPENED_WITH(
@@ -286,7 +296,7 @@ public enum SpecificationField {
             choice(ScaleRelief.class, ScaleRelief::words),
             made(Construction::hasScales),
             "NONE"),
-    PIN_COUNT("pinCount", "Pins", "Handle", new Count(1, 6), made(Construction::hasScales), "2"),
+    PIN_COUNT("pinCount", "Pins", "Handle", new WholeNumber(1, 6), made(Construction::hasScales), "2"),
     PIN_DIAMETER("pinDiameter", "Pin diameter", "Handle", hole("1/16", "3/8"), made(Construction::hasScales), "1/4"),
     HANDLE_HOLLOW(
             "handleHollow",
@@ -382,7 +392,7 @@ public enum SpecificationField {
             "springSteel",
             "Steel of the spring",
             "Handle",
-            new Choice(springSteels(SteelLibrary.KNOWN)),
+            springSteels(SteelLibrary.KNOWN),
             made(kind -> kind == Construction.SLIP_JOINT),
             "1075"),
     LINER_THICKNESS(
@@ -536,7 +546,7 @@ public enum SpecificationField {
             "cladLayers",
             "Layers beside the core",
             "Section",
-            new Count(1, 9),
+            new WholeNumber(1, 9),
             spec -> spec.isLaminated() && !spec.isAxe(),
             "1"),
 
@@ -692,7 +702,7 @@ public enum SpecificationField {
             "holeCount",
             "Lightening holes",
             "Tang and fittings",
-            new Count(1, 12),
+            new WholeNumber(1, 12),
             Specification::hasLighteningHoles,
             "3"),
     HOLE_DIAMETER(
@@ -759,51 +769,17 @@ public enum SpecificationField {
     public static final Set<SpecificationField> HANDLE_SECTION =
             Collections.unmodifiableSet(EnumSet.of(HANDLE_THICKNESS, ENDS_THINNER, HANDLE_ROUNDING));
 
-    /** What a field takes. */
-    public sealed interface Accepts {}
-
-    /**
-     * A length within limits. @param isHole whether a thread stands for its diameter, since something round goes
-     * through a hole there
-     */
-    public record LengthWithin(LengthRange range, boolean isHole) implements Accepts {
-        Understood<Length> read(String entry, Units units) {
-            return isHole
-                    ? ShopNotation.hole(entry, units)
-                    : range.least().nanometres() < 0
-                            ? ShopNotation.signedLength(entry, units)
-                            : ShopNotation.length(entry, units);
-        }
-    }
-
-    /** A temperature within limits. */
-    public record TemperatureWithin(Temperature least, Temperature most) implements Accepts {
-        boolean holds(Temperature temperature) {
-            return temperature.celsius() >= least.celsius() && temperature.celsius() <= most.celsius();
-        }
-    }
-
-    /** A whole number within limits. */
-    public record Count(int least, int most) implements Accepts {}
-
-    /** One of these. */
-    public record Choice(List<Option> options) implements Accepts {
-        public Choice {
-            options = List.copyOf(options);
-        }
-    }
-
     private final String key;
     private final String label;
     private final String group;
-    private final Accepts accepts;
+    private final Kind<?> kind;
     private final Predicate<Specification> asked;
     private final String usual;
     private final Optional<Function<Specification, Object>> byRule;
 
     SpecificationField(
-            String key, String label, String group, Accepts accepts, Predicate<Specification> asked, String usual) {
-        this(key, label, group, accepts, asked, usual, Optional.empty());
+            String key, String label, String group, Kind<?> kind, Predicate<Specification> asked, String usual) {
+        this(key, label, group, kind, asked, usual, Optional.empty());
     }
 
     /** A number that is usually as other answers make it. */
@@ -811,24 +787,24 @@ public enum SpecificationField {
             String key,
             String label,
             String group,
-            Accepts accepts,
+            Kind<?> kind,
             Predicate<Specification> asked,
             Function<Specification, Object> byRule) {
-        this(key, label, group, accepts, asked, "", Optional.of(byRule));
+        this(key, label, group, kind, asked, "", Optional.of(byRule));
     }
 
     SpecificationField(
             String key,
             String label,
             String group,
-            Accepts accepts,
+            Kind<?> kind,
             Predicate<Specification> asked,
             String usual,
             Optional<Function<Specification, Object>> byRule) {
         this.key = key;
         this.label = label;
         this.group = group;
-        this.accepts = accepts;
+        this.kind = kind;
         this.asked = asked;
         this.usual = usual;
         this.byRule = byRule;
@@ -838,43 +814,46 @@ public enum SpecificationField {
         return Arrays.stream(values()).filter(field -> field.key.equals(key)).findFirst();
     }
 
+    @Override
     public String key() {
         return key;
     }
 
+    @Override
     public String label() {
         return label;
     }
 
     /** The part of the knife that the question is about. */
+    @Override
     public String group() {
         return group;
     }
 
-    public Accepts accepts() {
-        return accepts;
+    @Override
+    public Kind<?> kind(Specification known) {
+        return kind(known.steels());
     }
 
-    /** What can be chosen in a shop with these steels; nothing where the answer is a size or a count. */
-    public List<Option> options(SteelLibrary steels) {
-        return this == STEEL
+    /** What it takes in a shop with these steels. */
+    public Kind<?> kind(SteelLibrary steels) {
+        return this == STEEL && steels != SteelLibrary.KNOWN
                 ? steels(steels)
-                : this == SPRING_STEEL
-                        ? springSteels(steels)
-                        : accepts instanceof Choice choice ? choice.options() : List.of();
+                : this == SPRING_STEEL && steels != SteelLibrary.KNOWN ? springSteels(steels) : kind;
     }
 
-    private static List<Option> steels(SteelLibrary steels) {
-        return steels.all().stream()
-                .map(steel -> new Option(steel.designation(), steel.words()))
-                .toList();
+    private static Choice steels(SteelLibrary steels) {
+        return steels(steels.all().stream());
     }
 
-    private static List<Option> springSteels(SteelLibrary steels) {
-        return steels.all().stream()
-                .filter(steel -> new BackSpring(steel).tempering().isPresent())
-                .map(steel -> new Option(steel.designation(), steel.words()))
-                .toList();
+    private static Choice springSteels(SteelLibrary steels) {
+        return steels(steels.all().stream()
+                .filter(steel -> new BackSpring(steel).tempering().isPresent()));
+    }
+
+    private static Choice steels(Stream<Steel> steels) {
+        return new Choice(steels.map(steel -> new Option(steel.designation(), steel.words()))
+                .toList());
     }
 
     /** Whether a change of the answer changes the outline, the use, the look or the price that the client agreed to. */
@@ -920,23 +899,12 @@ public enum SpecificationField {
         };
     }
 
-    /** What a size usually is for such a knife; empty where it does not hang on other answers. */
-    public Optional<Object> usualFor(Specification spec) {
-        return byRule.map(rule -> rule.apply(spec));
+    @Override
+    public Optional<Object> usualFor(Specification known) {
+        return byRule.map(rule -> rule.apply(known));
     }
 
-    /** Whether a number lies within the limits of this field. */
-    boolean holds(Object value) {
-        return accepts instanceof LengthWithin within
-                ? within.range().holds((Length) value)
-                : accepts instanceof TemperatureWithin within
-                        ? within.holds((Temperature) value)
-                        : accepts instanceof Count count
-                                && (Integer) value >= count.least()
-                                && (Integer) value <= count.most();
-    }
-
-    /** Whether the usual answer follows from other answers, so that an empty entry is an answer. */
+    @Override
     public boolean isUsuallyByRule() {
         return byRule.isPresent();
     }
@@ -946,34 +914,22 @@ public enum SpecificationField {
         return usual;
     }
 
-    /**
-     * What a form starts with, in these units: whoever sends it back unchanged gives the usual answer itself, not a
-     * rounded one.
-     */
-    public String usualIn(Units units) {
-        return accepts instanceof LengthWithin && !usual.isEmpty()
-                ? inches(usual).entryIn(units)
+    /** Whoever sends it back unchanged gives the usual answer itself, not a rounded one. */
+    @Override
+    public String usual(Specification known, Units units) {
+        return usualIn(units);
+    }
+
+    /** As {@link #usual(Specification, Units)}. */
+    String usualIn(Units units) {
+        return kind instanceof LengthWithin && !usual.isEmpty()
+                ? ShopNotation.inches(usual).entryIn(units)
                 : usual;
     }
 
-    /** Whether this question is asked for such a knife. Fields are ordered so that it looks only at earlier answers. */
-    public boolean isAsked(Specification soFar) {
-        return asked.test(soFar);
-    }
-
-    /** The limits of this field, in words. */
-    public String acceptedWords(Units units) {
-        if (accepts instanceof LengthWithin within) {
-            return within.range().words(units);
-        }
-        if (accepts instanceof TemperatureWithin within) {
-            return within.least().in(units) + " to " + within.most().in(units);
-        }
-        if (accepts instanceof Count count) {
-            return count.least() + " to " + count.most();
-        }
-        return String.join(
-                "; ", ((Choice) accepts).options().stream().map(Option::words).toList());
+    @Override
+    public boolean isAsked(Specification known) {
+        return asked.test(known);
     }
 
     private static Predicate<Specification> always() {
@@ -985,23 +941,14 @@ public enum SpecificationField {
     }
 
     private static <E extends Enum<E>> Choice choice(Class<E> type, Function<E, String> words) {
-        return new Choice(Arrays.stream(type.getEnumConstants())
-                .map(each -> new Option(each.name(), words.apply(each)))
-                .toList());
+        return Choice.of(type, words);
     }
 
     private static LengthWithin length(String least, String most) {
-        return new LengthWithin(LengthRange.of(least, most), false);
+        return LengthWithin.of(least, most);
     }
 
     private static LengthWithin hole(String least, String most) {
-        return new LengthWithin(LengthRange.of(least, most), true);
-    }
-
-    static Length inches(String entry) {
-        if (ShopNotation.signedLength(entry, Units.INCH_FAHRENHEIT) instanceof Understood.Value<Length> value) {
-            return value.quantity();
-        }
-        throw new IllegalStateException(entry);
+        return LengthWithin.ofHole(least, most);
     }
 }

@@ -2,20 +2,16 @@ package hiltboard.core.design;
 
 import hiltboard.core.blade.Fault;
 import hiltboard.core.design.SpecificationClashes.Clash;
-import hiltboard.core.design.SpecificationField.Count;
-import hiltboard.core.design.SpecificationField.LengthWithin;
-import hiltboard.core.design.SpecificationField.TemperatureWithin;
+import hiltboard.core.field.Finding;
+import hiltboard.core.field.Form;
+import hiltboard.core.field.LengthWithin;
 import hiltboard.core.folder.BearingStack;
 import hiltboard.core.folder.NailNick;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
-import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Span;
-import hiltboard.core.measure.Temperature;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -31,14 +27,7 @@ import java.util.Optional;
 public final class SpecificationReader {
     private final Units units;
     private final SteelLibrary steels;
-    private final Map<SpecificationField, Object> values = new EnumMap<>(SpecificationField.class);
-    private final Specification soFar;
-    private final Map<String, String> understood = new LinkedHashMap<>();
-    private final List<String> asked = new ArrayList<>();
     private final List<Finding> findings = new ArrayList<>();
-    /** Sizes that nobody entered and that do not follow from the others: those others are what is wrong. */
-    private final List<SpecificationField> unfollowed = new ArrayList<>();
-
     /** What is there already: a knife is not refused for what it was before anybody looked. */
     private final Optional<Specification> before;
 
@@ -49,7 +38,6 @@ public final class SpecificationReader {
         this.steels = steels;
         this.before = before;
         this.isKept = isKept;
-        this.soFar = Specification.soFar(values, steels);
     }
 
     /**
@@ -139,19 +127,20 @@ public final class SpecificationReader {
     }
 
     private Answer answer(Map<String, String> entries) {
-        for (SpecificationField field : SpecificationField.values()) {
-            if (isAsked(field)) {
-                asked.add(field.key());
-                take(field, entries.getOrDefault(field.key(), ""));
-            }
-        }
-        Specification read = new Specification(values, steels);
-        compare(read, entries);
+        Form<SpecificationField> form = Form.read(
+                List.of(SpecificationField.values()), entries, units, answers -> Specification.soFar(answers, steels));
+        findings.addAll(form.findings());
+        Specification read = new Specification(form.answers(), steels);
+        compare(read, entries, form.unfollowed());
         if (findings.isEmpty() && !isKept) {
             room(read, entries);
         }
         return new Answer(
-                asked, understood, doubts(read), findings, findings.isEmpty() ? Optional.of(read) : Optional.empty());
+                form.asked(),
+                form.understood(),
+                doubts(read),
+                findings,
+                findings.isEmpty() ? Optional.of(read) : Optional.empty());
     }
 
     /**
@@ -183,7 +172,7 @@ public final class SpecificationReader {
 
     /** What is made, as far as this stock and bevel bear it. */
     private String depths(NailNick nick) {
-        LengthRange made = ((LengthWithin) SpecificationField.NICK_DEPTH.accepts()).range();
+        LengthRange made = ((LengthWithin) SpecificationField.NICK_DEPTH.kind(steels)).range();
         Length least = Collections.max(List.of(made.least(), nick.least(units).value()));
         Length most = Collections.min(List.of(made.most(), nick.most(units).value()));
         return least.upIn(units) + " to " + most.downIn(units);
@@ -233,125 +222,8 @@ public final class SpecificationReader {
         return doubts;
     }
 
-    private boolean isAsked(SpecificationField field) {
-        try {
-            return field.isAsked(soFar);
-        } catch (IllegalStateException earlierAnswerMissing) {
-            return false;
-        }
-    }
-
-    private void take(SpecificationField field, String entry) {
-        if (entry.isBlank() && field.isUsuallyByRule()) {
-            takeUsual(field);
-        } else if (field.accepts() instanceof LengthWithin within) {
-            takeLength(field, entry, within);
-        } else if (field.accepts() instanceof TemperatureWithin within) {
-            takeTemperature(field, entry, within);
-        } else if (field.accepts() instanceof Count count) {
-            takeCount(field, entry, count);
-        } else {
-            takeChoice(field, entry);
-        }
-    }
-
-    private void takeLength(SpecificationField field, String entry, LengthWithin within) {
-        Understood<Length> read = within.read(entry, units);
-        if (read instanceof Understood.Refused<Length> refused) {
-            find(field, entry, refused.problem(), refused.accepted());
-        } else if (read instanceof Understood.Value<Length> value) {
-            Length length = value.quantity();
-            understood.put(field.key(), length.saidIn(units));
-            if (!within.range().holds(length)) {
-                find(
-                        field,
-                        entry,
-                        length.brieflyIn(units) + " is outside what is made"
-                                + within.range().meant(length, units),
-                        field.acceptedWords(units));
-            } else {
-                values.put(field, length);
-            }
-        }
-    }
-
-    private void takeTemperature(SpecificationField field, String entry, TemperatureWithin within) {
-        Understood<Temperature> read = ShopNotation.temperature(entry, units);
-        if (read instanceof Understood.Refused<Temperature> refused) {
-            find(field, entry, refused.problem(), refused.accepted());
-        } else if (read instanceof Understood.Value<Temperature> value) {
-            understood.put(field.key(), value.quantity().in(units));
-            if (within.holds(value.quantity())) {
-                values.put(field, value.quantity());
-            } else {
-                find(field, entry, value.quantity().in(units) + " is outside what is done", field.acceptedWords(units));
-            }
-        }
-    }
-
-    /**
-     * A number that nobody entered is as the other answers make it; where one of those is wrong, that is the finding.
-     */
-    private void takeUsual(SpecificationField field) {
-        Optional<Object> usual = usual(field);
-        usual.ifPresent(value -> understood.put(
-                field.key(),
-                value instanceof Length length
-                        ? length.saidIn(units)
-                        : value instanceof Quantity quantity ? quantity.in(units) : value.toString()));
-        if (usual.filter(field::holds).isPresent()) {
-            values.put(field, usual.get());
-        } else {
-            unfollowed.add(field);
-        }
-    }
-
-    private Optional<Object> usual(SpecificationField field) {
-        try {
-            return field.usualFor(soFar);
-        } catch (IllegalStateException | IllegalArgumentException earlierAnswerWrong) {
-            return Optional.empty();
-        }
-    }
-
-    private void takeCount(SpecificationField field, String entry, Count count) {
-        String text = entry.strip();
-        if (text.matches("\\d{1,3}")
-                && Integer.parseInt(text) >= count.least()
-                && Integer.parseInt(text) <= count.most()) {
-            values.put(field, Integer.valueOf(text));
-            understood.put(field.key(), String.valueOf(Integer.parseInt(text)));
-        } else {
-            find(
-                    field,
-                    entry,
-                    text.isEmpty() ? "Nothing was entered" : "“" + text + "” is not a count that fits",
-                    field.acceptedWords(units));
-        }
-    }
-
-    private void takeChoice(SpecificationField field, String entry) {
-        Optional<Option> option = field.options(steels).stream()
-                .filter(each -> each.value().equalsIgnoreCase(entry.strip()))
-                .findFirst();
-        option.ifPresentOrElse(
-                found -> {
-                    values.put(field, found.value());
-                    understood.put(field.key(), found.words());
-                },
-                () -> find(
-                        field,
-                        entry,
-                        entry.isBlank() ? "Nothing was chosen" : "“" + entry + "” is not one of the choices",
-                        String.join(
-                                "; ",
-                                field.options(steels).stream()
-                                        .map(Option::words)
-                                        .toList())));
-    }
-
     /** Values that are possible alone and impossible together. */
-    private void compare(Specification read, Map<String, String> entries) {
+    private void compare(Specification read, Map<String, String> entries, List<SpecificationField> unfollowed) {
         mustBeLess(read, entries, SpecificationField.EDGE_THICKNESS, SpecificationField.STOCK_THICKNESS);
         mustBeLess(read, entries, SpecificationField.TANG_WIDTH, SpecificationField.HEEL_WIDTH);
         mustBeLess(read, entries, SpecificationField.STOCK_THICKNESS, SpecificationField.TANG_WIDTH);
@@ -386,7 +258,7 @@ public final class SpecificationReader {
         }
         if (findings.isEmpty()) {
             unfollowed.forEach(field -> find(
-                    field, "", field.label() + " does not follow from the other sizes", field.acceptedWords(units)));
+                    field, "", field.label() + " does not follow from the other sizes", field.accepted(read, units)));
         }
     }
 

@@ -3,6 +3,7 @@ package hiltboard.core.design;
 import static hiltboard.core.design.SpecificationField.*;
 
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Units;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -110,6 +111,6 @@ public enum ZoneWord {
     }
 
     private static Step step(SpecificationField field, String inches) {
-        return new Step(field, SpecificationField.inches(inches));
+        return new Step(field, ShopNotation.inches(inches));
     }
 }

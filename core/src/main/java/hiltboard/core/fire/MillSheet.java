@@ -2,7 +2,8 @@ package hiltboard.core.fire;
 
 import static hiltboard.core.fire.MillSheetField.*;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
+import hiltboard.core.field.Form;
 import hiltboard.core.material.Composition;
 import hiltboard.core.material.Composition.Share;
 import hiltboard.core.material.Datum;
@@ -16,10 +17,7 @@ import hiltboard.core.material.Steel;
 import hiltboard.core.material.TemperingCurve;
 import hiltboard.core.material.TemperingCurve.Point;
 import hiltboard.core.measure.Hardness;
-import hiltboard.core.measure.ShopNotation;
-import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
@@ -28,12 +26,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 
 /**
  * Reads a steel from a mill sheet as somebody wrote it down, and asks whether it can be: every entry that is not
@@ -48,12 +44,14 @@ public final class MillSheet {
 
     private final Map<String, String> entries;
     private final Units units;
-    private final Map<MillSheetField, String> kept = new LinkedHashMap<>();
-    private final List<Finding> findings = new ArrayList<>();
+    private final Form<MillSheetField> form;
+    private final List<Finding> findings;
 
     private MillSheet(Map<String, String> entries, Units units) {
         this.entries = entries;
         this.units = units;
+        this.form = Form.read(MillSheetField.all(), entries, units, growing -> growing);
+        this.findings = new ArrayList<>(form.findings());
     }
 
     /**
@@ -74,81 +72,95 @@ public final class MillSheet {
     }
 
     private Answer answer() {
-        Map<Element, Share> shares = new EnumMap<>(Element.class);
-        MillSheetField.all()
-                .forEach(field -> field.element()
-                        .ifPresent(element -> share(field).ifPresent(share -> shares.put(element, share))));
-        Optional<String> designation = words(DESIGNATION, 30);
-        Optional<String> family = choice(FAMILY, Grade.families());
-        Optional<String> source = words(SOURCE, 120);
-        Optional<Double> density = number(DENSITY, 7, 9);
-        Optional<Temperature> forgingLow = temperature(FORGING_LOW);
-        Optional<Temperature> forgingHigh = temperature(FORGING_HIGH);
-        List<Temperature> normalising = temperatures();
-        Optional<Temperature> hardening = temperature(HARDENING);
-        Optional<Duration> soak = soak();
-        Optional<Quench> quench = quench();
-        Optional<Temperature> cold = temperature(COLD);
-        Optional<Double> asQuenched = hardness(AS_QUENCHED, entry(AS_QUENCHED)).map(Hardness::magnitude);
-        Optional<Temperature> tempering = temperature(TEMPERING);
-        List<Point> points = curve();
-        Optional<Double> band = entry(BAND).isEmpty() ? Optional.of(1.5) : number(BAND, 0.5, 4);
-        Optional<String> hamon = entry(HAMON).isEmpty() ? Optional.of("no") : choice(HAMON, List.of("yes", "no"));
+        Optional<Temperature> forgingLow = maybe(FORGING_LOW, Temperature.class);
+        Optional<Temperature> forgingHigh = maybe(FORGING_HIGH, Temperature.class);
         if (forgingLow.isPresent() != forgingHigh.isPresent()
                 || forgingLow.isPresent()
                         && forgingLow.get().celsius() >= forgingHigh.get().celsius()) {
             find(FORGING_HIGH, "The forging heat goes from a lower to a higher temperature");
         }
-        Composition composition = new Composition(shares);
         if (findings.isEmpty()) {
-            plausible(
-                    composition,
-                    hardening.orElseThrow(),
-                    tempering.orElseThrow(),
-                    asQuenched.orElseThrow(),
-                    points,
-                    normalising);
+            plausible();
         }
-        if (!findings.isEmpty()) {
-            return new Answer(Optional.empty(), entries, findings);
-        }
-        Source from = new Source(source.orElseThrow(), false);
+        return findings.isEmpty()
+                ? new Answer(Optional.of(steel()), exactly(), List.of())
+                : new Answer(Optional.empty(), entries, findings);
+    }
+
+    private Map<String, String> exactly() {
+        Map<String, String> exactly = new HashMap<>();
+        form.answers().forEach((field, answer) -> exactly.put(field.key(), answer.exactly()));
+        return exactly;
+    }
+
+    private Steel steel() {
+        Source from = new Source(said(SOURCE, String.class), false);
         Map<Datum, Source> sources = new EnumMap<>(Datum.class);
         Arrays.stream(Datum.values()).forEach(datum -> sources.put(datum, from));
         Grade grade = new Grade(
-                designation.orElseThrow(),
+                said(DESIGNATION, String.class),
                 "",
-                family.orElseThrow(),
-                composition,
-                new Density(density.orElseThrow()),
-                forgingLow.map(low -> new HeatRange(low, forgingHigh.orElseThrow())),
-                normalising,
+                said(FAMILY, String.class),
+                composition(),
+                new Density(said(DENSITY, BigDecimal.class).doubleValue()),
+                maybe(FORGING_LOW, Temperature.class)
+                        .map(low -> new HeatRange(low, said(FORGING_HIGH, Temperature.class))),
+                normalising(),
                 sources);
-        Steel steel = new Steel(
+        Quench quench = Arrays.stream(Quench.values())
+                .filter(each -> each.words().equals(said(QUENCH, String.class)))
+                .findFirst()
+                .orElseThrow();
+        return new Steel(
                 grade,
-                hardening.orElseThrow(),
-                soak.orElseThrow(),
-                quench.orElseThrow(),
-                Set.of(quench.orElseThrow()),
-                cold,
-                asQuenched.orElseThrow(),
-                tempering.orElseThrow(),
-                new TemperingCurve(points, band.orElseThrow()),
-                family.get().equals(STAINLESS),
-                hamon.orElseThrow().equals("yes"));
-        Map<String, String> written = new HashMap<>();
-        kept.forEach((field, value) -> written.put(field.key(), value));
-        return new Answer(Optional.of(steel), written, List.of());
+                said(HARDENING, Temperature.class),
+                said(SOAK, Duration.class),
+                quench,
+                Set.of(quench),
+                maybe(COLD, Temperature.class),
+                said(AS_QUENCHED, Hardness.class).magnitude(),
+                said(TEMPERING, Temperature.class),
+                new TemperingCurve(
+                        points(),
+                        maybe(BAND, BigDecimal.class)
+                                .orElse(new BigDecimal(USUAL_BAND))
+                                .doubleValue()),
+                grade.family().equals(STAINLESS),
+                maybe(HAMON, String.class).filter("yes"::equals).isPresent());
+    }
+
+    private Composition composition() {
+        Map<Element, Share> shares = new EnumMap<>(Element.class);
+        for (Element element : Element.values()) {
+            maybe(MillSheetField.share(element), Share.class).ifPresent(share -> shares.put(element, share));
+        }
+        return new Composition(shares);
+    }
+
+    private List<Temperature> normalising() {
+        return maybe(NORMALISING, SheetHeats.class).map(SheetHeats::heats).orElse(List.of());
+    }
+
+    private List<Point> points() {
+        return said(CURVE, SheetCurve.class).points();
+    }
+
+    private <T> T said(MillSheetField field, Class<T> type) {
+        return maybe(field, type).orElseThrow();
+    }
+
+    private <T> Optional<T> maybe(MillSheetField field, Class<T> type) {
+        return Optional.ofNullable(form.answers().get(field)).map(answer -> type.cast(answer.value()));
     }
 
     /** Values that are each a number, and together no steel. */
-    private void plausible(
-            Composition composition,
-            Temperature hardening,
-            Temperature tempering,
-            double asQuenched,
-            List<Point> points,
-            List<Temperature> normalising) {
+    private void plausible() {
+        Composition composition = composition();
+        Temperature hardening = said(HARDENING, Temperature.class);
+        Temperature tempering = said(TEMPERING, Temperature.class);
+        double asQuenched = said(AS_QUENCHED, Hardness.class).magnitude();
+        List<Point> points = points();
+        List<Temperature> normalising = normalising();
         double carbon = composition.percent(Element.C) + composition.percent(Element.N);
         if (carbon < LEAST_CARBON || carbon > MOST_CARBON) {
             findAt(
@@ -203,171 +215,12 @@ public final class MillSheet {
         }
     }
 
-    private String entry(MillSheetField field) {
-        return entries.getOrDefault(field.key(), "").strip();
-    }
-
     private void find(MillSheetField field, String problem) {
-        findings.add(new Finding(field.key(), entry(field), problem, field.accepted()));
+        findAt(field.key(), problem, field.accepted(form.answers(), units));
     }
 
     private void findAt(String key, String problem, String accepted) {
-        findings.add(new Finding(key, entries.getOrDefault(key, ""), problem, accepted));
-    }
-
-    /** Keeps what was understood, or finds what was not; nothing where nothing was entered and nothing has to be. */
-    private <T> Optional<T> keep(MillSheetField field, Optional<T> understood, Function<T, String> written) {
-        String entry = entry(field);
-        understood.ifPresent(value -> kept.put(field, written.apply(value)));
-        if (understood.isEmpty() && (field.isRequired() || !entry.isEmpty())) {
-            find(
-                    field,
-                    entry.isEmpty()
-                            ? "Nothing was entered"
-                            : "“" + (entry.length() > 40 ? entry.substring(0, 40) + "…" : entry)
-                                    + "” was not understood");
-        }
-        return understood;
-    }
-
-    private Optional<String> words(MillSheetField field, int longest) {
-        return keep(
-                field,
-                Optional.of(entry(field)).filter(words -> !words.isEmpty() && words.length() <= longest),
-                words -> words);
-    }
-
-    private Optional<String> choice(MillSheetField field, List<String> choices) {
-        return keep(
-                field,
-                choices.stream()
-                        .filter(each -> each.equalsIgnoreCase(entry(field)))
-                        .findFirst(),
-                words -> words);
-    }
-
-    private Optional<Share> share(MillSheetField field) {
-        String[] limits = entry(field).replace(',', '.').replace('–', '-').split("-", -1);
-        boolean isNumbers = limits.length <= 2
-                && Arrays.stream(limits)
-                        .allMatch(limit -> limit.strip().matches("\\d{0,2}(\\.\\d{1,3})?") && !limit.isBlank());
-        Optional<Share> share = isNumbers
-                ? Optional.of(new double[] {
-                            Double.parseDouble(limits[0].strip()), Double.parseDouble(limits[limits.length - 1].strip())
-                        })
-                        .filter(range -> range[0] <= range[1])
-                        .map(range -> new Share(range[0], range[1]))
-                : Optional.empty();
-        return keep(
-                field,
-                share,
-                value -> value.least() == value.most()
-                        ? plain(value.least())
-                        : plain(value.least()) + "-" + plain(value.most()));
-    }
-
-    private Optional<Double> number(MillSheetField field, double least, double most) {
-        return keep(
-                field,
-                Optional.of(entry(field).replace(',', '.'))
-                        .filter(text -> text.matches("\\d{1,2}(\\.\\d{1,3})?"))
-                        .map(Double::valueOf)
-                        .filter(number -> number >= least && number <= most),
-                MillSheet::plain);
-    }
-
-    private Optional<Temperature> temperature(MillSheetField field) {
-        return keep(field, temperature(entry(field)), MillSheet::exactly);
-    }
-
-    private Optional<Temperature> temperature(String text) {
-        return ShopNotation.temperature(text, units) instanceof Understood.Value<Temperature> value
-                        && value.quantity().celsius() < 1400
-                ? Optional.of(value.quantity())
-                : Optional.empty();
-    }
-
-    private List<Temperature> temperatures() {
-        if (entry(NORMALISING).isEmpty()) {
-            return List.of();
-        }
-        List<Optional<Temperature>> read = Arrays.stream(entry(NORMALISING).split(";"))
-                .map(text -> temperature(text.strip()))
-                .toList();
-        Optional<List<Temperature>> all = read.stream().allMatch(Optional::isPresent)
-                ? Optional.of(read.stream().map(Optional::orElseThrow).toList())
-                : Optional.empty();
-        return keep(
-                        NORMALISING,
-                        all,
-                        heats -> String.join(
-                                "; ", heats.stream().map(MillSheet::exactly).toList()))
-                .orElse(List.of());
-    }
-
-    private Optional<Duration> soak() {
-        Optional<Duration> time = ShopNotation.time(entry(SOAK)) instanceof Understood.Value<Span> value
-                ? Optional.of(value.quantity().duration())
-                : Optional.empty();
-        return keep(
-                SOAK,
-                time.filter(soak -> !soak.isZero() && soak.compareTo(Duration.ofHours(2)) <= 0),
-                soak -> soak.toSeconds() + " s");
-    }
-
-    private Optional<Quench> quench() {
-        return keep(
-                QUENCH,
-                Arrays.stream(Quench.values())
-                        .filter(each -> each.words().equalsIgnoreCase(entry(QUENCH))
-                                || each.name().equalsIgnoreCase(entry(QUENCH)))
-                        .findFirst(),
-                Quench::words);
-    }
-
-    private Optional<Hardness> hardness(MillSheetField field, String text) {
-        return keep(field, read(text), hardness -> hardness.hrc().toPlainString());
-    }
-
-    private static Optional<Hardness> read(String text) {
-        return ShopNotation.hardness(text) instanceof Understood.Value<Hardness> value
-                ? Optional.of(value.quantity())
-                : Optional.empty();
-    }
-
-    private List<Point> curve() {
-        List<Point> points = new ArrayList<>();
-        for (String text : entry(CURVE).split(";")) {
-            String[] sides = text.split("=");
-            Optional<Temperature> at = sides.length == 2 ? temperature(sides[0].strip()) : Optional.empty();
-            Optional<Hardness> hrc = sides.length == 2 ? read(sides[1].strip()) : Optional.empty();
-            boolean isRising = at.isPresent()
-                    && (points.isEmpty()
-                            || points.get(points.size() - 1).temperature().celsius()
-                                    < at.get().celsius());
-            if (hrc.isEmpty() || !isRising) {
-                keep(CURVE, Optional.empty(), words -> "");
-                return List.of();
-            }
-            points.add(new Point(at.get(), hrc.get().magnitude()));
-        }
-        return keep(
-                        CURVE,
-                        Optional.of(points).filter(all -> all.size() >= 2),
-                        all -> String.join(
-                                "; ",
-                                all.stream()
-                                        .map(point -> exactly(point.temperature()) + " = " + plain(point.hrc()))
-                                        .toList()))
-                .orElse(List.of());
-    }
-
-    private static String exactly(Temperature temperature) {
-        return BigDecimal.valueOf(temperature.celsius())
-                        .setScale(3, RoundingMode.HALF_UP)
-                        .stripTrailingZeros()
-                        .toPlainString()
-                + " C";
+        findings.add(new Finding(key, entries.getOrDefault(key, "").strip(), problem, accepted));
     }
 
     private static String plain(double number) {

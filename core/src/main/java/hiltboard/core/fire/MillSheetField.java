@@ -1,94 +1,63 @@
 package hiltboard.core.fire;
 
-import hiltboard.core.material.Datum;
+import hiltboard.core.field.Answer;
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.DecimalNumber;
+import hiltboard.core.field.Field;
+import hiltboard.core.field.Kind;
+import hiltboard.core.field.Option;
+import hiltboard.core.field.RockwellHardness;
+import hiltboard.core.field.TemperatureWithin;
+import hiltboard.core.field.TimeWithin;
+import hiltboard.core.field.Words;
 import hiltboard.core.material.Element;
 import hiltboard.core.material.Grade;
+import hiltboard.core.material.Quench;
 import hiltboard.core.material.TemperingCurve;
+import hiltboard.core.measure.Temperature;
+import hiltboard.core.measure.Units;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
+import java.util.Map;
 import java.util.stream.Stream;
 
 /**
  * One line of a mill sheet, as it is written down.
  *
  * @param key also the name of its column in a table
- * @param accepted in words
- * @param element where it is the share of one
+ * @param kind what it takes
  */
-public record MillSheetField(
-        String key,
-        String label,
-        Datum about,
-        Type type,
-        boolean isRequired,
-        String accepted,
-        Optional<Element> element) {
-    /** What kind of entry it takes. */
-    public enum Type {
-        WORDS,
-        FAMILY,
-        SHARE,
-        NUMBER,
-        TEMPERATURE,
-        TEMPERATURES,
-        TIME,
-        QUENCH,
-        HARDNESS,
-        CURVE,
-        YES_NO
-    }
+public record MillSheetField(String key, String label, Kind<?> kind, boolean isRequired)
+        implements Field<Map<MillSheetField, Answer<?>>> {
+    /** Nothing that is done to steel in a shop is hotter, or colder than liquid nitrogen. */
+    static final TemperatureWithin ANY_HEAT =
+            new TemperatureWithin(Temperature.ofCelsius(-200), Temperature.ofCelsius(1400));
 
-    static final MillSheetField DESIGNATION =
-            words("designation", "Designation", true, "a name of up to 30 letters that no other steel has");
-    static final MillSheetField FAMILY =
-            of("family", "Family", Datum.COMPOSITION, Type.FAMILY, true, String.join(", ", Grade.families()));
-    static final MillSheetField DENSITY =
-            of("density", "Density, g/cm³", Datum.DENSITY, Type.NUMBER, true, "7 to 9 g/cm³");
-    static final MillSheetField FORGING_LOW = temperature("forgingLow", "Forged down to", Datum.FORGING, false);
-    static final MillSheetField FORGING_HIGH = temperature("forgingHigh", "Forged up to", Datum.FORGING, false);
-    static final MillSheetField NORMALISING = of(
-            "normalising",
-            "Normalising heats, each cooler",
-            Datum.NORMALISING,
-            Type.TEMPERATURES,
-            false,
-            "temperatures such as 1600 F; 1525 F; 1450 F, or nothing where it is annealed instead");
-    static final MillSheetField HARDENING = temperature("hardening", "Hardening heat", Datum.HARDENING, true);
-    static final MillSheetField SOAK =
-            of("soak", "Soak, from recovery", Datum.HARDENING, Type.TIME, true, "a time such as 15 min, up to 2 h");
-    static final MillSheetField QUENCH = of(
-            "quench",
-            "Quench",
-            Datum.HARDENING,
-            Type.QUENCH,
-            true,
-            "fast oil; medium oil; water, then oil; cold plates and air");
-    static final MillSheetField COLD = temperature("cold", "Cold treatment", Datum.COLD, false);
-    static final MillSheetField AS_QUENCHED = of(
-            "asQuenched",
-            "Hardness as quenched",
-            Datum.AS_QUENCHED,
-            Type.HARDNESS,
-            true,
-            "a Rockwell C hardness such as 64");
-    static final MillSheetField TEMPERING = temperature("tempering", "Usual temper", Datum.TEMPERING, true);
-    static final MillSheetField CURVE = of(
-            "curve",
-            "Hardness by temper, " + TemperingCurve.AS_DRAWN,
-            Datum.TEMPERING,
-            Type.CURVE,
-            true,
-            "points by rising temperature, such as 300 F = 63; 400 F = 61; 500 F = 59");
-    static final MillSheetField BAND =
-            of("band", "Its band, ± HRC", Datum.TEMPERING, Type.NUMBER, false, "0.5 to 4; 1.5 where nothing is said");
+    /** Half the width that is drawn about a curve where nothing is said, HRC. */
+    static final String USUAL_BAND = "1.5";
+
+    static final MillSheetField DESIGNATION = required("designation", "Designation", new Words(30));
+    static final MillSheetField FAMILY = required("family", "Family", chosen(Grade.families().stream()));
+    static final MillSheetField DENSITY = required("density", "Density, g/cm³", DecimalNumber.of("7", "9"));
+    static final MillSheetField FORGING_LOW = maybe("forgingLow", "Forged down to", ANY_HEAT);
+    static final MillSheetField FORGING_HIGH = maybe("forgingHigh", "Forged up to", ANY_HEAT);
+    static final MillSheetField NORMALISING =
+            maybe("normalising", "Normalising heats, each cooler", new SheetHeats.OfSheet());
+    static final MillSheetField HARDENING = required("hardening", "Hardening heat", ANY_HEAT);
+    static final MillSheetField SOAK = required("soak", "Soak, from recovery", new TimeWithin(Duration.ofHours(2)));
+    static final MillSheetField QUENCH =
+            required("quench", "Quench", chosen(Arrays.stream(Quench.values()).map(Quench::words)));
+    static final MillSheetField COLD = maybe("cold", "Cold treatment", ANY_HEAT);
+    static final MillSheetField AS_QUENCHED = required("asQuenched", "Hardness as quenched", new RockwellHardness());
+    static final MillSheetField TEMPERING = required("tempering", "Usual temper", ANY_HEAT);
+    static final MillSheetField CURVE =
+            required("curve", "Hardness by temper, " + TemperingCurve.AS_DRAWN, new SheetCurve.OfSheet());
+    static final MillSheetField BAND = maybe("band", "Its band, ± HRC", DecimalNumber.of("0.5", "4"));
     static final MillSheetField HAMON =
-            of("hamon", "Hardens shallowly, shows a line", Datum.HARDENING, Type.YES_NO, false, "yes or no");
-    static final MillSheetField SOURCE = words(
-            "source",
-            "Source, such as the mill sheet's number",
-            true,
-            "where these values come from, up to 120 letters");
+            maybe("hamon", "Hardens shallowly, shows a line", chosen(Stream.of("no", "yes")));
+
+    static final MillSheetField SOURCE = required("source", "Source, such as the mill sheet’s number", new Words(120));
 
     private static final List<MillSheetField> ALL = Stream.of(
                     Stream.of(DESIGNATION, FAMILY, SOURCE),
@@ -115,33 +84,34 @@ public record MillSheetField(
         return ALL;
     }
 
-    private static MillSheetField of(
-            String key, String label, Datum about, Type type, boolean isRequired, String accepted) {
-        return new MillSheetField(key, label, about, type, isRequired, accepted, Optional.empty());
+    @Override
+    public Kind<?> kind(Map<MillSheetField, Answer<?>> known) {
+        return kind;
     }
 
-    private static MillSheetField words(String key, String label, boolean isRequired, String accepted) {
-        return of(key, label, Datum.COMPOSITION, Type.WORDS, isRequired, accepted);
+    @Override
+    public boolean isNeeded(Map<MillSheetField, Answer<?>> known) {
+        return isRequired;
     }
 
-    private static MillSheetField temperature(String key, String label, Datum about, boolean isRequired) {
-        return of(
-                key,
-                label,
-                about,
-                Type.TEMPERATURE,
-                isRequired,
-                "a temperature such as 1500 F or 815 C" + (isRequired ? "" : ", or nothing"));
+    @Override
+    public String usual(Map<MillSheetField, Answer<?>> known, Units units) {
+        return equals(BAND) ? USUAL_BAND : equals(HAMON) ? "no" : "";
     }
 
-    private static MillSheetField share(Element element) {
-        return new MillSheetField(
-                element.symbol(),
-                element.symbol() + ", %",
-                Datum.COMPOSITION,
-                Type.SHARE,
-                element == Element.C,
-                "percent by mass such as 0.85 or 0.80-0.93" + (element == Element.C ? "" : ", or nothing"),
-                Optional.of(element));
+    static MillSheetField share(Element element) {
+        return new MillSheetField(element.symbol(), element.symbol() + ", %", new ShareOfMass(), element == Element.C);
+    }
+
+    private static MillSheetField required(String key, String label, Kind<?> kind) {
+        return new MillSheetField(key, label, kind, true);
+    }
+
+    private static MillSheetField maybe(String key, String label, Kind<?> kind) {
+        return new MillSheetField(key, label, kind, false);
+    }
+
+    private static Choice chosen(Stream<String> words) {
+        return new Choice(words.map(each -> new Option(each, each)).toList());
     }
 }

@@ -1,12 +1,14 @@
 package hiltboard.core.forge;
 
+import hiltboard.core.material.Composition;
 import hiltboard.core.material.Density;
+import hiltboard.core.material.Element;
 import hiltboard.core.material.FittingMaterial;
-import hiltboard.core.material.Steel;
+import hiltboard.core.material.Grade;
+import hiltboard.core.material.SteelLibrary;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -16,36 +18,50 @@ import java.util.stream.Stream;
  * @param shade how it looks once etched; common practice, from memory
  */
 public record ForgeSteel(String key, String words, Density density, Shade shade) {
-    private static final Set<String> BRIGHT = Set.of("75Ni8", "D2");
-    private static final ForgeSteel MILD = new ForgeSteel(
-            FittingMaterial.MILD_STEEL.name(), "mild steel", FittingMaterial.MILD_STEEL.density(), Shade.GREY);
-    private static final List<ForgeSteel> KNOWN = Stream.concat(
-                    Steel.known().stream().map(ForgeSteel::of), Stream.of(MILD))
-            .toList();
+    private static final double BRIGHT_NICKEL = 1.5;
+    private static final double BRIGHT_CHROMIUM = 10.5;
+    private static final double GREY_CHROMIUM = 4;
+    /** Less carbon than this does not turn dark. */
+    private static final double DARK_CARBON = 0.3;
 
-    /** How the acid leaves a steel: manganese goes dark, nickel and chromium stay bright. */
+    /** How the acid leaves a steel: manganese and carbon go dark, nickel and chromium stay bright. */
     public enum Shade {
         DARK,
         GREY,
-        BRIGHT
+        BRIGHT;
+
+        static Shade of(Composition composition) {
+            double chromium = composition.percent(Element.CR);
+            if (composition.percent(Element.NI) >= BRIGHT_NICKEL || chromium >= BRIGHT_CHROMIUM) {
+                return BRIGHT;
+            }
+            return chromium >= GREY_CHROMIUM || composition.percent(Element.C) < DARK_CARBON ? GREY : DARK;
+        }
     }
 
-    private static ForgeSteel of(Steel steel) {
-        Shade shade = steel.stainless() || BRIGHT.contains(steel.designation())
-                ? Shade.BRIGHT
-                : steel.designation().equals("A2") ? Shade.GREY : Shade.DARK;
-        return new ForgeSteel(steel.designation(), steel.designation(), steel.density(), shade);
+    private static ForgeSteel of(String key, String words, Grade grade) {
+        return new ForgeSteel(key, words, grade.density(), Shade.of(grade.composition()));
     }
 
-    public static List<ForgeSteel> known() {
-        return KNOWN;
+    /** What a smith of this shop can weld: every steel that it hardens, and mild steel beside them. */
+    public static List<ForgeSteel> all(SteelLibrary steels) {
+        return Stream.concat(
+                        steels.all().stream().map(steel -> of(steel.designation(), steel.designation(), steel.grade())),
+                        Stream.of(of(FittingMaterial.MILD_STEEL.name(), "mild steel", Grade.mild())))
+                .toList();
     }
 
-    public static Optional<ForgeSteel> named(String name) {
+    /** By its key or its words, whatever the case of the letters. */
+    public static Optional<ForgeSteel> named(String name, SteelLibrary steels) {
         String asked = name.strip().toUpperCase(Locale.ROOT);
-        return KNOWN.stream()
+        return all(steels).stream()
                 .filter(steel -> steel.key.toUpperCase(Locale.ROOT).equals(asked)
                         || steel.words.toUpperCase(Locale.ROOT).equals(asked))
                 .findFirst();
+    }
+
+    /** Whether it is hardened, and so a steel of the library. */
+    public boolean isHardened() {
+        return !key.equals(FittingMaterial.MILD_STEEL.name());
     }
 }

@@ -1,34 +1,28 @@
 package hiltboard.core.forge;
 
-import hiltboard.core.design.Finding;
-import hiltboard.core.design.Option;
+import hiltboard.core.field.Answer;
+import hiltboard.core.field.Finding;
+import hiltboard.core.field.Form;
+import hiltboard.core.field.LengthWithin;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Mass;
-import hiltboard.core.measure.ShopNotation;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
-import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * One work of a recipe with its answers.
  *
- * @param values as they are kept: lengths in nanometres, steels and choices by their keys; a field that is not there
- *     was left empty
+ * @param answers a field that is not there was left empty
  */
-public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
-    private static final int MOST_PIECES = 200;
-    private static final Set<StepField> MAY_BE_EMPTY = EnumSet.of(
-            StepField.BETWEEN, StepField.BETWEEN_THICKNESS, StepField.TO_WIDTH, StepField.LENGTH, StepField.WEIGHT);
-
+public record RecipeStep(ForgeWork work, Map<StepField, Answer<?>> answers) {
     public RecipeStep {
-        values = Map.copyOf(values);
+        answers = Map.copyOf(answers);
     }
 
     /** What was understood, and what was not; the step is whole only where nothing was found. */
@@ -39,136 +33,74 @@ public record RecipeStep(ForgeWork work, Map<StepField, String> values) {
     }
 
     /** @param entries by the fields' keys, as they were typed */
-    public static Read read(ForgeWork work, Map<String, String> entries, Units units) {
-        Map<StepField, String> values = new EnumMap<>(StepField.class);
-        List<Finding> findings = new ArrayList<>();
-        for (StepField field : work.fields()) {
-            String entry = entries.getOrDefault(field.key(), "").strip();
-            Optional<String> value = value(field, entry, units);
-            if (value.isPresent()) {
-                values.put(field, value.get());
-            } else if (!entry.isEmpty() || !mayBeEmpty(field)) {
-                findings.add(finding(field, entry, units));
-            }
-        }
-        return new Read(new RecipeStep(work, values), findings);
+    public static Read read(ForgeWork work, Map<String, String> entries, Units units, SteelLibrary steels) {
+        StepForm known = new StepForm(work, steels);
+        Form<StepField> form = Form.read(work.fields(), entries, units, growing -> known);
+        return new Read(new RecipeStep(work, form.answers()), form.findings());
     }
 
-    private static Finding finding(StepField field, String entry, Units units) {
-        if (!entry.isEmpty()
-                && field.type() == StepField.Type.LENGTH
-                && field.likely().read(entry, units) instanceof Understood.Refused<Length> refused) {
-            return new Finding(field.key(), entry, refused.problem(), refused.accepted());
-        }
-        return new Finding(
-                field.key(),
-                entry,
-                entry.isEmpty()
-                        ? "Nothing was entered"
-                        : "“" + (entry.length() > 40 ? entry.substring(0, 40) + "…" : entry) + "” was not understood",
-                accepted(field, units));
+    /** As {@link #kept} wrote it. @throws RuntimeException if it did not, or a steel is in no library any more */
+    public static RecipeStep ofKept(ForgeWork work, Map<String, String> kept, SteelLibrary steels) {
+        StepForm known = new StepForm(work, steels);
+        Map<StepField, Answer<?>> answers = new EnumMap<>(StepField.class);
+        kept.forEach((key, value) -> StepField.withKey(key)
+                .ifPresent(field -> answers.put(field, field.kind(known).ofKept(value))));
+        return new RecipeStep(work, answers);
     }
 
-    /** Sizes that only some answers ask for are missed when the step is worked out, where it can be said why. */
-    private static boolean mayBeEmpty(StepField field) {
-        return MAY_BE_EMPTY.contains(field);
-    }
-
-    private static Optional<String> value(StepField field, String entry, Units units) {
-        return switch (field.type()) {
-            case STEEL, MAYBE_STEEL -> ForgeSteel.named(entry).map(ForgeSteel::key);
-            case CHOICE ->
-                field.options().stream()
-                        .map(Option::value)
-                        .filter(entry::equalsIgnoreCase)
-                        .findFirst();
-            case COUNT ->
-                entry.matches("\\d{1,3}") && Integer.parseInt(entry) >= 1 && Integer.parseInt(entry) <= MOST_PIECES
-                        ? Optional.of(String.valueOf(Integer.parseInt(entry)))
-                        : Optional.empty();
-            case DECIMAL ->
-                entry.replace(',', '.').matches("\\d{1,3}(\\.\\d{1,3})?")
-                                && new BigDecimal(entry.replace(',', '.')).compareTo(BigDecimal.valueOf(field.most()))
-                                        <= 0
-                        ? Optional.of(new BigDecimal(entry.replace(',', '.')).toPlainString())
-                        : Optional.empty();
-            case MASS ->
-                ShopNotation.mass(entry, units) instanceof Understood.Value<Mass> mass
-                                && mass.quantity().milligrams() > 0
-                        ? Optional.of(String.valueOf(mass.quantity().milligrams()))
-                        : Optional.empty();
-            case LENGTH ->
-                field.likely().read(entry, units) instanceof Understood.Value<Length> length
-                        ? Optional.of(String.valueOf(length.quantity().nanometres()))
-                        : Optional.empty();
-        };
-    }
-
-    private static String accepted(StepField field, Units units) {
-        return switch (field.type()) {
-            case STEEL, MAYBE_STEEL -> "a steel that is known here, such as 1084, 75Ni8 or mild steel";
-            case CHOICE ->
-                String.join("; ", field.options().stream().map(Option::words).toList());
-            case COUNT -> "a whole number from 1 to " + MOST_PIECES;
-            case DECIMAL -> "a number such as 6 or 2.5, up to " + field.most();
-            case MASS -> "a weight such as 2 kg, 40 oz or 5 lb";
-            case LENGTH ->
-                "a length such as 3/16, .156 or 4 mm, " + field.likely().words(units);
-        };
+    /** The answers as they stand in the data, by the fields' keys. */
+    public Map<String, String> kept() {
+        Map<String, String> kept = new TreeMap<>();
+        answers.forEach((field, answer) -> kept.put(field.key(), answer.kept()));
+        return kept;
     }
 
     /** An answer as the reader would type it; empty where there is none. */
     public String entry(StepField field, Units units) {
-        return Optional.ofNullable(values.get(field))
-                .map(value -> switch (field.type()) {
-                    case LENGTH -> length(field).entryIn(units);
-                    case MASS ->
-                        BigDecimal.valueOf(Long.parseLong(value), 3)
-                                        .stripTrailingZeros()
-                                        .toPlainString() + " g";
-                    default -> value;
-                })
+        return Optional.ofNullable(answers.get(field))
+                .map(answer -> answer.entry(units))
                 .orElse("");
     }
 
-    public RecipeStep with(StepField field, Length length) {
-        Map<StepField, String> changed = new EnumMap<>(StepField.class);
-        changed.putAll(values);
-        changed.put(field, String.valueOf(length.nanometres()));
+    RecipeStep with(StepField field, Length length) {
+        Map<StepField, Answer<?>> changed = new EnumMap<>(StepField.class);
+        changed.putAll(answers);
+        changed.put(field, new Answer<>((LengthWithin) field.kind(new StepForm(work, SteelLibrary.KNOWN)), length));
         return new RecipeStep(work, changed);
     }
 
     public boolean has(StepField field) {
-        return values.containsKey(field);
+        return answers.containsKey(field);
     }
 
     /** @throws IllegalStateException if it was not answered */
     public Length length(StepField field) {
-        return new Length(Long.parseLong(value(field)));
+        return (Length) value(field);
     }
 
     Mass mass(StepField field) {
-        return new Mass(Long.parseLong(value(field)));
+        return (Mass) value(field);
     }
 
     ForgeSteel steel(StepField field) {
-        return ForgeSteel.named(value(field)).orElseThrow();
+        return (ForgeSteel) value(field);
     }
 
     int count(StepField field) {
-        return Integer.parseInt(value(field));
+        return (Integer) value(field);
     }
 
     double decimal(StepField field) {
-        return Double.parseDouble(value(field));
+        return ((BigDecimal) value(field)).doubleValue();
     }
 
     boolean chose(StepField field, String option) {
-        return option.equals(values.get(field));
+        return has(field) && value(field).equals(option);
     }
 
-    private String value(StepField field) {
-        return Optional.ofNullable(values.get(field))
+    private Object value(StepField field) {
+        return Optional.ofNullable(answers.get(field))
+                .map(Answer::value)
                 .orElseThrow(() -> new IllegalStateException(field + " was not answered"));
     }
 }

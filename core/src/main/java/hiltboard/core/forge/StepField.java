@@ -1,120 +1,106 @@
 package hiltboard.core.forge;
 
-import hiltboard.core.design.Option;
-import hiltboard.core.measure.LengthRange;
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.DecimalNumber;
+import hiltboard.core.field.Field;
+import hiltboard.core.field.Kind;
+import hiltboard.core.field.LengthWithin;
+import hiltboard.core.field.SomeMass;
+import hiltboard.core.field.WholeNumber;
+import hiltboard.core.measure.Units;
 import java.util.Arrays;
-import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
-/** One answer that a work at the forge asks for. */
-public enum StepField {
-    FIRST_STEEL("firstSteel", "First steel, top and bottom", Type.STEEL),
-    FIRST_THICKNESS("firstThickness", "Its bars’ thickness", Type.LENGTH),
-    SECOND_STEEL("secondSteel", "Second steel, between", Type.STEEL),
-    SECOND_THICKNESS("secondThickness", "Its bars’ thickness", Type.LENGTH),
-    PIECES("pieces", "Bars in the stack", Type.COUNT),
-    CORE_STEEL("coreSteel", "Core", Type.STEEL),
-    CORE_THICKNESS("coreThickness", "Core’s thickness", Type.LENGTH),
-    CLADDING("cladding", "Cladding", Type.STEEL),
-    CLADDING_THICKNESS("claddingThickness", "Thickness of each cladding layer", Type.LENGTH),
-    BETWEEN("between", "Every other layer of another steel", Type.MAYBE_STEEL),
-    BETWEEN_THICKNESS("betweenThickness", "Its thickness", Type.LENGTH),
-    LAYERS_A_SIDE("layersASide", "Layers a side", Type.COUNT),
-    WIDTH("width", "Bars’ width", Type.LENGTH),
-    LENGTH("length", "Bars’ length", Type.LENGTH),
-    WEIGHT("weight", "Or so long that it weighs", Type.MASS),
-    SHAPE("shape", "Shape", Type.CHOICE, "FLAT=Flat or square", "ROUND=Round"),
-    TO_THICKNESS("toThickness", "To a thickness or diameter of", Type.LENGTH),
-    TO_WIDTH("toWidth", "To a width of", Type.LENGTH),
-    TO_LENGTH("toLength", "To a length of", Type.LENGTH),
-    CUT_INTO("cutInto", "Cut into", Type.COUNT),
-    LAID("laid", "Laid", Type.CHOICE, "AS_CUT=As they were cut", "TURNED=Every other one turned over"),
-    KERF("kerf", "The saw takes", Type.LENGTH),
-    GROUND_OFF("groundOff", "Ground off each face", Type.LENGTH),
-    OFF_EACH_END("offEachEnd", "Off each end", Type.LENGTH),
-    CORNERS("corners", "Off each corner", Type.LENGTH),
-    TURNS("turns", "Full turns in all", Type.DECIMAL),
-    PITCH("pitch", "From groove to groove on one face", Type.LENGTH),
-    DIMPLES("dimples", "From dimple to dimple", Type.LENGTH),
-    DEPTH("depth", "How deep", Type.LENGTH),
-    LOSS("loss", "Lost as scale, %", Type.DECIMAL);
-
-    /** What an answer is. */
-    public enum Type {
-        STEEL,
-        MAYBE_STEEL,
-        LENGTH,
-        MASS,
-        COUNT,
-        DECIMAL,
-        CHOICE
-    }
+/** What the works at the forge ask for. */
+public enum StepField implements Field<StepForm> {
+    FIRST_STEEL("firstSteel", "First steel, top and bottom"),
+    FIRST_THICKNESS("firstThickness", "Its bars’ thickness"),
+    SECOND_STEEL("secondSteel", "Second steel, between"),
+    SECOND_THICKNESS("secondThickness", "Its bars’ thickness"),
+    PIECES("pieces", "Bars in the stack"),
+    CORE_STEEL("coreSteel", "Core"),
+    CORE_THICKNESS("coreThickness", "Core’s thickness"),
+    CLADDING("cladding", "Cladding"),
+    CLADDING_THICKNESS("claddingThickness", "Thickness of each cladding layer"),
+    BETWEEN("between", "Every other layer of another steel"),
+    BETWEEN_THICKNESS("betweenThickness", "Its thickness"),
+    LAYERS_A_SIDE("layersASide", "Layers a side"),
+    WIDTH("width", "Bars’ width"),
+    LENGTH("length", "Bars’ length"),
+    WEIGHT("weight", "Or so long that it weighs"),
+    SHAPE("shape", "Shape"),
+    TO_THICKNESS("toThickness", "To a thickness or diameter of"),
+    TO_WIDTH("toWidth", "To a width of"),
+    TO_LENGTH("toLength", "To a length of"),
+    CUT_INTO("cutInto", "Cut into"),
+    LAID("laid", "Laid"),
+    KERF("kerf", "The saw takes"),
+    GROUND_OFF("groundOff", "Ground off each face"),
+    OFF_EACH_END("offEachEnd", "Off each end"),
+    CORNERS("corners", "Off each corner"),
+    TURNS("turns", "Full turns in all"),
+    PITCH("pitch", "From groove to groove on one face"),
+    DIMPLES("dimples", "From dimple to dimple"),
+    DEPTH("depth", "How deep"),
+    LOSS("loss", "Lost as scale, %");
 
     private final String key;
     private final String label;
-    private final Type type;
-    private final List<Option> options;
 
-    StepField(String key, String label, Type type, String... options) {
+    StepField(String key, String label) {
         this.key = key;
         this.label = label;
-        this.type = type;
-        this.options = Option.all(options);
     }
 
     public static Optional<StepField> withKey(String key) {
         return Arrays.stream(values()).filter(field -> field.key.equals(key)).findFirst();
     }
 
+    @Override
     public String key() {
         return key;
     }
 
+    @Override
     public String label() {
         return label;
     }
 
-    public Type type() {
-        return type;
-    }
-
-    /** What can be chosen; empty where it is written. */
-    public List<Option> options() {
-        return switch (type) {
-            case STEEL -> steels();
-            case MAYBE_STEEL ->
-                Stream.concat(Stream.of(new Option("", "No")), steels().stream())
-                        .toList();
-            default -> options;
+    /**
+     * That something is nothing is said by the work itself, where it can be said why. A weld that loses half of the bar
+     * to scale has burnt.
+     */
+    @Override
+    public Kind<?> kind(StepForm known) {
+        return switch (this) {
+            case FIRST_STEEL, SECOND_STEEL, CORE_STEEL, CLADDING, BETWEEN -> new OneSteel(known.steels());
+            case PIECES, LAYERS_A_SIDE, CUT_INTO -> new WholeNumber(1, 200);
+            case TURNS -> DecimalNumber.of("0", "500");
+            case LOSS -> DecimalNumber.of("0", "50");
+            case WEIGHT -> new SomeMass();
+            case SHAPE -> Choice.of("FLAT=Flat or square", "ROUND=Round");
+            case LAID -> Choice.of("AS_CUT=As they were cut", "TURNED=Every other one turned over");
+            case LENGTH, TO_LENGTH -> LengthWithin.of("0", "240");
+            case WIDTH, TO_WIDTH, TO_THICKNESS -> LengthWithin.of("0", "24");
+            case OFF_EACH_END, PITCH, DIMPLES -> LengthWithin.of("0", "12");
+            case CORNERS, DEPTH -> LengthWithin.of("0", "2");
+            case KERF, GROUND_OFF -> LengthWithin.of("0", "1/2");
+            case FIRST_THICKNESS, SECOND_THICKNESS, CORE_THICKNESS, CLADDING_THICKNESS, BETWEEN_THICKNESS ->
+                LengthWithin.of("0", "6");
         };
     }
 
-    /**
-     * Which sizes are likely here; only for what is a length. That something is nothing is said by the work itself,
-     * where it can be said why.
-     */
-    LengthRange likely() {
-        return LengthRange.of(
-                "0",
-                switch (this) {
-                    case LENGTH, TO_LENGTH -> "240";
-                    case WIDTH, TO_WIDTH, TO_THICKNESS -> "24";
-                    case OFF_EACH_END, PITCH, DIMPLES -> "12";
-                    case CORNERS, DEPTH -> "2";
-                    case KERF, GROUND_OFF -> "1/2";
-                    default -> "6";
-                });
+    /** Sizes that only some answers ask for are missed when the step is worked out, where it can be said why. */
+    @Override
+    public boolean isNeeded(StepForm known) {
+        return switch (this) {
+            case BETWEEN, BETWEEN_THICKNESS, TO_WIDTH, LENGTH, WEIGHT -> false;
+            default -> true;
+        };
     }
 
-    /** The most of a plain number. A weld that loses half of the bar to scale has burnt. */
-    int most() {
-        return this == LOSS ? 50 : 500;
-    }
-
-    private static List<Option> steels() {
-        return ForgeSteel.known().stream()
-                .map(steel -> new Option(steel.key(), steel.words()))
-                .toList();
+    @Override
+    public String usual(StepForm known, Units units) {
+        return known.work().usual(this);
     }
 }

@@ -139,9 +139,12 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         }
         boolean isFraction =
                 units.length() == Units.LengthUnit.INCH && nanometres > 0 && nanometres % SIXTY_FOURTH == 0;
-        return isFraction
-                ? fraction() + " in"
-                : BigDecimal.valueOf(nanometres, 6).stripTrailingZeros().toPlainString() + " mm";
+        return isFraction ? fraction() + " in" : exactly();
+    }
+
+    /** So that it reads back as exactly the same, whoever reads it: {@code 914.4 mm}. */
+    public String exactly() {
+        return BigDecimal.valueOf(nanometres, 6).stripTrailingZeros().toPlainString() + " mm";
     }
 
     private String fraction() {

@@ -43,9 +43,9 @@ public record LengthRange(Length least, Length most) {
     }
 
     private Understood<Length> within(Understood<Length> read, Units units) {
-        return read instanceof Understood.Value<Length> value && !holds(value.quantity())
+        return read instanceof Understood.Value<Length> value && !holds(value.value())
                 ? new Understood.Refused<>(
-                        value.quantity().brieflyIn(units) + " is not likely here" + meant(value.quantity(), units),
+                        value.value().brieflyIn(units) + " is not likely here" + meant(value.value(), units),
                         words(units))
                 : read;
     }

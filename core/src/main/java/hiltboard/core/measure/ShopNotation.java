@@ -23,9 +23,9 @@ public final class ShopNotation {
     private static final String LENGTHS = "a length such as 3/16, .163, 163 thou, 4.2 mm, 1-1/2 in, #28 or F";
     private static final String TEMPERATURES = "a temperature such as 1500 F or 815 C";
     private static final String TIMES = "a time such as 20 min, 2 h, 1 h 30 min or 90 s";
-    private static final String HARDNESSES = "a Rockwell C hardness such as 60 or 61.5 HRC, from 20 to 70";
+    public static final String HARDNESSES = "a Rockwell C hardness such as 60 or 61.5 HRC, from 20 to 70";
 
-    private static final String MASSES = "a weight such as 500 g, 2 kg, 40 oz or 5 lb";
+    public static final String MASSES = "a weight such as 500 g, 2 kg, 40 oz or 5 lb";
     private static final Pattern MASS = Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,3})?)\\s*(g|kg|oz|lb|lbs)?");
     /** 1 oz = 28.349 523 125 g and 1 lb = 453.592 37 g exactly (NIST SP 811, appendix B.8). */
     private static final double GRAMS_PER_OUNCE = 28.349523125;
@@ -93,9 +93,9 @@ public final class ShopNotation {
      * A size of the program's own, in shop notation; a bare number is inches. @throws IllegalStateException if it is
      * none
      */
-    static Length inches(String entry) {
+    public static Length inches(String entry) {
         if (signedLength(entry, Units.INCH_FAHRENHEIT) instanceof Understood.Value<Length> value) {
-            return value.quantity();
+            return value.value();
         }
         throw new IllegalStateException(entry);
     }
@@ -106,7 +106,7 @@ public final class ShopNotation {
         boolean isNegative = text.startsWith("-");
         Understood<Length> read = length(isNegative || text.startsWith("+") ? text.substring(1) : entry, units);
         return isNegative && read instanceof Understood.Value<Length> value
-                ? understood(Length.ZERO.minus(value.quantity()))
+                ? understood(Length.ZERO.minus(value.value()))
                 : read;
     }
 
@@ -256,9 +256,6 @@ public final class ShopNotation {
     }
 
     private static <Q extends Quantity> Understood<Q> refused(String entry, String accepted) {
-        String shown = entry.strip();
-        String shortened = shown.length() > LONGEST_ENTRY ? shown.substring(0, LONGEST_ENTRY) + "…" : shown;
-        String problem = shown.isEmpty() ? "Nothing was entered" : "“" + shortened + "” was not understood";
-        return new Understood.Refused<>(problem, accepted);
+        return Understood.unread(entry, accepted);
     }
 }

@@ -45,14 +45,16 @@ public record PriceItem(String key, String words, String per) {
     }
 
     static PriceItem steel(Steel steel) {
-        return new PriceItem("steel:" + steel.designation(), steel.words(), "a kilogram");
+        return steel(steel.designation(), steel.words());
+    }
+
+    private static PriceItem steel(String designation, String words) {
+        return new PriceItem("steel:" + designation, words, "a kilogram");
     }
 
     /** A bar for a stack: of a steel that is hardened, or of one that a fitting is made of as well. */
     static PriceItem bar(ForgeSteel steel) {
-        return Steel.named(steel.key())
-                .map(PriceItem::steel)
-                .orElseGet(() -> fitting(FittingMaterial.valueOf(steel.key())));
+        return steel.isHardened() ? steel(steel.key(), steel.words()) : fitting(FittingMaterial.valueOf(steel.key()));
     }
 
     private static PriceItem billet(SteelForm form) {

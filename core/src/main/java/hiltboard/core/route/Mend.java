@@ -1,9 +1,9 @@
 package hiltboard.core.route;
 
-import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
-import hiltboard.core.design.SpecificationField.Choice;
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.Option;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Planned.Ordered;
 import java.util.Optional;
@@ -18,7 +18,7 @@ public record Mend(SpecificationField field, String from, String to) {
     public static Optional<Mend> of(Specification spec, Place place, Rework rework, RoutePlanner planner) {
         SpecificationField[] fields = SpecificationField.values();
         for (int i = fields.length - 1; i >= 0; i--) {
-            if (fields[i].accepts() instanceof Choice choice && spec.entries().containsKey(fields[i].key())) {
+            if (fields[i].kind(spec) instanceof Choice choice && spec.entries().containsKey(fields[i].key())) {
                 for (Option option : choice.options()) {
                     Optional<Specification> changed =
                             spec.entries().get(fields[i].key()).equals(option.value())

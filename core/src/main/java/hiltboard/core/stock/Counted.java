@@ -49,7 +49,7 @@ public enum Counted {
     public Optional<Long> read(String entry, Units units) {
         if (this == LENGTH) {
             return ShopNotation.length(entry, units) instanceof Understood.Value<Length> length
-                    ? Optional.of(length.quantity().nanometres())
+                    ? Optional.of(length.value().nanometres())
                             .filter(amount -> BigDecimal.valueOf(amount).compareTo(most()) <= 0)
                     : Optional.empty();
         }

@@ -1,6 +1,6 @@
 package hiltboard.core.stock;
 
-import hiltboard.core.design.Option;
+import hiltboard.core.field.Answer;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
@@ -86,12 +86,12 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
     public String words(Units units) {
         String what = value(StockField.WHAT)
                 .filter(each -> !each.equals(StockField.OTHER))
-                .map(each -> choiceWords(StockField.WHAT))
+                .map(each -> words(StockField.WHAT, units))
                 .orElse("");
         String name = value(StockField.NAME).orElse("");
         String grit = value(StockField.GRIT).map(each -> each + " grit").orElse("");
         String section = kind.isSawn() && values.containsKey(StockField.SECTION)
-                ? choiceWords(StockField.SECTION).toLowerCase(Locale.ROOT)
+                ? words(StockField.SECTION, units).toLowerCase(Locale.ROOT)
                 : "";
         String sizes = Stream.of(StockField.THICKNESS, StockField.WIDTH, StockField.LENGTH_EACH)
                 .flatMap(field -> length(field).stream())
@@ -107,15 +107,16 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
 
     /** An answer as the reader would read it. */
     public String words(StockField field, Units units) {
-        return value(field)
-                .map(kept -> switch (field.type()) {
-                    case CHOICE -> choiceWords(field);
-                    case WORDS, NUMBER, DAY -> kept;
-                    case LENGTH -> new Length(Long.parseLong(kept)).brieflyIn(units);
-                    case MONEY -> Money.ofKept(kept).map(Money::words).orElse("");
-                    case AMOUNT -> kind.counted().words(Long.parseLong(kept), units);
-                })
-                .orElse("");
+        return answer(field).map(answer -> answer.words(units)).orElse("");
+    }
+
+    /** An answer as the reader would type it, or the choice that was made. */
+    public String entry(StockField field, Units units) {
+        return answer(field).map(answer -> answer.entry(units)).orElse("");
+    }
+
+    private Optional<Answer<?>> answer(StockField field) {
+        return value(field).map(kept -> field.kind(LotForm.kept(kind)).ofKept(kept));
     }
 
     /** What was paid, where it is known. */
@@ -125,22 +126,6 @@ public record Lot(StockKind kind, Map<StockField, String> values) {
 
     /** An answer so that it reads back as exactly the same, whoever reads it. */
     public String exactly(StockField field) {
-        return value(field)
-                .map(kept -> switch (field.type()) {
-                    case CHOICE, WORDS, NUMBER, DAY -> kept;
-                    case LENGTH -> Counted.LENGTH.exactly(Long.parseLong(kept));
-                    case MONEY -> Money.ofKept(kept).map(Money::typed).orElse("");
-                    case AMOUNT -> kind.counted().exactly(Long.parseLong(kept));
-                })
-                .orElse("");
-    }
-
-    private String choiceWords(StockField field) {
-        String value = values.get(field);
-        return field.choices(kind).stream()
-                .filter(option -> option.value().equals(value))
-                .findFirst()
-                .map(Option::words)
-                .orElse(value);
+        return answer(field).map(Answer::exactly).orElse("");
     }
 }

@@ -2,76 +2,60 @@ package hiltboard.core.stock;
 
 import static hiltboard.core.stock.StockKind.*;
 
-import hiltboard.core.design.Option;
+import hiltboard.core.field.AmountOfMoney;
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.Day;
+import hiltboard.core.field.Field;
+import hiltboard.core.field.Kind;
+import hiltboard.core.field.LengthWithin;
+import hiltboard.core.field.Option;
+import hiltboard.core.field.WholeNumber;
+import hiltboard.core.field.Words;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
-import hiltboard.core.material.Steel;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.LengthRange;
+import hiltboard.core.measure.Units;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 
-/** One thing that is written down of stock: its label, what it accepts, and of which kinds it is asked. */
-public enum StockField {
-    WHAT("what", "What it is", Type.CHOICE, Of.ITEM, all(), true),
-    NAME("name", "In your own words", Type.WORDS, Of.ITEM, all(), false),
-    SECTION("section", "Section", Type.CHOICE, Of.ITEM, EnumSet.of(BAR, BILLET), true),
-    THICKNESS(
-            "thickness",
-            "Thickness",
-            Type.LENGTH,
-            Of.ITEM,
-            EnumSet.of(BAR, BILLET, BLOCK, SCALES, FITTING, LEATHER),
-            false),
-    THICKNESS_IS("thicknessIs", "The thickness is", Type.CHOICE, Of.ITEM, EnumSet.of(BLOCK), true),
-    WIDTH("width", "Width", Type.LENGTH, Of.ITEM, EnumSet.of(BAR, BILLET, BLOCK, SCALES, FITTING, ABRASIVE), false),
-    LENGTH_EACH(
-            "lengthEach",
-            "Length of each",
-            Type.LENGTH,
-            Of.ITEM,
-            EnumSet.of(BLOCK, SCALES, FITTING, FASTENER, ABRASIVE),
-            false),
-    DIAMETER("diameter", "Diameter", Type.LENGTH, Of.ITEM, EnumSet.of(BAR, BILLET, ROD, TUBE, FASTENER, CUTTER), false),
-    GRIT("grit", "Grit", Type.NUMBER, Of.ITEM, EnumSet.of(ABRASIVE), false),
-    CONDITION("condition", "Condition", Type.CHOICE, Of.LOT, EnumSet.of(BAR, BILLET), true),
-    WEAR("wear", "Worn", Type.CHOICE, Of.LOT, EnumSet.of(ABRASIVE), true),
-    SHARPNESS("sharpness", "Sharpness", Type.CHOICE, Of.LOT, EnumSet.of(CUTTER), true),
-    GRAIN("grain", "Grain runs", Type.CHOICE, Of.LOT, EnumSet.of(BLOCK, SCALES), true),
-    VOIDS("voids", "Voids", Type.CHOICE, Of.LOT, EnumSet.of(BLOCK, SCALES), true),
-    STABILISED("stabilised", "Stabilised", Type.CHOICE, Of.LOT, EnumSet.of(BLOCK, SCALES), true),
-    PAPERS("papers", "Papers for protected species", Type.CHOICE, Of.LOT, EnumSet.of(BLOCK, SCALES, LEATHER), true),
-    PAPERS_NUMBER(
-            "papersNumber", "Number of the papers", Type.WORDS, Of.LOT, EnumSet.of(BLOCK, SCALES, LEATHER), false),
-    OPENED_ON("openedOn", "Opened on", Type.DAY, Of.LOT, EnumSet.of(ADHESIVE), false),
-    MIXED_ON("mixedOn", "Mixed on", Type.DAY, Of.LOT, EnumSet.of(BATH), false),
-    STRENGTH("strength", "Strength", Type.WORDS, Of.LOT, EnumSet.of(BATH), false),
-    USE_BY("useBy", "Use by", Type.DAY, Of.LOT, EnumSet.of(ADHESIVE, BATH, ABRASIVE), false),
-    PLACE("place", "Where it lies", Type.WORDS, Of.LOT, all(), false),
-    SINCE("since", "Here since", Type.DAY, Of.LOT, all(), false),
-    COST("cost", "What it cost, each", Type.MONEY, Of.LOT, all(), false),
-    OWNER("owner", "Whose it is", Type.CHOICE, Of.LOT, all(), true),
-    WHOSE("whose", "Who, and what was promised", Type.WORDS, Of.LOT, all(), false),
-    SUPPLIER("supplier", "Bought from", Type.WORDS, Of.SUPPLY, all(), false),
-    LEAD_DAYS("leadDays", "Days until it comes", Type.NUMBER, Of.SUPPLY, all(), false),
-    LOW_AT("lowAt", "Buy when there is less than", Type.AMOUNT, Of.SUPPLY, all(), false);
-
-    /** What an answer is. */
-    public enum Type {
-        CHOICE,
-        WORDS,
-        LENGTH,
-        NUMBER,
-        DAY,
-        MONEY,
-        AMOUNT
-    }
+/** What is written down of stock, and of which kinds of it. */
+public enum StockField implements Field<LotForm> {
+    WHAT("what", "What it is", Of.ITEM, all(), true),
+    NAME("name", "In your own words", Of.ITEM, all(), false),
+    SECTION("section", "Section", Of.ITEM, EnumSet.of(BAR, BILLET), true),
+    THICKNESS("thickness", "Thickness", Of.ITEM, EnumSet.of(BAR, BILLET, BLOCK, SCALES, FITTING, LEATHER), false),
+    THICKNESS_IS("thicknessIs", "The thickness is", Of.ITEM, EnumSet.of(BLOCK), true),
+    WIDTH("width", "Width", Of.ITEM, EnumSet.of(BAR, BILLET, BLOCK, SCALES, FITTING, ABRASIVE), false),
+    LENGTH_EACH("lengthEach", "Length of each", Of.ITEM, EnumSet.of(BLOCK, SCALES, FITTING, FASTENER, ABRASIVE), false),
+    DIAMETER("diameter", "Diameter", Of.ITEM, EnumSet.of(BAR, BILLET, ROD, TUBE, FASTENER, CUTTER), false),
+    GRIT("grit", "Grit", Of.ITEM, EnumSet.of(ABRASIVE), false),
+    CONDITION("condition", "Condition", Of.LOT, EnumSet.of(BAR, BILLET), true),
+    WEAR("wear", "Worn", Of.LOT, EnumSet.of(ABRASIVE), true),
+    SHARPNESS("sharpness", "Sharpness", Of.LOT, EnumSet.of(CUTTER), true),
+    GRAIN("grain", "Grain runs", Of.LOT, EnumSet.of(BLOCK, SCALES), true),
+    VOIDS("voids", "Voids", Of.LOT, EnumSet.of(BLOCK, SCALES), true),
+    STABILISED("stabilised", "Stabilised", Of.LOT, EnumSet.of(BLOCK, SCALES), true),
+    PAPERS("papers", "Papers for protected species", Of.LOT, EnumSet.of(BLOCK, SCALES, LEATHER), true),
+    PAPERS_NUMBER("papersNumber", "Number of the papers", Of.LOT, EnumSet.of(BLOCK, SCALES, LEATHER), false),
+    OPENED_ON("openedOn", "Opened on", Of.LOT, EnumSet.of(ADHESIVE), false),
+    MIXED_ON("mixedOn", "Mixed on", Of.LOT, EnumSet.of(BATH), false),
+    STRENGTH("strength", "Strength", Of.LOT, EnumSet.of(BATH), false),
+    USE_BY("useBy", "Use by", Of.LOT, EnumSet.of(ADHESIVE, BATH, ABRASIVE), false),
+    PLACE("place", "Where it lies", Of.LOT, all(), false),
+    SINCE("since", "Here since", Of.LOT, all(), false),
+    COST("cost", "What it cost, each", Of.LOT, all(), false),
+    OWNER("owner", "Whose it is", Of.LOT, all(), true),
+    WHOSE("whose", "Who, and what was promised", Of.LOT, all(), false),
+    SUPPLIER("supplier", "Bought from", Of.SUPPLY, all(), false),
+    LEAD_DAYS("leadDays", "Days until it comes", Of.SUPPLY, all(), false),
+    LOW_AT("lowAt", "Buy when there is less than", Of.SUPPLY, all(), false);
 
     /** What an answer is about: what is bought, the lot that lies there, or how more of it is bought. */
     public enum Of {
@@ -87,19 +71,18 @@ public enum StockField {
     public static final String FLAT = "FLAT";
     public static final String ROUND = "ROUND";
     private static final String SQUARE = "SQUARE";
+    private static final int LONGEST = 200;
     public static final String SHOPS_OWN = "SHOP";
 
     private final String key;
     private final String label;
-    private final Type type;
     private final Of of;
     private final Set<StockKind> kinds;
     private final boolean isRequired;
 
-    StockField(String key, String label, Type type, Of of, Set<StockKind> kinds, boolean isRequired) {
+    StockField(String key, String label, Of of, Set<StockKind> kinds, boolean isRequired) {
         this.key = key;
         this.label = label;
-        this.type = type;
         this.of = of;
         this.kinds = Set.copyOf(kinds);
         this.isRequired = isRequired;
@@ -124,16 +107,19 @@ public enum StockField {
         return Arrays.stream(values()).filter(field -> field.key.equals(key)).findFirst();
     }
 
+    @Override
     public String key() {
         return key;
     }
 
+    @Override
     public String label() {
         return label;
     }
 
-    public Type type() {
-        return type;
+    @Override
+    public String group() {
+        return of.name();
     }
 
     public Of of() {
@@ -144,39 +130,57 @@ public enum StockField {
         return isRequired;
     }
 
-    /** The choices of this field for a kind, the usual one first; empty where it is not chosen. */
-    public List<Option> choices(StockKind kind) {
+    @Override
+    public Kind<?> kind(LotForm known) {
         return switch (this) {
-            case WHAT -> whats(kind);
-            case SECTION -> Option.all("FLAT=Flat", "ROUND=Round", "SQUARE=Square");
-            case THICKNESS_IS -> Option.all("MEASURED=Measured", "NOMINAL=Nominal plank, before planing");
+            case WHAT -> new Choice(whats(known.of(), known.steels()));
+            case SECTION -> Choice.of("FLAT=Flat", "ROUND=Round", "SQUARE=Square");
+            case THICKNESS_IS -> Choice.of("MEASURED=Measured", "NOMINAL=Nominal plank, before planing");
             case CONDITION ->
-                Option.all(
+                Choice.of(
                         "ANNEALED=Annealed",
                         "AS_ROLLED=As rolled",
                         "NORMALISED=Normalised",
                         "HARD=Hard",
                         "UNKNOWN=Condition not known");
-            case WEAR -> Option.all("FRESH=Fresh", "WORN=Worn", "STAINLESS_ONLY=Kept for stainless");
-            case SHARPNESS -> Option.all("SHARP=Sharp", "TIRED=Tired", "BROKEN=Broken");
+            case WEAR -> Choice.of("FRESH=Fresh", "WORN=Worn", "STAINLESS_ONLY=Kept for stainless");
+            case SHARPNESS -> Choice.of("SHARP=Sharp", "TIRED=Tired", "BROKEN=Broken");
             case GRAIN ->
-                Option.all(
+                Choice.of(
                         "ALONG=Along the handle",
                         "ACROSS=Across",
                         "FIGURED=Figured, every way",
                         "NO_GRAIN=There is none");
-            case VOIDS -> Option.all("NONE=None seen", "OPEN=Open voids", "FILLED=Voids filled");
-            case STABILISED -> Option.all("NO=No", "YES=Yes");
-            case PAPERS -> Option.all("NOT_NEEDED=None needed", "HELD=Papers held", "MISSING=Papers missing");
-            case OWNER -> Option.all("SHOP=The shop's", "CLIENT=The client's own", "GIFT=A gift with a promise");
-            default -> List.of();
+            case VOIDS -> Choice.of("NONE=None seen", "OPEN=Open voids", "FILLED=Voids filled");
+            case STABILISED -> Choice.of("NO=No", "YES=Yes");
+            case PAPERS -> Choice.of("NOT_NEEDED=None needed", "HELD=Papers held", "MISSING=Papers missing");
+            case OWNER -> Choice.of("SHOP=The shop's", "CLIENT=The client's own", "GIFT=A gift with a promise");
+            case THICKNESS, WIDTH, LENGTH_EACH, DIAMETER -> new LengthWithin(likely(known.of()), false);
+            case GRIT, LEAD_DAYS -> new WholeNumber(0, 9999);
+            case OPENED_ON, MIXED_ON, USE_BY, SINCE -> Day.ANY;
+            case NAME, PAPERS_NUMBER, STRENGTH, PLACE, WHOSE, SUPPLIER -> new Words(LONGEST);
+            case COST -> new AmountOfMoney(known.currency());
+            case LOW_AT -> AmountOf.any(known.of().counted());
         };
     }
 
-    private static List<Option> whats(StockKind kind) {
+    /** The first choice, but for what the thing is: that is looked at. */
+    @Override
+    public String usual(LotForm known, Units units) {
+        return this == WHAT
+                ? ""
+                : kind(known).options().stream().findFirst().map(Option::value).orElse("");
+    }
+
+    /** What can be chosen of a kind in any shop, the usual one first; empty where the answer is written. */
+    public List<Option> choices(StockKind kind) {
+        return kind(LotForm.kept(kind)).options();
+    }
+
+    private static List<Option> whats(StockKind kind, SteelLibrary library) {
         return switch (kind) {
             case BAR ->
-                Stream.of(steels(), metals(), Option.all("OTHER=Another metal"))
+                Stream.of(steels(library), metals(), Option.all("OTHER=Another metal"))
                         .flatMap(List::stream)
                         .toList();
             case BILLET ->
@@ -231,8 +235,8 @@ public enum StockField {
         };
     }
 
-    private static List<Option> steels() {
-        return Steel.known().stream()
+    private static List<Option> steels(SteelLibrary library) {
+        return library.all().stream()
                 .map(steel -> new Option(steel.designation(), steel.words()))
                 .toList();
     }
@@ -250,15 +254,12 @@ public enum StockField {
         return List.copyOf(all);
     }
 
-    /**
-     * The choices of which one must be made before a kind is asked this: the section before its sizes. Empty where it
-     * is always asked.
-     */
-    public Set<String> onlyWith(StockKind kind) {
+    @Override
+    public Set<String> onlyWith(LotForm known) {
         return switch (this) {
-            case THICKNESS -> hasSection(kind) ? Set.of(FLAT, SQUARE) : Set.of();
-            case WIDTH -> hasSection(kind) ? Set.of(FLAT) : Set.of();
-            case DIAMETER -> hasSection(kind) ? Set.of(ROUND) : Set.of();
+            case THICKNESS -> hasSection(known.of()) ? Set.of(FLAT, SQUARE) : Set.of();
+            case WIDTH -> hasSection(known.of()) ? Set.of(FLAT) : Set.of();
+            case DIAMETER -> hasSection(known.of()) ? Set.of(ROUND) : Set.of();
             case WHOSE -> Set.of("CLIENT", "GIFT");
             case PAPERS_NUMBER -> Set.of("HELD");
             default -> Set.of();
@@ -266,7 +267,7 @@ public enum StockField {
     }
 
     /** Which sizes are likely of such a kind; only for what is a length. */
-    LengthRange likely(StockKind kind) {
+    private LengthRange likely(StockKind kind) {
         return switch (this) {
             case THICKNESS ->
                 switch (kind) {
@@ -284,17 +285,18 @@ public enum StockField {
         return SECTION.kinds.contains(kind);
     }
 
-    /** Whether an answer is needed that the other answers ask for: sizes by section, a name for what has none. */
-    boolean isNeeded(StockKind kind, Predicate<String> hasChosen) {
+    @Override
+    public boolean isNeeded(LotForm known) {
+        StockKind kind = known.of();
         return switch (this) {
-            case NAME -> hasChosen.test(OTHER) || kind == GAUGE || kind == STENCIL;
+            case NAME -> known.chose(OTHER) || kind == GAUGE || kind == STENCIL;
             case THICKNESS, WIDTH ->
-                hasSection(kind) ? onlyWith(kind).stream().anyMatch(hasChosen) : kind == BLOCK || kind == SCALES;
+                hasSection(kind) ? onlyWith(known).stream().anyMatch(known::chose) : kind == BLOCK || kind == SCALES;
             case LENGTH_EACH -> kind == BLOCK || kind == SCALES;
             case DIAMETER ->
-                kind == ROD || kind == TUBE || onlyWith(kind).stream().anyMatch(hasChosen);
-            case GRIT -> kind == ABRASIVE && !hasChosen.test("COMPOUND") && !hasChosen.test(OTHER);
-            case WHOSE -> onlyWith(kind).stream().anyMatch(hasChosen);
+                kind == ROD || kind == TUBE || onlyWith(known).stream().anyMatch(known::chose);
+            case GRIT -> kind == ABRASIVE && !known.chose("COMPOUND") && !known.chose(OTHER);
+            case WHOSE -> onlyWith(known).stream().anyMatch(known::chose);
             default -> isRequired;
         };
     }

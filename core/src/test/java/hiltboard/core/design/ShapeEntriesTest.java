@@ -3,6 +3,7 @@ package hiltboard.core.design;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hiltboard.core.field.Finding;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import java.util.HashMap;

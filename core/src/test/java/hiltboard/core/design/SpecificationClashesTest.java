@@ -2,6 +2,7 @@ package hiltboard.core.design;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hiltboard.core.field.Finding;
 import hiltboard.core.measure.Units;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,7 +36,7 @@ class SpecificationClashesTest {
                 "construction=FRAME_LOCK plateThickness=3/32 ballDiameter=.090 washerThickness=.030 | "
                         + "plateThickness | goes through the plate",
                 "construction=FRAME_LOCK ballDiameter=1/32 actionClearance=.040 | actionClearance | leaves no pocket",
-                "stockThickness=.060 | stockThickness | outside what is made",
+                "stockThickness=.060 | stockThickness | is not likely here",
                 "construction=HATCHET steelForm=FORGED eyeWidth=1-1/4 headThickness=1 | eyeWidth | does not fit",
                 "fastening=SHOULDERED_FASTENERS handleHollow=1/4 scaleThickness=3/16 | handleHollow | does not fit",
                 "distalTaper=TAPERED tipThickness=3/16 | tipThickness | does not fit",

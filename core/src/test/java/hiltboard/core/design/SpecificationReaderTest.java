@@ -5,6 +5,7 @@ import static hiltboard.core.measure.Units.MILLIMETRE_CELSIUS;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hiltboard.core.design.SpecificationReader.Answer;
+import hiltboard.core.field.Finding;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Worked;

@@ -1,8 +1,9 @@
 package hiltboard.core.design;
 
-import hiltboard.core.design.SpecificationField.Choice;
-import hiltboard.core.design.SpecificationField.Count;
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.WholeNumber;
 import hiltboard.core.material.HandleMaterial;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Units;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -100,10 +101,10 @@ public final class Specifications {
         if (field == SpecificationField.QUENCH && random.nextInt(3) > 0) {
             return field.usual();
         }
-        if (field.accepts() instanceof Choice choice) {
+        if (field.kind(SteelLibrary.KNOWN) instanceof Choice choice) {
             return choice.options().get(random.nextInt(choice.options().size())).value();
         }
-        if (field.accepts() instanceof Count count) {
+        if (field.kind(SteelLibrary.KNOWN) instanceof WholeNumber count) {
             return String.valueOf(count.least() + random.nextInt(count.most() - count.least() + 1));
         }
         if (field.isUsuallyByRule()) {

@@ -2,9 +2,9 @@ package hiltboard.core.fire;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hiltboard.core.design.Finding;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.field.Finding;
 import hiltboard.core.material.Composition.Share;
 import hiltboard.core.material.Datum;
 import hiltboard.core.material.Element;
@@ -80,9 +80,9 @@ class MillSheetTest {
     @Test
     void an_entry_without_its_unit_is_in_the_readers_own_and_goes_out_with_one() {
         assertThat(with().entries())
-                .containsEntry("tempering", "204.444 C")
+                .containsEntry("tempering", "400 F")
                 .containsEntry("soak", "300 s")
-                .containsEntry("curve", "148.889 C = 64; 204.5 C = 60.5; 426.667 C = 44");
+                .containsEntry("curve", "300 F = 64; 204.5 C = 60.5; 800 F = 44");
         MillSheet.Answer celsius = MillSheet.read(Map.of("tempering", "205"), Units.MILLIMETRE_CELSIUS);
         assertThat(celsius.findings()).extracting(Finding::field).doesNotContain("tempering");
     }

@@ -3,6 +3,7 @@ package hiltboard.core.forge;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import java.util.List;
 import java.util.Random;
@@ -12,9 +13,12 @@ import org.junit.jupiter.api.Test;
 
 /** Each work moves the steel as geometry says; every answer is undone to the stack. */
 class GrainTest {
-    private static final ForgeSteel DARK = ForgeSteel.named("1084").orElseThrow();
-    private static final ForgeSteel BRIGHT = ForgeSteel.named("75Ni8").orElseThrow();
-    private static final ForgeSteel CORE = ForgeSteel.named("W2").orElseThrow();
+    private static final ForgeSteel DARK =
+            ForgeSteel.named("1084", SteelLibrary.KNOWN).orElseThrow();
+    private static final ForgeSteel BRIGHT =
+            ForgeSteel.named("75Ni8", SteelLibrary.KNOWN).orElseThrow();
+    private static final ForgeSteel CORE =
+            ForgeSteel.named("W2", SteelLibrary.KNOWN).orElseThrow();
     private static final List<Layer> TWO = List.of(new Layer(DARK, 0.25), new Layer(BRIGHT, 0.75));
     /** 20 mm high: dark up to 5 mm from below, then bright. */
     private static final Grain STACK = Grain.stacked(TWO, 20);

@@ -1,5 +1,6 @@
 package hiltboard.core.forge;
 
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Units;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -16,7 +17,7 @@ final class Recipes {
         for (int i = 0; i < keysAndValues.length; i += 2) {
             entries.put(keysAndValues[i], keysAndValues[i + 1]);
         }
-        RecipeStep.Read read = RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT);
+        RecipeStep.Read read = RecipeStep.read(work, entries, Units.INCH_FAHRENHEIT, SteelLibrary.KNOWN);
         if (!read.findings().isEmpty()) {
             throw new AssertionError(read.findings());
         }

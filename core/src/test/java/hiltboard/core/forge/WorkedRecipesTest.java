@@ -11,6 +11,7 @@ import hiltboard.core.forge.Outcome.Cannot;
 import hiltboard.core.forge.Outcome.Done;
 import hiltboard.core.forge.Recipe.Reading;
 import hiltboard.core.forge.Recipe.Stage;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Mass;
 import hiltboard.core.measure.Units;
@@ -62,7 +63,7 @@ class WorkedRecipesTest {
                 Recipe.bars(recipe.stages(List.of(), Units.INCH_FAHRENHEIT)).get(2);
         assertThat(core)
                 .isEqualTo(new BarToCut(
-                        ForgeSteel.named("W2").orElseThrow(),
+                        ForgeSteel.named("W2", SteelLibrary.KNOWN).orElseThrow(),
                         Length.ofInches("0.125"),
                         Length.ofInches("1.5"),
                         Length.ofInches("5.96875"),
@@ -166,8 +167,9 @@ class WorkedRecipesTest {
             + "long as both steels weigh the same")
     void each_steel_weighs_its_bars() {
         Billet stack = result(Recipes.of(step(ForgeWork.STACK)));
-        double first =
-                stack.masses().get(ForgeSteel.named("1084").orElseThrow()).grams();
+        double first = stack.masses()
+                .get(ForgeSteel.named("1084", SteelLibrary.KNOWN).orElseThrow())
+                .grams();
         double all = stack.masses().values().stream().mapToDouble(Mass::grams).sum();
         assertThat(first / all).isCloseTo(11 * 2 / (11 * 2 + 10.0), within(1e-6));
         assertThat(stack.mass().grams()).isCloseTo(all, within(0.01));

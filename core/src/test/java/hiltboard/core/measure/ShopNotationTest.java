@@ -141,7 +141,7 @@ class ShopNotationTest {
         assertThat(ShopNotation.temperature(entry, INCH_FAHRENHEIT))
                 .isInstanceOfSatisfying(
                         Understood.Value.class,
-                        value -> assertThat(value.quantity().magnitude())
+                        value -> assertThat(((Temperature) value.value()).celsius())
                                 .isCloseTo(celsius, org.assertj.core.data.Offset.offset(1e-3)));
         assertThat(ShopNotation.temperature("-500 C", INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
     }
@@ -163,7 +163,7 @@ class ShopNotationTest {
     private static Length length(String entry, Units units) {
         Understood<Length> read = ShopNotation.length(entry, units);
         assertThat(read).as(entry).isInstanceOf(Understood.Value.class);
-        return ((Understood.Value<Length>) read).quantity();
+        return ((Understood.Value<Length>) read).value();
     }
 
     @Test
@@ -252,7 +252,7 @@ class ShopNotationTest {
     })
     void reads_weights(String entry, double grams) {
         assertThat(((Understood.Value<Mass>) ShopNotation.mass(entry, Units.INCH_FAHRENHEIT))
-                        .quantity()
+                        .value()
                         .grams())
                 .isEqualTo(grams);
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hiltboard.core.forge.ForgeSteel;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Mass;
 import hiltboard.core.measure.Money;
@@ -27,8 +28,8 @@ class BilletCostTest {
             + "the price that is missing is named")
     void by_weight_and_price() {
         Map<ForgeSteel, Mass> bars = new LinkedHashMap<>();
-        bars.put(ForgeSteel.named("1084").orElseThrow(), Mass.ofGrams(1200));
-        bars.put(ForgeSteel.named("mild steel").orElseThrow(), Mass.ofGrams(800));
+        bars.put(ForgeSteel.named("1084", SteelLibrary.KNOWN).orElseThrow(), Mass.ofGrams(1200));
+        bars.put(ForgeSteel.named("mild steel", SteelLibrary.KNOWN).orElseThrow(), Mass.ofGrams(800));
         BilletCost cost = BilletCost.of(bars, prices("steel:1084", 2_450L), 4);
         assertThat(cost.total()).isEqualTo(euros(2_940));
         assertThat(cost.perBlade()).isEqualTo(euros(735));
@@ -42,7 +43,8 @@ class BilletCostTest {
     @Test
     @DisplayName("[worked] 333 g at 24.50 are 8.16 and not 8.15; 2.00 shared by three are 0.67, 1.00 are 0.33")
     void cents_are_rounded_to_the_nearest() {
-        Map<ForgeSteel, Mass> bars = Map.of(ForgeSteel.named("1084").orElseThrow(), Mass.ofGrams(333));
+        Map<ForgeSteel, Mass> bars =
+                Map.of(ForgeSteel.named("1084", SteelLibrary.KNOWN).orElseThrow(), Mass.ofGrams(333));
         assertThat(BilletCost.of(bars, prices("steel:1084", 2_450L), 1).total()).isEqualTo(euros(816));
         assertThat(BilletCost.paid(euros(200), 3).perBlade()).isEqualTo(euros(67));
         assertThat(BilletCost.paid(euros(100), 3).perBlade()).isEqualTo(euros(33));

@@ -7,11 +7,12 @@ import hiltboard.core.chain.Dimension;
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Construction;
-import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
-import hiltboard.core.design.SpecificationField.Choice;
 import hiltboard.core.design.Specifications;
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.Option;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Planned.Ordered;
 import hiltboard.core.route.Route.Step;
@@ -175,7 +176,7 @@ class RoutePropertiesTest {
         Random random = new Random(48);
         Map<SpecificationField, Set<String>> asked = new EnumMap<>(SpecificationField.class);
         for (SpecificationField field : SpecificationField.values()) {
-            if (field.accepts() instanceof Choice choice) {
+            if (field.kind(SteelLibrary.KNOWN) instanceof Choice choice) {
                 asked.put(field, choice.options().stream().map(Option::value).collect(Collectors.toSet()));
             }
         }

@@ -1,5 +1,6 @@
 package hiltboard.core.stock;
 
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import java.util.LinkedHashMap;
@@ -10,11 +11,16 @@ final class Lots {
     private Lots() {}
 
     static Lot of(StockKind kind, String... keysAndValues) {
-        LotReader.Read read = LotReader.read(kind, entries(kind, keysAndValues), Units.INCH_FAHRENHEIT, Money.UNNAMED);
+        LotForm.Read read = Lots.form(kind).read(entries(kind, keysAndValues), Units.INCH_FAHRENHEIT);
         if (!read.findings().isEmpty()) {
             throw new AssertionError(read.findings());
         }
         return read.lot();
+    }
+
+    /** A form of a shop that has named no currency and describes no steel. */
+    static LotForm form(StockKind kind) {
+        return LotForm.empty(kind, Money.UNNAMED, SteelLibrary.KNOWN);
     }
 
     static Map<String, String> entries(StockKind kind, String... keysAndValues) {

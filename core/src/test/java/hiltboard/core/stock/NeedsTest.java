@@ -237,6 +237,6 @@ class NeedsTest {
     }
 
     private static Length inch(String entry) {
-        return ((Understood.Value<Length>) ShopNotation.length(entry, Units.INCH_FAHRENHEIT)).quantity();
+        return ((Understood.Value<Length>) ShopNotation.length(entry, Units.INCH_FAHRENHEIT)).value();
     }
 }

@@ -2,16 +2,16 @@ package hiltboard.core.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hiltboard.core.design.Finding;
-import hiltboard.core.design.Option;
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.Finding;
+import hiltboard.core.field.LengthWithin;
+import hiltboard.core.field.Option;
 import hiltboard.core.glue.Adhesive;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Steel;
-import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.StockField.Of;
-import hiltboard.core.stock.StockField.Type;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -52,14 +52,15 @@ class StockFieldTest {
     @EnumSource(StockKind.class)
     void choices_are_there_where_one_chooses_and_nowhere_twice(StockKind kind) {
         for (StockField field : StockField.of(kind)) {
-            assertThat(field.choices(kind).isEmpty()).as(field.key()).isEqualTo(field.type() != Type.CHOICE);
+            assertThat(field.choices(kind).isEmpty())
+                    .as(field.key())
+                    .isEqualTo(!(field.kind(Lots.form(kind)) instanceof Choice));
             assertThat(field.choices(kind)).extracting(Option::value).doesNotHaveDuplicates();
             assertThat(field.choices(kind))
                     .extracting(Option::words)
                     .doesNotHaveDuplicates()
                     .allSatisfy(words -> assertThat(words).isNotBlank());
-            assertThat(LotReader.accepted(field, kind, Units.INCH_FAHRENHEIT, Money.UNNAMED))
-                    .isNotBlank();
+            assertThat(field.accepted(Lots.form(kind), Units.INCH_FAHRENHEIT)).isNotBlank();
             assertThat(StockField.withKey(field.key())).hasValue(field);
         }
     }
@@ -92,15 +93,14 @@ class StockFieldTest {
     void a_bar_is_asked_for_the_sizes_of_its_section_and_for_no_others(String section, String sizes) {
         for (StockKind kind : List.of(StockKind.BAR, StockKind.BILLET)) {
             List<String> asked = StockField.of(kind, Of.ITEM).stream()
-                    .filter(field -> field.type() == Type.LENGTH)
-                    .filter(field -> field.onlyWith(kind).contains(section))
+                    .filter(field -> field.kind(Lots.form(kind)) instanceof LengthWithin)
+                    .filter(field -> field.onlyWith(Lots.form(kind)).contains(section))
                     .map(StockField::key)
                     .toList();
             assertThat(asked).containsExactly(sizes.split(" "));
             Map<String, String> entries = Map.of(
                     "what", "OTHER", "name", "scrap", "section", section, "condition", "UNKNOWN", "owner", "SHOP");
-            assertThat(LotReader.read(kind, entries, Units.INCH_FAHRENHEIT, Money.UNNAMED)
-                            .findings())
+            assertThat(Lots.form(kind).read(entries, Units.INCH_FAHRENHEIT).findings())
                     .extracting(Finding::field)
                     .containsExactlyInAnyOrder(sizes.split(" "));
         }
@@ -114,11 +114,12 @@ class StockFieldTest {
                 .map(Option::value)
                 .toList();
         assertThat(StockField.of(kind))
-                .allSatisfy(field -> assertThat(choices).as(field.key()).containsAll(field.onlyWith(kind)));
+                .allSatisfy(field -> assertThat(choices).as(field.key()).containsAll(field.onlyWith(Lots.form(kind))));
         assertThat(StockField.of(kind))
                 .filteredOn(StockField::isRequired)
-                .allSatisfy(field ->
-                        assertThat(field.onlyWith(kind)).as(field.key()).isEmpty());
+                .allSatisfy(field -> assertThat(field.onlyWith(Lots.form(kind)))
+                        .as(field.key())
+                        .isEmpty());
     }
 
     private static List<String> values(StockKind kind) {

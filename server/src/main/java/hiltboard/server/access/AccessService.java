@@ -1,6 +1,6 @@
 package hiltboard.server.access;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;

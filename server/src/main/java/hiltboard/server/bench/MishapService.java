@@ -1,9 +1,9 @@
 package hiltboard.server.bench;
 
 import hiltboard.core.chain.PieceDimensions;
-import hiltboard.core.design.Finding;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.SpecificationField;
+import hiltboard.core.field.Finding;
 import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
@@ -268,7 +268,7 @@ public class MishapService {
         }
         Understood<Length> read = LIKELY.read(measured, units);
         if (read instanceof Understood.Value<Length> value) {
-            return Optional.of(value.quantity());
+            return Optional.of(value.value());
         }
         Understood.Refused<Length> refused = (Understood.Refused<Length>) read;
         throw Refusal.entries(List.of(

@@ -241,9 +241,9 @@ public class ReadingService {
                 : link.current() instanceof Temperature
                         ? ShopNotation.temperature(reading.entry(), units)
                         : length(link, reading.entry(), units);
-        if (read instanceof Understood.Value<?> value) {
-            if (value.quantity().magnitude() > 0) {
-                return value.quantity();
+        if (read instanceof Understood.Value<? extends Quantity> value) {
+            if (value.value().magnitude() > 0) {
+                return value.value();
             }
             throw Refusal.entry(
                     reading.dimension(), reading.entry(), "A reading of nothing cannot be", "more than nothing");
@@ -261,11 +261,11 @@ public class ReadingService {
                 : expected.plus(NEVER_TOO_FAR);
         LengthRange likely = new LengthRange(expected.times(1 / SLIPPED / SLIPPED), most);
         return read instanceof Understood.Value<Length> value
-                        && value.quantity().isPositive()
-                        && !likely.holds(value.quantity())
+                        && value.value().isPositive()
+                        && !likely.holds(value.value())
                 ? new Understood.Refused<>(
-                        value.quantity().in(units) + " cannot be “"
-                                + link.dimension().label() + "”" + likely.meant(value.quantity(), units),
+                        value.value().in(units) + " cannot be “"
+                                + link.dimension().label() + "”" + likely.meant(value.value(), units),
                         "about " + link.expectedIn(units))
                 : read;
     }

@@ -1,8 +1,8 @@
 package hiltboard.server.design;
 
-import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.field.Finding;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Rework;
 import hiltboard.server.Refusal;

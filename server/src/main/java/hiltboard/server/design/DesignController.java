@@ -1,17 +1,16 @@
 package hiltboard.server.design;
 
-import hiltboard.core.design.Finding;
 import hiltboard.core.design.Grip;
 import hiltboard.core.design.KnifeShape;
-import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Strength;
 import hiltboard.core.design.Use;
 import hiltboard.core.design.Weighed;
 import hiltboard.core.design.ZoneWord;
 import hiltboard.core.design.ZoneWord.Much;
+import hiltboard.core.field.Finding;
+import hiltboard.core.field.Option;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Place;
@@ -20,6 +19,7 @@ import hiltboard.core.route.Rework;
 import hiltboard.core.route.Route;
 import hiltboard.core.route.Station;
 import hiltboard.core.route.Stretch;
+import hiltboard.server.FieldView;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.AdviceView;
@@ -70,16 +70,6 @@ class DesignController {
         this.rack = rack;
         this.prices = prices;
     }
-
-    /** One question; choices are empty for sizes and counts. A size that is usually by rule may be left empty. */
-    record FieldView(
-            String key,
-            String label,
-            String group,
-            String accepted,
-            String usual,
-            boolean isUsuallyByRule,
-            List<Option> choices) {}
 
     /** What clients say of a zone, and by what it moves which numbers. */
     record WordView(String value, String zone, String words, String step) {}
@@ -142,16 +132,7 @@ class DesignController {
     @GetMapping("/api/design/questions")
     Questions questions(Person person) {
         return new Questions(
-                Arrays.stream(SpecificationField.values())
-                        .map(field -> new FieldView(
-                                field.key(),
-                                field.label(),
-                                field.group(),
-                                field.acceptedWords(person.units()),
-                                field.usualIn(person.units()),
-                                field.isUsuallyByRule(),
-                                specifications.options(field)))
-                        .toList(),
+                specifications.questions(person.units()),
                 Arrays.stream(Strength.values())
                         .map(strength -> new Option(strength.name(), strength.words()))
                         .toList(),

@@ -1,6 +1,6 @@
 package hiltboard.server.device;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;

@@ -121,9 +121,9 @@ class OutlineController {
     private static Length length(String field, String entry, Units units, String otherwise) {
         Understood<Length> read = ShopNotation.length(entry, units);
         if (read instanceof Understood.Value<Length> value
-                && value.quantity().isPositive()
-                && value.quantity().millimetres() < LONGEST_KNIFE) {
-            return value.quantity();
+                && value.value().isPositive()
+                && value.value().millimetres() < LONGEST_KNIFE) {
+            return value.value();
         }
         String problem =
                 read instanceof Understood.Refused<Length> refused ? refused.problem() : "This is no length of a knife";

@@ -1,13 +1,14 @@
 package hiltboard.server.exchange;
 
-import hiltboard.core.design.Finding;
-import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
-import hiltboard.core.design.SpecificationField.Choice;
-import hiltboard.core.design.SpecificationField.Count;
-import hiltboard.core.design.SpecificationField.TemperatureWithin;
 import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.field.Choice;
+import hiltboard.core.field.Finding;
+import hiltboard.core.field.Kind;
+import hiltboard.core.field.Option;
+import hiltboard.core.field.TemperatureWithin;
+import hiltboard.core.field.WholeNumber;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.material.Specifications;
@@ -111,18 +112,19 @@ class SpecificationFile {
     }
 
     private void describe(ObjectNode property, SpecificationField field) {
+        Kind<?> kind = specifications.kind(field);
         property.put("type", "string")
-                .put("description", field.label() + ": " + field.acceptedWords(Units.MILLIMETRE_CELSIUS));
-        if (field.accepts() instanceof Choice) {
+                .put("description", field.label() + ": " + kind.accepted(Units.MILLIMETRE_CELSIUS));
+        if (kind instanceof Choice) {
             ArrayNode options = property.putArray("enum");
-            specifications.options(field).stream().map(Option::value).forEach(options::add);
+            kind.options().stream().map(Option::value).forEach(options::add);
         } else {
             property.put(
                     "pattern",
                     "^"
-                            + (field.accepts() instanceof Count
+                            + (kind instanceof WholeNumber
                                     ? "\\d{1,3}"
-                                    : field.accepts() instanceof TemperatureWithin ? TEMPERATURE : LENGTH)
+                                    : kind instanceof TemperatureWithin ? TEMPERATURE : LENGTH)
                             + "$");
         }
     }

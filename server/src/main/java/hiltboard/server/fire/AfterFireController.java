@@ -1,6 +1,6 @@
 package hiltboard.server.fire;
 
-import hiltboard.core.design.Option;
+import hiltboard.core.field.Option;
 import hiltboard.core.fire.HardnessTest;
 import hiltboard.core.fire.HeatNeed;
 import hiltboard.core.fire.Programme;

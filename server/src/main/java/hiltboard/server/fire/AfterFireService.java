@@ -10,8 +10,6 @@ import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
-import hiltboard.core.measure.ShopNotation;
-import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Condition;
 import hiltboard.core.route.Operation;
@@ -135,18 +133,11 @@ public class AfterFireService {
             throw Refusal.entry(
                     "readings", "", "So many readings are not taken of one blade", "two to " + MOST_READINGS);
         }
-        return typed.stream()
-                .map(entry -> {
-                    if (ShopNotation.hardness(entry) instanceof Understood.Value<Hardness> value) {
-                        return value.quantity();
-                    }
-                    throw Refusal.entry(
-                            "readings",
-                            entry,
-                            entry.isBlank() ? "Nothing was entered" : "“" + entry.strip() + "” is no hardness",
-                            "a Rockwell C hardness such as 60 or 61.5, from 20 to 70");
-                })
-                .toList();
+        Typed read = new Typed(Units.MILLIMETRE_CELSIUS);
+        List<Hardness> readings =
+                typed.stream().map(entry -> read.hardness("readings", entry)).toList();
+        read.mustBeUnderstood();
+        return readings;
     }
 
     private static void mustHaveBeenHardened(PieceFile file) {

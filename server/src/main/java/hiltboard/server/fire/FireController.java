@@ -1,6 +1,6 @@
 package hiltboard.server.fire;
 
-import hiltboard.core.design.Option;
+import hiltboard.core.field.Option;
 import hiltboard.core.fire.KilnCheck;
 import hiltboard.core.fire.KilnCheck.Grain;
 import hiltboard.core.fire.KilnFault;

@@ -1,6 +1,6 @@
 package hiltboard.server.fire;
 
-import hiltboard.core.design.Option;
+import hiltboard.core.field.Option;
 import hiltboard.core.fire.Ahead;
 import hiltboard.core.fire.Kiln;
 import hiltboard.core.fire.KilnCheck;

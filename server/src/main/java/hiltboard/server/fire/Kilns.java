@@ -200,7 +200,7 @@ public class Kilns {
         person.mustBeOwner("write down a kiln");
         Typed typed = new Typed(person.units());
         String name = typed.name("name", asked.name(), LONGEST_NAME);
-        int watts = typed.whole("watts", asked.watts(), 100, 30_000, "watts such as 3000, as its plate says");
+        int watts = typed.whole("watts", asked.watts(), 100, 30_000);
         Duration heatsIn = typed.time("heatsIn", asked.heatsIn());
         Duration coolsIn = typed.time("coolsIn", asked.coolsIn());
         Temperature heatsTo = typed.temperature("heatsTo", asked.heatsTo(), COLDEST, HOTTEST);
@@ -209,7 +209,7 @@ public class Kilns {
         Length width = typed.length("width", asked.width(), CHAMBERS);
         Length height = typed.length("height", asked.height(), CHAMBERS);
         Length depth = typed.length("depth", asked.depth(), CHAMBERS);
-        int slots = typed.whole("slots", asked.slots(), 1, MOST_SLOTS, "slots of its rack, 1 to " + MOST_SLOTS);
+        int slots = typed.whole("slots", asked.slots(), 1, MOST_SLOTS);
         typed.mustBeUnderstood();
         KilnConnector connector = connector(asked.controller());
         try {

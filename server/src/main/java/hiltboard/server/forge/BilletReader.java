@@ -1,9 +1,9 @@
 package hiltboard.server.forge;
 
 import hiltboard.core.blade.BladeSection;
-import hiltboard.core.design.Finding;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.field.Finding;
 import hiltboard.core.forge.BarToCut;
 import hiltboard.core.forge.Billet;
 import hiltboard.core.forge.BladeBlank;
@@ -31,6 +31,7 @@ import hiltboard.server.forge.AskedBillet.StepEntries;
 import hiltboard.server.forge.ForgeRepository.Plan;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.material.Steels;
 import hiltboard.server.money.Prices;
 import hiltboard.server.money.ShopCurrency;
 import hiltboard.server.stock.BilletStock;
@@ -69,13 +70,21 @@ class BilletReader {
     private final ShopCurrency currency;
     private final BilletStock stock;
     private final ForgeRepository forge;
+    private final Steels steels;
 
-    BilletReader(PieceFiles pieces, Prices prices, ShopCurrency currency, BilletStock stock, ForgeRepository forge) {
+    BilletReader(
+            PieceFiles pieces,
+            Prices prices,
+            ShopCurrency currency,
+            BilletStock stock,
+            ForgeRepository forge,
+            Steels steels) {
         this.pieces = pieces;
         this.prices = prices;
         this.currency = currency;
         this.stock = stock;
         this.forge = forge;
+        this.steels = steels;
     }
 
     /** What was understood; the plan is not there where something was not. */
@@ -160,7 +169,7 @@ class BilletReader {
         for (StepEntries each : asked.steps()) {
             ForgeWork work = ForgeWork.named(each.work())
                     .orElseThrow(() -> Refusal.notThere("There is no work at the forge called “" + each.work() + "”."));
-            RecipeStep.Read read = RecipeStep.read(work, each.entries(), units);
+            RecipeStep.Read read = RecipeStep.read(work, each.entries(), units, steels.library());
             boolean isWholeSoFar = ofSteps.stream().allMatch(List::isEmpty);
             if (isWholeSoFar && read.findings().isEmpty()) {
                 steps.add(read.step());

@@ -2,15 +2,17 @@ package hiltboard.server.forge;
 
 import hiltboard.core.design.Bar;
 import hiltboard.core.design.KnifeShape;
-import hiltboard.core.design.Option;
 import hiltboard.core.forge.ForgeMachine;
 import hiltboard.core.forge.ForgeWork;
 import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.forge.RecipeStep;
+import hiltboard.core.forge.StepForm;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.server.FieldView;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.forge.AskedBillet.StepEntries;
@@ -28,6 +30,7 @@ import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.material.Steels;
 import hiltboard.server.stock.BilletStock;
 import java.util.Arrays;
 import java.util.List;
@@ -52,6 +55,7 @@ class ForgeController {
     private final BilletReader reader;
     private final BilletStock stock;
     private final PieceFiles pieces;
+    private final Steels steels;
 
     ForgeController(
             ForgeService service,
@@ -59,7 +63,9 @@ class ForgeController {
             ForgeRepository forge,
             BilletReader reader,
             BilletStock stock,
-            PieceFiles pieces) {
+            PieceFiles pieces,
+            Steels steels) {
+        this.steels = steels;
         this.service = service;
         this.machines = machines;
         this.forge = forge;
@@ -68,11 +74,8 @@ class ForgeController {
         this.pieces = pieces;
     }
 
-    /** One question of a work; options are empty where it is written. */
-    record ForgeField(String key, String label, String usual, List<Option> options) {}
-
     record WorkView(
-            String work, String title, String howTo, List<String> cautions, boolean begins, List<ForgeField> fields) {}
+            String work, String title, String howTo, List<String> cautions, boolean begins, List<FieldView> fields) {}
 
     /** A billet in the list: how far it is, and what comes next. */
     record BilletLine(long id, String name, int blades, int done, int steps, String next, String rack) {}
@@ -201,7 +204,9 @@ class ForgeController {
     @Transactional(readOnly = true)
     ForgeQuestions questions(Person person) {
         return new ForgeQuestions(
-                Arrays.stream(ForgeWork.values()).map(ForgeController::view).toList(),
+                Arrays.stream(ForgeWork.values())
+                        .map(work -> view(work, steels.library(), person.units()))
+                        .toList(),
                 pieces.openAllOfLivingJobs().stream()
                         .filter(PieceFile::isAlive)
                         .filter(file -> file.specification().isFromBillet())
@@ -210,7 +215,7 @@ class ForgeController {
                 "These are the usual cautions. The safety sheets of what is used, local rules and licensed practice come first.");
     }
 
-    private static WorkView view(ForgeWork work) {
+    private static WorkView view(ForgeWork work, SteelLibrary library, Units units) {
         return new WorkView(
                 work.name(),
                 work.title(),
@@ -218,7 +223,7 @@ class ForgeController {
                 work.cautions(),
                 work.begins(),
                 work.fields().stream()
-                        .map(field -> new ForgeField(field.key(), field.label(), work.usual(field), field.options()))
+                        .map(field -> FieldView.of(field, new StepForm(work, library), units))
                         .toList());
     }
 

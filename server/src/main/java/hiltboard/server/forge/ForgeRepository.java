@@ -7,18 +7,16 @@ import hiltboard.core.forge.LaminateFlaw;
 import hiltboard.core.forge.Recipe;
 import hiltboard.core.forge.Recipe.Reading;
 import hiltboard.core.forge.RecipeStep;
-import hiltboard.core.forge.StepField;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Money;
 import hiltboard.server.Refusal;
+import hiltboard.server.material.Steels;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import tools.jackson.core.type.TypeReference;
@@ -35,10 +33,12 @@ class ForgeRepository {
 
     private final JdbcClient sql;
     private final JsonMapper json;
+    private final Steels steels;
 
-    ForgeRepository(JdbcClient sql, JsonMapper json) {
+    ForgeRepository(JdbcClient sql, JsonMapper json, Steels steels) {
         this.sql = sql;
         this.json = json;
+        this.steels = steels;
     }
 
     /** A step as it is kept. */
@@ -113,23 +113,13 @@ class ForgeRepository {
 
     private Recipe recipe(String steps) {
         return new Recipe(json.readValue(steps, STEPS).stream()
-                .map(kept -> {
-                    Map<StepField, String> values = new EnumMap<>(StepField.class);
-                    kept.values()
-                            .forEach((key, value) ->
-                                    StepField.withKey(key).ifPresent(field -> values.put(field, value)));
-                    return new RecipeStep(ForgeWork.valueOf(kept.work()), values);
-                })
+                .map(kept -> RecipeStep.ofKept(ForgeWork.valueOf(kept.work()), kept.values(), steels.library()))
                 .toList());
     }
 
     private String written(Recipe recipe) {
         return json.writeValueAsString(recipe.steps().stream()
-                .map(step -> {
-                    Map<String, String> values = new TreeMap<>();
-                    step.values().forEach((field, value) -> values.put(field.key(), value));
-                    return new Kept(step.work().name(), values);
-                })
+                .map(step -> new Kept(step.work().name(), step.kept()))
                 .toList());
     }
 

@@ -1,6 +1,6 @@
 package hiltboard.server.forge;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import hiltboard.core.forge.BarToCut;
 import hiltboard.core.forge.Billet;
 import hiltboard.core.forge.LaminateFlaw;

@@ -1,6 +1,6 @@
 package hiltboard.server.job;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import hiltboard.server.Refusal;
 import hiltboard.server.Refusal.Both;
 import hiltboard.server.ShopClock;

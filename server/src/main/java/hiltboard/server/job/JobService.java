@@ -1,9 +1,9 @@
 package hiltboard.server.job;
 
-import hiltboard.core.design.Finding;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationReader;
 import hiltboard.core.design.Use;
+import hiltboard.core.field.Finding;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Rework;
 import hiltboard.core.route.Worn;

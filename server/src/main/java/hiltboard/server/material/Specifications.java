@@ -1,11 +1,13 @@
 package hiltboard.server.material;
 
-import hiltboard.core.design.Option;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SpecificationReader;
+import hiltboard.core.field.Kind;
 import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Units;
+import hiltboard.server.FieldView;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -51,8 +53,16 @@ public class Specifications {
                 entered -> SpecificationReader.restore(entered.entries(), entered.steels()));
     }
 
-    /** What can be chosen; nothing where the answer is a size or a count. */
-    public List<Option> options(SpecificationField field) {
-        return field.options(steels.library());
+    /** The questions of a specification, as a page asks them. */
+    public List<FieldView> questions(Units units) {
+        Specification empty = Specification.empty(steels.library());
+        return Arrays.stream(SpecificationField.values())
+                .map(field -> FieldView.of(field, empty, units))
+                .toList();
+    }
+
+    /** What a question takes in this shop. */
+    public Kind<?> kind(SpecificationField field) {
+        return field.kind(steels.library());
     }
 }

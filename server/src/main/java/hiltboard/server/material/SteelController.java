@@ -18,6 +18,7 @@ import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
+import hiltboard.server.FieldView;
 import hiltboard.server.Refusal;
 import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
@@ -27,6 +28,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
@@ -58,14 +60,12 @@ class SteelController {
 
     record ColourView(String from, String words, String kind, String colour) {}
 
-    record SheetField(String key, String label, String accepted, boolean isRequired) {}
-
     record SteelsView(
             List<SteelView> steels,
             CladdingView mild,
             List<ColourView> colours,
             List<String> colourCautions,
-            List<SheetField> fields) {}
+            List<FieldView> fields) {}
 
     /** What is known, or why nothing is: one of the two is empty. */
     record EstimateView(String value, String band, List<String> working, String outside) {}
@@ -93,7 +93,7 @@ class SteelController {
                         .toList(),
                 List.of(HeatColour.LIGHT_DECEIVES, HeatColour.TIME_SHIFTS),
                 MillSheetField.all().stream()
-                        .map(field -> new SheetField(field.key(), field.label(), field.accepted(), field.isRequired()))
+                        .map(field -> FieldView.of(field, Map.of(), units))
                         .toList());
     }
 
@@ -264,24 +264,19 @@ class SteelController {
     List<EstimateView> scales(@RequestParam String scale, @RequestParam String number) {
         HardnessScale from =
                 Typed.choice(HardnessScale.class, "scale", scale, "This scale is not converted", "HRC, HV or HBW");
-        String text = number.strip().replace(',', '.');
-        if (!text.matches("\\d{1,4}(\\.\\d{1,2})?")) {
-            throw Refusal.entry(
-                    "number",
-                    number,
-                    text.isEmpty() ? "Nothing was entered" : "“" + text + "” is no number",
-                    "a number such as 60");
-        }
+        Typed typed = new Typed(Units.MILLIMETRE_CELSIUS);
+        double value = typed.number("number", number, 0, 9999);
+        typed.mustBeUnderstood();
         return Arrays.stream(HardnessScale.values())
                 .filter(each -> each != from)
                 .map(each -> {
                     try {
-                        double value = from.to(each, Double.parseDouble(text));
+                        double there = from.to(each, value);
                         String shown = each == HardnessScale.HRC
-                                ? BigDecimal.valueOf(value)
+                                ? BigDecimal.valueOf(there)
                                         .setScale(1, RoundingMode.HALF_UP)
                                         .toPlainString()
-                                : String.valueOf(Math.round(value));
+                                : String.valueOf(Math.round(there));
                         return new EstimateView(
                                 shown + " " + each.name(),
                                 "",

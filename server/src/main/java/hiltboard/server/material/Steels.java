@@ -1,6 +1,6 @@
 package hiltboard.server.material;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import hiltboard.core.fire.MillSheet;
 import hiltboard.core.fire.MillSheetField;
 import hiltboard.core.material.Steel;

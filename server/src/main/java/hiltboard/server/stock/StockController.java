@@ -1,14 +1,12 @@
 package hiltboard.server.stock;
 
-import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Operation;
-import hiltboard.core.stock.LotReader;
 import hiltboard.core.stock.SawnBlock;
 import hiltboard.core.stock.StockField;
-import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockKind;
+import hiltboard.server.FieldView;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.NoteRepository.Picture;
@@ -16,7 +14,6 @@ import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
-import hiltboard.server.money.ShopCurrency;
 import hiltboard.server.stock.Rack.Missing;
 import hiltboard.server.stock.Rack.Standing;
 import hiltboard.server.stock.SawingService.AskedScale;
@@ -32,8 +29,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.function.LongFunction;
 import java.util.function.Predicate;
@@ -60,7 +55,6 @@ class StockController {
     private final Rack rack;
     private final BuyingList buying;
     private final PieceFiles pieces;
-    private final ShopCurrency currency;
 
     StockController(
             StockService service,
@@ -69,8 +63,7 @@ class StockController {
             StockRepository stock,
             Rack rack,
             BuyingList buying,
-            PieceFiles pieces,
-            ShopCurrency currency) {
+            PieceFiles pieces) {
         this.service = service;
         this.promising = promising;
         this.sawing = sawing;
@@ -78,25 +71,7 @@ class StockController {
         this.rack = rack;
         this.buying = buying;
         this.pieces = pieces;
-        this.currency = currency;
     }
-
-    /**
-     * One question.
-     *
-     * @param choices empty where the answer is written
-     * @param onlyWith the choices of other questions of which one must be made before this is asked; empty where it
-     *     always is
-     */
-    record StockFieldView(
-            String key,
-            String label,
-            Of of,
-            String accepted,
-            boolean isRequired,
-            boolean isDay,
-            List<Option> choices,
-            Set<String> onlyWith) {}
 
     record KindView(
             String kind,
@@ -105,7 +80,7 @@ class StockController {
             String amountAccepted,
             boolean isSawn,
             boolean isKept,
-            List<StockFieldView> fields) {}
+            List<FieldView> fields) {}
 
     /** To whom something of a lot is promised. */
     record PromiseView(long id, long pieceId, String piece, String job, String amount, String by) {}
@@ -199,15 +174,7 @@ class StockController {
                         kind.isSawn(),
                         kind.isKept(),
                         StockField.of(kind).stream()
-                                .map(field -> new StockFieldView(
-                                        field.key(),
-                                        field.label(),
-                                        field.of(),
-                                        LotReader.accepted(field, kind, person.units(), currency.get()),
-                                        field.isRequired(),
-                                        field.type() == StockField.Type.DAY,
-                                        field.choices(kind),
-                                        new TreeSet<>(field.onlyWith(kind))))
+                                .map(field -> FieldView.of(field, service.form(kind), person.units()))
                                 .toList()))
                 .toList();
     }
@@ -286,7 +253,7 @@ class StockController {
         Units units = person.units();
         Map<String, String> entries = new LinkedHashMap<>();
         StockField.of(row.lot().kind())
-                .forEach(field -> entries.put(field.key(), StockService.entry(row.lot(), field, units)));
+                .forEach(field -> entries.put(field.key(), row.lot().entry(field, units)));
         List<Promise> promises = stock.openPromises().stream()
                 .filter(promise -> promise.lot() == id)
                 .toList();

@@ -1,7 +1,7 @@
 package hiltboard.server.stock;
 
 import de.siegmar.fastcsv.reader.NamedCsvRecord;
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;

@@ -1,12 +1,11 @@
 package hiltboard.server.stock;
 
-import hiltboard.core.design.Option;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Counted;
 import hiltboard.core.stock.Lot;
-import hiltboard.core.stock.LotReader;
+import hiltboard.core.stock.LotForm;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockField.Of;
 import hiltboard.core.stock.StockKind;
@@ -20,6 +19,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.material.Steels;
 import hiltboard.server.money.ShopCurrency;
 import hiltboard.server.stock.StockRepository.Claim;
 import hiltboard.server.stock.StockRepository.LotRow;
@@ -46,12 +46,14 @@ public class StockService {
     private final Changes changes;
     private final ShopClock clock;
     private final ShopCurrency currency;
+    private final Steels steels;
 
-    StockService(StockRepository stock, Changes changes, ShopClock clock, ShopCurrency currency) {
+    StockService(StockRepository stock, Changes changes, ShopClock clock, ShopCurrency currency, Steels steels) {
         this.stock = stock;
         this.changes = changes;
         this.clock = clock;
         this.currency = currency;
+        this.steels = steels;
     }
 
     /**
@@ -124,10 +126,15 @@ public class StockService {
         return lots;
     }
 
+    /** What is asked of a kind of stock, before anybody has answered. */
+    LotForm form(StockKind kind) {
+        return LotForm.empty(kind, currency.get(), steels.library());
+    }
+
     /** @throws Refusal with everything that was not understood */
     ReadLot read(NewLot given, Units units) {
         StockKind kind = kind(given.kind());
-        LotReader.Read read = LotReader.read(kind, given.entries(), units, currency.get());
+        LotForm.Read read = form(kind).read(given.entries(), units);
         Typed typed = new Typed(units);
         typed.findAll(read.findings());
         long amount = typed.amount("amount", given.amount(), kind.counted(), Long.MAX_VALUE);
@@ -213,12 +220,14 @@ public class StockService {
     private Lot merged(Lot known, Of what, Map<String, String> entries, Map<String, String> before, Units units) {
         List<Both> both = new ArrayList<>();
         Map<String, String> all = new HashMap<>();
+        // An item on its own has no answers of a lot: the usual ones stand in for them.
+        LotForm form = form(known.kind());
         StockField.of(known.kind())
                 .forEach(field -> all.put(
                         field.key(),
-                        field.of() == Of.LOT && what != Of.LOT ? usual(field, known.kind()) : known.exactly(field)));
+                        field.of() == Of.LOT && what != Of.LOT ? field.usual(form, units) : known.exactly(field)));
         for (StockField field : StockField.of(known.kind(), what)) {
-            String current = entry(known, field, units);
+            String current = known.entry(field, units);
             String to = entries.getOrDefault(field.key(), "");
             String seen = before.getOrDefault(field.key(), current);
             if (!to.equals(seen)) {
@@ -231,25 +240,11 @@ public class StockService {
         if (!both.isEmpty()) {
             throw Refusal.bothChanged(both);
         }
-        LotReader.Read read = LotReader.read(known.kind(), all, units, currency.get());
+        LotForm.Read read = form.read(all, units);
         if (!read.findings().isEmpty()) {
             throw Refusal.entries(read.findings());
         }
         return read.lot();
-    }
-
-    /** An answer as the reader would type it, or the choice that was made. */
-    static String entry(Lot lot, StockField field, Units units) {
-        return switch (field.type()) {
-            case CHOICE -> lot.value(field).orElse("");
-            case MONEY -> lot.exactly(field);
-            default -> lot.words(field, units);
-        };
-    }
-
-    /** An item on its own has no answers of a lot: the usual ones stand in for them. */
-    private static String usual(StockField field, StockKind kind) {
-        return field.choices(kind).stream().findFirst().map(Option::value).orElse("");
     }
 
     /** Takes something for no need of a piece that is known: a belt, a drill, what was spilt. */
@@ -285,12 +280,9 @@ public class StockService {
         return changes.make(command, () -> {
             LotRow row = stock.known(id);
             Counted counted = row.lot().kind().counted();
-            long there = counted.read(amount, person.units())
-                    .orElseThrow(() -> Refusal.entry(
-                            "amount",
-                            amount,
-                            amount.isBlank() ? "Nothing was entered" : "“" + amount.strip() + "” was not understood",
-                            counted.accepted()));
+            Typed typed = new Typed(person.units());
+            long there = typed.count("amount", amount, counted);
+            typed.mustBeUnderstood();
             if (there < row.promised()) {
                 throw Refusal.entry(
                         "amount",

@@ -1,4 +1,4 @@
-package hiltboard.core.design;
+package hiltboard.core.field;
 
 /**
  * What is wrong with one entry, in the maker's words.

@@ -2,7 +2,7 @@ package hiltboard.core.stock;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hiltboard.core.design.Finding;
+import hiltboard.core.field.Finding;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Money;
 import hiltboard.core.measure.Units;
@@ -14,7 +14,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
-class LotReaderTest {
+class LotFormTest {
 
     @Test
     void reads_a_bar_in_shop_notation() {
@@ -49,8 +49,8 @@ class LotReaderTest {
                 "a lot",
                 "leadDays",
                 "soon");
-        List<Finding> findings = LotReader.read(StockKind.BAR, entries, Units.INCH_FAHRENHEIT, Money.UNNAMED)
-                .findings();
+        List<Finding> findings =
+                Lots.form(StockKind.BAR).read(entries, Units.INCH_FAHRENHEIT).findings();
         assertThat(findings)
                 .extracting(Finding::field)
                 .containsExactlyInAnyOrder("what", "thickness", "width", "since", "cost", "leadDays");
@@ -70,7 +70,8 @@ class LotReaderTest {
         "SCALES, owner, GIFT, whose"
     })
     void asks_for_what_the_other_answers_make_necessary(StockKind kind, String key, String value, String missing) {
-        assertThat(LotReader.read(kind, Lots.entries(kind, key, value), Units.INCH_FAHRENHEIT, Money.UNNAMED)
+        assertThat(Lots.form(kind)
+                        .read(Lots.entries(kind, key, value), Units.INCH_FAHRENHEIT)
                         .findings())
                 .extracting(Finding::field)
                 .contains(missing);
@@ -106,7 +107,7 @@ class LotReaderTest {
         Map<String, String> exactly = new LinkedHashMap<>();
         StockField.of(kind).forEach(field -> exactly.put(field.key(), lot.exactly(field)));
         for (Units units : List.of(Units.INCH_FAHRENHEIT, Units.MILLIMETRE_CELSIUS)) {
-            LotReader.Read again = LotReader.read(kind, exactly, units, Money.UNNAMED);
+            LotForm.Read again = Lots.form(kind).read(exactly, units);
             assertThat(again.findings()).isEmpty();
             assertThat(again.lot()).isEqualTo(lot);
         }

@@ -1,4 +1,4 @@
-package hiltboard.core.design;
+package hiltboard.core.field;
 
 import java.util.Arrays;
 import java.util.List;

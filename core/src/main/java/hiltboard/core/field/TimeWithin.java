@@ -1,0 +1,52 @@
+package hiltboard.core.field;
+
+import hiltboard.core.measure.ShopNotation;
+import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Understood;
+import hiltboard.core.measure.Units;
+import java.time.Duration;
+
+/** More than no time, and no more than this; kept in seconds. */
+public record TimeWithin(Duration most) implements Kind<Duration> {
+
+    @Override
+    public Class<Duration> type() {
+        return Duration.class;
+    }
+
+    @Override
+    public Understood<Duration> read(String entry, Units units) {
+        return ShopNotation.time(entry) instanceof Understood.Value<Span> value
+                        && holds(value.value().duration())
+                ? new Understood.Value<>(value.value().duration())
+                : Understood.unread(entry, accepted(units));
+    }
+
+    @Override
+    public String accepted(Units units) {
+        return "a time such as 15 min, up to " + Span.words(most);
+    }
+
+    @Override
+    public String words(Duration time, Units units) {
+        return Span.words(time);
+    }
+
+    @Override
+    public String kept(Duration time) {
+        return time.toSeconds() + " s";
+    }
+
+    @Override
+    public Duration restored(String kept) {
+        if (ShopNotation.time(kept) instanceof Understood.Value<Span> value) {
+            return value.value().duration();
+        }
+        throw new IllegalArgumentException(kept);
+    }
+
+    @Override
+    public boolean holds(Duration time) {
+        return !time.isZero() && time.compareTo(most) <= 0;
+    }
+}
