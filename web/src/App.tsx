@@ -40,6 +40,7 @@ const ChainPage = fetched(() => import('./chain/ChainPage'));
 const HandOver = fetched(() => import('./job/HandOver'));
 const BenchPage = fetched(() => import('./bench/BenchPage'));
 const StepPage = fetched(() => import('./bench/StepPage'));
+const StationPage = fetched(() => import('./bench/StationPage'));
 const Calculate = fetched(() => import('./calc/Calculate'));
 const Ledger = fetched(() => import('./bench/Ledger'));
 const PeoplePage = fetched(async () => ({ default: (await import('./access/People')).People }));
@@ -166,6 +167,7 @@ function OpenShop({ session }: { session: SessionView }) {
           <Route path="/pieces/:id/hand-over" element={<HandOver />} />
           <Route path="/bench" element={<BenchPage />} />
           <Route path="/bench/:id/:operation" element={<StepPage />} />
+          <Route path="/stations/:station" element={<StationPage />} />
           <Route path="/stock" element={<RacksPage />} />
           <Route path="/stock/receive" element={<Receive />} />
           <Route path="/stock/cutting" element={<Cutting />} />

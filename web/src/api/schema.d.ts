@@ -89,6 +89,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/at/{station}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Calc: at */
+        get: operations["calcAt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/client/{token}": {
         parameters: {
             query?: never;
@@ -2136,6 +2153,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stations/{station}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Station page: station */
+        get: operations["stationPageStation"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stations/{station}/workplaces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Station: add */
+        post: operations["stationAdd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stations/workplaces/{id}/remove": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Station: remove */
+        post: operations["stationRemove"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/steels": {
         parameters: {
             query?: never;
@@ -3345,6 +3413,20 @@ export interface components {
             kind: string;
             words: string;
         };
+        Coming: {
+            after: string;
+            /** @enum {string} */
+            at: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            /** Format: int32 */
+            daysInHand: number;
+            jobTitle: string;
+            operation: string;
+            /** Format: int64 */
+            pieceId: number;
+            pieceName: string;
+            promisedOn: string;
+            title: string;
+        };
         Compared: {
             differences: components["schemas"]["Difference"][];
             figures: components["schemas"]["FigurePair"][];
@@ -4150,6 +4232,10 @@ export interface components {
             };
             words: string;
         };
+        NewWorkplace: {
+            longest: string;
+            name: string;
+        };
         NoteView: {
             /** Format: int64 */
             atMillis: number;
@@ -4770,6 +4856,14 @@ export interface components {
             station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             words: string;
         };
+        StationPage: {
+            coming: components["schemas"]["Coming"][];
+            here: components["schemas"]["BenchStep"][];
+            next: components["schemas"]["BenchStep"][];
+            /** Format: int64 */
+            nowMillis: number;
+            workplaces: components["schemas"]["WorkplaceView"][];
+        };
         StationView: {
             anglePerSide: string;
             bevelHeight: string;
@@ -4835,6 +4929,7 @@ export interface components {
             isItsTurn: boolean;
             isOwners: boolean;
             makes: string[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER")[];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
             overrides: components["schemas"]["OverrideView"][];
@@ -4942,6 +5037,10 @@ export interface components {
         };
         Together: {
             pieces: number[];
+        };
+        ToolView: {
+            answer?: components["schemas"]["Answer"];
+            calculator: components["schemas"]["CalculatorView"];
         };
         TreaterView: {
             sheets: components["schemas"]["ConsignmentLine"][];
@@ -5088,6 +5187,12 @@ export interface components {
             words: string;
             zone: string;
         };
+        WorkplaceView: {
+            /** Format: int64 */
+            id: number;
+            longest: string;
+            name: string;
+        };
         WorkView: {
             begins: boolean;
             cautions: string[];
@@ -5186,6 +5291,7 @@ export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
 export type ClosedDay = components['schemas']['ClosedDay'];
 export type ColourView = components['schemas']['ColourView'];
+export type Coming = components['schemas']['Coming'];
 export type Compared = components['schemas']['Compared'];
 export type ConflictView = components['schemas']['ConflictView'];
 export type ConsignmentLine = components['schemas']['ConsignmentLine'];
@@ -5274,6 +5380,7 @@ export type NewPrice = components['schemas']['NewPrice'];
 export type NewProposal = components['schemas']['NewProposal'];
 export type NewReading = components['schemas']['NewReading'];
 export type NewRevision = components['schemas']['NewRevision'];
+export type NewWorkplace = components['schemas']['NewWorkplace'];
 export type NoteView = components['schemas']['NoteView'];
 export type NotPlacedView = components['schemas']['NotPlacedView'];
 export type NotServingView = components['schemas']['NotServingView'];
@@ -5346,6 +5453,7 @@ export type Spot = components['schemas']['Spot'];
 export type StageView = components['schemas']['StageView'];
 export type StaleView = components['schemas']['StaleView'];
 export type StationLine = components['schemas']['StationLine'];
+export type StationPage = components['schemas']['StationPage'];
 export type StationView = components['schemas']['StationView'];
 export type SteelsView = components['schemas']['SteelsView'];
 export type SteelView = components['schemas']['SteelView'];
@@ -5369,6 +5477,7 @@ export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
+export type ToolView = components['schemas']['ToolView'];
 export type TreaterView = components['schemas']['TreaterView'];
 export type TreatmentView = components['schemas']['TreatmentView'];
 export type TripView = components['schemas']['TripView'];
@@ -5387,6 +5496,7 @@ export type WishView = components['schemas']['WishView'];
 export type Word = components['schemas']['Word'];
 export type Words = components['schemas']['Words'];
 export type WordView = components['schemas']['WordView'];
+export type WorkplaceView = components['schemas']['WorkplaceView'];
 export type WorkView = components['schemas']['WorkView'];
 export type Yes = components['schemas']['Yes'];
 export type YieldView = components['schemas']['YieldView'];
@@ -5515,6 +5625,31 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Answer"];
+                };
+            };
+        };
+    };
+    calcAt: {
+        parameters: {
+            query?: {
+                piece?: number;
+            };
+            header?: never;
+            path: {
+                station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolView"][];
                 };
             };
         };
@@ -9105,6 +9240,89 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StationLine"][];
+                };
+            };
+        };
+    };
+    stationPageStation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationPage"];
+                };
+            };
+        };
+    };
+    stationAdd: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewWorkplace"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    stationRemove: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

@@ -16,6 +16,39 @@ export const Halves = styled.div`
   }
 `;
 
+/** Doors to the stations, wide enough for a finger. */
+export const ByStation = styled.nav`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  margin-bottom: 1rem;
+  a {
+    display: inline-flex;
+    gap: 0.4rem;
+    align-items: center;
+    min-height: 44px;
+    padding: 0.2rem 0.8rem;
+    border: 1.5px solid ${({ theme }) => theme.quiet};
+    border-radius: 4px;
+    color: ${({ theme }) => theme.ink};
+    font-family: ${({ theme }) => theme.label};
+    text-decoration: none;
+  }
+`;
+
+/** The piece in layout blue, as wide as there is room for. */
+export const Blue = styled.figure`
+  margin: 0;
+  padding: 1.5rem;
+  background: ${({ theme }) => theme.blue};
+  border-radius: 4px;
+  svg {
+    max-width: 100%;
+    height: auto;
+    margin: 0 auto;
+  }
+`;
+
 /** A manila tag to press. */
 export const Pick = styled(Link)`
   display: grid;

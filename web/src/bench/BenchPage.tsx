@@ -1,10 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { read } from '../api/client';
-import type { Bench } from '../api/schema';
+import type { Bench, BenchStep } from '../api/schema';
 import { useNow } from '../live/useNow';
 import { Quiet } from '../parts/Sheet';
 import { BenchList } from './BenchList';
-import { Halves } from './Bench.styles';
+import { StationWords } from '../route/StationWords';
+import { ByStation, Halves } from './Bench.styles';
 
 /** What is on my bench, and what I can start now, in the order of urgency. */
 export default function BenchPage() {
@@ -16,6 +18,7 @@ export default function BenchPage() {
   return (
     <>
       <h1>Bench</h1>
+      <Stations steps={[...data.mine, ...data.canStart, ...data.resting, ...data.others]} />
       <Halves>
         <div>
           <BenchList title="I am at" steps={data.mine} now={now} nothing="You have nothing under way." />
@@ -32,5 +35,19 @@ export default function BenchPage() {
         </div>
       </Halves>
     </>
+  );
+}
+
+/** Where all of this lies, each station with its room. */
+function Stations({ steps }: { steps: readonly BenchStep[] }) {
+  const stations = [...new Set(steps.map((step) => step.station))];
+  return (
+    <ByStation aria-label="By station">
+      {stations.map((station) => (
+        <Link key={station} to={`/stations/${station}`}>
+          <StationWords station={station} /> <b>{steps.filter((step) => step.station === station).length}</b>
+        </Link>
+      ))}
+    </ByStation>
   );
 }

@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { usePerson } from '../access/useSession';
 import type { PieceView, StepView } from '../api/schema';
+import { Tools } from '../calc/Tools';
 import { Lessons } from '../job/Lessons';
 import { Notes } from '../job/Notes';
 import { usePiece } from '../job/usePiece';
@@ -39,9 +40,6 @@ export default function StepPage() {
   );
 }
 
-/** Where the brief is read again before something is done for good. */
-const WHOLE_BRIEF: readonly string[] = ['read-brief', 'sharpen', 'last-check', 'hand-over'];
-
 /** What it is for, in one line; whole where it decides what is done. */
 function BriefLine({ piece, isWhole }: { piece: PieceView; isWhole: boolean }) {
   return (
@@ -76,17 +74,18 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
       <StepHead>
         <h1>{step.title}</h1>
         <p>
-          <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> · {piece.jobTitle} · {stationWords}
+          <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> · {piece.jobTitle} ·{' '}
+          <Link to={`/stations/${step.station}`}>{stationWords}</Link>
           {room ? (
             <>
               {' '}
               · <Link to={room.page}>{room.words}</Link>
             </>
           ) : null}
-          {at.links ? <> · {at.links({ piece, step })}</> : null}
+          {at.links ? <> · {at.links(piece)}</> : null}
         </p>
       </StepHead>
-      <BriefLine piece={piece} isWhole={WHOLE_BRIEF.includes(step.operation)} />
+      <BriefLine piece={piece} isWhole={step.marks.includes('READS_WHOLE_BRIEF')} />
       {piece.heldReason ? <Trouble>Held: {piece.heldReason}</Trouble> : null}
       {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
       <WrongHere value={wrong}>
@@ -116,7 +115,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
               </Quiet>
             ) : null}
             <Targets piece={piece} step={step} />
-            {at.part?.({ piece, step })}
+            {at.part?.(piece)}
             {together.length > 0 ? (
               <ReadingsTogether piece={piece} step={step} others={together} />
             ) : (
@@ -146,6 +145,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
           </div>
         </div>
       </WrongHere>
+      <Tools station={step.station} piece={piece.id} />
       <Notes piece={piece} operation={step.operation} />
     </Station>
   );

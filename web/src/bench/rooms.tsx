@@ -4,29 +4,25 @@ import type { PieceView, StepView } from '../api/schema';
 import type { Station } from '../route/useStations';
 import { Drills } from './Drills';
 
-interface AtStation {
-  piece: PieceView;
-  step: StepView;
-}
-
-/** What a station shows inside the page of a step: beside its title, and among what is to be done. */
+/** What a station shows of a piece: beside the title, and among what is to be done. */
 export interface StationPart {
-  links?: (at: AtStation) => ReactNode;
-  part?: (at: AtStation) => ReactNode;
+  links?: (piece: PieceView) => ReactNode;
+  part?: (piece: PieceView) => ReactNode;
 }
 
-const ofTheFire = ({ piece }: AtStation) => <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link>;
+const FIRE: StationPart = { links: (piece) => <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link> };
+const DRILLS: StationPart = { part: (piece) => <Drills piece={piece} /> };
 
 /** A station that is not here does not compile; one with nothing of its own says so. */
-const PARTS: Record<Station, StationPart> = {
+export const PARTS: Record<Station, StationPart> = {
   TABLE: {},
   LAYOUT: {},
-  DRILL: { part: ({ piece }) => <Drills piece={piece} /> },
+  DRILL: DRILLS,
   MILL: {},
   GRINDER: {},
   FILING: {},
   FORGE: {},
-  KILN: { links: ofTheFire },
+  KILN: FIRE,
   FINISHING: {},
   TANK: {},
   FITTING: {},
@@ -34,11 +30,15 @@ const PARTS: Record<Station, StationPart> = {
   LEATHER: {},
 };
 
-/** What the station of a step adds to its page; a step elsewhere that reads or drills the same is shown it too. */
+/** What a step shows that is done elsewhere, and looks at the same. */
+const MARKED: Record<StepView['marks'][number], StationPart> = {
+  DRILLS_FOR_PINS: DRILLS,
+  LOOKS_AT_THE_FIRE: FIRE,
+  READS_WHOLE_BRIEF: {},
+  HANDS_OVER: {},
+};
+
+/** What the station of a step, and the kind of its work, add to its page. */
 export function stationPart(step: StepView): StationPart {
-  const { links, part } = PARTS[step.station];
-  return {
-    links: links ?? (step.targets.includes('hardness') || step.operation === 'straighten' ? ofTheFire : undefined),
-    part: part ?? (step.targets.includes('pin.drill') ? PARTS.DRILL.part : undefined),
-  };
+  return Object.assign({}, ...step.marks.map((mark) => MARKED[mark]), PARTS[step.station]) as StationPart;
 }

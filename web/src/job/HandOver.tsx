@@ -104,7 +104,7 @@ export default function HandOver() {
 
 function Sheet({ piece }: { piece: PieceView }) {
   const { data: session } = useSession();
-  const handedOver = piece.steps.find((step) => step.operation === 'hand-over');
+  const handedOver = piece.steps.find((step) => step.marks.includes('HANDS_OVER'));
   const finish = piece.specification.find((line) => line.field === 'finish')?.kept ?? '';
   return (
     <Paper>

@@ -4,11 +4,12 @@ import { read } from '../api/client';
 import type { PieceView } from '../api/schema';
 
 /** The piece that the page's address names. */
-export function usePiece() {
-  const id = Number(useParams().id);
+export const usePiece = () => usePieceOf(Number(useParams().id));
+
+export function usePieceOf(id: number) {
   return useQuery({
     queryKey: ['piece', id],
     queryFn: () => read<PieceView>(`/api/pieces/${id}`),
-    enabled: Number.isFinite(id),
+    enabled: Number.isFinite(id) && id > 0,
   });
 }

@@ -18,6 +18,7 @@ export const SUBJECTS = [
   'prices',
   'questions',
   'session',
+  'station',
   'stock',
   'wall',
 ] as const;
@@ -31,7 +32,18 @@ export type Subject = (typeof SUBJECTS)[number];
 export const NOT_OF_THE_SHOP = ['calculators', 'stations', 'cutting', 'client'] as const;
 
 /** Where a piece, a bar or a fire may be shown; only what is open is read anew. */
-const WORK: readonly Subject[] = ['alongside', 'bench', 'consult', 'fire', 'forge', 'ledger', 'piece', 'stock', 'wall'];
+const WORK: readonly Subject[] = [
+  'alongside',
+  'bench',
+  'consult',
+  'fire',
+  'forge',
+  'ledger',
+  'piece',
+  'station',
+  'stock',
+  'wall',
+];
 
 /** What an entry of a kind changes beside the work. A kind that is not here does not compile. */
 const BESIDE: Record<Kind, readonly Subject[]> = {

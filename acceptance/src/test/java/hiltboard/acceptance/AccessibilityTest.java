@@ -59,6 +59,8 @@ class AccessibilityTest {
             strings = {
                 "/",
                 "/bench",
+                "/stations/GRINDER",
+                "/stations/KILN",
                 "/new",
                 "/consult",
                 "/jobs/8/consult",

@@ -48,6 +48,25 @@ class HouseTest {
     }
 
     @Test
+    void every_page_of_the_program_opens_by_its_address() throws IOException {
+        Set<String> pages = addresses("web/src/App.tsx", "path=\"(/[^\"]*)\"", ":\\w+");
+        Set<String> served =
+                addresses("server/src/main/java/hiltboard/server/PageController.java", "\"(/[^\"]*)\"", "\\{\\w+}");
+        assertThat(pages).hasSizeGreaterThan(20);
+        Set<String> unserved = new TreeSet<>(pages);
+        unserved.removeIf(page -> served.stream().anyMatch(address -> page.matches(address.replace("*", "[^/]+"))));
+        assertThat(unserved).isEmpty();
+    }
+
+    private static Set<String> addresses(String file, String address, String part) throws IOException {
+        return Pattern.compile(address)
+                .matcher(Files.readString(HOUSE.resolve(file)))
+                .results()
+                .map(found -> found.group(1).replaceAll(part, "*"))
+                .collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    @Test
     void every_package_says_what_question_it_answers() {
         List<Path> silent = Stream.of("core/src/main/java", "server/src/main/java")
                 .flatMap(HouseTest::files)

@@ -37,7 +37,7 @@ public final class Screenshots {
             Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");
-            picture(maker, "/bench/8/glue-handle", "gate");
+            picture(maker, "/stations/GRINDER", "station");
             wentWrong(maker);
         } finally {
             browser.close();

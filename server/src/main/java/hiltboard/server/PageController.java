@@ -16,6 +16,7 @@ class PageController {
         "/people",
         "/bench",
         "/bench/{piece}/{step}",
+        "/stations/{station}",
         "/pieces/{piece}",
         "/pieces/{piece}/{part}",
         "/ledger",

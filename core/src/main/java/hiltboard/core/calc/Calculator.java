@@ -9,27 +9,64 @@ import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.route.Station;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 
 /**
  * A calculation that can be asked for by name.
  *
  * @param source where its formula comes from
+ * @param stations whose tool it is
  */
-public record Calculator(String name, String title, String source, List<Input> inputs, Formula formula) {
+public record Calculator(
+        String name, String title, String source, Set<Station> stations, List<Input> inputs, Formula formula) {
     public Calculator {
+        stations = Set.copyOf(stations);
         inputs = List.copyOf(inputs);
     }
 
-    /** One quantity that goes in. */
-    public record Input(String key, String label, Kind<?> kind) implements Field<Map<Input, Answer<?>>> {
+    /** The numbers of the piece that a calculator is fed with. */
+    @FunctionalInterface
+    public interface Piece {
+        /** Nothing is at hand. */
+        Piece NONE = number -> Optional.empty();
+
+        /** @param number a key of the piece's chain, or of its specification */
+        Optional<Quantity> number(String number);
+    }
+
+    /**
+     * One quantity that goes in.
+     *
+     * @param from key of the piece's number that it usually is; empty where no number of a piece is meant
+     * @param otherwise what it usually is where no piece says, as it would be typed
+     */
+    public record Input(String key, String label, Kind<?> kind, String from, String otherwise) implements Field<Piece> {
         @Override
-        public Kind<?> kind(Map<Input, Answer<?>> known) {
+        public Kind<?> kind(Piece known) {
             return kind;
         }
+
+        @Override
+        public String usual(Piece known, Units units) {
+            return number(known)
+                    .map(number -> number instanceof Length length ? length.entryIn(units) : number.in(units))
+                    .orElse(otherwise);
+        }
+
+        private Optional<Quantity> number(Piece piece) {
+            return from.isEmpty() ? Optional.empty() : piece.number(from);
+        }
+    }
+
+    /** Whether this piece has all the numbers that it asks of one: no slot is computed for a knife without a guard. */
+    public boolean isFor(Piece piece) {
+        return inputs.stream()
+                .allMatch(input -> input.from().isEmpty() || input.number(piece).isPresent());
     }
 
     /** What was understood of every input, by its key. */
@@ -63,7 +100,7 @@ public record Calculator(String name, String title, String source, List<Input> i
 
     /** Reads the entries of the inputs, by their keys. */
     public Form<Input> read(Map<String, String> entries, Units units) {
-        return Form.read(inputs, entries, units, growing -> growing);
+        return Form.read(inputs, entries, units, answers -> Piece.NONE);
     }
 
     /** One quantity that comes out. */

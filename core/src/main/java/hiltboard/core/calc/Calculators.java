@@ -1,8 +1,12 @@
 package hiltboard.core.calc;
 
+import static hiltboard.core.route.Station.*;
+
 import hiltboard.core.calc.Calculator.Input;
 import hiltboard.core.calc.Calculator.Inputs;
 import hiltboard.core.calc.Calculator.Result;
+import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.field.LengthWithin;
 import hiltboard.core.fit.GuardSlot;
 import hiltboard.core.grind.Bevel;
@@ -16,8 +20,10 @@ import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.measure.Working;
+import hiltboard.core.route.Station;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /** Every calculation that can be asked for by name. */
 public final class Calculators {
@@ -29,54 +35,61 @@ public final class Calculators {
                     "length",
                     "Read a length in shop notation",
                     "1 in = 25.4 mm exactly (NIST SP 811)",
-                    List.of(length("length", "Length", "0", "1000")),
+                    Set.of(),
+                    List.of(length("length", "Length", "0", "1000", "")),
                     (in, units) -> List.of(new Result(
                             "length", "Length", Worked.of(in.length("length"), bothUnits(in.length("length")))))),
             new Calculator(
                     "drill",
                     "The drill for a hole",
                     "ASME B94.11M and ISO 235, from memory",
-                    List.of(hole("least", "Smallest hole", "1/64", "1")),
+                    Set.of(DRILL, MILL),
+                    List.of(hole("least", "Smallest hole", "1/64", "1", "")),
                     Calculators::drill),
             new Calculator(
                     "thread",
                     "Holes for a screw",
                     "ASME B1.1, ISO 261, 262 and 273; clearance of inch screws by the usual charts, from memory",
+                    Set.of(DRILL, MILL),
                     List.of(
-                            new Input("thread", "Thread, such as 6-32 or M5", new OneThread()),
-                            new Input("percent", "Percent of thread, 75 is usual", new Percent(30, 100))),
+                            new Input("thread", "Thread, such as 6-32 or M5", new OneThread(), "", ""),
+                            new Input("percent", "Percent of thread, 75 is usual", new Percent(30, 100), "", "75")),
                     Calculators::thread),
             new Calculator(
                     "centre-line",
                     "Centre line of a blank",
                     GEOMETRY,
-                    List.of(length("thickness", "Measured thickness", "1/64", "2")),
+                    Set.of(LAYOUT, GRINDER),
+                    List.of(length("thickness", "Measured thickness", "1/64", "2", PieceDimensions.STOCK_THICKNESS)),
                     (in, units) -> List.of(new Result(
                             "height", "Height above the plate", new CentreLine(in.length("thickness")).height(units)))),
             new Calculator(
                     "pin-hole",
                     "Drill for a glued pin",
                     TRADE,
-                    List.of(hole("pin", "Pin diameter", "1/64", "1")),
+                    Set.of(DRILL, FITTING),
+                    List.of(hole("pin", "Pin diameter", "1/64", "1", PieceDimensions.PIN_DIAMETER)),
                     (in, units) ->
                             List.of(new Result("drill", "Drill", new PinHole(in.length("pin")).drillByHabit(units)))),
             new Calculator(
                     "guard-slot",
                     "Slot of a driven-on guard",
                     TRADE,
+                    Set.of(MILL, FITTING),
                     List.of(
-                            length("tangWidth", "Tang width", "1/8", "3"),
-                            length("tangThickness", "Tang thickness", "1/32", "3/4"),
-                            length("guardThickness", "Guard thickness", ".005", "2")),
+                            length("tangWidth", "Tang width", "1/8", "3", PieceDimensions.TANG_WIDTH),
+                            length("tangThickness", "Tang thickness", "1/32", "3/4", PieceDimensions.TANG_THICKNESS),
+                            length("guardThickness", "Guard thickness", ".005", "2", PieceDimensions.GUARD_THICKNESS)),
                     Calculators::guardSlot),
             new Calculator(
                     "bevel-angle",
                     "Angle of a flat bevel, each side",
                     GEOMETRY,
+                    Set.of(GRINDER),
                     List.of(
-                            length("stock", "Thickness at the spine", "1/64", "2"),
-                            length("edge", "Thickness at the edge", "0", "2"),
-                            length("height", "Bevel height", "0", "8")),
+                            length("stock", "Thickness at the spine", "1/64", "2", PieceDimensions.STOCK_THICKNESS),
+                            length("edge", "Thickness at the edge", "0", "2", PieceDimensions.EDGE_THICKNESS),
+                            length("height", "Bevel height", "0", "8", PieceDimensions.BEVEL_HEIGHT)),
                     (in, units) -> List.of(new Result(
                             "angle",
                             "Angle a side",
@@ -86,9 +99,10 @@ public final class Calculators {
                     "hollow-depth",
                     "Depth of a hollow from a wheel",
                     GEOMETRY,
+                    Set.of(GRINDER),
                     List.of(
-                            length("wheel", "Wheel diameter", "1/2", "100"),
-                            length("width", "Width of the hollow", "0", "100")),
+                            length("wheel", "Wheel diameter", "1/2", "100", SpecificationField.WHEEL_DIAMETER.key()),
+                            length("width", "Width of the hollow", "0", "100", PieceDimensions.BEVEL_HEIGHT)),
                     (in, units) -> List.of(new Result(
                             "depth", "Depth", new HollowDepth(in.length("wheel"), in.length("width")).depth(units)))));
 
@@ -96,6 +110,14 @@ public final class Calculators {
 
     public static List<Calculator> all() {
         return ALL;
+    }
+
+    /** The tools of a station that have to do with a piece; all of them where none is at hand. */
+    public static List<Calculator> at(Station station, Calculator.Piece piece) {
+        return ALL.stream()
+                .filter(calculator -> calculator.stations().contains(station)
+                        && (piece == Calculator.Piece.NONE || calculator.isFor(piece)))
+                .toList();
     }
 
     public static Optional<Calculator> named(String name) {
@@ -153,11 +175,11 @@ public final class Calculators {
                 .called(thread.series().nearest(hole).name() + " drill");
     }
 
-    private static Input hole(String key, String label, String least, String most) {
-        return new Input(key, label, LengthWithin.ofHole(least, most));
+    private static Input hole(String key, String label, String least, String most, String from) {
+        return new Input(key, label, LengthWithin.ofHole(least, most), from, "");
     }
 
-    private static Input length(String key, String label, String least, String most) {
-        return new Input(key, label, LengthWithin.of(least, most));
+    private static Input length(String key, String label, String least, String most, String from) {
+        return new Input(key, label, LengthWithin.of(least, most), from, "");
     }
 }

@@ -2,6 +2,8 @@ package hiltboard.core.route;
 
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Span;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -9,58 +11,157 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
- * One kind of work on one piece.
+ * One kind of work on one piece. Immutable.
  *
  * @param key stays the same for ever; finished work is kept under it
- * @param effort what its hands-on time follows from
- * @param attendedMinutes usual hands-on time for this piece
- * @param rest unattended time that follows the hands-on work; zero if none
- * @param targets keys of the numbers that are worked to
- * @param readings keys of the numbers that are measured here; all are asked for before the step is done
- * @param makes keys of the numbers that a part is made to here
- * @param restNumber key of the piece's own number that says how long it rests; empty where the usual rest holds
  * @param part what is made or changed here
- * @param shapedBy the answers of the specification that this work was done to: when one changes, it has to be done
- *     again
- * @param sets the conditions that the piece is in afterwards
- * @param clears the conditions that it is no longer in
- * @param leaves the state that the piece is in afterwards, where it changes
  */
 public record Operation(
         String key,
         String title,
         Station station,
-        Effort effort,
-        int attendedMinutes,
-        Duration rest,
-        String restWords,
-        String restNumber,
-        List<String> toDo,
-        List<String> cautions,
-        List<String> checks,
-        List<String> targets,
-        List<String> readings,
-        List<String> makes,
-        Set<Trait> traits,
-        Optional<State> leaves,
         Part part,
-        Set<SpecificationField> shapedBy,
-        Set<Condition> sets,
-        Set<Condition> clears) {
+        Set<Trait> traits,
+        Time time,
+        Told told,
+        Numbers numbers,
+        Outcome outcome) {
 
     public Operation {
-        toDo = List.copyOf(toDo);
-        cautions = List.copyOf(cautions);
-        checks = List.copyOf(checks);
-        targets = List.copyOf(targets);
-        readings = List.copyOf(readings);
-        makes = List.copyOf(makes);
         traits = Collections.unmodifiableSet(traits.isEmpty() ? EnumSet.noneOf(Trait.class) : EnumSet.copyOf(traits));
-        shapedBy = Set.copyOf(shapedBy);
-        sets = Set.copyOf(sets);
-        clears = Set.copyOf(clears);
+    }
+
+    /**
+     * How long it takes.
+     *
+     * @param effort what its hands-on time follows from
+     * @param attendedMinutes usual hands-on time for this piece
+     * @param rest unattended time that follows the hands-on work; zero if none
+     * @param restWords what goes on meanwhile
+     * @param restNumber key of the piece's own number that says how long it rests; empty where the usual rest holds
+     */
+    public record Time(Effort effort, int attendedMinutes, Duration rest, String restWords, String restNumber) {}
+
+    /** What a maker is told: what to do, what can hurt, what to look at before it is done. */
+    public record Told(List<String> toDo, List<String> cautions, List<String> checks) {
+        public Told {
+            toDo = List.copyOf(toDo);
+            cautions = List.copyOf(cautions);
+            checks = List.copyOf(checks);
+        }
+    }
+
+    /**
+     * The numbers of the piece that it has to do with, by their keys.
+     *
+     * @param targets that are worked to
+     * @param readings that are measured here; all are asked for before the step is done
+     * @param makes that a part is made to here
+     */
+    public record Numbers(List<String> targets, List<String> readings, List<String> makes) {
+        public Numbers {
+            targets = List.copyOf(targets);
+            readings = List.copyOf(readings);
+            makes = List.copyOf(makes);
+        }
+    }
+
+    /**
+     * What the piece is afterwards, and what that hangs on.
+     *
+     * @param leaves the state that it is in, where that changes
+     * @param shapedBy the answers of the specification that this work was done to: when one changes, it has to be done
+     *     again
+     * @param sets the conditions that it is in
+     * @param clears the conditions that it is no longer in
+     */
+    public record Outcome(
+            Optional<State> leaves, Set<SpecificationField> shapedBy, Set<Condition> sets, Set<Condition> clears) {
+        public Outcome {
+            shapedBy = Set.copyOf(shapedBy);
+            sets = Set.copyOf(sets);
+            clears = Set.copyOf(clears);
+        }
+    }
+
+    /** Who may do it. */
+    public enum Hands {
+        ANYBODY,
+        /** The client's yes is the client's, or the owner writes it down. */
+        OWNER
+    }
+
+    public Hands hands() {
+        return is(Trait.APPROVES) ? Hands.OWNER : Hands.ANYBODY;
+    }
+
+    public Effort effort() {
+        return time.effort();
+    }
+
+    public int attendedMinutes() {
+        return time.attendedMinutes();
+    }
+
+    public Duration rest() {
+        return time.rest();
+    }
+
+    /** How long it rests on a piece with these numbers: as one of them says, or as is usual. */
+    public Duration rest(Function<String, Optional<Quantity>> numbers) {
+        return Optional.of(time.restNumber())
+                .filter(key -> !key.isEmpty())
+                .flatMap(numbers)
+                .filter(Span.class::isInstance)
+                .map(span -> ((Span) span).duration())
+                .orElse(time.rest());
+    }
+
+    public String restWords() {
+        return time.restWords();
+    }
+
+    public List<String> toDo() {
+        return told.toDo();
+    }
+
+    public List<String> cautions() {
+        return told.cautions();
+    }
+
+    public List<String> checks() {
+        return told.checks();
+    }
+
+    public List<String> targets() {
+        return numbers.targets();
+    }
+
+    public List<String> readings() {
+        return numbers.readings();
+    }
+
+    public List<String> makes() {
+        return numbers.makes();
+    }
+
+    public Optional<State> leaves() {
+        return outcome.leaves();
+    }
+
+    public Set<SpecificationField> shapedBy() {
+        return outcome.shapedBy();
+    }
+
+    public Set<Condition> sets() {
+        return outcome.sets();
+    }
+
+    public Set<Condition> clears() {
+        return outcome.clears();
     }
 
     public boolean is(Trait trait) {
@@ -78,7 +179,7 @@ public record Operation(
     }
 
     public boolean rests() {
-        return !rest.isZero();
+        return !rest().isZero();
     }
 
     static Builder at(Station station, String key, String title, Effort effort) {
@@ -224,23 +325,12 @@ public record Operation(
                     key,
                     title,
                     station,
-                    effort,
-                    effort.minutes(spec),
-                    rest,
-                    restWords,
-                    restNumber,
-                    toDo,
-                    cautions,
-                    checks,
-                    targets,
-                    readings,
-                    makes,
-                    traits,
-                    leaves,
                     part,
-                    shapedBy,
-                    sets,
-                    clears);
+                    traits,
+                    new Time(effort, effort.minutes(spec), rest, restWords, restNumber),
+                    new Told(toDo, cautions, checks),
+                    new Numbers(targets, readings, makes),
+                    new Outcome(leaves, shapedBy, sets, clears));
         }
     }
 }

@@ -19,7 +19,7 @@ import java.util.function.Function;
  * How far a piece has come along its route.
  *
  * @param doneAt when each finished step was done
- * @param restUpAt when the rest of a finished step was up, where it had one; windows count from there
+ * @param restUpAt when the rest of a step is or was up, where it has one; windows count from there
  * @param worn what the piece was when its route was last turned back
  * @param begun the steps that are under way
  * @param now the moment that it is looked at: what does not last may be lost by then
@@ -118,12 +118,16 @@ public record Progress(
      * @param numbers the piece's own numbers, for windows whose length is one of them
      */
     public List<Window> windows(Function<String, Optional<Quantity>> numbers) {
-        return left().stream()
-                .filter(step -> !begun.contains(step.operation().key()))
-                .flatMap(step -> step.waits().stream()
+        return left().stream().flatMap(step -> windows(step, numbers).stream()).toList();
+    }
+
+    private List<Window> windows(Step step, Function<String, Optional<Quantity>> numbers) {
+        return begun.contains(step.operation().key())
+                ? List.of()
+                : step.waits().stream()
                         .filter(wait -> isDone(wait.operation().key()))
-                        .flatMap(wait -> window(step, wait, numbers).stream()))
-                .toList();
+                        .flatMap(wait -> window(step, wait, numbers).stream())
+                        .toList();
     }
 
     private Optional<Window> window(Step step, Wait wait, Function<String, Optional<Quantity>> numbers) {
@@ -159,6 +163,46 @@ public record Progress(
             }
         }
         return redone;
+    }
+
+    /** As {@link #workLeft(Function)} where the piece has no numbers of its own yet. */
+    public List<WorkLeft> workLeft() {
+        return workLeft(number -> Optional.empty());
+    }
+
+    /**
+     * What is left to do, in the order of the route.
+     *
+     * @param numbers the piece's own, for rests and windows whose length is one of them
+     */
+    public List<WorkLeft> workLeft(Function<String, Optional<Quantity>> numbers) {
+        return left().stream()
+                .map(step -> new WorkLeft(
+                        step,
+                        stage(step),
+                        step.waits().stream()
+                                .map(Wait::operation)
+                                .filter(operation -> !isDone(operation.key()))
+                                .distinct()
+                                .toList(),
+                        step.operation().rest(numbers),
+                        restsUntil(step),
+                        windows(step, numbers)))
+                .toList();
+    }
+
+    private WorkLeft.Stage stage(Step step) {
+        if (begun.contains(step.operation().key())) {
+            return restsUntil(step).isPresent() ? WorkLeft.Stage.RESTS : WorkLeft.Stage.UNDER_WAY;
+        }
+        boolean waits =
+                step.waits().stream().anyMatch(wait -> !isDone(wait.operation().key()));
+        return waits ? WorkLeft.Stage.WAITS : WorkLeft.Stage.NEXT;
+    }
+
+    private Optional<Instant> restsUntil(Step step) {
+        return Optional.ofNullable(restUpAt.get(step.operation().key()))
+                .filter(until -> begun.contains(step.operation().key()));
     }
 
     public int attendedMinutesLeft() {

@@ -2,13 +2,18 @@ package hiltboard.core.route;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.Specifications;
+import hiltboard.core.measure.Span;
 import hiltboard.core.route.Progress.Window;
+import hiltboard.core.route.WorkLeft.Stage;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -100,6 +105,66 @@ class ProgressTest {
                         MORNING,
                         MORNING.plus(Duration.ofHours(2))));
         assertThat(progressUpTo("temper-second").isUntempered()).isFalse();
+    }
+
+    private WorkLeft left(Progress progress, String key) {
+        return progress.workLeft().stream()
+                .filter(work -> work.operation().key().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void what_is_left_says_what_it_waits_for_and_what_closes() {
+        Progress quenched = progressUpTo("temper-first");
+        assertThat(quenched.workLeft()).extracting(WorkLeft::step).isEqualTo(quenched.stepsLeft());
+        WorkLeft temper = left(quenched, "temper-first");
+        assertThat(temper.stage()).isEqualTo(Stage.NEXT);
+        assertThat(temper.waitsFor()).isEmpty();
+        assertThat(temper.windows()).isEqualTo(quenched.windows());
+        assertThat(temper.stretch())
+                .hasValue(new Stretch(
+                        temper.operation().attendedMinutes(), temper.operation().rest()));
+        WorkLeft second = left(quenched, "temper-second");
+        assertThat(second.stage()).isEqualTo(Stage.WAITS);
+        assertThat(second.waitsFor()).extracting(Operation::key).contains("temper-first");
+        assertThat(second.windows()).isEmpty();
+    }
+
+    @Test
+    void a_step_under_way_or_at_rest_is_left_until_it_is_done() {
+        Map<String, Instant> done = progressUpTo("temper-first").doneAt();
+        Instant up = MORNING.plus(Duration.ofHours(3));
+        Progress running = new Progress(route, done, Map.of(), Worn.NEW, Set.of("temper-first"), MORNING);
+        assertThat(left(running, "temper-first").stage()).isEqualTo(Stage.UNDER_WAY);
+        assertThat(left(running, "temper-first").windows())
+                .as("it has begun in time")
+                .isEmpty();
+        Progress resting =
+                new Progress(route, done, Map.of("temper-first", up), Worn.NEW, Set.of("temper-first"), MORNING);
+        assertThat(left(resting, "temper-first").stage()).isEqualTo(Stage.RESTS);
+        assertThat(left(resting, "temper-first").restsUntil()).hasValue(up);
+        assertThat(left(resting, "temper-first").stretch()).isEmpty();
+        assertThat(left(resting, "temper-second").stage()).isEqualTo(Stage.WAITS);
+    }
+
+    @Test
+    @DisplayName(
+            "[trade] the client's yes is the owner's to write down, everything else anybody's; a cure rests as long "
+                    + "as the piece's own number says")
+    void hands_and_rests_of_what_is_left() {
+        List<WorkLeft> left = new Progress(route, Map.of())
+                .workLeft(key -> key.equals(PieceDimensions.ADHESIVE_CURES)
+                        ? Optional.of(Span.ofMinutes(77))
+                        : Optional.empty());
+        assertThat(left)
+                .filteredOn(work -> work.operation().hands() == Operation.Hands.OWNER)
+                .extracting(work -> work.operation().key())
+                .containsExactly("approve-outline");
+        assertThat(left)
+                .filteredOn(work -> work.operation().key().equals("cure-handle"))
+                .extracting(WorkLeft::rest)
+                .containsExactly(Duration.ofMinutes(77));
     }
 
     @Test

@@ -129,7 +129,8 @@ class RoutePropertiesTest {
                         .containsAll(operation.targets())
                         .containsAll(operation.readings())
                         .containsAll(operation.makes());
-                assertThat(operation.restNumber().isEmpty() || numbers.contains(operation.restNumber()))
+                assertThat(operation.time().restNumber().isEmpty()
+                                || numbers.contains(operation.time().restNumber()))
                         .isTrue();
                 assertThat(operation.toDo()).isNotEmpty();
                 assertThat(operation.checks()).isNotEmpty();

@@ -232,11 +232,12 @@ class TaughtOrderTest {
     @DisplayName("[trade] the adhesive's cure is a number of the piece, by its warmth")
     void cure_follows_the_thermometer() {
         Knife knife = Knife.of(Construction.FULL_TANG);
-        assertThat(knife.step("cure-handle").operation().restNumber()).isEqualTo(PieceDimensions.ADHESIVE_CURES);
+        assertThat(knife.step("cure-handle").operation().time().restNumber()).isEqualTo(PieceDimensions.ADHESIVE_CURES);
         assertThat(knife.step("cure-handle").operation().rest()).isGreaterThan(Duration.ofHours(16));
         assertThat(Knife.of(Construction.HIDDEN_TANG, "bedding", "BEDDED")
                         .step("cure-bed")
                         .operation()
+                        .time()
                         .restNumber())
                 .isEqualTo(PieceDimensions.ADHESIVE_CURES);
     }

@@ -5,6 +5,7 @@ import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Operation;
+import hiltboard.core.route.Operation.Hands;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Rule;
 import hiltboard.core.route.Trait;
@@ -290,9 +291,8 @@ public class BenchService {
         });
     }
 
-    /** The client's yes is the client's, or the owner writes it down. */
     private static void mustBeAllowed(Step step, Person person) {
-        if (step.operation().is(Trait.APPROVES)) {
+        if (step.operation().hands() == Hands.OWNER) {
             person.mustBeOwner("write down a client's yes");
         }
     }

@@ -3,22 +3,32 @@ package hiltboard.server.calc;
 import hiltboard.core.calc.Calculator;
 import hiltboard.core.calc.Calculator.Input;
 import hiltboard.core.calc.Calculator.Inputs;
+import hiltboard.core.calc.Calculator.Piece;
 import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.calc.Calculators;
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.field.Form;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
+import hiltboard.core.route.Station;
 import hiltboard.server.FieldView;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Calculators by name. A quantity goes in as text in shop notation or as {@code {"value": 4.2, "unit": "mm"}}. */
@@ -38,17 +48,64 @@ class CalcController {
 
     record Answer(String name, Map<String, String> understood, List<ResultView> results) {}
 
+    /** A calculator at a station, with what the piece's own numbers come to; nothing where it is not fed whole. */
+    record ToolView(CalculatorView calculator, @Nullable Answer answer) {}
+
+    private final PieceFiles pieces;
+
+    CalcController(PieceFiles pieces) {
+        this.pieces = pieces;
+    }
+
     @GetMapping("/api/calc")
     List<CalculatorView> all(Person person) {
         return Calculators.all().stream()
-                .map(calculator -> new CalculatorView(
-                        calculator.name(),
-                        calculator.title(),
-                        calculator.source(),
-                        calculator.inputs().stream()
-                                .map(input -> FieldView.of(input, Map.of(), person.units()))
-                                .toList()))
+                .map(calculator -> view(calculator, Piece.NONE, person.units()))
                 .toList();
+    }
+
+    private static CalculatorView view(Calculator calculator, Piece piece, Units units) {
+        return new CalculatorView(
+                calculator.name(),
+                calculator.title(),
+                calculator.source(),
+                calculator.inputs().stream()
+                        .map(input -> FieldView.of(input, piece, units))
+                        .toList());
+    }
+
+    /** The tools of a station, fed by a piece. @param piece zero where none is at hand */
+    @GetMapping("/api/calc/at/{station}")
+    @Transactional(readOnly = true)
+    List<ToolView> at(@PathVariable Station station, @RequestParam(defaultValue = "0") long piece, Person person) {
+        Units units = person.units();
+        Piece fed = piece == 0 ? Piece.NONE : fed(pieces.open(piece));
+        return Calculators.at(station, fed).stream()
+                .map(calculator -> {
+                    CalculatorView view = view(calculator, fed, units);
+                    Map<String, String> entries = new HashMap<>();
+                    view.inputs().forEach(input -> entries.put(input.key(), input.usual()));
+                    return new ToolView(view, entries.containsValue("") ? null : possible(calculator, entries, units));
+                })
+                .sorted(Comparator.comparing(tool -> tool.answer() == null))
+                .toList();
+    }
+
+    /** Its chain's number, and where it has none, the specification's. */
+    private static Piece fed(PieceFile file) {
+        DimensionChain chain = file.chain(Units.MILLIMETRE_CELSIUS);
+        return key -> chain.value(key)
+                .or(() -> SpecificationField.withKey(key)
+                        .filter(field -> file.specification().answersAll(field))
+                        .map(file.specification()::length));
+    }
+
+    private static @Nullable Answer possible(Calculator calculator, Map<String, String> entries, Units units) {
+        try {
+            return answer(calculator, entries, units);
+        } catch (Refusal nothingToCompute) {
+            return null;
+        }
     }
 
     @PostMapping("/api/calc/{name}")
@@ -59,11 +116,16 @@ class CalcController {
         Units units = person.units();
         Map<String, String> entries = new HashMap<>();
         body.forEach((key, given) -> entries.put(key, entry(given)));
+        return answer(calculator, entries, units);
+    }
+
+    /** @throws Refusal with what was not understood, or cannot be */
+    private static Answer answer(Calculator calculator, Map<String, String> entries, Units units) {
         Form<Input> form = calculator.read(entries, units);
         if (!form.findings().isEmpty()) {
             throw Refusal.entries(form.findings());
         }
-        return new Answer(name, form.understood(), compute(calculator, form, entries, units));
+        return new Answer(calculator.name(), form.understood(), compute(calculator, form, entries, units));
     }
 
     /** What cannot be is said of the field that it was typed into. */

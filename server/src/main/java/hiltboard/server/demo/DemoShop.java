@@ -8,6 +8,7 @@ import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.Units;
 import hiltboard.core.money.PriceItem;
 import hiltboard.core.route.Mishap;
+import hiltboard.core.route.Station;
 import hiltboard.core.route.WayBack;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
@@ -33,6 +34,8 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.money.Prices;
+import hiltboard.server.route.Workplaces;
+import hiltboard.server.route.Workplaces.NewWorkplace;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.LinkedHashMap;
@@ -69,6 +72,7 @@ class DemoShop implements SmartInitializingSingleton {
     private final DemoFire fire;
     private final ClientWords clientWords;
     private final Diary diary;
+    private final Workplaces workplaces;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
 
@@ -88,9 +92,11 @@ class DemoShop implements SmartInitializingSingleton {
             DemoFire fire,
             ClientWords clientWords,
             Diary diary,
+            Workplaces workplaces,
             ShopClock clock,
             TransactionTemplate transactions) {
         this.clientWords = clientWords;
+        this.workplaces = workplaces;
         this.access = access;
         this.changes = changes;
         this.jobs = jobs;
@@ -116,6 +122,20 @@ class DemoShop implements SmartInitializingSingleton {
         }
     }
 
+    private void furnish(Person owner) {
+        place(Station.GRINDER, "Grinder by the window", "", owner);
+        place(Station.GRINDER, "Grinder with the small wheels", "", owner);
+        place(Station.DRILL, "Drill press", "", owner);
+        place(Station.MILL, "Small mill", "14 in", owner);
+        place(Station.TANK, "Upright tank", "12 in", owner);
+    }
+
+    private void place(Station station, String name, String longest, Person owner) {
+        clock.at(
+                ago(Duration.ofDays(59)),
+                () -> workplaces.add(station, new NewWorkplace(name, longest), owner, Diary.command(owner)));
+    }
+
     private void open() {
         Command opening = new Command(UUID.randomUUID().toString(), Optional.empty(), "demo");
         clock.at(
@@ -138,6 +158,7 @@ class DemoShop implements SmartInitializingSingleton {
         join(owner, "Rufus Penhale", "rufus", Units.INCH_FAHRENHEIT);
         join(owner, "Odile Brakes", "odile", Units.MILLIMETRE_CELSIUS);
         join(owner, "Tomas Quill", "tomas", Units.INCH_FAHRENHEIT);
+        furnish(owner);
         join(owner, "Wenna Sark", "wenna", Units.INCH_FAHRENHEIT);
         prices.name("EUR", owner, Diary.command(owner));
         PriceItem.all(SteelLibrary.KNOWN)

@@ -4,8 +4,8 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.route.Operation;
+import hiltboard.core.route.Operation.Hands;
 import hiltboard.core.route.Route.Step;
-import hiltboard.core.route.Trait;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
@@ -109,7 +109,7 @@ class Diary {
     }
 
     private Instant doStep(long piece, Operation operation, Instant started, Person whoever, Random chance) {
-        Person maker = operation.is(Trait.APPROVES) ? owner() : whoever;
+        Person maker = operation.hands() == Hands.OWNER ? owner() : whoever;
         Optional<Operation> again = workDoneAgain(piece, operation, started, maker);
         if (again.isPresent()) {
             return doStep(piece, operation, doStep(piece, again.get(), started, maker, chance), maker, chance);

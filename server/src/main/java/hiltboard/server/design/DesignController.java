@@ -18,7 +18,6 @@ import hiltboard.core.route.Progress;
 import hiltboard.core.route.Rework;
 import hiltboard.core.route.Route;
 import hiltboard.core.route.Station;
-import hiltboard.core.route.Stretch;
 import hiltboard.server.FieldView;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
@@ -252,15 +251,8 @@ class DesignController {
         }
         Specification specification = answer.specification().get();
         Route route = known.orElseGet(() -> routes.of(specification, Place.ALONE, Rework.NONE));
-        Progress nothingDone = new Progress(route, Map.of());
         List<Missing> missing = rack.missing(specification, units);
-        String earliest = days.earliest(
-                        nothingDone.stepsLeft().stream()
-                                .map(step -> new Stretch(
-                                        step.operation().attendedMinutes(),
-                                        step.operation().rest()))
-                                .toList(),
-                        rack.arrival(missing))
+        String earliest = days.earliest(new Progress(route, Map.of()).workLeft(), rack.arrival(missing))
                 .toString();
         Optional<Weighed> earlier = before.equals(entries)
                 ? Optional.empty()

@@ -1,12 +1,21 @@
 package hiltboard.server.forge;
 
 import hiltboard.core.route.Station;
+import hiltboard.core.route.Workplace;
 import hiltboard.server.route.StationRoom;
+import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Component;
 
 /** Where the billets are. */
 @Component
 class ForgeRoom implements StationRoom {
+    private final ForgeRepository forge;
+
+    ForgeRoom(ForgeRepository forge) {
+        this.forge = forge;
+    }
+
     @Override
     public Station station() {
         return Station.FORGE;
@@ -20,5 +29,13 @@ class ForgeRoom implements StationRoom {
     @Override
     public String page() {
         return "/forge";
+    }
+
+    @Override
+    public List<Workplace> workplaces() {
+        return forge.machines().stream()
+                .map(ForgeRepository.MachineRow::machine)
+                .map(machine -> new Workplace(Station.FORGE, machine.name(), Optional.of(machine.longest())))
+                .toList();
     }
 }

@@ -10,6 +10,7 @@ import hiltboard.core.route.Operations;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.State;
 import hiltboard.core.route.WayBack;
+import hiltboard.core.route.WorkLeft;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.StepViews.NumberView;
@@ -239,7 +240,7 @@ class PieceController {
                 Drawing.of(file.specification()),
                 StepViews.steps(file, today.today(), units),
                 StepViews.numbers(file, wishes, units),
-                windows(file),
+                windows(file.workLeft(progress)),
                 notes.notes(id),
                 lessons(file),
                 notes.photos(id),
@@ -319,8 +320,9 @@ class PieceController {
     }
 
     /** Windows that are open; none once the piece is handed over or scrapped. */
-    static List<WindowView> windows(PieceFile file) {
-        return file.windows().stream()
+    static List<WindowView> windows(List<WorkLeft> left) {
+        return left.stream()
+                .flatMap(work -> work.windows().stream())
                 .map(window -> new WindowView(
                         window.step().operation().key(),
                         window.step().operation().title(),

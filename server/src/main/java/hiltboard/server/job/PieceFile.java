@@ -4,7 +4,6 @@ import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
 import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Making;
@@ -14,8 +13,8 @@ import hiltboard.core.route.Progress;
 import hiltboard.core.route.Rework;
 import hiltboard.core.route.Route;
 import hiltboard.core.route.Route.Step;
-import hiltboard.core.route.Stretch;
 import hiltboard.core.route.Unsettled;
+import hiltboard.core.route.WorkLeft;
 import hiltboard.server.Refusal;
 import hiltboard.server.chain.ReadingRepository.MadeTo;
 import hiltboard.server.chain.ReadingRepository.Reading;
@@ -26,7 +25,6 @@ import hiltboard.server.route.StepRepository.StepRow;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -110,8 +108,10 @@ public record PieceFile(
                 route,
                 done.stream()
                         .collect(Collectors.toMap(StepRow::operation, row -> Instant.ofEpochMilli(row.doneAtMillis()))),
-                done.stream()
-                        .filter(row -> row.restUntilMillis() > 0)
+                steps.values().stream()
+                        .filter(row -> known.contains(row.operation())
+                                && row.restUntilMillis() > 0
+                                && (row.standing() == Standing.DONE || row.standing() == Standing.RESTING))
                         .collect(Collectors.toMap(
                                 StepRow::operation, row -> Instant.ofEpochMilli(row.restUntilMillis()))),
                 piece.worn(),
@@ -177,26 +177,16 @@ public record PieceFile(
      * scrapped.
      */
     public List<Progress.Window> windows() {
-        return windows(progress());
+        return isAlive() ? progress().windows(this::number) : List.of();
     }
 
-    /** As {@link #windows()}, for a caller who knows already how far the piece has come. */
-    public List<Progress.Window> windows(Progress progress) {
-        if (!isAlive()) {
-            return List.of();
-        }
-        return progress.windows(number -> chain(Units.INCH_FAHRENHEIT).value(number));
-    }
-
-    /** How long a step rests on this piece: as one of its own numbers says, or as is usual. */
+    /** How long a step rests on this piece. */
     public Duration rest(Operation operation) {
-        return operation.restNumber().isEmpty()
-                ? operation.rest()
-                : chain(Units.INCH_FAHRENHEIT)
-                        .value(operation.restNumber())
-                        .filter(Span.class::isInstance)
-                        .map(span -> ((Span) span).duration())
-                        .orElse(operation.rest());
+        return operation.rest(this::number);
+    }
+
+    private Optional<Quantity> number(String key) {
+        return chain(Units.INCH_FAHRENHEIT).value(key);
     }
 
     public Optional<StepRow> row(Step step) {
@@ -244,26 +234,8 @@ public record PieceFile(
         return job.promisedOn();
     }
 
-    /**
-     * What is left to do, in the order of the route, with the rests as they are on this piece; a step that rests
-     * already has no work left.
-     */
-    public List<Stretch> stretchesLeft(Progress progress) {
-        return progress.stepsLeft().stream()
-                .filter(step -> !isResting(step))
-                .map(step -> new Stretch(step.operation().attendedMinutes(), rest(step.operation())))
-                .toList();
-    }
-
-    /** When the rests that are under way are up; empty where nothing rests. */
-    public Optional<Instant> restsUntil() {
-        return steps.values().stream()
-                .filter(row -> row.standing() == Standing.RESTING)
-                .map(row -> Instant.ofEpochMilli(row.restUntilMillis()))
-                .max(Comparator.naturalOrder());
-    }
-
-    private boolean isResting(Step step) {
-        return row(step).filter(row -> row.standing() == Standing.RESTING).isPresent();
+    /** What is left to do, in the order of the route; nothing once it is handed over or scrapped. */
+    public List<WorkLeft> workLeft(Progress progress) {
+        return isAlive() ? progress.workLeft(this::number) : List.of();
     }
 }

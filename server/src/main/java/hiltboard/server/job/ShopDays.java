@@ -4,6 +4,7 @@ import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.plan.ShopHours;
 import hiltboard.core.plan.ShopPass;
 import hiltboard.core.route.Stretch;
+import hiltboard.core.route.WorkLeft;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.live.Changes;
@@ -14,6 +15,7 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -83,7 +85,8 @@ public class ShopDays {
     public DaysInHand with(PieceFile file, int minutesMore, List<Duration> restsMore) {
         List<ShopPass.Piece> pieces = left().stream()
                 .map(left -> left.piece() == file.id()
-                        ? new ShopPass.Piece(left.piece(), from(left), more(left.left(), minutesMore, restsMore))
+                        ? new ShopPass.Piece(
+                                left.piece(), from(left), more(stretches(left.work()), minutesMore, restsMore))
                         : piece(left))
                 .toList();
         return DaysInHand.of(pass(pieces, now()).get(file.id()), file.promisedOn(), hours());
@@ -93,10 +96,11 @@ public class ShopDays {
      * On which day a new piece could be done when everything that is promised is worked off first. @param arrival when
      * everything that it is made of is there
      */
-    public LocalDate earliest(List<Stretch> work, LocalDate arrival) {
+    public LocalDate earliest(List<WorkLeft> work, LocalDate arrival) {
         List<ShopPass.Piece> pieces =
                 new ArrayList<>(left().stream().map(this::piece).toList());
-        pieces.add(new ShopPass.Piece(0, arrival.isAfter(clock.today()) ? arrival.atStartOfDay() : now(), work));
+        pieces.add(new ShopPass.Piece(
+                0, arrival.isAfter(clock.today()) ? arrival.atStartOfDay() : now(), stretches(work)));
         return DaysInHand.of(pass(pieces, now()).get(0L), arrival, hours()).earliest();
     }
 
@@ -128,11 +132,19 @@ public class ShopDays {
     }
 
     private ShopPass.Piece piece(Wall.Left left) {
-        return new ShopPass.Piece(left.piece(), from(left), left.left());
+        return new ShopPass.Piece(left.piece(), from(left), stretches(left.work()));
     }
 
     private LocalDateTime from(Wall.Left left) {
-        return left.restsUntil().map(this::onTheWall).orElse(LocalDateTime.MIN);
+        return left.work().stream()
+                .flatMap(work -> work.restsUntil().stream())
+                .max(Comparator.naturalOrder())
+                .map(this::onTheWall)
+                .orElse(LocalDateTime.MIN);
+    }
+
+    private static List<Stretch> stretches(List<WorkLeft> work) {
+        return work.stream().flatMap(left -> left.stretch().stream()).toList();
     }
 
     private LocalDateTime now() {

@@ -3,6 +3,7 @@ package hiltboard.server.job;
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
+import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
@@ -20,6 +21,7 @@ import hiltboard.server.chain.ReadingRepository.AsItIs;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.job.DayConditions.OfTheDayView;
 import hiltboard.server.route.StepRepository.StepRow;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -77,6 +79,33 @@ public final class StepViews {
     /** A gate that the owner overrode, with the reason that stays. */
     public record OverrideView(String rule, String reason, String by, long atMillis) {}
 
+    /** What a page has to know of a kind of work to show more beside it. */
+    public enum StepMark {
+        DRILLS_FOR_PINS,
+        LOOKS_AT_THE_FIRE,
+        /** The brief is read again before something is done for good. */
+        READS_WHOLE_BRIEF,
+        HANDS_OVER;
+
+        static List<StepMark> of(Operation operation) {
+            return Arrays.stream(values()).filter(mark -> mark.isOn(operation)).toList();
+        }
+
+        private boolean isOn(Operation operation) {
+            return switch (this) {
+                case DRILLS_FOR_PINS -> operation.targets().contains(PieceDimensions.PIN_DRILL);
+                case LOOKS_AT_THE_FIRE ->
+                    operation.targets().contains(PieceDimensions.HARDNESS) || operation.is(Trait.STRAIGHTENS);
+                case READS_WHOLE_BRIEF ->
+                    operation.is(Trait.READS_BRIEF)
+                            || operation.is(Trait.SHARPENS)
+                            || operation.is(Trait.CHECKS_LAST)
+                            || operation.is(Trait.HANDS_OVER);
+                case HANDS_OVER -> operation.is(Trait.HANDS_OVER);
+            };
+        }
+    }
+
     /**
      * One step of a route.
      *
@@ -95,6 +124,7 @@ public final class StepViews {
             String operation,
             String title,
             Station station,
+            List<StepMark> marks,
             int attendedMinutes,
             String effort,
             long restMinutes,
@@ -214,13 +244,14 @@ public final class StepViews {
                 operation.key(),
                 operation.title(),
                 operation.station(),
+                StepMark.of(operation),
                 operation.attendedMinutes(),
                 operation.effort().isBySize() ? operation.effort().words() : "",
                 file.rest(operation).toMinutes(),
                 operation.restWords(),
                 standing(row, gate),
                 gate.isItsTurn(),
-                operation.is(Trait.APPROVES),
+                operation.hands() == Operation.Hands.OWNER,
                 done.contains(operation.key()) && !builtOn.contains(operation.key()),
                 row.map(StepRow::startedAtMillis).orElse(0L),
                 row.map(StepRow::startedBy).orElse(""),

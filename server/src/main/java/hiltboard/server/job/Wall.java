@@ -2,22 +2,22 @@ package hiltboard.server.job;
 
 import hiltboard.core.design.Finish;
 import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.route.Operation;
 import hiltboard.core.route.Progress;
-import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.State;
 import hiltboard.core.route.Station;
-import hiltboard.core.route.Stretch;
+import hiltboard.core.route.WorkLeft;
+import hiltboard.core.route.WorkLeft.Stage;
 import hiltboard.server.job.JobRepository.Job;
 import hiltboard.server.job.JobRepository.PieceVersion;
 import hiltboard.server.job.PieceController.WindowView;
 import hiltboard.server.route.StepRepository.Standing;
-import java.time.Instant;
+import hiltboard.server.route.StepRepository.StepRow;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -77,11 +77,10 @@ class Wall {
             List<HangingPiece> pieces) {}
 
     /** A piece as it was drawn at a version of it, with the work that was left. */
-    private record Hung(
-            long version, HangingPiece piece, boolean isAlive, List<Stretch> left, Optional<Instant> restsUntil) {}
+    private record Hung(long version, HangingPiece piece, boolean isAlive, List<WorkLeft> left) {}
 
     /** A living piece with the work that is left of it, and the day it is promised for. */
-    record Left(long piece, long job, LocalDate promisedOn, Optional<Instant> restsUntil, List<Stretch> left) {}
+    record Left(long piece, long job, LocalDate promisedOn, List<WorkLeft> work) {}
 
     /**
      * Every job with living pieces, the most urgent first; belongs into a transaction of the caller. @param days in
@@ -111,15 +110,11 @@ class Wall {
         Map<Long, Hung> current = current(living);
         return jobs.versions(living.keySet()).stream()
                 .filter(each -> current.get(each.piece()).isAlive())
-                .map(each -> {
-                    Hung piece = current.get(each.piece());
-                    return new Left(
-                            each.piece(),
-                            each.job(),
-                            living.get(each.job()).promisedOn(),
-                            piece.restsUntil(),
-                            piece.left());
-                })
+                .map(each -> new Left(
+                        each.piece(),
+                        each.job(),
+                        living.get(each.job()).promisedOn(),
+                        current.get(each.piece()).left()))
                 .sorted(Comparator.comparing(Left::promisedOn)
                         .thenComparingLong(Left::job)
                         .thenComparingLong(Left::piece))
@@ -170,21 +165,11 @@ class Wall {
 
     private static Hung hang(PieceFile file) {
         Progress progress = file.progress();
-        return new Hung(
-                file.piece().version(),
-                hanging(file, progress),
-                file.isAlive(),
-                file.stretchesLeft(progress),
-                file.restsUntil());
+        List<WorkLeft> left = file.workLeft(progress);
+        return new Hung(file.piece().version(), hanging(file, progress, left), file.isAlive(), left);
     }
 
-    private static HangingPiece hanging(PieceFile file, Progress progress) {
-        String next = file.route().steps().stream()
-                .map(Step::operation)
-                .filter(operation -> !progress.doneAt().containsKey(operation.key()))
-                .findFirst()
-                .map(operation -> operation.title())
-                .orElse("");
+    private static HangingPiece hanging(PieceFile file, Progress progress, List<WorkLeft> left) {
         return new HangingPiece(
                 file.id(),
                 file.name(),
@@ -196,28 +181,26 @@ class Wall {
                 file.heldReason().orElse(null),
                 file.isAlive() && progress.isUntempered(),
                 file.isStale(),
-                file.route().steps().stream()
-                        .map(step -> underWay(file, step))
-                        .flatMap(Optional::stream)
+                left.stream()
+                        .filter(work -> work.isAt(Stage.UNDER_WAY, Stage.RESTS))
+                        .map(work -> underWay(file.row(work.step()).orElseThrow(), work.operation()))
                         .toList(),
-                PieceController.windows(file),
-                next,
+                PieceController.windows(left),
+                left.stream().findFirst().map(work -> work.operation().title()).orElse(""),
                 progress.doneAt().size(),
                 file.route().steps().size());
     }
 
-    private static Optional<UnderWay> underWay(PieceFile file, Step step) {
-        return file.row(step)
-                .filter(row -> row.standing() == Standing.RUNNING || row.standing() == Standing.RESTING)
-                .map(row -> new UnderWay(
-                        row.operation(),
-                        step.operation().title(),
-                        step.operation().station(),
-                        row.startedBy(),
-                        row.standing() == Standing.RESTING,
-                        row.isPutDown(),
-                        step.operation().restWords(),
-                        row.startedAtMillis(),
-                        row.restUntilMillis()));
+    private static UnderWay underWay(StepRow row, Operation operation) {
+        return new UnderWay(
+                row.operation(),
+                operation.title(),
+                operation.station(),
+                row.startedBy(),
+                row.standing() == Standing.RESTING,
+                row.isPutDown(),
+                operation.restWords(),
+                row.startedAtMillis(),
+                row.restUntilMillis());
     }
 }

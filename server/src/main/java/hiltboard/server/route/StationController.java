@@ -1,13 +1,17 @@
 package hiltboard.server.route;
 
 import hiltboard.core.route.Station;
+import hiltboard.server.access.Person;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.route.Workplaces.NewWorkplace;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
@@ -15,14 +19,13 @@ import org.springframework.web.bind.annotation.RestController;
  */
 @RestController
 class StationController {
-    private final Map<Station, StationRoom> rooms;
+    private final Workplaces workplaces;
 
-    /** @throws IllegalStateException if a station has two rooms */
-    StationController(List<StationRoom> rooms) {
-        this.rooms = rooms.stream().collect(Collectors.toMap(StationRoom::station, Function.identity()));
+    StationController(Workplaces workplaces) {
+        this.workplaces = workplaces;
     }
 
-    /** The page of a station's room. */
+    /** The page of a room that a station has for itself. */
     record RoomLine(String words, String page) {}
 
     record StationLine(
@@ -31,12 +34,23 @@ class StationController {
     @GetMapping("/api/stations")
     List<StationLine> stations() {
         return Arrays.stream(Station.values())
-                .map(station -> new StationLine(station, station.words(), room(station)))
+                .map(station -> new StationLine(
+                        station,
+                        station.words(),
+                        workplaces
+                                .room(station)
+                                .map(room -> new RoomLine(room.words(), room.page()))
+                                .orElse(null)))
                 .toList();
     }
 
-    private @Nullable RoomLine room(Station station) {
-        StationRoom room = rooms.get(station);
-        return room == null ? null : new RoomLine(room.words(), room.page());
+    @PostMapping("/api/stations/{station}/workplaces")
+    Receipt add(@PathVariable Station station, @RequestBody NewWorkplace asked, Person person, Command command) {
+        return workplaces.add(station, asked, person, command);
+    }
+
+    @PostMapping("/api/stations/workplaces/{id}/remove")
+    Receipt remove(@PathVariable long id, Person person, Command command) {
+        return workplaces.remove(id, person, command);
     }
 }

@@ -1,0 +1,125 @@
+package hiltboard.server.bench;
+
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Operation;
+import hiltboard.core.route.Station;
+import hiltboard.core.route.WorkLeft;
+import hiltboard.core.route.WorkLeft.Stage;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.bench.BenchSteps.BenchStep;
+import hiltboard.server.bench.BenchSteps.Lying;
+import hiltboard.server.route.Workplaces;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A station of the shop: what lies there, what can be started there, and what comes to it next. */
+@RestController
+class StationPageController {
+    private final BenchSteps steps;
+    private final Workplaces workplaces;
+    private final ShopClock clock;
+
+    StationPageController(BenchSteps steps, Workplaces workplaces, ShopClock clock) {
+        this.steps = steps;
+        this.workplaces = workplaces;
+        this.clock = clock;
+    }
+
+    /**
+     * A place to work. @param id zero where it is written down in the station's own room @param longest piece that it
+     * takes; empty where that does not matter
+     */
+    record WorkplaceView(long id, String name, String longest) {}
+
+    /** A piece that comes here once this is done. @param at where it is until then */
+    record Coming(
+            long pieceId,
+            String pieceName,
+            String jobTitle,
+            String operation,
+            String title,
+            String after,
+            Station at,
+            int daysInHand,
+            String promisedOn) {}
+
+    /**
+     * What lies at a station.
+     *
+     * @param here what somebody is at, or has put down, and what rests
+     * @param next what can be started, the most urgent first
+     * @param coming what waits only for work that is under way or can be started elsewhere
+     */
+    record StationPage(
+            List<WorkplaceView> workplaces,
+            List<BenchStep> here,
+            List<BenchStep> next,
+            List<Coming> coming,
+            long nowMillis) {}
+
+    @GetMapping("/api/stations/{station}")
+    @Transactional(readOnly = true)
+    StationPage station(@PathVariable Station station, Person person) {
+        List<Lying> lying = steps.lying();
+        List<BenchStep> all = lying.stream()
+                .flatMap(piece -> BenchSteps.of(piece, person, Integer.MAX_VALUE))
+                .filter(step -> step.station() == station)
+                .sorted(BenchSteps.byUrgency())
+                .toList();
+        return new StationPage(
+                workplaces.at(station).stream()
+                        .map(row -> new WorkplaceView(row.id(), row.workplace().name(), longest(row, person.units())))
+                        .toList(),
+                all.stream().filter(step -> !step.standing().equals("READY")).toList(),
+                all.stream().filter(step -> step.standing().equals("READY")).toList(),
+                lying.stream()
+                        .flatMap(piece -> coming(piece, station))
+                        .sorted(Comparator.comparingInt(Coming::daysInHand)
+                                .thenComparing(Coming::promisedOn)
+                                .thenComparingLong(Coming::pieceId))
+                        .toList(),
+                clock.nowMillis());
+    }
+
+    private static String longest(Workplaces.Row row, Units units) {
+        return row.workplace()
+                .longest()
+                .map((Length length) -> length.brieflyIn(units))
+                .orElse("");
+    }
+
+    private static Stream<Coming> coming(Lying piece, Station station) {
+        Set<String> ahead = piece.left().stream()
+                .filter(work -> !work.isAt(Stage.WAITS))
+                .map(work -> work.operation().key())
+                .collect(Collectors.toSet());
+        return piece.left().stream()
+                .filter(work -> work.operation().station() == station
+                        && work.isAt(Stage.WAITS)
+                        && work.waitsFor().stream().map(Operation::key).allMatch(ahead::contains))
+                .limit(1)
+                .map(work -> coming(piece, work));
+    }
+
+    private static Coming coming(Lying piece, WorkLeft work) {
+        return new Coming(
+                piece.file().id(),
+                piece.file().name(),
+                piece.file().jobTitle(),
+                work.operation().key(),
+                work.operation().title(),
+                work.waitsFor().stream().map(Operation::title).collect(Collectors.joining(", ")),
+                work.waitsFor().get(0).station(),
+                piece.inHand().inHand(),
+                piece.file().promisedOn().toString());
+    }
+}

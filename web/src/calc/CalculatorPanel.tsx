@@ -1,0 +1,83 @@
+import { useState } from 'react';
+import { styled } from 'styled-components';
+import { change } from '../api/client';
+import type { Answer, CalculatorView } from '../api/schema';
+import { useCaught } from '../parts/Caught';
+import { Press } from '../parts/Press';
+import { Question, usualOf } from '../parts/Question';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { equals } from '../parts/words';
+
+export const Grid = styled.div`
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(340px, 1fr));
+  gap: 1rem;
+  align-items: start;
+`;
+
+const Result = styled.p`
+  font-variant-numeric: tabular-nums;
+  strong {
+    font-size: 1.3rem;
+  }
+  code {
+    display: block;
+    font-family: ${({ theme }) => theme.label};
+  }
+`;
+
+interface CalculatorPanelProps {
+  calculator: CalculatorView;
+  /** What its usual entries come to, where they are whole. */
+  known?: Answer;
+}
+
+/** One calculator with its working; it begins with what its entries usually are. */
+export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
+  const [entries, setEntries] = useState(() => usualOf(calculator.inputs));
+  const [answer, setAnswer] = useState(known);
+  const { problem, run } = useCaught();
+  const compute = () => void run(() => change<Answer>(`/api/calc/${calculator.name}`, entries)).then(setAnswer);
+  const wrong = (field: string) => problem?.at(field);
+  const isElsewhere = problem && !calculator.inputs.some((input) => problem.at(input.key));
+  return (
+    <Panel aria-label={calculator.title}>
+      <h2>{calculator.title}</h2>
+      {calculator.inputs.map((input) => (
+        <Question
+          key={input.key}
+          field={input}
+          value={entries[input.key] ?? ''}
+          onChange={(value) => setEntries({ ...entries, [input.key]: value })}
+          echo={problem ? '' : equals(answer?.understood[input.key] ?? '')}
+          problem={wrong(input.key)}
+          onEnter={compute}
+        />
+      ))}
+      <Row>
+        <Press data-kind="main" onPress={compute}>
+          Compute
+        </Press>
+      </Row>
+      <div role="status">
+        {isElsewhere ? <Trouble>{problem.message}</Trouble> : null}
+        {problem
+          ? null
+          : answer?.results.map((result) => (
+              <Result key={result.name}>
+                {result.label}: <strong>{`${result.value} ${result.unit}`}</strong> {result.note}
+                {result.working.map((line) => (
+                  <code key={line}>{line}</code>
+                ))}
+                {result.cautions.map((line) => (
+                  <Trouble as="span" key={line}>
+                    {line}
+                  </Trouble>
+                ))}
+              </Result>
+            ))}
+      </div>
+      <Quiet>{calculator.source}</Quiet>
+    </Panel>
+  );
+}
