@@ -3840,6 +3840,12 @@ export interface components {
             underWay: components["schemas"]["UnderWay"][];
             windows: components["schemas"]["WindowView"][];
         };
+        HeldView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            reason: string;
+        };
         JournalEntry: {
             /** Format: int64 */
             atMillis: number;
@@ -3932,6 +3938,22 @@ export interface components {
             /** Format: int32 */
             revision: number;
         };
+        LoadClock: {
+            /** Format: int64 */
+            inAtMillis: number;
+            /** Format: int64 */
+            litAtMillis: number;
+            /** Format: int64 */
+            overAtMillis: number;
+        };
+        LoadHands: {
+            /** Format: int64 */
+            doorBy: number;
+            doorName: string;
+            /** Format: int64 */
+            quenchBy: number;
+            quenchName: string;
+        };
         LoadLine: {
             /** Format: int64 */
             id: number;
@@ -3964,43 +3986,36 @@ export interface components {
             /** Format: int64 */
             temperBy: number;
         };
-        LoadView: {
-            ahead: components["schemas"]["AheadView"][];
-            candidates: components["schemas"]["CandidateView"][];
-            cautions: string[];
+        LoadTreatment: {
             cycle: string;
-            /** Format: int64 */
-            doorBy: number;
-            doorName: string;
             heat: string;
             /** Format: int32 */
             heatNow: number;
             /** Format: int32 */
             heats: number;
+            isQuenched: boolean;
+            soak: string;
+            steps: string[];
+            treatment: string;
+            words: string;
+        };
+        LoadView: {
+            ahead: components["schemas"]["AheadView"][];
+            candidates: components["schemas"]["CandidateView"][];
+            cautions: string[];
+            clock: components["schemas"]["LoadClock"];
+            hands: components["schemas"]["LoadHands"];
             /** Format: int64 */
             id: number;
-            /** Format: int64 */
-            inAtMillis: number;
-            isQuenched: boolean;
             kiln: string;
             /** Format: int64 */
             kilnId: number;
-            /** Format: int64 */
-            litAtMillis: number;
-            /** Format: int64 */
-            overAtMillis: number;
             pieces: components["schemas"]["LoadPieceView"][];
-            /** Format: int64 */
-            quenchBy: number;
-            quenchName: string;
             ready: components["schemas"]["ReadyView"][];
-            soak: string;
             soaking: components["schemas"]["SoakView"];
             standing: string;
-            steps: string[];
             temper: components["schemas"]["TemperView"];
-            treatment: string;
-            treatmentWords: string;
+            treatment: components["schemas"]["LoadTreatment"];
             words: string;
         };
         LotFileView: {
@@ -4254,6 +4269,11 @@ export interface components {
             why: string;
             words: string;
         };
+        Numbers: {
+            makes: string[];
+            readings: string[];
+            targets: string[];
+        };
         NumberView: {
             asked?: string;
             cautions: string[];
@@ -4374,6 +4394,22 @@ export interface components {
             /** Format: double */
             width: number;
         };
+        PieceClient: {
+            briefBefore: components["schemas"]["BriefBeforeView"][];
+            contact: string;
+            name: string;
+            ordered: components["schemas"]["OrderedView"][];
+            useWords: string;
+            wishes: components["schemas"]["WishView"][];
+        };
+        PieceDays: {
+            /** Format: int32 */
+            attendedMinutesLeft: number;
+            earliest: string;
+            /** Format: int32 */
+            inHand: number;
+            windows: components["schemas"]["WindowView"][];
+        };
         PieceFire: {
             directions: components["schemas"]["Option"][];
             fires: components["schemas"]["FireOfPiece"][];
@@ -4392,49 +4428,10 @@ export interface components {
             wanted: string;
             warps: components["schemas"]["WarpView"][];
         };
-        PieceNamed: {
-            /** Format: int64 */
-            piece: number;
-        };
-        PieceView: {
-            advice: components["schemas"]["AdviceView"][];
-            /** Format: int32 */
-            attendedMinutesLeft: number;
-            briefBefore: components["schemas"]["BriefBeforeView"][];
-            careCard: string[];
-            cautionsDefer: string;
-            clientContact: string;
-            clientName: string;
-            conditions: string[];
-            /** Format: int32 */
-            daysInHand: number;
-            decisions: components["schemas"]["DecisionView"][];
-            drawing: components["schemas"]["Drawing"];
-            earliestDay: string;
-            /** Format: int32 */
-            heats: number;
-            /** Format: int64 */
-            heldAtMillis: number;
-            heldBy: string;
-            heldReason?: string;
+        PieceJob: {
             /** Format: int64 */
             id: number;
-            isUntempered: boolean;
-            /** Format: int64 */
-            jobId: number;
-            jobKind: string;
-            jobTitle: string;
-            journal: components["schemas"]["JournalEntry"][];
-            lessons: components["schemas"]["LessonView"][];
-            mishaps: components["schemas"]["MishapView"][];
-            name: string;
-            notes: components["schemas"]["NoteView"][];
-            /** Format: int64 */
-            nowMillis: number;
-            numbers: components["schemas"]["NumberView"][];
-            ordered: components["schemas"]["OrderedView"][];
-            own: components["schemas"]["Own"];
-            photos: components["schemas"]["PhotoView"][];
+            kind: string;
             /** Format: int32 */
             pieces: number;
             /** Format: int32 */
@@ -4442,17 +4439,55 @@ export interface components {
             promisedOn: string;
             setWith: string[];
             siblings: components["schemas"]["SiblingView"][];
+            title: string;
+        };
+        PieceKnife: {
+            advice: components["schemas"]["AdviceView"][];
+            careCard: string[];
+            drawing: components["schemas"]["Drawing"];
+            numbers: components["schemas"]["NumberView"][];
+            own: components["schemas"]["Own"];
             specification: components["schemas"]["SpecificationLine"][];
+        };
+        PieceNamed: {
+            /** Format: int64 */
+            piece: number;
+        };
+        PieceNow: {
+            conditions: string[];
+            /** Format: int32 */
+            heats: number;
+            held?: components["schemas"]["HeldView"];
+            isUntempered: boolean;
             standing: string;
             /** @enum {string} */
             state: "BAR" | "PROFILED" | "HARDENED" | "GROUND" | "FINISHED" | "GUARDED" | "HANDLED" | "HANDED_OVER";
             stateWords: string;
+        };
+        PiecePast: {
+            decisions: components["schemas"]["DecisionView"][];
+            journal: components["schemas"]["JournalEntry"][];
+            lessons: components["schemas"]["LessonView"][];
+            mishaps: components["schemas"]["MishapView"][];
+            notes: components["schemas"]["NoteView"][];
+            photos: components["schemas"]["PhotoView"][];
+        };
+        PieceView: {
+            cautionsDefer: string;
+            client: components["schemas"]["PieceClient"];
+            days: components["schemas"]["PieceDays"];
+            /** Format: int64 */
+            id: number;
+            job: components["schemas"]["PieceJob"];
+            knife: components["schemas"]["PieceKnife"];
+            name: string;
+            now: components["schemas"]["PieceNow"];
+            /** Format: int64 */
+            nowMillis: number;
+            past: components["schemas"]["PiecePast"];
             steps: components["schemas"]["StepView"][];
-            useWords: string;
             /** Format: int64 */
             version: number;
-            windows: components["schemas"]["WindowView"][];
-            wishes: components["schemas"]["WishView"][];
         };
         Planned: {
             /** Format: int64 */
@@ -4893,6 +4928,22 @@ export interface components {
             operation: string;
             title: string;
         };
+        StepClock: {
+            /** Format: int64 */
+            awayMillis: number;
+            /** Format: int64 */
+            doneAtMillis: number;
+            doneBy: string;
+            /** Format: int64 */
+            putDownAtMillis: number;
+            /** Format: int64 */
+            restUntilMillis: number;
+            /** Format: int64 */
+            startedAtMillis: number;
+            startedBy: string;
+            /** Format: int64 */
+            starterId: number;
+        };
         StepEntries: {
             entries: {
                 [key: string]: string;
@@ -4908,52 +4959,41 @@ export interface components {
             station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             title: string;
         };
+        StepOrder: {
+            because: string[];
+            cares: components["schemas"]["ObstacleView"][];
+            closedBy: components["schemas"]["ObstacleView"][];
+            overrides: components["schemas"]["OverrideView"][];
+            waitedForBy: components["schemas"]["WaitView"][];
+            waits: components["schemas"]["WaitView"][];
+        };
         Steps: {
             steps: components["schemas"]["StepChoice"][];
         };
-        StepView: {
+        StepTime: {
             /** Format: int32 */
             attendedMinutes: number;
-            /** Format: int64 */
-            awayMillis: number;
-            because: string[];
-            canReopen: boolean;
-            cares: components["schemas"]["ObstacleView"][];
-            cautions: string[];
-            checks: string[];
-            closedBy: components["schemas"]["ObstacleView"][];
-            /** Format: int64 */
-            doneAtMillis: number;
-            doneBy: string;
             effort: string;
-            isItsTurn: boolean;
-            isOwners: boolean;
-            makes: string[];
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER")[];
-            ofTheDay: components["schemas"]["OfTheDayView"][];
-            operation: string;
-            overrides: components["schemas"]["OverrideView"][];
-            /** Format: int64 */
-            putDownAtMillis: number;
-            readings: string[];
             /** Format: int64 */
             restMinutes: number;
-            /** Format: int64 */
-            restUntilMillis: number;
             restWords: string;
+        };
+        StepView: {
+            canReopen: boolean;
+            clock: components["schemas"]["StepClock"];
+            isItsTurn: boolean;
+            isOwners: boolean;
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER")[];
+            numbers: components["schemas"]["Numbers"];
+            ofTheDay: components["schemas"]["OfTheDayView"][];
+            operation: string;
+            order: components["schemas"]["StepOrder"];
             standing: string;
-            /** Format: int64 */
-            startedAtMillis: number;
-            startedBy: string;
-            /** Format: int64 */
-            starterId: number;
             /** @enum {string} */
             station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
-            targets: string[];
+            time: components["schemas"]["StepTime"];
             title: string;
-            toDo: string[];
-            waitedForBy: components["schemas"]["WaitView"][];
-            waits: components["schemas"]["WaitView"][];
+            told: components["schemas"]["Told"];
         };
         SurfacingView: {
             away: string;
@@ -5037,6 +5077,11 @@ export interface components {
         };
         Together: {
             pieces: number[];
+        };
+        Told: {
+            cautions: string[];
+            checks: string[];
+            toDo: string[];
         };
         ToolView: {
             answer?: components["schemas"]["Answer"];
@@ -5343,6 +5388,7 @@ export type Given = components['schemas']['Given'];
 export type GripView = components['schemas']['GripView'];
 export type Hands = components['schemas']['Hands'];
 export type HangingPiece = components['schemas']['HangingPiece'];
+export type HeldView = components['schemas']['HeldView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
 export type JudgementView = components['schemas']['JudgementView'];
 export type KilnView = components['schemas']['KilnView'];
@@ -5350,8 +5396,11 @@ export type KindView = components['schemas']['KindView'];
 export type LessonView = components['schemas']['LessonView'];
 export type LetterView = components['schemas']['LetterView'];
 export type LinkView = components['schemas']['LinkView'];
+export type LoadClock = components['schemas']['LoadClock'];
+export type LoadHands = components['schemas']['LoadHands'];
 export type LoadLine = components['schemas']['LoadLine'];
 export type LoadPieceView = components['schemas']['LoadPieceView'];
+export type LoadTreatment = components['schemas']['LoadTreatment'];
 export type LoadView = components['schemas']['LoadView'];
 export type LotFileView = components['schemas']['LotFileView'];
 export type LotPage = components['schemas']['LotPage'];
@@ -5384,6 +5433,7 @@ export type NewWorkplace = components['schemas']['NewWorkplace'];
 export type NoteView = components['schemas']['NoteView'];
 export type NotPlacedView = components['schemas']['NotPlacedView'];
 export type NotServingView = components['schemas']['NotServingView'];
+export type Numbers = components['schemas']['Numbers'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
 export type OfTheDayView = components['schemas']['OfTheDayView'];
@@ -5400,8 +5450,14 @@ export type PartView = components['schemas']['PartView'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
 export type Picture = components['schemas']['Picture'];
+export type PieceClient = components['schemas']['PieceClient'];
+export type PieceDays = components['schemas']['PieceDays'];
 export type PieceFire = components['schemas']['PieceFire'];
+export type PieceJob = components['schemas']['PieceJob'];
+export type PieceKnife = components['schemas']['PieceKnife'];
 export type PieceNamed = components['schemas']['PieceNamed'];
+export type PieceNow = components['schemas']['PieceNow'];
+export type PiecePast = components['schemas']['PiecePast'];
 export type PieceView = components['schemas']['PieceView'];
 export type Planned = components['schemas']['Planned'];
 export type PlanView = components['schemas']['PlanView'];
@@ -5458,9 +5514,12 @@ export type StationView = components['schemas']['StationView'];
 export type SteelsView = components['schemas']['SteelsView'];
 export type SteelView = components['schemas']['SteelView'];
 export type StepChoice = components['schemas']['StepChoice'];
+export type StepClock = components['schemas']['StepClock'];
 export type StepEntries = components['schemas']['StepEntries'];
 export type StepLine = components['schemas']['StepLine'];
+export type StepOrder = components['schemas']['StepOrder'];
 export type Steps = components['schemas']['Steps'];
+export type StepTime = components['schemas']['StepTime'];
 export type StepView = components['schemas']['StepView'];
 export type SurfacingView = components['schemas']['SurfacingView'];
 export type Table = components['schemas']['Table'];
@@ -5477,6 +5536,7 @@ export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
+export type Told = components['schemas']['Told'];
 export type ToolView = components['schemas']['ToolView'];
 export type TreaterView = components['schemas']['TreaterView'];
 export type TreatmentView = components['schemas']['TreatmentView'];

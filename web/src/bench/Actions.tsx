@@ -34,14 +34,15 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
       ? change(`/api/steps/${step.operation}/${what}`, { ...body, pieces: [piece.id, ...together] })
       : change(`${address}/${what}`, body);
   const tell = (what: string, body: object = {}) => void run(() => send(what, body));
-  const isAlive = piece.standing === 'ALIVE';
+  const isAlive = piece.now.standing === 'ALIVE';
   const isMay = isAlive && (isOwner || !step.isOwners);
-  const isPutDown = step.standing === 'RUNNING' && step.putDownAtMillis > 0;
+  const isPutDown = step.standing === 'RUNNING' && step.clock.putDownAtMillis > 0;
   const isAtIt = isMay && step.standing === 'RUNNING' && !isPutDown;
   const can = {
     start: isMay && step.standing === 'READY',
-    rest: isAtIt && step.restMinutes > 0,
-    done: isMay && (step.restMinutes > 0 ? step.standing === 'RESTING' && step.restUntilMillis <= now : isAtIt),
+    rest: isAtIt && step.time.restMinutes > 0,
+    done:
+      isMay && (step.time.restMinutes > 0 ? step.standing === 'RESTING' && step.clock.restUntilMillis <= now : isAtIt),
     reopen: isMay && step.canReopen,
     putDown: isAtIt,
     pickUp: isMay && isPutDown,
@@ -73,7 +74,7 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
         ) : null}
         {can.rest ? (
           <Press data-large data-kind="main" isDisabled={isBusy} onPress={rest}>
-            {all(`Rest ${resting(step.restMinutes)}`)}
+            {all(`Rest ${resting(step.time.restMinutes)}`)}
           </Press>
         ) : null}
         {can.done ? (
@@ -145,18 +146,18 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
 function standing(step: StepView, now: number, isMine: boolean): string {
   switch (step.standing) {
     case 'RUNNING':
-      if (step.putDownAtMillis > 0) {
-        return `Put down since ${clockTime(step.putDownAtMillis)}, begun by ${step.startedBy}`;
+      if (step.clock.putDownAtMillis > 0) {
+        return `Put down since ${clockTime(step.clock.putDownAtMillis)}, begun by ${step.clock.startedBy}`;
       }
-      return `${isMine ? 'You are' : `${step.startedBy} is`} at it since ${clockTime(step.startedAtMillis)}`;
+      return `${isMine ? 'You are' : `${step.clock.startedBy} is`} at it since ${clockTime(step.clock.startedAtMillis)}`;
     case 'RESTING':
-      return step.restUntilMillis > now
-        ? `${step.restWords}: ${clockUp(step.restUntilMillis - now)} left, up ${clockTimeUp(step.restUntilMillis)}`
+      return step.clock.restUntilMillis > now
+        ? `${step.time.restWords}: ${clockUp(step.clock.restUntilMillis - now)} left, up ${clockTimeUp(step.clock.restUntilMillis)}`
         : 'The rest is up';
     case 'DONE':
-      return `Done ${moment(step.doneAtMillis)} by ${step.doneBy}`;
+      return `Done ${moment(step.clock.doneAtMillis)} by ${step.clock.doneBy}`;
     case 'READY':
-      return `Can start: about ${minutes(step.attendedMinutes)}`;
+      return `Can start: about ${minutes(step.time.attendedMinutes)}`;
     default:
       return 'Waits';
   }

@@ -15,7 +15,7 @@ export function Checks({ step, ticked, onTick }: ChecksProps) {
   return (
     <Panel aria-label="Checks">
       <h2>Checks</h2>
-      {step.checks.map((check) => (
+      {step.told.checks.map((check) => (
         <Tick
           key={check}
           words={check}

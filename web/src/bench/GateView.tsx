@@ -30,7 +30,7 @@ const Care = styled.section`
 
 /** Numbers that nobody has answered for, before anything is pressed: a part made to a number that moved, a reading that is out. */
 export function UnsettledNumbers({ piece, step }: { piece: PieceView; step: StepView }) {
-  const unsettled = step.standing === 'DONE' ? [] : step.closedBy.filter((obstacle) => obstacle.number);
+  const unsettled = step.standing === 'DONE' ? [] : step.order.closedBy.filter((obstacle) => obstacle.number);
   return unsettled.length > 0 ? (
     <Shut aria-label="A number is off">
       <h2>A number is off</h2>
@@ -70,7 +70,7 @@ function Unsettled({ piece, obstacle }: { piece: PieceView; obstacle: ObstacleVi
 /** The gate before the step: what is missing and what would happen; the owner may override with a reason that stays. */
 export function GateView({ piece, step, isOwner }: { piece: PieceView; step: StepView; isOwner: boolean }) {
   const isOver = step.standing === 'DONE';
-  const closedBy = step.closedBy.filter((obstacle) => !obstacle.number);
+  const closedBy = step.order.closedBy.filter((obstacle) => !obstacle.number);
   return (
     <>
       {!isOver && closedBy.length > 0 ? (
@@ -81,16 +81,16 @@ export function GateView({ piece, step, isOwner }: { piece: PieceView; step: Ste
           ))}
         </Shut>
       ) : null}
-      {!isOver && step.cares.length > 0 ? (
+      {!isOver && step.order.cares.length > 0 ? (
         <Care aria-label="Usually earlier">
-          {step.cares.map((care) => (
+          {step.order.cares.map((care) => (
             <p key={care.rule}>
               {care.reason} Otherwise: {care.consequence} Still open: {care.missing.join(', ')}.
             </p>
           ))}
         </Care>
       ) : null}
-      {step.overrides.map((override) => (
+      {step.order.overrides.map((override) => (
         <Quiet key={override.rule}>
           Gate overridden by {override.by}, {moment(override.atMillis)}: {override.reason}
         </Quiet>

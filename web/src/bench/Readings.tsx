@@ -11,7 +11,7 @@ import { AskOut } from './AskOut';
 
 /** The numbers that are measured at this step. */
 export function Readings({ piece, step }: { piece: PieceView; step: StepView }) {
-  const numbers = step.readings.flatMap((key) => piece.numbers.filter((number) => number.key === key));
+  const numbers = step.numbers.readings.flatMap((key) => piece.knife.numbers.filter((number) => number.key === key));
   return numbers.length === 0 ? null : (
     <>
       <h2>Measure</h2>
@@ -70,7 +70,7 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
         <Press data-large isDisabled={!typed} onPress={() => enter(seen ?? current)}>
           Enter
         </Press>
-        {number.reading && piece.standing === 'ALIVE' ? (
+        {number.reading && piece.now.standing === 'ALIVE' ? (
           <Press data-large onPress={() => void run(() => change(`${address}/strike`, { dimension: number.key }))}>
             Strike out
           </Press>

@@ -16,7 +16,7 @@ interface ReadingsTogetherProps {
 
 /** The numbers that are measured at this step, one field for each piece that goes along, entered in one go. */
 export function ReadingsTogether({ piece, step, others }: ReadingsTogetherProps) {
-  const numbers = step.readings.flatMap((key) => piece.numbers.filter((number) => number.key === key));
+  const numbers = step.numbers.readings.flatMap((key) => piece.knife.numbers.filter((number) => number.key === key));
   return numbers.length === 0 ? null : (
     <>
       <h2>Measure</h2>

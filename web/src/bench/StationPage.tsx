@@ -109,7 +109,7 @@ function ComingHere({ coming }: { coming: readonly Coming[] }) {
 }
 
 const kept = (piece: PieceView, field: string): string =>
-  piece.specification.find((line) => line.field === field)?.kept ?? '';
+  piece.knife.specification.find((line) => line.field === field)?.kept ?? '';
 
 /** The picture of the piece that is worked on, with what the station has to say of it. */
 function AtHand({ station, page }: { station: Station; page: Page }) {
@@ -134,18 +134,18 @@ function AtHand({ station, page }: { station: Station; page: Page }) {
         <Panel aria-label="At hand">
           <Row>
             <h2>
-              <Link to={`/pieces/${piece.id}`}>{piece.name}</Link>, {piece.jobTitle}
+              <Link to={`/pieces/${piece.id}`}>{piece.name}</Link>, {piece.job.title}
             </h2>
             {PARTS[station].links?.(piece)}
           </Row>
           <Blue>
             <Silhouette
-              drawing={piece.drawing}
-              state={piece.state}
+              drawing={piece.knife.drawing}
+              state={piece.now.state}
               finish={kept(piece, 'finish')}
               material={kept(piece, 'handleMaterial')}
               scale={SCALE}
-              label={`Drawing of ${piece.name}, ${piece.stateWords}`}
+              label={`Drawing of ${piece.name}, ${piece.now.stateWords}`}
             />
           </Blue>
           {PARTS[station].part?.(piece)}

@@ -44,13 +44,13 @@ export default function StepPage() {
 function BriefLine({ piece, isWhole }: { piece: PieceView; isWhole: boolean }) {
   return (
     <section aria-label="The brief">
-      <Brief data-whole={isWhole || undefined} title={isWhole ? undefined : piece.useWords}>
-        For {piece.own.forWhom || piece.clientName}: <q>{piece.useWords}</q>
-        {isWhole && piece.setWith.length > 0
-          ? ` It goes out in the set “${piece.own.setName}” with ${piece.setWith.join(', ')}.`
+      <Brief data-whole={isWhole || undefined} title={isWhole ? undefined : piece.client.useWords}>
+        For {piece.knife.own.forWhom || piece.client.name}: <q>{piece.client.useWords}</q>
+        {isWhole && piece.job.setWith.length > 0
+          ? ` It goes out in the set “${piece.knife.own.setName}” with ${piece.job.setWith.join(', ')}.`
           : ''}
       </Brief>
-      {isWhole ? <Wished wishes={piece.wishes} /> : null}
+      {isWhole ? <Wished wishes={piece.client.wishes} /> : null}
     </section>
   );
 }
@@ -60,11 +60,11 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const now = useNow();
   const [ticks, setTicks] = useState<{ since: number; checks: string[] }>({ since: 0, checks: [] });
   /** A step that is started anew is checked anew. */
-  const ticked = ticks.since === step.startedAtMillis ? ticks.checks : [];
+  const ticked = ticks.since === step.clock.startedAtMillis ? ticks.checks : [];
   const alongside = useAlongside(piece, step);
   const [chosen, choose] = useState<number[]>([]);
   const together = alongside.filter((other) => chosen.includes(other.piece) && goesAlong(other, step));
-  const window = piece.windows.find((each) => each.operation === step.operation);
+  const window = piece.days.windows.find((each) => each.operation === step.operation);
   const wrong = useWrongHere();
   const { words: stationWords, room } = useStations()(step.station);
   const at = stationPart(step);
@@ -74,7 +74,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
       <StepHead>
         <h1>{step.title}</h1>
         <p>
-          <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> · {piece.jobTitle} ·{' '}
+          <Link to={`/pieces/${piece.id}`}>{piece.name}</Link> · {piece.job.title} ·{' '}
           <Link to={`/stations/${step.station}`}>{stationWords}</Link>
           {room ? (
             <>
@@ -86,7 +86,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
         </p>
       </StepHead>
       <BriefLine piece={piece} isWhole={step.marks.includes('READS_WHOLE_BRIEF')} />
-      {piece.heldReason ? <Trouble>Held: {piece.heldReason}</Trouble> : null}
+      {piece.now.held ? <Trouble>Held: {piece.now.held.reason}</Trouble> : null}
       {window ? <Trouble>{windowWords(window, now)}</Trouble> : null}
       <WrongHere value={wrong}>
         <UnsettledNumbers piece={piece} step={step} />
@@ -96,7 +96,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
           together={together.map((other) => other.piece)}
           ticked={ticked}
           now={now}
-          isMine={step.starterId === person.id}
+          isMine={step.clock.starterId === person.id}
           isOwner={person.role === 'OWNER'}
         />
         <GateView piece={piece} step={step} isOwner={person.role === 'OWNER'} />
@@ -105,13 +105,13 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
           <Panel aria-label="What to do">
             <h2>What to do</h2>
             <Lines>
-              {step.toDo.map((line) => (
+              {step.told.toDo.map((line) => (
                 <li key={line}>{line}</li>
               ))}
             </Lines>
-            {step.effort ? (
+            {step.time.effort ? (
               <Quiet>
-                Usually about {minutes(step.attendedMinutes)}: {step.effort}.
+                Usually about {minutes(step.time.attendedMinutes)}: {step.time.effort}.
               </Quiet>
             ) : null}
             <Targets piece={piece} step={step} />
@@ -129,13 +129,13 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
             <Checks
               step={step}
               ticked={ticked}
-              onTick={(checks) => setTicks({ since: step.startedAtMillis, checks })}
+              onTick={(checks) => setTicks({ since: step.clock.startedAtMillis, checks })}
             />
-            {step.cautions.length > 0 ? (
+            {step.told.cautions.length > 0 ? (
               <Cautions aria-label="Cautions">
                 <h2>Take care</h2>
                 <ul>
-                  {step.cautions.map((line) => (
+                  {step.told.cautions.map((line) => (
                     <li key={line}>{line}</li>
                   ))}
                 </ul>

@@ -5,7 +5,7 @@ import { Blue } from './StepPage.styles';
 
 /** The numbers to work to, each with its working. */
 export function Targets({ piece, step }: { piece: PieceView; step: StepView }) {
-  const numbers = step.targets.flatMap((key) => piece.numbers.filter((number) => number.key === key));
+  const numbers = step.numbers.targets.flatMap((key) => piece.knife.numbers.filter((number) => number.key === key));
   if (numbers.length === 0) {
     return null;
   }

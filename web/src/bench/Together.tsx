@@ -20,7 +20,7 @@ export function useAlongside(piece: PieceView, step: StepView): Alongside[] {
   const { data } = useQuery({
     queryKey: ['alongside', piece.id, step.operation],
     queryFn: () => read<Alongside[]>(`/api/pieces/${piece.id}/steps/${step.operation}/alongside`),
-    enabled: piece.pieces > 1 && piece.standing === 'ALIVE',
+    enabled: piece.job.pieces > 1 && piece.now.standing === 'ALIVE',
   });
   return data ?? [];
 }
@@ -30,7 +30,7 @@ export function goesAlong(other: Alongside, step: StepView): boolean {
   return (
     other.reason === '' &&
     other.standing === step.standing &&
-    (other.standing === 'READY' || other.starterId === step.starterId)
+    (other.standing === 'READY' || other.starterId === step.clock.starterId)
   );
 }
 

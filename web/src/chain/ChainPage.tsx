@@ -18,8 +18,9 @@ export default function ChainPage() {
 function Chain({ piece }: { piece: PieceView }) {
   const [asked, ask] = useSearchParams();
   const first =
-    piece.numbers.find((number) => number.stale) ?? piece.numbers.find((number) => number.hangsOnIt.length > 0);
-  const followed = piece.numbers.find((number) => number.key === asked.get('number')) ?? first;
+    piece.knife.numbers.find((number) => number.stale) ??
+    piece.knife.numbers.find((number) => number.hangsOnIt.length > 0);
+  const followed = piece.knife.numbers.find((number) => number.key === asked.get('number')) ?? first;
   if (!followed) {
     return <Quiet>This piece has no numbers yet.</Quiet>;
   }
@@ -28,7 +29,7 @@ function Chain({ piece }: { piece: PieceView }) {
     <>
       <Row>
         <h1>
-          The chain of {piece.name} · {piece.jobTitle}
+          The chain of {piece.name} · {piece.job.title}
         </h1>
         <Link to={`/pieces/${piece.id}`}>Back to the piece</Link>
       </Row>
@@ -36,14 +37,17 @@ function Chain({ piece }: { piece: PieceView }) {
         <Choice
           label="Follow the number"
           value={followed.key}
-          options={piece.numbers.map((number) => ({ value: number.key, words: `${number.label}: ${number.value}` }))}
+          options={piece.knife.numbers.map((number) => ({
+            value: number.key,
+            words: `${number.label}: ${number.value}`,
+          }))}
           onChange={choose}
         />
         <Quiet>
           To the left, where it came from; to the right, what hangs on it. Press a number to follow that one.
         </Quiet>
       </Row>
-      <Scribed numbers={piece.numbers} followed={followed.key} onFollow={choose} />
+      <Scribed numbers={piece.knife.numbers} followed={followed.key} onFollow={choose} />
       <Panel aria-label="The number">
         <Detail piece={piece} number={followed} />
       </Panel>

@@ -7,7 +7,7 @@ import { Working } from '../parts/Working';
 
 /** One number: its arithmetic, who measured it, what it may be off, and the steps that it concerns. */
 export function Detail({ piece, number }: { piece: PieceView; number: NumberView }) {
-  const label = (key: string): string => piece.numbers.find((each) => each.key === key)?.label ?? key;
+  const label = (key: string): string => piece.knife.numbers.find((each) => each.key === key)?.label ?? key;
   return (
     <>
       <Row>
@@ -37,17 +37,17 @@ export function Detail({ piece, number }: { piece: PieceView; number: NumberView
       <Steps
         piece={piece}
         words="Measured at"
-        steps={piece.steps.filter((step) => step.readings.includes(number.key))}
+        steps={piece.steps.filter((step) => step.numbers.readings.includes(number.key))}
       />
       <Steps
         piece={piece}
         words="Worked to at"
-        steps={piece.steps.filter((step) => step.targets.includes(number.key))}
+        steps={piece.steps.filter((step) => step.numbers.targets.includes(number.key))}
       />
       <Steps
         piece={piece}
         words="A part is made to it at"
-        steps={piece.steps.filter((step) => step.makes.includes(number.key))}
+        steps={piece.steps.filter((step) => step.numbers.makes.includes(number.key))}
       />
       {number.from.length === 0 && number.hangsOnIt.length === 0 ? (
         <Quiet>Nothing hangs on it, and it hangs on nothing.</Quiet>

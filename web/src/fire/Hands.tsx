@@ -11,9 +11,9 @@ export function Hands({ load }: { load: LoadView }) {
   const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => read<PersonView[]>('/api/people') });
   const { problem, isBusy, run } = useCaught();
   if (load.standing === 'IN') {
-    return load.isQuenched ? (
+    return load.treatment.isQuenched ? (
       <p>
-        {load.doorName} works the door and calls; {load.quenchName} quenches.
+        {load.hands.doorName} works the door and calls; {load.hands.quenchName} quenches.
       </p>
     ) : null;
   }
@@ -25,19 +25,19 @@ export function Hands({ load }: { load: LoadView }) {
     void run(() => change(`/api/fire/loads/${load.id}/hands`, { door: Number(door), quench: Number(quench) }));
   return (
     <>
-      {load.isQuenched ? (
+      {load.treatment.isQuenched ? (
         <Row>
           <Choice
             label="At the door"
-            value={String(load.doorBy)}
+            value={String(load.hands.doorBy)}
             options={who}
-            onChange={(door) => choose(door, String(load.quenchBy))}
+            onChange={(door) => choose(door, String(load.hands.quenchBy))}
           />
           <Choice
             label="At the quench"
-            value={String(load.quenchBy)}
+            value={String(load.hands.quenchBy)}
             options={who}
-            onChange={(quench) => choose(String(load.doorBy), quench)}
+            onChange={(quench) => choose(String(load.hands.doorBy), quench)}
           />
         </Row>
       ) : null}

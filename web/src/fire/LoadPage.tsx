@@ -26,12 +26,12 @@ export default function LoadPage() {
   return (
     <>
       <Row>
-        <h1>{load.treatmentWords}</h1>
+        <h1>{load.treatment.words}</h1>
         <Link to="/fire">The fire</Link>
         <span>
           {load.kiln}
-          {load.heat ? `, ${load.heat}, soak ${load.soak}` : ''}
-          {load.heats > 1 ? `, heat ${load.heatNow} of ${load.heats}` : ''}
+          {load.treatment.heat ? `, ${load.treatment.heat}, soak ${load.treatment.soak}` : ''}
+          {load.treatment.heats > 1 ? `, heat ${load.treatment.heatNow} of ${load.treatment.heats}` : ''}
         </span>
       </Row>
       {load.standing === 'GIVEN_UP' ? <Trouble>Given up: {load.words}</Trouble> : null}
@@ -40,11 +40,11 @@ export default function LoadPage() {
       ) : null}
       <Sides data-burning={isBurning(load) || undefined}>
         <div>
-          {load.litAtMillis ? (
+          {load.clock.litAtMillis ? (
             <Curve
               kilnId={load.kilnId}
-              from={load.litAtMillis}
-              to={isOpen ? 0 : load.overAtMillis}
+              from={load.clock.litAtMillis}
+              to={isOpen ? 0 : load.clock.overAtMillis}
               caption={load.kiln}
               ahead={load.ahead}
             />
@@ -52,7 +52,7 @@ export default function LoadPage() {
           <LoadPieces load={load} />
           {load.standing === 'PLANNED' ? <Candidates load={load} /> : null}
           {load.temper.working.length > 0 && isOpen ? <Temper load={load} /> : null}
-          {load.steps.length > 0 ? <Programme load={load} /> : null}
+          {load.treatment.steps.length > 0 ? <Programme load={load} /> : null}
         </div>
         <div>
           {isBurning(load) ? <Kiln load={load} /> : null}
@@ -79,13 +79,14 @@ function Soaking({ load }: { load: LoadView }) {
         <tr>
           <td>The slowest blade, by estimate</td>
           <td>
-            {soaking.blade} of {load.heat}
+            {soaking.blade} of {load.treatment.heat}
           </td>
         </tr>
         <tr>
           <td>Soaked, counted {soaking.counts}</td>
           <td>
-            <strong>{soaking.isCounting ? clockDown(soaking.soakedSeconds * 1000) : 'not yet'}</strong> of {load.soak}
+            <strong>{soaking.isCounting ? clockDown(soaking.soakedSeconds * 1000) : 'not yet'}</strong> of{' '}
+            {load.treatment.soak}
           </td>
         </tr>
       </tbody>
@@ -117,7 +118,7 @@ function Now({ load }: { load: LoadView }) {
             The work is in
           </Press>
         ) : null}
-        {load.standing === 'IN' && load.heatNow < load.heats ? (
+        {load.standing === 'IN' && load.treatment.heatNow < load.treatment.heats ? (
           <Press data-kind="main" data-large isDisabled={isBusy} onPress={() => send('next-heat')}>
             In again for the next heat
           </Press>
@@ -217,7 +218,7 @@ function Programme({ load }: { load: LoadView }) {
     <Panel aria-label="Programme">
       <h2>Programme</h2>
       <Turns>
-        {load.steps.map((step) => (
+        {load.treatment.steps.map((step) => (
           <li key={step}>{step}</li>
         ))}
       </Turns>

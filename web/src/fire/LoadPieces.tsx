@@ -19,12 +19,12 @@ export function LoadPieces({ load }: { load: LoadView }) {
     setAsked(piece.id);
     send('out', { piece: piece.id, sure });
   };
-  const isLastHeat = load.heatNow >= load.heats;
+  const isLastHeat = load.treatment.heatNow >= load.treatment.heats;
   return (
     <Panel aria-label="In this load">
       <Row>
         <h2>In this load, in the order out</h2>
-        {load.cycle ? <span>about {load.cycle} from one to the next</span> : null}
+        {load.treatment.cycle ? <span>about {load.treatment.cycle} from one to the next</span> : null}
       </Row>
       {load.pieces.length === 0 ? <Quiet>Nothing yet.</Quiet> : null}
       {problem?.kind === 'question' ? (
@@ -61,17 +61,20 @@ export function LoadPieces({ load }: { load: LoadView }) {
                   Take it out of the list
                 </Press>
               ) : null}
-              {load.standing === 'IN' && !piece.leftAs && isLastHeat && (load.isQuenched || piece === next) ? (
+              {load.standing === 'IN' &&
+              !piece.leftAs &&
+              isLastHeat &&
+              (load.treatment.isQuenched || piece === next) ? (
                 <Press
                   data-kind={piece === next ? 'main' : undefined}
                   data-large
                   isDisabled={isBusy}
                   onPress={() => out(piece, false)}
                 >
-                  {load.isQuenched ? 'Out, quenched' : 'All out'}
+                  {load.treatment.isQuenched ? 'Out, quenched' : 'All out'}
                 </Press>
               ) : null}
-              {piece.leftAs === 'TREATED' && load.isQuenched && !piece.fileTest ? (
+              {piece.leftAs === 'TREATED' && load.treatment.isQuenched && !piece.fileTest ? (
                 <>
                   <Press
                     data-large
@@ -126,7 +129,7 @@ function Standing({ piece, load }: { piece: LoadPieceView; load: LoadView }) {
       {piece.isUntempered && piece.temperBy > 0 ? (
         <em>Brittle: temper within {clockDown(piece.temperBy - now)}. </em>
       ) : null}
-      {load.isQuenched ? <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link> : null}
+      {load.treatment.isQuenched ? <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link> : null}
     </>
   );
 }

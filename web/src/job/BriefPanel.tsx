@@ -21,15 +21,15 @@ export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: bool
   const { data: questions } = useQuestions();
   return (
     <Panel aria-label="What the client asked for">
-      <h2>{piece.jobKind === 'COMMISSION' ? `For ${piece.clientName}` : KINDS[piece.jobKind]}</h2>
+      <h2>{piece.job.kind === 'COMMISSION' ? `For ${piece.client.name}` : KINDS[piece.job.kind]}</h2>
       {isChanging && questions ? (
         <ChangeBrief piece={piece} strengths={questions.strengths} onClose={() => setChanging(false)} />
       ) : (
         <>
           <p>
-            <q>{piece.useWords}</q>
+            <q>{piece.client.useWords}</q>
           </p>
-          <Wished wishes={piece.wishes} />
+          <Wished wishes={piece.client.wishes} />
           {isOwner ? (
             <div>
               <Press onPress={() => setChanging(true)}>Change the brief</Press>
@@ -37,8 +37,8 @@ export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: bool
           ) : null}
         </>
       )}
-      <Advices advice={piece.advice} job={isOwner ? piece.jobId : undefined} />
-      {piece.briefBefore.map((before) => (
+      <Advices advice={piece.knife.advice} job={isOwner ? piece.job.id : undefined} />
+      {piece.client.briefBefore.map((before) => (
         <Quiet key={before.atMillis}>
           Until {moment(before.atMillis)} it said <q>{before.useWords}</q>. Changed by {before.by}
           {before.clientAgreed ? ', with the client’s word' : ''}
@@ -49,7 +49,7 @@ export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: bool
         </Quiet>
       ))}
       <Quiet>
-        {minutes(piece.attendedMinutesLeft)} of hands-on work left; could be done by {day(piece.earliestDay)}.
+        {minutes(piece.days.attendedMinutesLeft)} of hands-on work left; could be done by {day(piece.days.earliest)}.
       </Quiet>
       {isOwner ? <PromiseDay piece={piece} isOpen={isMoving} onToggle={setMoving} /> : null}
     </Panel>
@@ -67,11 +67,11 @@ function ChangeBrief({
   strengths: readonly Option[];
   onClose: () => void;
 }) {
-  const [from, setFrom] = useState(piece.useWords);
-  const [useWords, setUseWords] = useState(piece.useWords);
+  const [from, setFrom] = useState(piece.client.useWords);
+  const [useWords, setUseWords] = useState(piece.client.useWords);
   // The page shows how firmly a wish is held in words; the server takes its name.
   const [wishes, setWishes] = useState(() =>
-    piece.wishes.map((wish) => ({
+    piece.client.wishes.map((wish) => ({
       ...wish,
       strength: strengths.find((each) => each.words === wish.strength)?.value ?? wish.strength,
     })),
@@ -82,7 +82,13 @@ function ChangeBrief({
   const both = problem?.both ?? [];
   const send = (basedOn: string) =>
     void run(async () => {
-      await change(`/api/jobs/${piece.jobId}/brief`, { fromUseWords: basedOn, useWords, wishes, clientAgreed, reason });
+      await change(`/api/jobs/${piece.job.id}/brief`, {
+        fromUseWords: basedOn,
+        useWords,
+        wishes,
+        clientAgreed,
+        reason,
+      });
       onClose();
     });
   return (

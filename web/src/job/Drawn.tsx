@@ -56,10 +56,10 @@ const LARGEST_SCALE = 3.2;
 
 /** The knife in layout blue with its main sizes scribed beside it. */
 export function Drawn({ piece }: { piece: PieceView }) {
-  const { drawing } = piece;
+  const { drawing } = piece.knife;
   const scale = Math.min(LARGEST_SCALE, WIDTH / drawing.width, HEIGHT / drawing.height);
-  const words = (field: string): string => piece.specification.find((line) => line.field === field)?.words ?? '';
-  const kept = (field: string): string => piece.specification.find((line) => line.field === field)?.kept ?? '';
+  const words = (field: string): string => piece.knife.specification.find((line) => line.field === field)?.words ?? '';
+  const kept = (field: string): string => piece.knife.specification.find((line) => line.field === field)?.kept ?? '';
   const px = (millimetres: number): string => `${millimetres * scale}px`;
   return (
     <>
@@ -67,11 +67,11 @@ export function Drawn({ piece }: { piece: PieceView }) {
         <Frame>
           <Silhouette
             drawing={drawing}
-            state={piece.state}
+            state={piece.now.state}
             finish={kept('finish')}
             material={kept('handleMaterial')}
             scale={scale}
-            label={`Drawing of ${piece.name}, ${piece.stateWords}`}
+            label={`Drawing of ${piece.name}, ${piece.now.stateWords}`}
           />
         </Frame>
         <Across style={{ inlineSize: px(drawing.width), paddingInlineStart: px(drawing.buttX - drawing.minX) }}>

@@ -93,8 +93,8 @@ export default function HandOver() {
         <Press data-kind="main" onPress={() => window.print()}>
           Print the sheet
         </Press>
-        {piece.standing === 'HANDED_OVER' ? null : (
-          <Quiet>This record is not complete: the piece is {piece.stateWords}.</Quiet>
+        {piece.now.standing === 'HANDED_OVER' ? null : (
+          <Quiet>This record is not complete: the piece is {piece.now.stateWords}.</Quiet>
         )}
       </Row>
       <Sheet piece={piece} />
@@ -105,32 +105,34 @@ export default function HandOver() {
 function Sheet({ piece }: { piece: PieceView }) {
   const { data: session } = useSession();
   const handedOver = piece.steps.find((step) => step.marks.includes('HANDS_OVER'));
-  const finish = piece.specification.find((line) => line.field === 'finish')?.kept ?? '';
+  const finish = piece.knife.specification.find((line) => line.field === 'finish')?.kept ?? '';
   return (
     <Paper>
       <header>
         <Quiet>{session?.shopName}</Quiet>
         <h1>
-          {piece.jobTitle}, piece {piece.name}
+          {piece.job.title}, piece {piece.name}
         </h1>
         <p>
-          Made for {piece.own.forWhom || piece.clientName}: <q>{piece.useWords}</q>{' '}
-          {handedOver && handedOver.doneAtMillis > 0 ? `Handed over ${dayWithYearOf(handedOver.doneAtMillis)}.` : ''}
+          Made for {piece.knife.own.forWhom || piece.client.name}: <q>{piece.client.useWords}</q>{' '}
+          {handedOver && handedOver.clock.doneAtMillis > 0
+            ? `Handed over ${dayWithYearOf(handedOver.clock.doneAtMillis)}.`
+            : ''}
         </p>
       </header>
       <Blue>
         <Silhouette
-          drawing={piece.drawing}
-          state={piece.state}
+          drawing={piece.knife.drawing}
+          state={piece.now.state}
           finish={finish}
-          scale={Math.min(2, 480 / piece.drawing.width)}
+          scale={Math.min(2, 480 / piece.knife.drawing.width)}
           label={`Drawing of ${piece.name}`}
         />
       </Blue>
       <section>
         <h2>Care card</h2>
         <ul>
-          {piece.careCard.map((line) => (
+          {piece.knife.careCard.map((line) => (
             <li key={line}>{line}</li>
           ))}
         </ul>
@@ -140,7 +142,7 @@ function Sheet({ piece }: { piece: PieceView }) {
           <h2>Specification</h2>
           <Facts>
             <tbody>
-              {piece.specification
+              {piece.knife.specification
                 .filter(
                   (line) =>
                     !DRAWN_GROUPS.includes(line.group) && !WAYS_OF_WORKING.includes(line.field) && line.kept !== 'NONE',
@@ -170,16 +172,16 @@ function asItIs(number: NumberView): string[] {
 }
 
 function Record({ piece }: { piece: PieceView }) {
-  const makers = [...new Set(piece.steps.filter((step) => step.doneBy).map((step) => step.doneBy))];
+  const makers = [...new Set(piece.steps.filter((step) => step.clock.doneBy).map((step) => step.clock.doneBy))];
   const overrides = piece.steps.flatMap((step) =>
-    step.overrides.map((override) => ({ ...override, title: step.title })),
+    step.order.overrides.map((override) => ({ ...override, title: step.title })),
   );
   return (
     <section>
       <h2>As measured</h2>
       <Facts>
         <tbody>
-          {piece.numbers
+          {piece.knife.numbers
             .filter((number) => number.reading)
             .map((number) => (
               <tr key={number.key}>
@@ -197,10 +199,10 @@ function Record({ piece }: { piece: PieceView }) {
         {makers.join(', ') || 'nobody yet'}.
       </p>
       <FireRecord id={piece.id} />
-      {piece.numbers.flatMap(asItIs).map((line) => (
+      {piece.knife.numbers.flatMap(asItIs).map((line) => (
         <p key={line}>{line}</p>
       ))}
-      {saidMatters(piece.advice).map((advice) => (
+      {saidMatters(piece.knife.advice).map((advice) => (
         <p key={advice.matter}>
           Pointed out: {advice.words} The client said: <q>{advice.said}</q>
         </p>
@@ -210,7 +212,7 @@ function Record({ piece }: { piece: PieceView }) {
           Gate before “{override.title}” overridden by {override.by}, {moment(override.atMillis)}: {override.reason}
         </p>
       ))}
-      {piece.mishaps.map((mishap) => (
+      {piece.past.mishaps.map((mishap) => (
         <p key={mishap.atMillis}>
           {moment(mishap.atMillis)}: {mishap.title}. {mishap.wayBack}.
         </p>

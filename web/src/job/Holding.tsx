@@ -17,7 +17,7 @@ export function Holding({ piece, large }: { piece: PieceView; large?: boolean })
       setAsking(false);
       setReason('');
     });
-  if (piece.heldReason) {
+  if (piece.now.held) {
     return (
       <Press data-large={large || undefined} onPress={() => void run(() => change(`/api/pieces/${piece.id}/release`))}>
         Release it

@@ -25,7 +25,7 @@ const Lines = styled.ol`
 /** Everything that happened to the piece, newest first. */
 export function Journal({ piece }: { piece: PieceView }) {
   const [isWhole, setWhole] = useState(false);
-  const shown = isWhole ? piece.journal : piece.journal.slice(0, FIRST_SHOWN);
+  const shown = isWhole ? piece.past.journal : piece.past.journal.slice(0, FIRST_SHOWN);
   return (
     <Panel aria-label="Journal">
       <h2>Journal</h2>
@@ -39,10 +39,10 @@ export function Journal({ piece }: { piece: PieceView }) {
           </li>
         ))}
       </Lines>
-      {piece.journal.length > FIRST_SHOWN ? (
+      {piece.past.journal.length > FIRST_SHOWN ? (
         <div>
           <Press onPress={() => setWhole(!isWhole)}>
-            {isWhole ? 'Show the latest only' : `Show all ${piece.journal.length}`}
+            {isWhole ? 'Show the latest only' : `Show all ${piece.past.journal.length}`}
           </Press>
         </div>
       ) : null}

@@ -7,7 +7,7 @@ const MOST_SHOWN = 6;
 
 /** What other pieces taught: at a step what it taught there, on the piece what its design and steel did. */
 export function Lessons({ piece, operation }: { piece: PieceView; operation?: string }) {
-  const here = piece.lessons
+  const here = piece.past.lessons
     .filter((lesson) => (operation ? lesson.operation === operation : lesson.alike.some((each) => each !== 'step')))
     .slice(0, MOST_SHOWN);
   if (here.length === 0) {

@@ -17,7 +17,7 @@ export function MorePieces({ piece }: { piece: PieceView }) {
   const navigate = useNavigate();
   const add = () =>
     void run(async () => {
-      const receipt = await change(`/api/jobs/${piece.jobId}/pieces`, {
+      const receipt = await change(`/api/jobs/${piece.job.id}/pieces`, {
         count: Number(count) || 0,
         like: piece.id,
         asSpare,
@@ -36,7 +36,7 @@ export function MorePieces({ piece }: { piece: PieceView }) {
     <>
       <Row>
         <Entry label="How many more" name="more" value={count} onChange={setCount} problem={problem?.at('count')} />
-        {piece.jobKind === 'COMMISSION' ? (
+        {piece.job.kind === 'COMMISSION' ? (
           <Tick words="As spares of the shop" isTicked={asSpare} onChange={setSpare} />
         ) : null}
       </Row>

@@ -32,7 +32,7 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
   return (
     <Panel aria-label="Notes and photographs">
       <h2>Notes and photographs</h2>
-      {piece.notes.map((note) => (
+      {piece.past.notes.map((note) => (
         <div key={note.id}>
           <p>
             {note.isLesson ? <strong>Lesson: </strong> : null}
@@ -50,7 +50,7 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
         </div>
       ))}
       <Pictures>
-        {piece.photos.map((photo) => (
+        {piece.past.photos.map((photo) => (
           <Picture key={photo.id} path={`/api/photos/${photo.id}`} alt={`${photo.fileName}, by ${photo.by}`}>
             {photo.by}, {moment(photo.atMillis)}
           </Picture>

@@ -54,7 +54,7 @@ const Line = styled(Disclosure)`
 
 /** Every number with its source; it opens to its working and to where it came from. */
 export function Numbers({ piece }: { piece: PieceView }) {
-  const label = (key: string): string => piece.numbers.find((number) => number.key === key)?.label ?? key;
+  const label = (key: string): string => piece.knife.numbers.find((number) => number.key === key)?.label ?? key;
   return (
     <Panel aria-label="Numbers">
       <Row>
@@ -62,7 +62,7 @@ export function Numbers({ piece }: { piece: PieceView }) {
         <Link to={`/pieces/${piece.id}/chain`}>Follow them in the chain</Link>
       </Row>
       <div>
-        {piece.numbers.map((number) => (
+        {piece.knife.numbers.map((number) => (
           <NumberLine key={number.key} number={number} label={label} />
         ))}
       </div>

@@ -10,12 +10,12 @@ import { Whose, whoseWords } from './Whose';
 
 /** What is this piece's own within its batch: whose it is, its art, its slot in every rack, the set that it goes out with. */
 export function OwnOfBatch({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
-  const isAlone = piece.pieces === 1;
+  const isAlone = piece.job.pieces === 1;
   return (
     <Panel aria-label="This piece of the batch">
-      <h2>{isAlone ? 'Whose it is' : `Piece ${piece.position} of ${piece.pieces}`}</h2>
+      <h2>{isAlone ? 'Whose it is' : `Piece ${piece.job.position} of ${piece.job.pieces}`}</h2>
       <p>{whoseWords(piece)}</p>
-      {isOwner && piece.standing === 'ALIVE' ? <Whose piece={piece} /> : null}
+      {isOwner && piece.now.standing === 'ALIVE' ? <Whose piece={piece} /> : null}
       {isAlone ? null : <Marks piece={piece} />}
       <Ordered piece={piece} />
       {isOwner ? <MorePieces piece={piece} /> : null}
@@ -27,7 +27,7 @@ export function OwnOfBatch({ piece, isOwner }: { piece: PieceView; isOwner: bool
 function Marks({ piece }: { piece: PieceView }) {
   const [draft, setDraft] = useState<{ art: string; rackSlot: string; setName: string } | undefined>();
   const { problem, isBusy, run } = useCaught();
-  const { art, rackSlot, setName } = piece.own;
+  const { art, rackSlot, setName } = piece.knife.own;
   const keep = () =>
     void run(async () => {
       await change(`/api/pieces/${piece.id}/own`, draft);
@@ -41,7 +41,7 @@ function Marks({ piece }: { piece: PieceView }) {
           {setName ? `Of the set “${setName}”.` : ''}
         </p>
         <Quiet>Handle, fittings and finish of this piece alone are changed under “Specification”.</Quiet>
-        {piece.standing === 'ALIVE' ? (
+        {piece.now.standing === 'ALIVE' ? (
           <div>
             <Press onPress={() => setDraft({ art, rackSlot, setName })}>Change slot, art or set</Press>
           </div>
@@ -80,22 +80,22 @@ function Marks({ piece }: { piece: PieceView }) {
 
 /** How many were ordered of how many that are made, and for whom. */
 function Ordered({ piece }: { piece: PieceView }) {
-  if (piece.pieces === 1 && piece.ordered.length <= 1) {
+  if (piece.job.pieces === 1 && piece.client.ordered.length <= 1) {
     return null;
   }
-  const people = [...new Set(piece.ordered.map((each) => each.forWhom))];
+  const people = [...new Set(piece.client.ordered.map((each) => each.forWhom))];
   const has = (person: string): string => {
-    const names = piece.ordered
+    const names = piece.client.ordered
       .filter((each) => each.forWhom === person && each.pieceName)
       .map((each) => each.pieceName);
-    const waiting = piece.ordered.filter((each) => each.forWhom === person && !each.pieceName).length;
+    const waiting = piece.client.ordered.filter((each) => each.forWhom === person && !each.pieceName).length;
     return [person, names.length > 0 ? `has ${names.join(', ')}` : '', waiting > 0 ? `waits for ${waiting}` : '']
       .filter(Boolean)
       .join(' ');
   };
   return (
     <Quiet>
-      {piece.ordered.length} ordered, {piece.pieces} made: {people.map(has).join('; ') || 'nobody waits'}.
+      {piece.client.ordered.length} ordered, {piece.job.pieces} made: {people.map(has).join('; ') || 'nobody waits'}.
     </Quiet>
   );
 }

@@ -59,43 +59,45 @@ function Top({ piece }: { piece: PieceView }) {
     <header>
       <Row>
         <h1>
-          {piece.name} · {piece.jobTitle}
+          {piece.name} · {piece.job.title}
         </h1>
         <span>
-          {piece.stateWords}, promised {day(piece.promisedOn)}, {daysInHand(piece.daysInHand)}
+          {piece.now.stateWords}, promised {day(piece.job.promisedOn)}, {daysInHand(piece.days.inHand)}
         </span>
-        <Link to={`/jobs/${piece.jobId}/consult`}>Consult</Link>
+        <Link to={`/jobs/${piece.job.id}/consult`}>Consult</Link>
         <Link to={`/fire/pieces/${piece.id}`}>Fire and hardness</Link>
         <Link to={`/pieces/${piece.id}/hand-over`}>Record and care card</Link>
-        {piece.standing === 'ALIVE' ? <Holding piece={piece} /> : null}
+        {piece.now.standing === 'ALIVE' ? <Holding piece={piece} /> : null}
       </Row>
-      {piece.heldReason ? (
+      {piece.now.held ? (
         <Trouble>
-          Held since {moment(piece.heldAtMillis)} by {piece.heldBy}: {piece.heldReason}
+          Held since {moment(piece.now.held.atMillis)} by {piece.now.held.by}: {piece.now.held.reason}
         </Trouble>
       ) : null}
-      {piece.isUntempered ? (
+      {piece.now.isUntempered ? (
         <Trouble>Hardened and untempered: brittle like glass. Drop nothing, hammer nothing.</Trouble>
       ) : null}
-      {piece.numbers.map((number) => (number.stale ? <Trouble key={number.key}>{staleWords(number)}</Trouble> : null))}
-      {piece.windows.map((window) => (
+      {piece.knife.numbers.map((number) =>
+        number.stale ? <Trouble key={number.key}>{staleWords(number)}</Trouble> : null,
+      )}
+      {piece.days.windows.map((window) => (
         <Trouble key={window.operation}>
           {windowWords(window, now)}. {window.reason}
         </Trouble>
       ))}
       <Quiet>
-        As it lies: {piece.conditions.join(', ')}
-        {piece.heats > 1 ? `, hardened ${piece.heats} times` : ''}.
-        {piece.own.belongs === 'SPARE' ? ' The spare of its batch.' : ''}
+        As it lies: {piece.now.conditions.join(', ')}
+        {piece.now.heats > 1 ? `, hardened ${piece.now.heats} times` : ''}.
+        {piece.knife.own.belongs === 'SPARE' ? ' The spare of its batch.' : ''}
       </Quiet>
-      {piece.mishaps.map((mishap) => (
+      {piece.past.mishaps.map((mishap) => (
         <Quiet key={`mishap ${mishap.atMillis}`}>
           {moment(mishap.atMillis)}: {mishap.title}
           {told(mishap)}, {mishap.by}. {mishap.decision || mishap.wayBack}
           {mishap.costMinutes > 0 ? ` (${minutes(mishap.costMinutes)})` : ''}.
         </Quiet>
       ))}
-      {piece.decisions.map((decision) => (
+      {piece.past.decisions.map((decision) => (
         <Quiet key={`decision ${decision.atMillis}`}>
           {moment(decision.atMillis)}: {decision.by} {decision.isTaken ? 'took' : 'dropped'} a change: {decision.change}
           .{decision.effect ? ` ${decision.effect}.` : ''}

@@ -15,12 +15,12 @@ interface PromiseDayProps {
 
 /** Moves the promised day. */
 export function PromiseDay({ piece, isOpen, onToggle }: PromiseDayProps) {
-  const [day, setDay] = useState(piece.promisedOn);
-  const [from, setFrom] = useState(piece.promisedOn);
+  const [day, setDay] = useState(piece.job.promisedOn);
+  const [from, setFrom] = useState(piece.job.promisedOn);
   const { problem, run, clear } = useCaught();
   const send = (basedOn: string) =>
     void run(async () => {
-      await change(`/api/jobs/${piece.jobId}/promise`, { from: basedOn, to: day });
+      await change(`/api/jobs/${piece.job.id}/promise`, { from: basedOn, to: day });
       onToggle(false);
     });
   if (!isOpen) {
@@ -28,8 +28,8 @@ export function PromiseDay({ piece, isOpen, onToggle }: PromiseDayProps) {
       <div>
         <Press
           onPress={() => {
-            setDay(piece.promisedOn);
-            setFrom(piece.promisedOn);
+            setDay(piece.job.promisedOn);
+            setFrom(piece.job.promisedOn);
             onToggle(true);
           }}
         >

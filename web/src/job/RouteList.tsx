@@ -84,7 +84,8 @@ export function RouteList({ piece }: { piece: PieceView }) {
 
 function StepLine({ step, index, pieceId }: { step: StepView; index: number; pieceId: number }) {
   const time =
-    minutes(step.attendedMinutes) + (step.restMinutes > 0 ? ` + ${resting(step.restMinutes)} ${step.restWords}` : '');
+    minutes(step.time.attendedMinutes) +
+    (step.time.restMinutes > 0 ? ` + ${resting(step.time.restMinutes)} ${step.time.restWords}` : '');
   return (
     <Step data-standing={step.standing} data-turn={(step.standing === 'READY' && step.isItsTurn) || undefined}>
       <Heading level={3}>
@@ -100,24 +101,26 @@ function StepLine({ step, index, pieceId }: { step: StepView; index: number; pie
         </Button>
       </Heading>
       <DisclosurePanel>
-        {step.doneAtMillis > 0 ? (
+        {step.clock.doneAtMillis > 0 ? (
           <Quiet>
-            Done {moment(step.doneAtMillis)} by {step.doneBy}.
+            Done {moment(step.clock.doneAtMillis)} by {step.clock.doneBy}.
           </Quiet>
         ) : null}
-        <Quiet>{step.because.length > 0 ? `Done to: ${step.because.join('; ')}.` : 'Every such piece has it.'}</Quiet>
+        <Quiet>
+          {step.order.because.length > 0 ? `Done to: ${step.order.because.join('; ')}.` : 'Every such piece has it.'}
+        </Quiet>
         <ul>
-          {step.waits.map((wait) => (
+          {step.order.waits.map((wait) => (
             <li key={wait.rule + wait.operation}>
               {wait.done ? '✓' : '○'} after “{wait.title}”: {wait.reason} Otherwise: {wait.consequence}{' '}
               <small>({wait.severity})</small>
             </li>
           ))}
         </ul>
-        {step.waitedForBy.length > 0 ? (
-          <Quiet>For it waits: {[...new Set(step.waitedForBy.map((wait) => wait.title))].join(', ')}.</Quiet>
+        {step.order.waitedForBy.length > 0 ? (
+          <Quiet>For it waits: {[...new Set(step.order.waitedForBy.map((wait) => wait.title))].join(', ')}.</Quiet>
         ) : null}
-        {step.overrides.map((override) => (
+        {step.order.overrides.map((override) => (
           <Quiet key={override.rule}>
             Gate overridden by {override.by}, {moment(override.atMillis)}: {override.reason}
           </Quiet>

@@ -17,15 +17,17 @@ interface SpecificationChangeProps {
 
 /** Changes answers of an agreed specification: first what it would do, then the decision. What somebody else changed meanwhile is shown. */
 export function SpecificationChange({ piece, onClose }: SpecificationChangeProps) {
-  const [before] = useState(() => Object.fromEntries(piece.specification.map((line) => [line.field, line.kept])));
+  const [before] = useState(() => Object.fromEntries(piece.knife.specification.map((line) => [line.field, line.kept])));
   const [typed, setTyped] = useState<Record<string, string>>({});
   const [others, setOthers] = useState<number[]>([]);
   const [effects, setEffects] = useState<EffectView[] | undefined>();
   const { problem, isBusy, run, clear } = useCaught();
-  const [shown] = useState(() => Object.fromEntries(piece.specification.map((line) => [line.field, line.entry])));
+  const [shown] = useState(() => Object.fromEntries(piece.knife.specification.map((line) => [line.field, line.entry])));
   // Sizes that follow from other answers go on following them.
   const [fixed] = useState(() =>
-    Object.fromEntries(piece.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.entry])),
+    Object.fromEntries(
+      piece.knife.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.entry]),
+    ),
   );
   const given = useMemo(() => ({ ...fixed, ...typed }), [fixed, typed]);
   const { reading } = useReading(given);
@@ -56,7 +58,7 @@ export function SpecificationChange({ piece, onClose }: SpecificationChangeProps
       />
     );
   }
-  const alive = piece.siblings.filter((sibling) => sibling.standing === 'ALIVE');
+  const alive = piece.job.siblings.filter((sibling) => sibling.standing === 'ALIVE');
   return (
     <Ask title={`Change the specification of ${piece.name}`} isOpen isWide onClose={onClose}>
       <Quiet>

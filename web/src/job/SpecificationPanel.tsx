@@ -9,7 +9,7 @@ import { SpecificationChange } from './SpecificationChange';
 export function SpecificationPanel({ piece, isOwner }: { piece: PieceView; isOwner: boolean }) {
   const [isChanging, setChanging] = useState(false);
   const [isWhole, setWhole] = useState(false);
-  const lines = piece.specification.filter((line) => isWhole || !line.isUsual);
+  const lines = piece.knife.specification.filter((line) => isWhole || !line.isUsual);
   return (
     <Panel aria-label="Specification">
       <h2>Specification</h2>
@@ -25,14 +25,14 @@ export function SpecificationPanel({ piece, isOwner }: { piece: PieceView; isOwn
           ))}
         </tbody>
       </Facts>
-      {lines.length < piece.specification.length ? (
+      {lines.length < piece.knife.specification.length ? (
         <div>
           <Press onPress={() => setWhole(true)}>
-            Show the {piece.specification.length - lines.length} sizes that follow from these
+            Show the {piece.knife.specification.length - lines.length} sizes that follow from these
           </Press>
         </div>
       ) : null}
-      {isOwner && piece.standing === 'ALIVE' ? (
+      {isOwner && piece.now.standing === 'ALIVE' ? (
         <div>
           <Press onPress={() => setChanging(true)}>Change the specification</Press>
         </div>

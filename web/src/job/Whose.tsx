@@ -8,7 +8,7 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Ask, Row } from '../parts/Sheet';
 
-type Belongs = PieceView['own']['belongs'];
+type Belongs = PieceView['knife']['own']['belongs'];
 
 const WAYS: readonly { value: Belongs; words: string }[] = [
   { value: 'PROMISED', words: 'Promised to somebody' },
@@ -17,10 +17,10 @@ const WAYS: readonly { value: Belongs; words: string }[] = [
 ];
 
 /** Whose a piece is, in words. */
-export function whoseWords({ own, clientName }: Pick<PieceView, 'own' | 'clientName'>): string {
+export function whoseWords({ knife: { own }, client }: Pick<PieceView, 'knife' | 'client'>): string {
   switch (own.belongs) {
     case 'PROMISED':
-      return `Promised to ${own.forWhom || clientName}.`;
+      return `Promised to ${own.forWhom || client.name}.`;
     case 'SPARE':
       return `The spare, of ${own.forWhom}.`;
     default:
@@ -31,7 +31,7 @@ export function whoseWords({ own, clientName }: Pick<PieceView, 'own' | 'clientN
 /** The owner says whose it is; taking it from somebody asks first, and two who say so at once see both. */
 export function Whose({ piece }: { piece: PieceView }) {
   const [draft, setDraft] = useState<{ belongs: Belongs; forWhom: string } | undefined>();
-  const [seen, setSeen] = useState({ belongs: piece.own.belongs, forWhom: piece.own.forWhom });
+  const [seen, setSeen] = useState({ belongs: piece.knife.own.belongs, forWhom: piece.knife.own.forWhom });
   const { problem, isBusy, run, clear } = useCaught();
   const both = problem?.both ?? [];
   const send = (from: { belongs: Belongs; forWhom: string }, sure: boolean) =>
@@ -52,8 +52,8 @@ export function Whose({ piece }: { piece: PieceView }) {
       <div>
         <Press
           onPress={() => {
-            setSeen({ belongs: piece.own.belongs, forWhom: piece.own.forWhom });
-            setDraft({ belongs: piece.own.belongs, forWhom: piece.own.forWhom });
+            setSeen({ belongs: piece.knife.own.belongs, forWhom: piece.knife.own.forWhom });
+            setDraft({ belongs: piece.knife.own.belongs, forWhom: piece.knife.own.forWhom });
           }}
         >
           Say whose it is
@@ -79,7 +79,7 @@ export function Whose({ piece }: { piece: PieceView }) {
             value={draft.forWhom}
             onChange={(forWhom) => setDraft({ ...draft, forWhom })}
             problem={problem?.at('forWhom')}
-            echo={draft.belongs === 'SPARE' ? 'the shop, or a client' : `empty: ${piece.clientName}`}
+            echo={draft.belongs === 'SPARE' ? 'the shop, or a client' : `empty: ${piece.client.name}`}
           />
         )}
       </Row>

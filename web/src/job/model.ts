@@ -6,7 +6,7 @@ export function standingWords(step: StepView): string {
     case 'DONE':
       return 'done';
     case 'RUNNING':
-      return `${step.startedBy} is at it`;
+      return `${step.clock.startedBy} is at it`;
     case 'RESTING':
       return 'resting';
     case 'READY':

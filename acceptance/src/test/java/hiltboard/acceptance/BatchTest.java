@@ -60,6 +60,7 @@ class BatchTest {
                 .isFalse();
         read(List.of(".157", ".158", ".156", ".156", ".157"), false).isOk();
         List<String> checks = Work.step(Work.piece(bram, first), "choose-stock")
+                .path("told")
                 .path("checks")
                 .valueStream()
                 .map(JsonNode::asString)
@@ -141,8 +142,9 @@ class BatchTest {
                                 "sure",
                                 false))
                 .isOk();
-        assertThat(Work.piece(bram, first + 1).path("standing").asString()).isEqualTo("SCRAPPED");
-        JsonNode spare = Work.piece(bram, first + 4).path("own");
+        assertThat(Work.piece(bram, first + 1).path("now").path("standing").asString())
+                .isEqualTo("SCRAPPED");
+        JsonNode spare = Work.piece(bram, first + 4).path("knife").path("own");
         assertThat(spare.path("forWhom").asString()).isEqualTo("Petra Vale");
         assertThat(spare.path("belongs").asString()).isEqualTo("PROMISED");
         assertThat(spare.path("rackSlot").asString()).isEqualTo("A5");
@@ -196,6 +198,7 @@ class BatchTest {
                 .as("judged to stay")
                 .isEqualTo("DONE");
         assertThat(Work.piece(bram, first)
+                        .path("past")
                         .path("decisions")
                         .get(0)
                         .path("effect")
@@ -259,13 +262,17 @@ class BatchTest {
         Work.start(bram, piece, "bed-handle").isOk();
         Work.read(bram, piece, "bed-handle", "shop.temperature", "24 C").isOk();
         JsonNode bedding = Work.piece(bram, piece);
-        assertThat(Work.step(bedding, "bed-handle").path("restMinutes").asInt()).isEqualTo(225);
+        assertThat(Work.step(bedding, "bed-handle")
+                        .path("time")
+                        .path("restMinutes")
+                        .asInt())
+                .isEqualTo(225);
         assertThat(Work.number(bedding, "adhesive.pull-window").path("value").asString())
                 .isEqualTo("30 min");
         bram.post(Work.address(piece, "bed-handle") + "/rest", Map.of()).isOk();
         shop.clock().putForward(Duration.ofMinutes(235));
         Work.done(bram, piece, "bed-handle").isOk();
-        JsonNode window = Work.piece(bram, piece).path("windows").get(0);
+        JsonNode window = Work.piece(bram, piece).path("days").path("windows").get(0);
         long left = window.path("closesAtMillis").asLong()
                 - Work.piece(bram, piece).path("nowMillis").asLong();
         assertThat(Duration.ofMillis(left))

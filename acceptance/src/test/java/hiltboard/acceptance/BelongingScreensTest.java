@@ -90,7 +90,10 @@ class BelongingScreensTest {
 
         for (long piece : new long[] {first, first + 2, first + 3}) {
             Work.workUpTo(shop, reader, piece, "nothing comes after hand-over");
-            Assertions.assertThat(Work.piece(reader, piece).path("standing").asString())
+            Assertions.assertThat(Work.piece(reader, piece)
+                            .path("now")
+                            .path("standing")
+                            .asString())
                     .isEqualTo("HANDED_OVER");
         }
         page.navigate("/pieces/" + first);
@@ -151,11 +154,11 @@ class BelongingScreensTest {
         assertThat(bram.page().getByLabel("The brief")).containsText("Blade length");
         Work.workUpTo(shop, reader, piece, "nothing comes after hand-over");
         JsonNode done = Work.piece(reader, piece);
-        Assertions.assertThat(done.path("standing").asString()).isEqualTo("HANDED_OVER");
-        Assertions.assertThat(done.path("conditions").toString())
+        Assertions.assertThat(done.path("now").path("standing").asString()).isEqualTo("HANDED_OVER");
+        Assertions.assertThat(done.path("now").path("conditions").toString())
                 .contains("handle on it", "sharp")
                 .doesNotContain("acid");
-        Assertions.assertThat(done.path("decisions")).hasSize(2);
+        Assertions.assertThat(done.path("past").path("decisions")).hasSize(2);
     }
 
     private void change(long piece, String from, String to) {

@@ -41,7 +41,7 @@ class BelongingTest {
         long first = take(4, 3);
         assertThat(belongs(first + 2)).isEqualTo("PROMISED:");
         assertThat(belongs(first + 3)).isEqualTo("SPARE:the shop");
-        assertThat(Work.piece(bram, first).path("ordered")).hasSize(3);
+        assertThat(Work.piece(bram, first).path("client").path("ordered")).hasSize(3);
         Map<String, Object> tooMany = Work.commission(owner, 2, Map.of());
         tooMany.put("ordered", 3);
         assertThat(owner.post("/api/jobs", tooMany).isRefused(422, "entries").text())
@@ -73,7 +73,8 @@ class BelongingTest {
                         .isRefused(422, "question")
                         .detail())
                 .contains("the spare of Anselm Roe");
-        assertThat(Work.piece(bram, first).path("standing").asString()).isEqualTo("ALIVE");
+        assertThat(Work.piece(bram, first).path("now").path("standing").asString())
+                .isEqualTo("ALIVE");
         owner.post(Work.address(first, "number-piece") + "/went-wrong", report).isOk();
         assertThat(belongs(first + 2)).isEqualTo("PROMISED:Petra Vale");
     }
@@ -100,6 +101,7 @@ class BelongingTest {
         give(piece, "PROMISED", "Petra Vale", "PROMISED", "Anselm Roe", true).isOk();
         assertThat(belongs(piece)).isEqualTo("PROMISED:Anselm Roe");
         assertThat(Work.piece(bram, piece)
+                        .path("client")
                         .path("ordered")
                         .valueStream()
                         .map(each -> each.path("forWhom").asString()
@@ -111,7 +113,7 @@ class BelongingTest {
     @DisplayName("[trade] the data file itself holds that nothing is promised twice, and nothing that was scrapped")
     void held_by_the_data_file() {
         long first = take(2, 2);
-        long job = Work.piece(owner, first).path("jobId").asLong();
+        long job = Work.piece(owner, first).path("job").path("id").asLong();
         JdbcClient sql = shop.bean(JdbcClient.class);
         assertThatThrownBy(() -> sql.sql(
                                 "INSERT INTO ordered (job_id, for_whom, piece_id) VALUES (:job, 'Somebody', :piece)")
@@ -136,6 +138,7 @@ class BelongingTest {
                                 false))
                 .isOk();
         assertThat(Work.piece(bram, first + 1)
+                        .path("client")
                         .path("ordered")
                         .valueStream()
                         .map(each -> each.path("piece").asLong()))
@@ -160,7 +163,7 @@ class BelongingTest {
             String belongs = List.of("PROMISED", "STOCK", "SPARE").get(random.nextInt(3));
             String forWhom = belongs.equals("SPARE") ? "the shop" : people.get(random.nextInt(people.size()));
             answers.add(pool.submit(() -> {
-                JsonNode own = Work.piece(owner, piece).path("own");
+                JsonNode own = Work.piece(owner, piece).path("knife").path("own");
                 return give(
                                 piece,
                                 own.path("belongs").asString(),
@@ -175,7 +178,7 @@ class BelongingTest {
             assertThat(answer.get()).isIn(200, 409);
         }
         pool.shutdown();
-        JsonNode ordered = Work.piece(owner, first).path("ordered");
+        JsonNode ordered = Work.piece(owner, first).path("client").path("ordered");
         List<Long> promised = ordered.valueStream()
                 .map(each -> each.path("piece").asLong())
                 .filter(piece -> piece > 0)
@@ -198,12 +201,13 @@ class BelongingTest {
                 .isEqualTo("DONE");
         assertThat(belongs(piece)).isEqualTo("STOCK:");
         assertThat(owner.get("/api/consult").isOk().json().toString())
-                .doesNotContain(
-                        "\"jobId\":" + Work.piece(bram, piece).path("jobId").asLong() + ",");
+                .doesNotContain("\"jobId\":"
+                        + Work.piece(bram, piece).path("job").path("id").asLong() + ",");
         Work.workUpTo(shop, bram, piece, "hand-over");
         give(piece, "STOCK", "", "PROMISED", "Ida Lorne", false).isOk();
         Work.doStep(shop, bram, piece, "hand-over");
-        assertThat(Work.piece(bram, piece).path("standing").asString()).isEqualTo("HANDED_OVER");
+        assertThat(Work.piece(bram, piece).path("now").path("standing").asString())
+                .isEqualTo("HANDED_OVER");
         stock.put("ordered", 1);
         owner.post("/api/jobs", stock).isRefused(422, "entries");
     }
@@ -212,7 +216,7 @@ class BelongingTest {
     void pieces_are_added_to_a_job_like_one_that_is_there_and_knives_form_a_set() {
         long piece = take(1, 1);
         Work.workUpTo(shop, bram, piece, "drill-tang-holes");
-        long job = Work.piece(owner, piece).path("jobId").asLong();
+        long job = Work.piece(owner, piece).path("job").path("id").asLong();
         bram.post("/api/jobs/" + job + "/pieces", Map.of("count", 1, "like", piece, "asSpare", false))
                 .isRefused(403, "not-allowed");
         long second = owner.post("/api/jobs/" + job + "/pieces", Map.of("count", 2, "like", piece, "asSpare", false))
@@ -221,7 +225,7 @@ class BelongingTest {
                 .path("about")
                 .asLong();
         JsonNode added = Work.piece(bram, second);
-        assertThat(added.path("pieces").asInt()).isEqualTo(3);
+        assertThat(added.path("job").path("pieces").asInt()).isEqualTo(3);
         assertThat(added.path("name").asString()).endsWith("-2");
         assertThat(Work.piece(bram, piece).path("name").asString()).endsWith("-1");
         assertThat(Work.step(added, "approve-outline").path("standing").asString())
@@ -233,7 +237,11 @@ class BelongingTest {
             bram.post("/api/pieces/" + each + "/own", Map.of("art", "", "rackSlot", "", "setName", "Kitchen pair"))
                     .isOk();
         }
-        assertThat(Work.piece(bram, piece).path("setWith").valueStream().map(JsonNode::asString))
+        assertThat(Work.piece(bram, piece)
+                        .path("job")
+                        .path("setWith")
+                        .valueStream()
+                        .map(JsonNode::asString))
                 .containsExactly(added.path("name").asString());
         owner.post("/api/jobs/" + job + "/pieces", Map.of("count", 22, "like", piece, "asSpare", false))
                 .isRefused(422, "entries");
@@ -244,7 +252,7 @@ class BelongingTest {
             "[trade] the brief is changed with what was said before kept, and once the client has said yes with their word")
     void the_brief() {
         long piece = take(1, 1);
-        long job = Work.piece(owner, piece).path("jobId").asLong();
+        long job = Work.piece(owner, piece).path("job").path("id").asLong();
         bram.post("/api/jobs/" + job + "/brief", brief("Onions and herbs", "Fish", false))
                 .isRefused(403, "not-allowed");
         owner.post("/api/jobs/" + job + "/brief", brief("Onions and herbs", "Onions, and fish on Fridays", false))
@@ -265,19 +273,22 @@ class BelongingTest {
         owner.post("/api/jobs/" + job + "/brief", brief("Onions, and fish on Fridays", "Fish", true))
                 .isOk();
         JsonNode view = Work.piece(bram, piece);
-        assertThat(view.path("useWords").asString()).isEqualTo("Fish");
-        assertThat(view.path("briefBefore")
+        assertThat(view.path("client").path("useWords").asString()).isEqualTo("Fish");
+        assertThat(view.path("client")
+                        .path("briefBefore")
                         .valueStream()
                         .map(before -> before.path("useWords").asString()))
                 .containsExactly("Onions, and fish on Fridays", "Onions and herbs");
-        assertThat(view.path("briefBefore")
+        assertThat(view.path("client")
+                        .path("briefBefore")
                         .get(1)
                         .path("wishes")
                         .get(0)
                         .path("words")
                         .asString())
                 .isEqualTo("Blade length");
-        assertThat(view.path("wishes").get(0).path("agreed").asString()).isEqualTo("one like her mother's");
+        assertThat(view.path("client").path("wishes").get(0).path("agreed").asString())
+                .isEqualTo("one like her mother's");
     }
 
     private static Map<String, Object> brief(String from, String to, boolean agreed) {
@@ -317,7 +328,7 @@ class BelongingTest {
     }
 
     private static String belongs(long piece) {
-        JsonNode own = Work.piece(owner, piece).path("own");
+        JsonNode own = Work.piece(owner, piece).path("knife").path("own");
         return own.path("belongs").asString() + ":" + own.path("forWhom").asString();
     }
 

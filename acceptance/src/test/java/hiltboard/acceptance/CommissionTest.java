@@ -38,7 +38,8 @@ class CommissionTest {
                 (step.path("isOwners").asBoolean() ? olwen : maker)
                         .doStep(shop, piece, Work.piece(reader, piece), step);
             }
-            assertThat(Work.piece(reader, piece).path("standing").asString()).isEqualTo("HANDED_OVER");
+            assertThat(Work.piece(reader, piece).path("now").path("standing").asString())
+                    .isEqualTo("HANDED_OVER");
             photographIsKeptWhole(olwen.page(), reader, piece);
             recordIsOneSheet(olwen.page(), piece);
         }
@@ -95,7 +96,12 @@ class CommissionTest {
         page.locator("input[type='file']")
                 .setInputFiles(new FilePayload("finished.jpg", "image/jpeg", bytes.toByteArray()));
         assertThat(page.getByAltText(Pattern.compile("finished.jpg"))).isVisible();
-        long photo = Work.piece(reader, piece).path("photos").get(0).path("id").asLong();
+        long photo = Work.piece(reader, piece)
+                .path("past")
+                .path("photos")
+                .get(0)
+                .path("id")
+                .asLong();
         byte[] original =
                 page.request().get("/api/photos/" + photo + "/original").body();
         assertThat(original).isEqualTo(bytes.toByteArray());

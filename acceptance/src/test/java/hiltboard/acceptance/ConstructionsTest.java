@@ -53,12 +53,12 @@ class ConstructionsTest {
         long piece = Work.take(owner, 1, answers);
         Work.workUpTo(shop, bram, piece, "nothing comes after hand-over");
         JsonNode done = Work.piece(bram, piece);
-        assertThat(done.path("standing").asString()).isEqualTo("HANDED_OVER");
+        assertThat(done.path("now").path("standing").asString()).isEqualTo("HANDED_OVER");
         assertThat(done.path("steps").valueStream())
                 .allMatch(step -> step.path("standing").asString().equals("DONE"));
-        assertThat(done.path("numbers").valueStream()).noneMatch(number -> number.has("stale"));
-        assertThat(done.path("conditions").valueStream().map(JsonNode::asString))
+        assertThat(done.path("knife").path("numbers").valueStream()).noneMatch(number -> number.has("stale"));
+        assertThat(done.path("now").path("conditions").valueStream().map(JsonNode::asString))
                 .contains("sharp", "tempered");
-        assertThat(done.path("drawing").path("blade").asString()).startsWith("M");
+        assertThat(done.path("knife").path("drawing").path("blade").asString()).startsWith("M");
     }
 }

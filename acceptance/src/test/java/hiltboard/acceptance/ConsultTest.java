@@ -107,7 +107,8 @@ class ConsultTest {
     void dragging_typing_and_saying_agree_by_finger_and_by_key() {
         long piece = Work.take(owner, 1, Map.of());
         Page table = BROWSER.signedIn(shop, "olwen").page();
-        table.navigate("/jobs/" + Work.piece(owner, piece).path("jobId").asLong() + "/consult");
+        table.navigate(
+                "/jobs/" + Work.piece(owner, piece).path("job").path("id").asLong() + "/consult");
         Locator belly = table.locator("[data-grip='belly']");
         belly.waitFor();
         assertThat(table.locator("dd").first()).isVisible();
@@ -160,8 +161,10 @@ class ConsultTest {
 
     @Test
     void a_link_cannot_be_guessed_used_after_withdrawal_or_expiry_or_lead_further() {
-        long job =
-                Work.piece(owner, Work.take(owner, 1, Map.of())).path("jobId").asLong();
+        long job = Work.piece(owner, Work.take(owner, 1, Map.of()))
+                .path("job")
+                .path("id")
+                .asLong();
         String token = link(job, 2);
         Client stranger = Client.at(shop.address());
         JsonNode seen = stranger.get("/api/client/" + token).isOk().json();
@@ -198,6 +201,7 @@ class ConsultTest {
                         .json()
                         .path("revisions")
                         .get(0)
+                        .path("client")
                         .path("wishes")
                         .get(0)
                         .path("words")
@@ -231,7 +235,7 @@ class ConsultTest {
     @Test
     void an_approval_does_not_change_a_piece_that_was_begun_to_another_drawing() {
         long piece = Work.take(owner, 2, Map.of());
-        long job = Work.piece(owner, piece).path("jobId").asLong();
+        long job = Work.piece(owner, piece).path("job").path("id").asLong();
         owner.post("/api/jobs/" + job + "/revisions", Map.of("entries", Map.of("bladeLength", "5"), "words", "longer"))
                 .isOk();
         Work.doStep(shop, owner, piece, "approve-outline");
@@ -275,8 +279,10 @@ class ConsultTest {
 
     @Test
     void proposals_stand_side_by_side_and_the_reason_for_one_stays() {
-        long job =
-                Work.piece(owner, Work.take(owner, 1, Map.of())).path("jobId").asLong();
+        long job = Work.piece(owner, Work.take(owner, 1, Map.of()))
+                .path("job")
+                .path("id")
+                .asLong();
         for (String material : List.of("WALNUT", "BONE", "GLASS_EPOXY")) {
             owner.post(
                             "/api/jobs/" + job + "/proposals",
@@ -306,8 +312,10 @@ class ConsultTest {
 
     @Test
     void a_sketch_stands_beside_the_drawing_and_goes_to_the_client_only_when_the_owner_shows_it() {
-        long job =
-                Work.piece(owner, Work.take(owner, 1, Map.of())).path("jobId").asLong();
+        long job = Work.piece(owner, Work.take(owner, 1, Map.of()))
+                .path("job")
+                .path("id")
+                .asLong();
         Page table = BROWSER.signedIn(shop, "olwen").page();
         table.navigate("/jobs/" + job + "/consult");
         tab(table, "The talk");
@@ -333,7 +341,7 @@ class ConsultTest {
     @Test
     void a_step_that_was_chosen_prepares_a_letter_which_leaves_as_an_internet_message() throws Exception {
         long piece = Work.take(owner, 1, Map.of());
-        long job = Work.piece(owner, piece).path("jobId").asLong();
+        long job = Work.piece(owner, piece).path("job").path("id").asLong();
         owner.post("/api/jobs/" + job + "/updates", Map.of("operations", List.of("profile")))
                 .isOk();
         Work.workUpTo(shop, owner, piece, "profile");
@@ -389,7 +397,8 @@ class ConsultTest {
     @Test
     void the_consult_sheet_prints_on_one_page() {
         long job = Work.piece(owner, Work.take(owner, 1, Map.of("construction", "HIDDEN_TANG", "lightening", "HOLES")))
-                .path("jobId")
+                .path("job")
+                .path("id")
                 .asLong();
         Page table = BROWSER.signedIn(shop, "olwen").page();
         table.navigate("/jobs/" + job + "/sheet");

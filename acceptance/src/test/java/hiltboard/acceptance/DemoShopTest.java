@@ -67,6 +67,7 @@ class DemoShopTest {
                         "TOMAHAWK");
         assertThat(PIECES.stream()
                         .map(piece -> Work.piece(maker, piece.path("id").asLong())
+                                .path("past")
                                 .path("mishaps")
                                 .size())
                         .mapToInt(Integer::intValue)
@@ -78,6 +79,7 @@ class DemoShopTest {
 
     private static String construction(JsonNode hanging) {
         return Work.piece(maker, hanging.path("id").asLong())
+                .path("knife")
                 .path("specification")
                 .valueStream()
                 .filter(line -> line.path("field").asString().equals("construction"))
@@ -103,18 +105,20 @@ class DemoShopTest {
             JsonNode piece = Work.piece(maker, hanging.path("id").asLong());
             piece.path("steps").forEach(step -> {
                 if (step.path("standing").asString().equals("DONE")) {
-                    assertThat(step.path("closedBy"))
+                    assertThat(step.path("order").path("closedBy"))
                             .as("%s %s", piece.path("name"), step.path("operation"))
                             .isEmpty();
                     String done = piece.path("name").asString() + ": "
                             + step.path("title").asString() + ": done";
-                    assertThat(piece.path("journal")
+                    assertThat(piece.path("past")
+                                    .path("journal")
                                     .valueStream()
                                     .map(entry -> entry.path("words").asString()))
                             .contains(done);
-                    assertThat(step.path("doneAtMillis").asLong())
+                    assertThat(step.path("clock").path("doneAtMillis").asLong())
                             .isLessThanOrEqualTo(System.currentTimeMillis())
-                            .isGreaterThanOrEqualTo(step.path("startedAtMillis").asLong());
+                            .isGreaterThanOrEqualTo(
+                                    step.path("clock").path("startedAtMillis").asLong());
                 }
             });
         }

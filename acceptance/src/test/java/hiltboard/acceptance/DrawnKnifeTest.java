@@ -170,8 +170,10 @@ class DrawnKnifeTest {
 
     @Test
     void talks_are_listed_until_their_outline_is_approved_with_the_clients_last_wish() {
-        long job =
-                Work.piece(owner, Work.take(owner, 1, Map.of())).path("jobId").asLong();
+        long job = Work.piece(owner, Work.take(owner, 1, Map.of()))
+                .path("job")
+                .path("id")
+                .asLong();
         assertThat(talk(job).path("revision").asInt()).isEqualTo(1);
         assertThat(talk(job).path("isSent").asBoolean()).isFalse();
         owner.post(

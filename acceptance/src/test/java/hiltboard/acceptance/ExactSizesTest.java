@@ -175,7 +175,8 @@ class ExactSizesTest {
                 olwen.post("/api/design/read", Map.of("entries", Map.of(), "before", Map.of(), "useWords", ""))
                         .isOk()
                         .json()
-                        .path("earliestDay")
+                        .path("days")
+                        .path("earliest")
                         .asString());
     }
 
@@ -213,6 +214,7 @@ class ExactSizesTest {
 
     private static String answer(long piece, String field, String as) {
         return Work.piece(olwen, piece)
+                .path("knife")
                 .path("specification")
                 .valueStream()
                 .filter(line -> line.path("field").asString().equals(field))

@@ -162,7 +162,7 @@ class FireScreensTest {
                 .click();
         page.getByRole(AriaRole.DIALOG).getByText("Write it down").click();
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
-        assertThat(Work.piece(reader, piece).path("heats").asInt()).isEqualTo(2);
+        assertThat(Work.piece(reader, piece).path("now").path("heats").asInt()).isEqualTo(2);
         Work.workUpTo(shop, reader, piece, "harden");
         long kiln = fires.load(load).path("kilnId").asLong();
         long again = fires.harden(kiln, piece);
@@ -235,7 +235,8 @@ class FireScreensTest {
                 .containsText("Not treated");
         // The shop's clock was put forward, perhaps past midnight.
         LocalDate day = LocalDate.ofInstant(
-                Instant.ofEpochMilli(fires.load(load).path("litAtMillis").asLong()),
+                Instant.ofEpochMilli(
+                        fires.load(load).path("clock").path("litAtMillis").asLong()),
                 shop.clock().getZone());
         olwen.page().navigate("/fire/kilns/" + kiln + "?day=" + day);
         assertThat(olwen.page().getByText("lit for: harden").first()).isVisible();

@@ -100,7 +100,7 @@ class FireTest {
                 .isNotEqualTo(fires.inLoad(load, third).path("soaked").asString());
         fires.tell(load, "file-test", Map.of("piece", first, "skates", true)).isOk();
         assertThat(fires.standing(first, "harden")).isEqualTo("DONE");
-        assertThat(Work.piece(maker, first).path("windows").toString())
+        assertThat(Work.piece(maker, first).path("days").path("windows").toString())
                 .as("its temper's clock runs")
                 .contains("temper-first");
         fires.tell(load, "file-test", Map.of("piece", third, "skates", true)).isOk();
@@ -168,7 +168,7 @@ class FireTest {
         fires.out(load, piece).isOk();
         assertThat(fires.standing(piece, "temper-first")).isEqualTo("DONE");
         fires.tell(load, "end", Map.of()).isOk();
-        long past = fires.load(load).path("litAtMillis").asLong();
+        long past = fires.load(load).path("clock").path("litAtMillis").asLong();
         JsonNode curve = maker.get("/api/fire/kilns/" + oven + "/curve?from=" + past)
                 .isOk()
                 .json();
@@ -200,7 +200,8 @@ class FireTest {
             assertThat(fires.out(load, piece).isRefused(409, "out-of-turn").detail())
                     .contains("more heats");
             fires.tell(load, "next-heat", Map.of()).isOk();
-            assertThat(fires.load(load).path("heat").asString()).isEqualTo(heat);
+            assertThat(fires.load(load).path("treatment").path("heat").asString())
+                    .isEqualTo(heat);
         }
         fires.soak(load);
         fires.out(load, piece).isOk();
@@ -292,7 +293,7 @@ class FireTest {
             Work.workUpTo(own, keeper, piece, "harden");
             long load = at.plan(hot, "HARDEN", piece);
             at.lightAndHeat(load, Duration.ofMinutes(40));
-            long lit = at.load(load).path("litAtMillis").asLong();
+            long lit = at.load(load).path("clock").path("litAtMillis").asLong();
             int points = keeper.get("/api/fire/kilns/" + hot + "/curve?from=" + lit)
                     .json()
                     .path("points")
@@ -483,7 +484,12 @@ class FireTest {
                                         Map.of("piece", missing, "as", "MISSING", "words", ""))))
                 .isOk();
         assertThat(fires.standing(right, "harden")).isEqualTo("DONE");
-        assertThat(Work.piece(maker, missing).path("heldReason").asString()).contains("Missing");
+        assertThat(Work.piece(maker, missing)
+                        .path("now")
+                        .path("held")
+                        .path("reason")
+                        .asString())
+                .contains("Missing");
         JsonNode open = maker.get("/api/fire/treater/" + sent)
                 .json()
                 .path("pieces")

@@ -212,7 +212,8 @@ class FireTogetherTest {
         assertThat(fires.standing(held, "harden"))
                 .as("its step waits for its maker")
                 .isEqualTo("RUNNING");
-        assertThat(Work.piece(bram, scrapped).path("standing").asString()).isEqualTo("SCRAPPED");
+        assertThat(Work.piece(bram, scrapped).path("now").path("standing").asString())
+                .isEqualTo("SCRAPPED");
     }
 
     @Test

@@ -67,6 +67,7 @@ class KilledServerTest {
             owner.post("/api/sign-in", Map.of("signInName", "owner", "password", RunningShop.OWNER_PASSWORD))
                     .isOk();
             List<String> kept = Work.piece(owner, piece)
+                    .path("past")
                     .path("notes")
                     .valueStream()
                     .map(note -> note.path("words").asString())

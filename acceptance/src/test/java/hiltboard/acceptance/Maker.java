@@ -69,18 +69,18 @@ record Maker(Page page) {
     void doStep(RunningShop shop, long piece, JsonNode view, JsonNode step) {
         openStep(piece, step.path("operation").asString());
         start();
-        step.path("readings").forEach(key -> {
+        step.path("numbers").path("readings").forEach(key -> {
             String expected = Work.number(view, key.asString()).path("expected").asString();
             enterAndSee(key.asString(), expected, expected);
         });
         tickAll();
-        if (step.path("restMinutes").asLong() > 0) {
+        if (step.path("time").path("restMinutes").asLong() > 0) {
             page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Rest ")))
                     .click();
             assertThat(standing()).containsText("left");
             shop.clock()
                     .putForward(java.time.Duration.ofMinutes(
-                            step.path("restMinutes").asLong()));
+                            step.path("time").path("restMinutes").asLong()));
             assertThat(standing()).containsText("The rest is up");
         }
         press("Done");

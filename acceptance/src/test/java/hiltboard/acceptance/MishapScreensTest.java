@@ -141,8 +141,8 @@ class MishapScreensTest {
         JsonNode again = Work.piece(reader, piece);
         assertThat(Work.step(again, "normalise").path("standing").asString()).isEqualTo("READY");
         assertThat(Work.step(again, "profile").path("standing").asString()).isEqualTo("DONE");
-        assertThat(again.path("heats").asInt()).isEqualTo(2);
-        assertThat(again.path("photos")).hasSize(1);
+        assertThat(again.path("now").path("heats").asInt()).isEqualTo(2);
+        assertThat(again.path("past").path("photos")).hasSize(1);
         page.navigate("/ledger");
         assertThat(page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("Test the hardness")))
                 .containsText("Not hard");

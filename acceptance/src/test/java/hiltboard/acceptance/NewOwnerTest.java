@@ -69,6 +69,7 @@ class NewOwnerTest {
             assertThat(olwen.button("Start")).isVisible();
             noAlarm(page);
             List<String> verdicts = Work.piece(owner, piece)
+                    .path("knife")
                     .path("numbers")
                     .valueStream()
                     .map(number -> number.path("reading")

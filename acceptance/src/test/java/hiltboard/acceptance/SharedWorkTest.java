@@ -52,7 +52,8 @@ class SharedWorkTest {
                         Work.address(piece, "harden") + "/override",
                         Map.of("rule", "soft-work-before-hardening", "reason", " "))
                 .isRefused(422, "entries");
-        for (JsonNode obstacle : Work.step(Work.piece(owner, piece), "harden").path("closedBy")) {
+        for (JsonNode obstacle :
+                Work.step(Work.piece(owner, piece), "harden").path("order").path("closedBy")) {
             owner.post(
                             Work.address(piece, "harden") + "/override",
                             Map.of("rule", obstacle.path("rule").asString(), "reason", "A coupon, no knife"))
@@ -60,6 +61,7 @@ class SharedWorkTest {
         }
         Work.start(bram, piece, "harden").isOk();
         assertThat(Work.step(Work.piece(bram, piece), "harden")
+                        .path("order")
                         .path("overrides")
                         .get(0)
                         .path("reason")
@@ -71,7 +73,8 @@ class SharedWorkTest {
     void nothing_is_fitted_on_untempered_steel() {
         long piece = Work.take(owner, 1, Map.of("construction", "HIDDEN_TANG"));
         Work.workUpTo(shop, bram, piece, "temper-first");
-        assertThat(Work.piece(bram, piece).path("isUntempered").asBoolean()).isTrue();
+        assertThat(Work.piece(bram, piece).path("now").path("isUntempered").asBoolean())
+                .isTrue();
         assertThat(Work.start(bram, piece, "fit-guard")
                         .isRefused(409, "out-of-turn")
                         .detail())
@@ -217,11 +220,11 @@ class SharedWorkTest {
                 .isOk();
         JsonNode changed = Work.piece(owner, piece);
         assertThat(Work.step(changed, "etch").path("standing").asString()).isEqualTo("WAITING");
-        assertThat(changed.path("journal").get(0).path("words").asString())
+        assertThat(changed.path("past").path("journal").get(0).path("words").asString())
                 .contains("Finish was Hand satin, is Etched dark and tumbled");
         bram.post(address, Work.decided("bladeLength", "127 mm", "6 in")).isRefused(403, "not-allowed");
-        String job = "/api/jobs/" + changed.path("jobId").asLong() + "/promise";
-        String promised = changed.path("promisedOn").asString();
+        String job = "/api/jobs/" + changed.path("job").path("id").asLong() + "/promise";
+        String promised = changed.path("job").path("promisedOn").asString();
         owner.post(job, Map.of("from", promised, "to", "2031-05-01")).isOk();
         JsonNode days = owner.post(job, Map.of("from", promised, "to", "2031-06-01"))
                 .isRefused(409, "both-changed")
@@ -248,7 +251,7 @@ class SharedWorkTest {
                 .isOk()
                 .json();
         assertThat(again).isEqualTo(first);
-        assertThat(Work.piece(bram, piece).path("notes")).hasSize(1);
+        assertThat(Work.piece(bram, piece).path("past").path("notes")).hasSize(1);
         bram.postAs("x", "/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "y", "isLesson", false))
                 .isRefused(400, "malformed");
     }
@@ -309,13 +312,14 @@ class SharedWorkTest {
         JsonNode again = Work.piece(bram, piece);
         assertThat(Work.step(again, "normalise").path("standing").asString()).isEqualTo("READY");
         assertThat(Work.step(again, "harden").path("standing").asString()).isEqualTo("WAITING");
-        assertThat(again.path("heats").asInt()).isEqualTo(2);
-        assertThat(again.path("mishaps").get(0).path("costMinutes").asInt()).isGreaterThan(60);
+        assertThat(again.path("now").path("heats").asInt()).isEqualTo(2);
+        assertThat(again.path("past").path("mishaps").get(0).path("costMinutes").asInt())
+                .isGreaterThan(60);
         assertThat(Work.step(again, "drill-tang-holes").path("standing").asString())
                 .isEqualTo("DONE");
         assertThat(Work.number(again, "hardness").has("reading")).isFalse();
         assertThat(Work.number(again, "stock.thickness").has("reading")).isTrue();
-        assertThat(again.path("state").asString()).isEqualTo("PROFILED");
+        assertThat(again.path("now").path("state").asString()).isEqualTo("PROFILED");
     }
 
     @Test

@@ -57,9 +57,11 @@ class StateTest {
                         .detail())
                 .contains("handle");
         Work.doStep(shop, bram, piece, "take-handle-off");
-        assertThat(Work.piece(bram, piece).path("conditions").toString()).doesNotContain("handle on it");
+        assertThat(Work.piece(bram, piece).path("now").path("conditions").toString())
+                .doesNotContain("handle on it");
         Work.workUpTo(shop, bram, piece, "hand-over");
-        assertThat(Work.piece(bram, piece).path("conditions").toString()).contains("handle on it", "tempered");
+        assertThat(Work.piece(bram, piece).path("now").path("conditions").toString())
+                .contains("handle on it", "tempered");
     }
 
     private static List<String> titles(JsonNode operations) {
@@ -79,12 +81,14 @@ class StateTest {
                 .isEqualTo("READY");
         bram.post(Work.address(piece, "degrease-for-etch") + "/again", Map.of()).isRefused(409, "out-of-turn");
         shop.clock().putForward(Duration.ofMinutes(20));
-        JsonNode obstacle =
-                Work.step(Work.piece(bram, piece), "etch").path("closedBy").get(0);
+        JsonNode obstacle = Work.step(Work.piece(bram, piece), "etch")
+                .path("order")
+                .path("closedBy")
+                .get(0);
         assertThat(obstacle.path("rule").asString()).isEqualTo("clean-for-the-bath");
         assertThat(obstacle.path("again").path("title").asString()).isEqualTo("Degrease for the bath");
         Work.start(bram, piece, "etch").isRefused(409, "out-of-turn");
-        assertThat(Work.piece(bram, piece).path("windows"))
+        assertThat(Work.piece(bram, piece).path("days").path("windows"))
                 .as("there is nothing to hurry for")
                 .isEmpty();
         bram.post(Work.address(piece, "degrease-for-etch") + "/again", Map.of()).isOk();
@@ -108,6 +112,7 @@ class StateTest {
 
     private static List<String> windows(long piece) {
         return Work.piece(bram, piece)
+                .path("days")
                 .path("windows")
                 .valueStream()
                 .map(window -> window.path("operation").asString())
@@ -124,16 +129,22 @@ class StateTest {
                 .isOk();
         JsonNode back = Work.step(Work.piece(bram, piece), "choose-stock");
         assertThat(back.path("standing").asString()).isEqualTo("READY");
-        assertThat(back.path("startedAtMillis").asLong()).isZero();
+        assertThat(back.path("clock").path("startedAtMillis").asLong()).isZero();
         assertThat(Work.number(Work.piece(bram, piece), "stock.thickness").has("reading"))
                 .as("it was read on another bar")
                 .isFalse();
-        assertThat(Work.piece(bram, piece).path("journal").get(0).path("words").asString())
+        assertThat(Work.piece(bram, piece)
+                        .path("past")
+                        .path("journal")
+                        .get(0)
+                        .path("words")
+                        .asString())
                 .contains("was not started after all");
         cato.post(Work.address(piece, "choose-stock") + "/not-started", Map.of())
                 .isRefused(409, "out-of-turn");
         Work.start(cato, piece, "choose-stock").isOk();
         assertThat(Work.step(Work.piece(bram, piece), "choose-stock")
+                        .path("clock")
                         .path("startedBy")
                         .asString())
                 .isEqualTo("Cato Lind");
@@ -150,7 +161,7 @@ class StateTest {
                 .isOk();
         JsonNode step = Work.step(Work.piece(bram, piece), "temper-first");
         assertThat(step.path("standing").asString()).isEqualTo("RUNNING");
-        assertThat(step.path("restUntilMillis").asLong()).isZero();
+        assertThat(step.path("clock").path("restUntilMillis").asLong()).isZero();
         shop.clock().putForward(Duration.ofHours(3));
         Work.done(bram, piece, "temper-first").isRefused(409, "out-of-turn");
         bram.post(Work.address(piece, "temper-first") + "/rest", Map.of()).isOk();
@@ -182,11 +193,16 @@ class StateTest {
         shop.clock().putForward(Duration.ofMinutes(45));
         cato.post(Work.address(piece, "choose-stock") + "/pick-up", Map.of()).isOk();
         JsonNode step = Work.step(Work.piece(bram, piece), "choose-stock");
-        assertThat(step.path("startedBy").asString()).isEqualTo("Cato Lind");
-        assertThat(step.path("putDownAtMillis").asLong()).isZero();
-        assertThat(Duration.ofMillis(step.path("awayMillis").asLong()))
+        assertThat(step.path("clock").path("startedBy").asString()).isEqualTo("Cato Lind");
+        assertThat(step.path("clock").path("putDownAtMillis").asLong()).isZero();
+        assertThat(Duration.ofMillis(step.path("clock").path("awayMillis").asLong()))
                 .isBetween(Duration.ofMinutes(45), Duration.ofMinutes(46));
-        assertThat(Work.piece(bram, piece).path("journal").get(0).path("words").asString())
+        assertThat(Work.piece(bram, piece)
+                        .path("past")
+                        .path("journal")
+                        .get(0)
+                        .path("words")
+                        .asString())
                 .contains("picked up again after 4");
         Work.done(cato, piece, "choose-stock").isOk();
     }
@@ -196,7 +212,7 @@ class StateTest {
             + "link in a maker's hands, not at a maker's window")
     void the_clients_yes() {
         long piece = Work.take(owner, 1, Map.of());
-        long job = Work.piece(owner, piece).path("jobId").asLong();
+        long job = Work.piece(owner, piece).path("job").path("id").asLong();
         Work.start(bram, piece, "approve-outline").isRefused(403, "not-allowed");
         assertThat(bram.get("/api/bench").isOk().json().path("canStart").toString())
                 .doesNotContain("approve-outline");
@@ -238,8 +254,10 @@ class StateTest {
     void an_edge_for_another_use() {
         long piece = Work.take(owner, 1, Map.of("edgeAngle", "22", "edgeTooth", "COARSE"));
         Work.workUpTo(shop, bram, piece, "sharpen");
-        JsonNode obstacle =
-                Work.step(Work.piece(bram, piece), "sharpen").path("closedBy").get(0);
+        JsonNode obstacle = Work.step(Work.piece(bram, piece), "sharpen")
+                .path("order")
+                .path("closedBy")
+                .get(0);
         assertThat(obstacle.path("reason").asString()).contains("22° a side", "coarse tooth", "Onions and herbs");
         assertThat(obstacle.path("remedy").asString()).contains("12 to 15°", "fine");
         owner.post(

@@ -1,6 +1,6 @@
 package hiltboard.acceptance;
 
-import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static hiltboard.acceptance.Seen.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;

@@ -67,7 +67,7 @@ class StockLiveTest {
     void the_talk_says_what_is_missing_and_stops_saying_so_when_it_has_come() {
         long piece = Work.take(
                 shop.signedIn("olwen"), 1, Map.of("steel", "W2", "stockThickness", "5/32", "handleMaterial", "HORN"));
-        long job = Work.piece(bram, piece).path("jobId").asLong();
+        long job = Work.piece(bram, piece).path("job").path("id").asLong();
         Store.receive(
                 bram,
                 "BAR",
@@ -109,6 +109,7 @@ class StockLiveTest {
         olwen.press("Release it");
         assertThat(steel).containsText("There, not promised yet");
         List<String> journal = Work.piece(bram, piece)
+                .path("past")
                 .path("journal")
                 .valueStream()
                 .map(JsonNode::toString)

@@ -240,12 +240,15 @@ class StockScreensTest {
                 .click();
         assertThat(takes).containsText("Promised: 15 g");
         bram.start();
-        Work.step(Work.piece(owner, piece), "glue-handle").path("readings").forEach(key -> {
-            String expected = Work.number(Work.piece(owner, piece), key.asString())
-                    .path("expected")
-                    .asString();
-            bram.enterAndSee(key.asString(), expected, expected);
-        });
+        Work.step(Work.piece(owner, piece), "glue-handle")
+                .path("numbers")
+                .path("readings")
+                .forEach(key -> {
+                    String expected = Work.number(Work.piece(owner, piece), key.asString())
+                            .path("expected")
+                            .asString();
+                    bram.enterAndSee(key.asString(), expected, expected);
+                });
         bram.tickAll();
         bram.press("Done");
         assertThat(bram.standing()).containsText("Done");

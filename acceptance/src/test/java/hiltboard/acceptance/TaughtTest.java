@@ -54,10 +54,11 @@ class TaughtTest {
                     + "the record")
     void the_clients_word() {
         long piece = Work.take(owner, 1, Map.of("care", "SALT", "finish", "MIRROR"));
-        JsonNode advice = Work.piece(bram, piece).path("advice");
+        JsonNode advice = Work.piece(bram, piece).path("knife").path("advice");
         assertThat(advice.valueStream().map(each -> each.path("matter").asString()))
                 .contains("RUST", "WET_HANDLE", "MIRROR");
-        String job = "/api/jobs/" + Work.piece(bram, piece).path("jobId").asLong() + "/client-word";
+        String job =
+                "/api/jobs/" + Work.piece(bram, piece).path("job").path("id").asLong() + "/client-word";
         bram.post(job, Map.of("matter", "RUST", "words", "I oil it")).isRefused(403, "not-allowed");
         assertThat(owner.post(job, Map.of("matter", "RUST", "words", " "))
                         .isRefused(422, "entries")
@@ -69,14 +70,16 @@ class TaughtTest {
         owner.post(job, Map.of("matter", "RUST", "words", "I oil it every morning"))
                 .isOk();
         JsonNode rust = Work.piece(bram, piece)
+                .path("knife")
                 .path("advice")
                 .valueStream()
                 .filter(each -> each.path("matter").asString().equals("RUST"))
                 .findFirst()
                 .orElseThrow();
         assertThat(rust.path("said").asString()).isEqualTo("I oil it every morning");
-        assertThat(Work.piece(bram, piece).path("journal").toString()).contains("on rust: I oil it every evening");
-        assertThat(Work.piece(bram, piece).path("careCard").toString())
+        assertThat(Work.piece(bram, piece).path("past").path("journal").toString())
+                .contains("on rust: I oil it every evening");
+        assertThat(Work.piece(bram, piece).path("knife").path("careCard").toString())
                 .contains("dried and oiled every time", "mirror polish scratches");
     }
 
@@ -94,7 +97,7 @@ class TaughtTest {
         Seen.assertThat(page.getByLabel("Worth saying"))
                 .containsText("The client said: She held the cut-out in her left hand");
         Seen.assertThat(olwen.button("The client has been told")).hasCount(0);
-        page.navigate("/jobs/" + Work.piece(bram, piece).path("jobId").asLong() + "/consult");
+        page.navigate("/jobs/" + Work.piece(bram, piece).path("job").path("id").asLong() + "/consult");
         page.getByText("Worth saying", new Page.GetByTextOptions().setExact(true))
                 .click();
         Seen.assertThat(page.getByLabel("Worth saying").last()).containsText("left hand");
@@ -198,11 +201,13 @@ class TaughtTest {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, bram, piece, "glue-handle");
         long usual = Work.step(Work.piece(bram, piece), "cure-handle")
+                .path("time")
                 .path("restMinutes")
                 .asLong();
         Work.start(bram, piece, "glue-handle").isOk();
         Work.read(bram, piece, "glue-handle", "shop.temperature", "14 C").isOk();
         assertThat(Work.step(Work.piece(bram, piece), "cure-handle")
+                        .path("time")
                         .path("restMinutes")
                         .asLong())
                 .isEqualTo(32 * 60)

@@ -87,7 +87,7 @@ final class Work {
     }
 
     static JsonNode number(JsonNode piece, String key) {
-        for (JsonNode number : piece.path("numbers")) {
+        for (JsonNode number : piece.path("knife").path("numbers")) {
             if (number.path("key").asString().equals(key)) {
                 return number;
             }
@@ -111,6 +111,7 @@ final class Work {
 
     static Client.Answer done(Client maker, long piece, String operation) {
         List<String> checks = step(piece(maker, piece), operation)
+                .path("told")
                 .path("checks")
                 .valueStream()
                 .map(JsonNode::asString)
@@ -127,6 +128,7 @@ final class Work {
         start(maker, piece, operation).isOk();
         JsonNode view = piece(maker, piece);
         step(view, operation)
+                .path("numbers")
                 .path("readings")
                 .forEach(key -> read(
                                 maker,
@@ -135,7 +137,7 @@ final class Work {
                                 key.asString(),
                                 number(view, key.asString()).path("expected").asString())
                         .isOk());
-        long rest = step(view, operation).path("restMinutes").asLong();
+        long rest = step(view, operation).path("time").path("restMinutes").asLong();
         if (rest > 0) {
             maker.post(address(piece, operation) + "/rest", Map.of()).isOk();
             shop.clock().putForward(Duration.ofMinutes(rest));

@@ -151,36 +151,46 @@ class FireViews {
             String drop,
             int interruptions) {}
 
-    /** A load; times are on its kiln's own clock, and who stands where is zero for nobody. */
+    /**
+     * What is done to a load.
+     *
+     * @param heats of one after another that it goes through, and which of them is now
+     * @param cycle from one blade's quench to the next, in words; empty where nothing follows
+     */
+    record LoadTreatment(
+            String treatment,
+            String words,
+            String heat,
+            String soak,
+            List<String> steps,
+            boolean isQuenched,
+            int heats,
+            int heatNow,
+            String cycle) {}
+
+    /** Who stands where; zero and empty for nobody. */
+    record LoadHands(long doorBy, long quenchBy, String doorName, String quenchName) {}
+
+    /** On its kiln's own clock; zero for what has not been. */
+    record LoadClock(long litAtMillis, long inAtMillis, long overAtMillis) {}
+
+    /** A load. */
     record LoadView(
             long id,
             long kilnId,
             String kiln,
-            String treatment,
-            String treatmentWords,
             String standing,
-            String heat,
-            String soak,
-            List<String> steps,
+            String words,
+            LoadTreatment treatment,
+            LoadHands hands,
+            LoadClock clock,
             List<ReadyView> ready,
-            long doorBy,
-            long quenchBy,
-            String doorName,
-            String quenchName,
-            boolean isQuenched,
-            int heats,
-            int heatNow,
-            long litAtMillis,
-            long inAtMillis,
-            long overAtMillis,
             List<LoadPieceView> pieces,
             List<CandidateView> candidates,
-            String cycle,
             TemperView temper,
             SoakView soaking,
             List<AheadView> ahead,
-            List<String> cautions,
-            String words) {}
+            List<String> cautions) {}
 
     @Transactional(readOnly = true)
     public FireView fire(Units units) {
@@ -273,37 +283,36 @@ class FireViews {
                 id,
                 row.kiln(),
                 opened.kiln().name(),
-                row.treatment().name(),
-                row.treatment().words(),
                 row.standing().name(),
-                programme.map(each -> row.heat().in(units)).orElse(""),
-                programme.map(each -> Span.words(row.soak())).orElse(""),
-                programme.map(Programme::steps).orElse(List.of()),
+                row.words(),
+                new LoadTreatment(
+                        row.treatment().name(),
+                        row.treatment().words(),
+                        programme.map(each -> row.heat().in(units)).orElse(""),
+                        programme.map(each -> Span.words(row.soak())).orElse(""),
+                        programme.map(Programme::steps).orElse(List.of()),
+                        row.treatment().isQuenched(),
+                        row.treatment() == Treatment.NORMALISE
+                                ? programme.map(each -> each.kiln().size()).orElse(1)
+                                : 1,
+                        row.part() + 1,
+                        row.treatment().isQuenched() && load.pieces().size() > 1 ? Soak.words(load.cycle()) : ""),
+                new LoadHands(row.doorBy().orElse(0L), row.quenchBy().orElse(0L), row.doorName(), row.quenchName()),
+                new LoadClock(
+                        row.litAt().orElse(0L),
+                        row.inAt().orElse(0L),
+                        row.overAt().orElse(0L)),
                 programme
                         .map(each -> each.ready().stream()
                                 .map(line -> new ReadyView(line, row.ready().contains(line)))
                                 .toList())
                         .orElse(List.of()),
-                row.doorBy().orElse(0L),
-                row.quenchBy().orElse(0L),
-                row.doorName(),
-                row.quenchName(),
-                row.treatment().isQuenched(),
-                row.treatment() == Treatment.NORMALISE
-                        ? programme.map(each -> each.kiln().size()).orElse(1)
-                        : 1,
-                row.part() + 1,
-                row.litAt().orElse(0L),
-                row.inAt().orElse(0L),
-                row.overAt().orElse(0L),
                 pieces(opened, load),
                 row.standing() == Standing.PLANNED ? candidates(row, load, units) : List.of(),
-                row.treatment().isQuenched() && load.pieces().size() > 1 ? Soak.words(load.cycle()) : "",
                 temper(opened, load, units),
                 soaking(row, soak, units),
                 ahead(opened, load, soak),
-                cautions(row, load),
-                row.words());
+                cautions(row, load));
     }
 
     private static List<String> cautions(LoadRow row, Load load) {

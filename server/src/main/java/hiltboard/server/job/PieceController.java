@@ -143,51 +143,72 @@ class PieceController {
     /** What goes wrong at an operation, over all pieces. */
     record MishapCountView(String operation, String step, String what, int times, int costMinutes, int lost) {}
 
-    /** A piece's file; times are epoch milliseconds, lengths in the reader's units. */
-    record PieceView(
+    /** The job that a piece belongs to. @param setWith the other living pieces of the same set */
+    record PieceJob(
             long id,
-            long jobId,
-            String name,
-            String jobTitle,
-            String clientName,
-            String clientContact,
-            String jobKind,
-            String useWords,
-            List<BriefBeforeView> briefBefore,
-            List<OrderedView> ordered,
+            String title,
+            String kind,
             String promisedOn,
-            int daysInHand,
-            String earliestDay,
-            int attendedMinutesLeft,
             int position,
             int pieces,
+            List<SiblingView> siblings,
+            List<String> setWith) {}
+
+    /** For whom it is, and what was said of it. */
+    record PieceClient(
+            String name,
+            String contact,
+            String useWords,
+            List<WishView> wishes,
+            List<BriefBeforeView> briefBefore,
+            List<OrderedView> ordered) {}
+
+    /** Why nobody goes on with it. */
+    record HeldView(String reason, String by, long atMillis) {}
+
+    /** As it lies. @param heats how often it has been heated for hardening, the one to come counted in */
+    record PieceNow(
             String standing,
             State state,
             String stateWords,
+            List<String> conditions,
+            int heats,
             boolean isUntempered,
-            @Nullable String heldReason,
-            String heldBy,
-            long heldAtMillis,
-            long version,
-            List<WishView> wishes,
+            @Nullable HeldView held) {}
+
+    /** What is left of it, and by when. */
+    record PieceDays(int inHand, String earliest, int attendedMinutesLeft, List<WindowView> windows) {}
+
+    /** The knife that it becomes. */
+    record PieceKnife(
             List<SpecificationLine> specification,
             Drawing drawing,
-            List<StepView> steps,
             List<NumberView> numbers,
-            List<WindowView> windows,
+            Own own,
+            List<AdviceView> advice,
+            List<String> careCard) {}
+
+    /** What was written down of it. */
+    record PiecePast(
             List<NoteView> notes,
             List<LessonView> lessons,
             List<PhotoView> photos,
             List<MishapView> mishaps,
             List<DecisionView> decisions,
-            List<String> conditions,
-            int heats,
-            List<SiblingView> siblings,
-            List<String> setWith,
-            Own own,
-            List<JournalEntry> journal,
-            List<AdviceView> advice,
-            List<String> careCard,
+            List<JournalEntry> journal) {}
+
+    /** A piece's file; times are epoch milliseconds, lengths in the reader's units. */
+    record PieceView(
+            long id,
+            String name,
+            long version,
+            PieceJob job,
+            PieceClient client,
+            PieceNow now,
+            PieceDays days,
+            PieceKnife knife,
+            List<StepView> steps,
+            PiecePast past,
             String cautionsDefer,
             long nowMillis) {}
 
@@ -212,48 +233,54 @@ class PieceController {
         List<Brief.Wish> wishes = jobs.wishes(job.id());
         return new PieceView(
                 id,
-                job.id(),
                 file.name(),
-                job.title(),
-                job.clientName(),
-                job.clientContact(),
-                job.kind().name(),
-                job.useWords(),
-                briefBefore(job.id()),
-                ordered(job.id()),
-                job.promisedOn().toString(),
-                inHand.inHand(),
-                inHand.earliest().toString(),
-                progress.attendedMinutesLeft(),
-                piece.position(),
-                piece.pieces(),
-                piece.standing().name(),
-                progress.state(),
-                progress.state().words(),
-                file.isAlive() && progress.isUntempered(),
-                piece.heldReason().orElse(null),
-                piece.heldBy(),
-                piece.heldAtMillis(),
                 piece.version(),
-                wishes.stream().map(PieceController::view).toList(),
-                specification(file, units),
-                Drawing.of(file.specification()),
+                new PieceJob(
+                        job.id(),
+                        job.title(),
+                        job.kind().name(),
+                        job.promisedOn().toString(),
+                        piece.position(),
+                        piece.pieces(),
+                        siblings(file),
+                        setWith(file)),
+                new PieceClient(
+                        job.clientName(),
+                        job.clientContact(),
+                        job.useWords(),
+                        wishes.stream().map(PieceController::view).toList(),
+                        briefBefore(job.id()),
+                        ordered(job.id())),
+                new PieceNow(
+                        piece.standing().name(),
+                        progress.state(),
+                        progress.state().words(),
+                        conditions(progress),
+                        piece.rework().heats(),
+                        file.isAlive() && progress.isUntempered(),
+                        piece.heldReason()
+                                .map(reason -> new HeldView(reason, piece.heldBy(), piece.heldAtMillis()))
+                                .orElse(null)),
+                new PieceDays(
+                        inHand.inHand(),
+                        inHand.earliest().toString(),
+                        progress.attendedMinutesLeft(),
+                        windows(file.workLeft(progress))),
+                new PieceKnife(
+                        specification(file, units),
+                        Drawing.of(file.specification()),
+                        StepViews.numbers(file, wishes, units),
+                        piece.own(),
+                        AdviceView.of(file.specification(), clientWords.ofJob(job.id())),
+                        CareCard.of(file.specification())),
                 StepViews.steps(file, today.today(), units),
-                StepViews.numbers(file, wishes, units),
-                windows(file.workLeft(progress)),
-                notes.notes(id),
-                lessons(file),
-                notes.photos(id),
-                mishaps(file),
-                decisions(id),
-                conditions(progress),
-                piece.rework().heats(),
-                siblings(file),
-                setWith(file),
-                piece.own(),
-                changes.ofPiece(id, job.id()),
-                AdviceView.of(file.specification(), clientWords.ofJob(job.id())),
-                CareCard.of(file.specification()),
+                new PiecePast(
+                        notes.notes(id),
+                        lessons(file),
+                        notes.photos(id),
+                        mishaps(file),
+                        decisions(id),
+                        changes.ofPiece(id, job.id())),
                 Operations.CAUTIONS_DEFER,
                 clock.nowMillis());
     }

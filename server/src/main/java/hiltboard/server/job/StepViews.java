@@ -9,6 +9,8 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Gate.Obstacle;
 import hiltboard.core.route.Operation;
+import hiltboard.core.route.Operation.Numbers;
+import hiltboard.core.route.Operation.Told;
 import hiltboard.core.route.OrderRule;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
@@ -107,32 +109,19 @@ public final class StepViews {
     }
 
     /**
-     * One step of a route.
+     * How long a step takes.
      *
-     * @param standing WAITING, READY, RUNNING, RESTING or DONE
-     * @param isItsTurn whether nothing at all is open before it
-     * @param because the answers of the specification that this work is done to; empty where every piece has it
-     * @param ofTheDay what the day is asked for here
      * @param effort how the hands-on minutes come about, where they grow with the piece; otherwise empty
-     * @param waitedForBy what waits for this step, and why
-     * @param isOwners whether only the owner does it
-     * @param putDownAtMillis since when it is put down until later; zero if it is not
-     * @param awayMillis how long it was put down before, in all
-     * @param canReopen whether “done” can be taken back, since nothing has been built on it
      */
-    public record StepView(
-            String operation,
-            String title,
-            Station station,
-            List<StepMark> marks,
-            int attendedMinutes,
-            String effort,
-            long restMinutes,
-            String restWords,
-            String standing,
-            boolean isItsTurn,
-            boolean isOwners,
-            boolean canReopen,
+    public record StepTime(int attendedMinutes, String effort, long restMinutes, String restWords) {}
+
+    /**
+     * When it was done and by whom; times are epoch milliseconds, zero where there is none.
+     *
+     * @param putDownAtMillis since when it is put down until later
+     * @param awayMillis how long it was put down before, in all
+     */
+    public record StepClock(
             long startedAtMillis,
             String startedBy,
             long starterId,
@@ -140,19 +129,59 @@ public final class StepViews {
             long doneAtMillis,
             String doneBy,
             long putDownAtMillis,
-            long awayMillis,
-            List<String> toDo,
-            List<String> cautions,
-            List<String> checks,
-            List<String> targets,
-            List<String> readings,
-            List<String> makes,
+            long awayMillis) {
+        static final StepClock NOT_STARTED = new StepClock(0, "", 0, 0, 0, "", 0, 0);
+
+        static StepClock of(StepRow row) {
+            return new StepClock(
+                    row.startedAtMillis(),
+                    row.startedBy(),
+                    row.starterId(),
+                    row.restUntilMillis(),
+                    row.doneAtMillis(),
+                    row.doneBy(),
+                    row.putDownAtMillis(),
+                    row.awayMillis());
+        }
+    }
+
+    /**
+     * Where it stands in the order of work.
+     *
+     * @param because the answers of the specification that this work is done to; empty where every piece has it
+     * @param waitedForBy what waits for this step, and why
+     */
+    public record StepOrder(
             List<String> because,
             List<WaitView> waits,
             List<WaitView> waitedForBy,
             List<ObstacleView> closedBy,
             List<ObstacleView> cares,
-            List<OverrideView> overrides,
+            List<OverrideView> overrides) {}
+
+    /**
+     * One step of a route.
+     *
+     * @param standing WAITING, READY, RUNNING, RESTING or DONE
+     * @param isItsTurn whether nothing at all is open before it
+     * @param isOwners whether only the owner does it
+     * @param canReopen whether “done” can be taken back, since nothing has been built on it
+     * @param ofTheDay what the day is asked for here
+     */
+    public record StepView(
+            String operation,
+            String title,
+            Station station,
+            List<StepMark> marks,
+            String standing,
+            boolean isItsTurn,
+            boolean isOwners,
+            boolean canReopen,
+            StepTime time,
+            StepClock clock,
+            Told told,
+            Numbers numbers,
+            StepOrder order,
             List<OfTheDayView> ofTheDay) {}
 
     /** That somebody took a number as it is. */
@@ -245,34 +274,25 @@ public final class StepViews {
                 operation.title(),
                 operation.station(),
                 StepMark.of(operation),
-                operation.attendedMinutes(),
-                operation.effort().isBySize() ? operation.effort().words() : "",
-                file.rest(operation).toMinutes(),
-                operation.restWords(),
                 standing(row, gate),
                 gate.isItsTurn(),
                 operation.hands() == Operation.Hands.OWNER,
                 done.contains(operation.key()) && !builtOn.contains(operation.key()),
-                row.map(StepRow::startedAtMillis).orElse(0L),
-                row.map(StepRow::startedBy).orElse(""),
-                row.map(StepRow::starterId).orElse(0L),
-                row.map(StepRow::restUntilMillis).orElse(0L),
-                row.map(StepRow::doneAtMillis).orElse(0L),
-                row.map(StepRow::doneBy).orElse(""),
-                row.map(StepRow::putDownAtMillis).orElse(0L),
-                row.map(StepRow::awayMillis).orElse(0L),
-                operation.toDo(),
-                operation.cautions(),
-                operation.checks(),
-                operation.targets(),
-                operation.readings(),
-                operation.makes(),
-                because(file, operation, units),
-                waits,
-                waitedForBy(file, step, done),
-                open(gate.closedBy(), done.contains(operation.key())),
-                open(gate.cares(), done.contains(operation.key())),
-                overrides,
+                new StepTime(
+                        operation.attendedMinutes(),
+                        operation.effort().isBySize() ? operation.effort().words() : "",
+                        file.rest(operation).toMinutes(),
+                        operation.restWords()),
+                row.map(StepClock::of).orElse(StepClock.NOT_STARTED),
+                operation.told(),
+                operation.numbers(),
+                new StepOrder(
+                        because(file, operation, units),
+                        waits,
+                        waitedForBy(file, step, done),
+                        open(gate.closedBy(), done.contains(operation.key())),
+                        open(gate.cares(), done.contains(operation.key())),
+                        overrides),
                 DayConditions.at(operation, today));
     }
 
