@@ -61,7 +61,7 @@ class ExactSizesTest {
     void needs_and_cutting_have_one_rule() {
         long piece = take(Work.commission(olwen, 1, Map.of()));
         Work.doStep(shop, olwen, piece, "approve-outline");
-        long good = Store.receive(olwen, "BAR", "36", "1", "what", "1084", "thickness", ".1547", "width", "2");
+        long good = Store.receive(olwen, "BAR", "36", "1", "what=1084; thickness=.1547; width=2");
         assertThat(Store.need(olwen, piece, "steel").path("choices").toString()).contains("\"lotId\":" + good);
         assertThat(olwen.get("/api/stock/lots/" + good + "/yield?piece=" + piece)
                         .isOk()
@@ -69,7 +69,7 @@ class ExactSizesTest {
                         .path("count")
                         .asInt())
                 .isPositive();
-        long thin = Store.receive(olwen, "BAR", "36", "1", "what", "1084", "thickness", "1/8", "width", "2");
+        long thin = Store.receive(olwen, "BAR", "36", "1", "what=1084; thickness=1/8; width=2");
         String why = olwen.get("/api/stock/lots/" + thin + "/yield?piece=" + piece)
                 .isOk()
                 .json()
@@ -91,7 +91,7 @@ class ExactSizesTest {
     void a_blank_that_finds_no_bar_says_why() throws InterruptedException {
         long piece = take(Work.commission(olwen, 1, Map.of("steel", "W2")));
         Work.doStep(shop, olwen, piece, "approve-outline");
-        Store.receive(olwen, "BAR", "36", "1", "what", "W2", "thickness", "1/8", "width", "2");
+        Store.receive(olwen, "BAR", "36", "1", "what=W2; thickness=1/8; width=2");
         JsonNode run = olwen.post(
                         "/api/stock/cutting",
                         Map.of(

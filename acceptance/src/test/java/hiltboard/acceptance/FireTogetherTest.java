@@ -278,16 +278,7 @@ class FireTogetherTest {
                 "BAR",
                 "36 in",
                 "1",
-                "what",
-                "OTHER",
-                "name",
-                "shop 7",
-                "section",
-                "FLAT",
-                "thickness",
-                "0.165 in",
-                "width",
-                "1-1/2 in");
+                "what=OTHER; name=shop 7; section=FLAT; thickness=0.165 in; width=1-1/2 in");
         JsonNode need = Store.need(bram, piece, "steel");
         assertThat(need.path("words").asString()).isEqualTo("Shop 7 bar for the blade");
         assertThat(need.path("standing").asString())

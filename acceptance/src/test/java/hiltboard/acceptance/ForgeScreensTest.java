@@ -136,8 +136,8 @@ class ForgeScreensTest {
             + "no-go stops the work for everybody until somebody lets it go on")
     void a_flaw_is_weighed_and_decided() {
         long id = begun("Flawed");
-        Store.receive(smith, "BAR", "60 in", "1", "what", "1084", "thickness", "1/8", "width", "1-1/2");
-        Store.receive(smith, "BAR", "60 in", "1", "what", "75Ni8", "thickness", "1/16", "width", "1-1/2");
+        Store.receive(smith, "BAR", "60 in", "1", "what=1084; thickness=1/8; width=1-1/2");
+        Store.receive(smith, "BAR", "60 in", "1", "what=75Ni8; thickness=1/16; width=1-1/2");
         Page page = bram.page();
         page.navigate("/forge/" + id);
         bram.press("Cut the bars from the racks");

@@ -129,7 +129,7 @@ class ForgeTest {
         long id = begun(new ArrayList<>(List.of(
                 step(questions, "STACK", "firstSteel", "O1", "secondSteel", "D2", "pieces", "7"),
                 step(questions, "WELD"))));
-        long bar = Store.receive(bram, "BAR", "60 in", "1", "what", "O1", "thickness", "1/8", "width", "1-1/2");
+        long bar = Store.receive(bram, "BAR", "60 in", "1", "what=O1; thickness=1/8; width=1-1/2");
         assertThat(bram.post("/api/forge/billets/" + id + "/bars", Map.of())
                         .isRefused(409, "out-of-turn")
                         .detail())
@@ -171,8 +171,8 @@ class ForgeTest {
                         "3"),
                 step(questions, "WELD"));
         long id = begun(stack);
-        Store.receive(bram, "BAR", "60 in", "1", "what", "Shop 4", "thickness", "1/8", "width", "1-1/2");
-        Store.receive(bram, "BAR", "60 in", "1", "what", "MILD_STEEL", "thickness", "1/8", "width", "1-1/2");
+        Store.receive(bram, "BAR", "60 in", "1", "what=Shop 4; thickness=1/8; width=1-1/2");
+        Store.receive(bram, "BAR", "60 in", "1", "what=MILD_STEEL; thickness=1/8; width=1-1/2");
         bram.post("/api/forge/billets/" + id + "/bars", Map.of()).isOk();
         assertThat(bram.get("/api/forge/billets/" + id).isOk().text()).contains("Shop 4");
     }
@@ -198,13 +198,13 @@ class ForgeTest {
                         "length",
                         "6"),
                 step(questions, "WELD"))));
-        long bar = Store.receive(bram, "BAR", "30 in", "1", "what", "5160", "thickness", "1/8", "width", "1-1/2");
+        long bar = Store.receive(bram, "BAR", "30 in", "1", "what=5160; thickness=1/8; width=1-1/2");
         assertThat(bram.post("/api/forge/billets/" + id + "/bars", Map.of())
                         .isRefused(409, "out-of-turn")
                         .detail())
                 .contains("when the recipe's other bars are cut");
         assertThat(Store.lot(bram, bar).path("lot").path("amount").asString()).isEqualTo("30 in");
-        Store.receive(bram, "BAR", "19 in", "1", "what", "5160", "thickness", "1/8", "width", "1-1/2");
+        Store.receive(bram, "BAR", "19 in", "1", "what=5160; thickness=1/8; width=1-1/2");
         bram.post("/api/forge/billets/" + id + "/bars", Map.of()).isOk();
         assertThat(Store.lot(bram, bar).path("lot").path("amount").asString()).isEqualTo("5.75 in");
     }
@@ -224,8 +224,8 @@ class ForgeTest {
         assertThat(both.path("theirsBy").asString()).isEqualTo("Bram Holt");
         assertThat(both.path("theirsIs").asString()).isEqualTo(String.valueOf(version + 1));
 
-        Store.receive(bram, "BAR", "60 in", "1", "what", "1084", "thickness", "1/8", "width", "1-1/2");
-        Store.receive(bram, "BAR", "60 in", "1", "what", "75Ni8", "thickness", "1/16", "width", "1-1/2");
+        Store.receive(bram, "BAR", "60 in", "1", "what=1084; thickness=1/8; width=1-1/2");
+        Store.receive(bram, "BAR", "60 in", "1", "what=75Ni8; thickness=1/16; width=1-1/2");
         bram.post("/api/forge/billets/" + id + "/bars", Map.of()).isOk();
         bram.post("/api/forge/billets/" + id + "/bars", Map.of()).isRefused(409, "out-of-turn");
         Map<String, String> nothing = Map.of("thickness", "", "width", "", "length", "");
@@ -256,8 +256,8 @@ class ForgeTest {
                         .asString())
                 .isEqualTo("0.176 in");
         bram.post("/api/forge/billets/" + id + "/flaws", flaw).isOk();
-        Store.receive(bram, "BAR", "60 in", "1", "what", "1084", "thickness", "1/8", "width", "1-1/2");
-        Store.receive(bram, "BAR", "60 in", "1", "what", "75Ni8", "thickness", "1/16", "width", "1-1/2");
+        Store.receive(bram, "BAR", "60 in", "1", "what=1084; thickness=1/8; width=1-1/2");
+        Store.receive(bram, "BAR", "60 in", "1", "what=75Ni8; thickness=1/16; width=1-1/2");
         bram.post("/api/forge/billets/" + id + "/bars", Map.of()).isOk();
         Map<String, String> nothing = Map.of("thickness", "", "width", "", "length", "");
         assertThat(bram.post("/api/forge/billets/" + id + "/steps/0/done", nothing)

@@ -49,8 +49,7 @@ class StockLiveTest {
             Page page = BROWSER.signedIn(empty, "cato").page();
             page.navigate("/stock");
             assertThat(page.getByText("The racks are empty.")).isVisible();
-            long lot = Store.receive(
-                    maker, "GAUGE", "1", "1", "what", "GAUGE", "name", "Centre scribe", "place", "Bench 2");
+            long lot = Store.receive(maker, "GAUGE", "1", "1", "what=GAUGE; name=Centre scribe; place=Bench 2");
             assertThat(part(page, "Gauges")).containsText("Centre scribe");
             assertThat(part(page, "Gauges")).containsText("Bench 2");
             maker.post("/api/stock/lots/" + lot + "/take", Map.of("amount", "", "words", "the carver"))
@@ -68,21 +67,7 @@ class StockLiveTest {
         long piece = Work.take(
                 shop.signedIn("olwen"), 1, Map.of("steel", "W2", "stockThickness", "5/32", "handleMaterial", "HORN"));
         long job = Work.piece(bram, piece).path("job").path("id").asLong();
-        Store.receive(
-                bram,
-                "BAR",
-                "2 in",
-                "1",
-                "what",
-                "W2",
-                "thickness",
-                "5/32",
-                "width",
-                "2",
-                "supplier",
-                "Steelyard",
-                "leadDays",
-                "40");
+        Store.receive(bram, "BAR", "2 in", "1", "what=W2; thickness=5/32; width=2; supplier=Steelyard; leadDays=40");
         Page page = olwen.page();
         page.navigate("/jobs/" + job + "/consult");
         Locator missing = page.getByText(Pattern.compile("^Not on the racks:"));
@@ -90,7 +75,7 @@ class StockLiveTest {
         page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("Weight and cost"))
                 .click();
         assertThat(part(page, "Cost")).containsText("W2 bar for the blade");
-        Store.receive(bram, "BAR", "30 in", "1", "what", "W2", "thickness", "5/32", "width", "2");
+        Store.receive(bram, "BAR", "30 in", "1", "what=W2; thickness=5/32; width=2");
         page.reload();
         assertThat(missing).not().containsText("W2 bar");
     }

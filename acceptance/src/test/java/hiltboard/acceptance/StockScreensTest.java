@@ -131,19 +131,7 @@ class StockScreensTest {
     @Test
     @DisplayName("two makers reach for the last pair of scales: the first gets it, the second is told who has it")
     void the_last_pair_taken_twice() {
-        Store.receive(
-                owner,
-                "SCALES",
-                "1",
-                "1",
-                "what",
-                "WALNUT",
-                "thickness",
-                "3/8",
-                "width",
-                "1-3/4",
-                "lengthEach",
-                "5-1/2");
+        Store.receive(owner, "SCALES", "1", "1", "what=WALNUT; thickness=3/8; width=1-3/4; lengthEach=5-1/2");
         long first = Work.take(owner, 1, Map.of("handleMaterial", "WALNUT"));
         long second = Work.take(owner, 1, Map.of("handleMaterial", "WALNUT"));
         for (Maker maker : new Maker[] {bram, cato}) {
@@ -184,7 +172,7 @@ class StockScreensTest {
 
     @Test
     void a_bar_is_laid_out_on_the_screen_and_cut() {
-        Store.receive(owner, "BAR", "40 in", "1", "what", "1095", "thickness", "5/32", "width", "1-3/4");
+        Store.receive(owner, "BAR", "40 in", "1", "what=1095; thickness=5/32; width=1-3/4");
         long first = Work.take(owner, 2, Map.of("steel", "1095", "stockThickness", "5/32"));
         Work.doStep(shop, owner, first, "approve-outline");
         Work.doStep(shop, owner, first + 1, "approve-outline");
@@ -222,7 +210,7 @@ class StockScreensTest {
     @Test
     @DisplayName("at the bench a maker uses a lot for the step, and when the step is done it is off the rack")
     void a_step_at_the_bench_takes_what_it_used() {
-        long glue = Store.receive(owner, "ADHESIVE", "90", "1", "what", "SLOW_EPOXY", "place", "Cupboard");
+        long glue = Store.receive(owner, "ADHESIVE", "90", "1", "what=SLOW_EPOXY; place=Cupboard");
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, shop.signedIn("bram"), piece, "glue-handle");
         bram.openStep(piece, "glue-handle");
@@ -258,7 +246,7 @@ class StockScreensTest {
 
     @Test
     void a_lot_is_counted_claimed_settled_and_described_by_two() {
-        long screws = Store.receive(owner, "FASTENER", "20", "1", "what", "SCREW", "diameter", "3/16");
+        long screws = Store.receive(owner, "FASTENER", "20", "1", "what=SCREW; diameter=3/16");
         Page page = bram.page();
         page.navigate("/stock/lots/" + screws);
         bram.press("Counted anew");
@@ -295,8 +283,7 @@ class StockScreensTest {
     @DisplayName(
             "[worked] a block of 1 in gives one bookmatched pair of 3/8 in scales, said with its arithmetic before the saw")
     void a_block_is_sawn_on_the_screen() {
-        long block = Store.receive(
-                owner, "BLOCK", "1", "1", "what", "BURL", "thickness", "1", "width", "2", "lengthEach", "5-1/2");
+        long block = Store.receive(owner, "BLOCK", "1", "1", "what=BURL; thickness=1; width=2; lengthEach=5-1/2");
         Page page = bram.page();
         page.navigate("/stock/lots/" + block);
         bram.press("Saw one into scales");
@@ -314,8 +301,8 @@ class StockScreensTest {
     @Test
     @DisplayName("a billet on the screen: from bars on the rack to five blades that are promised their steel")
     void from_bars_to_five_blades() {
-        Store.receive(owner, "BAR", "8 ft", "2", "what", "1084", "thickness", "1/8", "width", "1-1/2");
-        Store.receive(owner, "BAR", "8 ft", "1", "what", "75Ni8", "thickness", "1/16", "width", "1-1/2");
+        Store.receive(owner, "BAR", "8 ft", "2", "what=1084; thickness=1/8; width=1-1/2");
+        Store.receive(owner, "BAR", "8 ft", "1", "what=75Ni8; thickness=1/16; width=1-1/2");
         long first = Work.take(
                 owner,
                 5,

@@ -41,8 +41,7 @@ class StockTest {
 
     @Test
     void what_comes_is_looked_at_and_what_is_broken_becomes_a_claim() {
-        Map<String, Object> came =
-                Store.came(bram, "BAR", "36 in", "3", "what", "1084", "thickness", ".150", "width", "1-1/2");
+        Map<String, Object> came = Store.came(bram, "BAR", "36 in", "3", "what=1084; thickness=.150; width=1-1/2");
         came.put("orderedThickness", "5/32");
         came.put("claimed", "1");
         came.put("claim", "bent in the post");
@@ -68,7 +67,7 @@ class StockTest {
     @Test
     void everything_that_is_wrong_with_what_came_is_said_at_once() {
         JsonNode findings = bram.post(
-                        "/api/stock/lots", Store.came(bram, "BAR", "long", "0", "what", "lead", "thickness", "thick"))
+                        "/api/stock/lots", Store.came(bram, "BAR", "long", "0", "what=lead; thickness=thick"))
                 .isRefused(422, "entries")
                 .json()
                 .path("findings");
@@ -103,18 +102,7 @@ class StockTest {
         ExecutorService both = Executors.newFixedThreadPool(2);
         for (int round = 0; round < 5; round++) {
             long pair = Store.receive(
-                    olwen,
-                    "SCALES",
-                    "1",
-                    "1",
-                    "what",
-                    "MAPLE",
-                    "thickness",
-                    "3/8",
-                    "width",
-                    "1-3/4",
-                    "lengthEach",
-                    "5-1/2");
+                    olwen, "SCALES", "1", "1", "what=MAPLE; thickness=3/8; width=1-3/4; lengthEach=5-1/2");
             long first = Work.take(olwen, 1, KNIFE);
             long second = Work.take(olwen, 1, KNIFE);
             List<Callable<Client.Answer>> makers = List.of(
@@ -137,21 +125,9 @@ class StockTest {
     @Test
     void a_step_takes_what_was_promised_and_consumables_count_down() {
         long bar = Store.bar(olwen, "30 in");
-        long glue = Store.receive(olwen, "ADHESIVE", "60", "1", "what", "SLOW_EPOXY", "lowAt", "50");
-        Store.receive(
-                olwen,
-                "SCALES",
-                "2",
-                "1",
-                "what",
-                "MAPLE",
-                "thickness",
-                "3/8",
-                "width",
-                "1-3/4",
-                "lengthEach",
-                "5-1/2");
-        Store.receive(olwen, "ROD", "12 in", "1", "what", "BRASS", "diameter", "3/16");
+        long glue = Store.receive(olwen, "ADHESIVE", "60", "1", "what=SLOW_EPOXY; lowAt=50");
+        Store.receive(olwen, "SCALES", "2", "1", "what=MAPLE; thickness=3/8; width=1-3/4; lengthEach=5-1/2");
+        Store.receive(olwen, "ROD", "12 in", "1", "what=BRASS; diameter=3/16");
         long piece = Work.take(olwen, 1, KNIFE);
         bram.post("/api/pieces/" + piece + "/materials/promise-all", Map.of()).isOk();
         assertThat(Store.need(bram, piece, "steel").path("standing").asString()).isEqualTo("PROMISED");
@@ -178,7 +154,7 @@ class StockTest {
             "a step taken back puts back what it took; a blade that is lost keeps nothing back, and what was glued wrong needs glue again")
     void promises_follow_what_becomes_of_the_piece() {
         long bar = Store.bar(olwen, "40 in");
-        long glue = Store.receive(olwen, "ADHESIVE", "100", "1", "what", "SLOW_EPOXY");
+        long glue = Store.receive(olwen, "ADHESIVE", "100", "1", "what=SLOW_EPOXY");
         long piece = Work.take(olwen, 1, KNIFE);
         Store.promise(bram, piece, "steel", bar).isOk();
         Store.promise(bram, piece, "adhesive", glue).isOk();
@@ -268,34 +244,9 @@ class StockTest {
     @Test
     void what_a_design_misses_is_known_at_once_and_its_lead_time_is_in_the_day() {
         Map<String, Object> wanted = Map.of("entries", KNIFE, "before", KNIFE, "useWords", "");
-        Store.receive(
-                olwen,
-                "SCALES",
-                "2",
-                "1",
-                "what",
-                "MAPLE",
-                "thickness",
-                "3/8",
-                "width",
-                "1-3/4",
-                "lengthEach",
-                "5-1/2");
+        Store.receive(olwen, "SCALES", "2", "1", "what=MAPLE; thickness=3/8; width=1-3/4; lengthEach=5-1/2");
         long bar = Store.receive(
-                olwen,
-                "BAR",
-                "40 in",
-                "1",
-                "what",
-                "1084",
-                "thickness",
-                "5/32",
-                "width",
-                "2",
-                "supplier",
-                "Steelyard",
-                "leadDays",
-                "45");
+                olwen, "BAR", "40 in", "1", "what=1084; thickness=5/32; width=2; supplier=Steelyard; leadDays=45");
         JsonNode there = olwen.post("/api/design/read", wanted).isOk().json();
         olwen.post("/api/stock/lots/" + bar + "/take", Map.of("amount", "39 in", "words", ""))
                 .isOk();
@@ -324,42 +275,9 @@ class StockTest {
                 "ADHESIVE",
                 "200",
                 "1",
-                "what",
-                "SLOW_EPOXY",
-                "useBy",
-                past,
-                "supplier",
-                "Bench Supply",
-                "leadDays",
-                "4",
-                "lowAt",
-                "50");
-        Store.receive(
-                olwen,
-                "STENCIL",
-                "3",
-                "1",
-                "what",
-                "MARK",
-                "name",
-                "Shop mark",
-                "supplier",
-                "Stencil cutter",
-                "lowAt",
-                "15");
-        Store.receive(
-                olwen,
-                "STENCIL",
-                "40",
-                "1",
-                "what",
-                "MARK",
-                "name",
-                "Second mark",
-                "supplier",
-                "Stencil cutter",
-                "lowAt",
-                "15");
+                "what=SLOW_EPOXY; useBy=" + past + "; supplier=Bench Supply; leadDays=4; lowAt=50");
+        Store.receive(olwen, "STENCIL", "3", "1", "what=MARK; name=Shop mark; supplier=Stencil cutter; lowAt=15");
+        Store.receive(olwen, "STENCIL", "40", "1", "what=MARK; name=Second mark; supplier=Stencil cutter; lowAt=15");
         long piece = Work.take(olwen, 1, KNIFE);
         Work.doStep(shop, olwen, piece, "approve-outline");
         JsonNode lines = bram.get("/api/stock/buying").isOk().json();
@@ -393,30 +311,15 @@ class StockTest {
                 "ADHESIVE",
                 "200",
                 "1",
-                "what",
-                "SLOW_EPOXY",
-                "useBy",
-                LocalDate.now().minusDays(1).toString());
-        long hard = Store.receive(
-                olwen, "BAR", "40 in", "1", "what", "1084", "thickness", "5/32", "width", "2", "condition", "HARD");
+                "what=SLOW_EPOXY; useBy=" + LocalDate.now().minusDays(1).toString());
+        long hard = Store.receive(olwen, "BAR", "40 in", "1", "what=1084; thickness=5/32; width=2; condition=HARD");
         long gift = Store.receive(
                 olwen,
                 "SCALES",
                 "1",
                 "1",
-                "what",
-                "MAPLE",
-                "thickness",
-                "3/8",
-                "width",
-                "1-3/4",
-                "lengthEach",
-                "5-1/2",
-                "owner",
-                "GIFT",
-                "whose",
-                "Ada, for her own knife");
-        Store.receive(olwen, "ROD", "12 in", "1", "what", "BRASS", "diameter", "3/16");
+                "what=MAPLE; thickness=3/8; width=1-3/4; lengthEach=5-1/2; owner=GIFT; whose=Ada, for her own knife");
+        Store.receive(olwen, "ROD", "12 in", "1", "what=BRASS; diameter=3/16");
         long piece = Work.take(olwen, 1, KNIFE);
         bram.post("/api/pieces/" + piece + "/materials/promise-all", Map.of()).isOk();
         assertThat(Store.need(bram, piece, "pins").path("standing").asString()).isEqualTo("PROMISED");
@@ -453,7 +356,7 @@ class StockTest {
 
     @Test
     void how_an_item_is_bought_is_about_all_lots_of_it_and_a_command_sent_twice_receives_once() {
-        Map<String, Object> came = Store.came(bram, "ROD", "12 in", "2", "what", "BRASS", "diameter", "1/4");
+        Map<String, Object> came = Store.came(bram, "ROD", "12 in", "2", "what=BRASS; diameter=1/4");
         String id = UUID.randomUUID().toString();
         long first = bram.postAs(id, "/api/stock/lots", came)
                 .isOk()
@@ -501,23 +404,9 @@ class StockTest {
                 "BLOCK",
                 "2",
                 "1",
-                "what",
-                "BURL",
-                "name",
-                "from “the old tree”, cut 1998",
-                "thickness",
-                "1-1/2",
-                "width",
-                "2",
-                "lengthEach",
-                "5-1/2",
-                "voids",
-                "OPEN",
-                "owner",
-                "GIFT",
-                "whose",
-                "a friend, \"for one knife\"");
-        Store.receive(olwen, "LEATHER", "4.3 sq ft", "1", "what", "VEGETABLE", "thickness", "1/8", "cost", "84,50");
+                "what=BURL; name=from “the old tree”, cut 1998; thickness=1-1/2; width=2; lengthEach=5-1/2; "
+                        + "voids=OPEN; owner=GIFT; whose=a friend, \"for one knife\"");
+        Store.receive(olwen, "LEATHER", "4.3 sq ft", "1", "what=VEGETABLE; thickness=1/8; cost=84,50");
         String table = olwen.get("/api/stock/files/rack.csv").isOk().text();
         try (RunningShop other = RunningShop.withTwoMakers()) {
             Client there = other.signedIn("bram");
@@ -566,20 +455,7 @@ class StockTest {
                 "BLOCK",
                 "2",
                 "1",
-                "what",
-                "WALNUT",
-                "thickness",
-                "1",
-                "width",
-                "2",
-                "lengthEach",
-                "11",
-                "cost",
-                "20",
-                "owner",
-                "GIFT",
-                "whose",
-                "Ada");
+                "what=WALNUT; thickness=1; width=2; lengthEach=11; cost=20; owner=GIFT; whose=Ada");
         Map<String, String> scale = Map.of("thickness", "3/8", "width", "1-1/2", "length", "5", "kerf", "1/16");
         assertThat(bram.post("/api/stock/lots/" + block + "/sawn", scale)
                         .isOk()
@@ -616,7 +492,7 @@ class StockTest {
                 .json();
         assertThat(yield.path("count").asInt()).isGreaterThanOrEqualTo(3);
         assertThat(yield.path("bar").path("blanks")).hasSize(yield.path("count").asInt());
-        long thin = Store.receive(olwen, "BAR", "48 in", "1", "what", "1084", "thickness", "1/16", "width", "2");
+        long thin = Store.receive(olwen, "BAR", "48 in", "1", "what=1084; thickness=1/16; width=2");
         assertThat(bram.get("/api/stock/lots/" + thin + "/yield?piece=" + first)
                         .isOk()
                         .json()

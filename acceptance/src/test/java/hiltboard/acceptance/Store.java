@@ -2,14 +2,23 @@ package hiltboard.acceptance;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 
 /** Puts things on the racks over HTTP and looks at them. */
 final class Store {
     private Store() {}
 
-    /** What came, with the usual answers of its kind and these on top of them. */
-    static Map<String, Object> came(Client client, String kind, String amount, String pieces, String... keysAndValues) {
+    /** Written as {@code key=value; key=value}. */
+    static Map<String, String> answers(String written) {
+        return Stream.of(written.split("; "))
+                .map(each -> each.split("=", 2))
+                .collect(Collectors.toMap(each -> each[0], each -> each[1]));
+    }
+
+    /** What came, with the usual answers of its kind and these on top of them, as {@link #answers} reads them. */
+    static Map<String, Object> came(Client client, String kind, String amount, String pieces, String answers) {
         Map<String, String> entries = new LinkedHashMap<>();
         for (JsonNode known : client.get("/api/stock/kinds").isOk().json()) {
             if (known.path("kind").asString().equals(kind)) {
@@ -23,9 +32,7 @@ final class Store {
                 });
             }
         }
-        for (int i = 0; i < keysAndValues.length; i += 2) {
-            entries.put(keysAndValues[i], keysAndValues[i + 1]);
-        }
+        entries.putAll(answers(answers));
         return new LinkedHashMap<>(Map.of(
                 "kind",
                 kind,
@@ -46,8 +53,8 @@ final class Store {
     }
 
     /** Receives it and answers the number of its first lot. */
-    static long receive(Client client, String kind, String amount, String pieces, String... keysAndValues) {
-        return client.post("/api/stock/lots", came(client, kind, amount, pieces, keysAndValues))
+    static long receive(Client client, String kind, String amount, String pieces, String answers) {
+        return client.post("/api/stock/lots", came(client, kind, amount, pieces, answers))
                 .isOk()
                 .json()
                 .path("about")
@@ -57,20 +64,7 @@ final class Store {
     /** A flat bar that most knives can be cut from. */
     static long bar(Client client, String length) {
         return receive(
-                client,
-                "BAR",
-                length,
-                "1",
-                "what",
-                "1084",
-                "thickness",
-                "5/32",
-                "width",
-                "2",
-                "supplier",
-                "Steelyard",
-                "leadDays",
-                "6");
+                client, "BAR", length, "1", "what=1084; thickness=5/32; width=2; supplier=Steelyard; leadDays=6");
     }
 
     static JsonNode lot(Client client, long lot) {

@@ -8,6 +8,7 @@ import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.field.LengthWithin;
+import hiltboard.core.field.OneNamed;
 import hiltboard.core.fit.GuardSlot;
 import hiltboard.core.grind.Bevel;
 import hiltboard.core.grind.CentreLine;
@@ -29,6 +30,13 @@ import java.util.Set;
 public final class Calculators {
     private static final String TRADE = "Common practice of the trade, no published source";
     private static final String GEOMETRY = "Plane geometry";
+
+    private static final OneNamed<ThreadSize> THREAD = new OneNamed<>(
+            ThreadSize.class,
+            ThreadSize::named,
+            ThreadSize::name,
+            "a thread such as 6-32, 1/4-20, M5 or M2.5×0.45",
+            List.of());
 
     private static final List<Calculator> ALL = List.of(
             new Calculator(
@@ -52,7 +60,7 @@ public final class Calculators {
                     "ASME B1.1, ISO 261, 262 and 273; clearance of inch screws by the usual charts, from memory",
                     Set.of(DRILL, MILL),
                     List.of(
-                            new Input("thread", "Thread, such as 6-32 or M5", new OneThread(), "", ""),
+                            new Input("thread", "Thread, such as 6-32 or M5", THREAD, "", ""),
                             new Input("percent", "Percent of thread, 75 is usual", new Percent(30, 100), "", "75")),
                     Calculators::thread),
             new Calculator(

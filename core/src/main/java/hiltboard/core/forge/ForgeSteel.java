@@ -1,5 +1,7 @@
 package hiltboard.core.forge;
 
+import hiltboard.core.field.OneNamed;
+import hiltboard.core.field.Option;
 import hiltboard.core.material.Composition;
 import hiltboard.core.material.Density;
 import hiltboard.core.material.Element;
@@ -49,6 +51,18 @@ public record ForgeSteel(String key, String words, Density density, Shade shade)
                         steels.all().stream().map(steel -> of(steel.designation(), steel.designation(), steel.grade())),
                         Stream.of(of(FittingMaterial.MILD_STEEL.name(), "mild steel", Grade.mild())))
                 .toList();
+    }
+
+    /** One of them, as an answer to a field. */
+    static OneNamed<ForgeSteel> anyOf(SteelLibrary steels) {
+        return new OneNamed<>(
+                ForgeSteel.class,
+                name -> named(name, steels),
+                ForgeSteel::key,
+                "a steel that is known here, such as 1084, 75Ni8 or mild steel",
+                all(steels).stream()
+                        .map(steel -> new Option(steel.key, steel.words))
+                        .toList());
     }
 
     /** By its key or its words, whatever the case of the letters. */

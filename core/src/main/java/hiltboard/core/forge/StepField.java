@@ -73,7 +73,7 @@ public enum StepField implements Field<StepForm> {
     @Override
     public Kind<?> kind(StepForm known) {
         return switch (this) {
-            case FIRST_STEEL, SECOND_STEEL, CORE_STEEL, CLADDING, BETWEEN -> new OneSteel(known.steels());
+            case FIRST_STEEL, SECOND_STEEL, CORE_STEEL, CLADDING, BETWEEN -> ForgeSteel.anyOf(known.steels());
             case PIECES, LAYERS_A_SIDE, CUT_INTO -> new WholeNumber(1, 200);
             case TURNS -> DecimalNumber.of("0", "500");
             case LOSS -> DecimalNumber.of("0", "50");

@@ -2,7 +2,7 @@ package hiltboard.core.measure;
 
 /**
  * A line of arithmetic while it is written down: it says “=” where the figures as they are shown make the result as it
- * is shown, and “≈” where one of them had to be rounded to be shown.
+ * is shown, and “≈” where one of them had to be rounded to be shown. Of one line and one thread.
  */
 public final class Working {
     private final Units units;

@@ -14,10 +14,10 @@ import java.time.Duration;
 
 /** Scales, and what joins and shapes any handle of a fixed blade. */
 final class HandleWork {
-    /** Three to five coats of 12 to 24 hours each are usual: four of sixteen; common practice, from memory. */
     /** What a finger feels between two parts; common practice of the trade, no published source. */
     private static final String FELT = "0.002 to 0.003 in (0.05 to 0.08 mm)";
 
+    /** Three to five coats of 12 to 24 hours each are usual: four of sixteen; common practice, from memory. */
     private static final Duration OIL_DRIES = Duration.ofHours(64);
 
     private static final Duration VOIDS_HARDEN = Duration.ofHours(12);

@@ -18,18 +18,7 @@ class LotFormTest {
 
     @Test
     void reads_a_bar_in_shop_notation() {
-        Lot bar = Lots.of(
-                StockKind.BAR,
-                "what",
-                "1084",
-                "thickness",
-                "5/32",
-                "width",
-                "1-1/2",
-                "cost",
-                "19,50",
-                "since",
-                "2016-03-01");
+        Lot bar = Lots.of(StockKind.BAR, "what=1084; thickness=5/32; width=1-1/2; cost=19,50; since=2016-03-01");
         assertThat(bar.length(StockField.THICKNESS)).hasValue(Length.ofInchFraction(5, 32));
         assertThat(bar.cost()).hasValue(new Money(1950, Money.UNNAMED));
         assertThat(bar.words(Units.INCH_FAHRENHEIT)).isEqualTo("1084, carbon steel, flat, 0.1563 in × 1.5 in");
@@ -38,17 +27,7 @@ class LotFormTest {
     @Test
     void everything_that_is_wrong_is_found_at_once() {
         Map<String, String> entries = Lots.entries(
-                StockKind.BAR,
-                "what",
-                "unobtainium",
-                "thickness",
-                "thick",
-                "since",
-                "2016-02-30",
-                "cost",
-                "a lot",
-                "leadDays",
-                "soon");
+                StockKind.BAR, "what=unobtainium; thickness=thick; since=2016-02-30; cost=a lot; leadDays=soon");
         List<Finding> findings =
                 Lots.form(StockKind.BAR).read(entries, Units.INCH_FAHRENHEIT).findings();
         assertThat(findings)
@@ -71,7 +50,7 @@ class LotFormTest {
     })
     void asks_for_what_the_other_answers_make_necessary(StockKind kind, String key, String value, String missing) {
         assertThat(Lots.form(kind)
-                        .read(Lots.entries(kind, key, value), Units.INCH_FAHRENHEIT)
+                        .read(Lots.entries(kind, key + "=" + value), Units.INCH_FAHRENHEIT)
                         .findings())
                 .extracting(Finding::field)
                 .contains(missing);
@@ -82,28 +61,8 @@ class LotFormTest {
     void what_is_written_exactly_reads_back_as_the_same_lot_whoever_reads_it(StockKind kind) {
         Lot lot = Lots.of(
                 kind,
-                "name",
-                "something, “odd”",
-                "thickness",
-                "17/64",
-                "width",
-                "33.3 mm",
-                "lengthEach",
-                "5-3/8",
-                "diameter",
-                "#28",
-                "grit",
-                "120",
-                "section",
-                "FLAT",
-                "cost",
-                "12.34",
-                "lowAt",
-                "3",
-                "leadDays",
-                "9",
-                "supplier",
-                "A & B");
+                "name=something, “odd”; thickness=17/64; width=33.3 mm; lengthEach=5-3/8; diameter=#28; grit=120; "
+                        + "section=FLAT; cost=12.34; lowAt=3; leadDays=9; supplier=A & B");
         Map<String, String> exactly = new LinkedHashMap<>();
         StockField.of(kind).forEach(field -> exactly.put(field.key(), lot.exactly(field)));
         for (Units units : List.of(Units.INCH_FAHRENHEIT, Units.MILLIMETRE_CELSIUS)) {
@@ -115,18 +74,7 @@ class LotFormTest {
 
     @Test
     void a_nominal_plank_counts_as_what_planing_leaves_of_it() {
-        Lot plank = Lots.of(
-                StockKind.BLOCK,
-                "what",
-                "WALNUT",
-                "thickness",
-                "1",
-                "thicknessIs",
-                "NOMINAL",
-                "width",
-                "2",
-                "lengthEach",
-                "18");
+        Lot plank = Lots.of(StockKind.BLOCK, "what=WALNUT; thickness=1; thicknessIs=NOMINAL; width=2; lengthEach=18");
         assertThat(plank.thickness()).hasValue(Length.ofInchFraction(13, 16));
     }
 }

@@ -6,12 +6,12 @@ import hiltboard.core.measure.Units;
 import java.util.LinkedHashMap;
 import java.util.Map;
 
-/** Lots to test with: the usual answers, and what is said on top of them. */
+/** Lots to test with: the usual answers, and what is said on top of them as {@code key=value; key=value}. */
 final class Lots {
     private Lots() {}
 
-    static Lot of(StockKind kind, String... keysAndValues) {
-        LotForm.Read read = Lots.form(kind).read(entries(kind, keysAndValues), Units.INCH_FAHRENHEIT);
+    static Lot of(StockKind kind, String answers) {
+        LotForm.Read read = Lots.form(kind).read(entries(kind, answers), Units.INCH_FAHRENHEIT);
         if (!read.findings().isEmpty()) {
             throw new AssertionError(read.findings());
         }
@@ -23,14 +23,14 @@ final class Lots {
         return LotForm.empty(kind, Money.UNNAMED, SteelLibrary.KNOWN);
     }
 
-    static Map<String, String> entries(StockKind kind, String... keysAndValues) {
+    static Map<String, String> entries(StockKind kind, String answers) {
         Map<String, String> entries = new LinkedHashMap<>();
         StockField.of(kind).stream()
                 .filter(field -> field.isRequired() && !field.choices(kind).isEmpty())
                 .forEach(field ->
                         entries.put(field.key(), field.choices(kind).get(0).value()));
-        for (int i = 0; i < keysAndValues.length; i += 2) {
-            entries.put(keysAndValues[i], keysAndValues[i + 1]);
+        for (String answer : answers.split("; ")) {
+            entries.put(answer.substring(0, answer.indexOf('=')), answer.substring(answer.indexOf('=') + 1));
         }
         return entries;
     }

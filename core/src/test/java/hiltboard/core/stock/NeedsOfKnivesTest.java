@@ -60,7 +60,7 @@ class NeedsOfKnivesTest {
     void a_guard_is_sawn_off_a_bar_that_is_as_thick_as_it(String thickness, String width, String what) {
         Specification spec = Specifications.hiddenTang("guardMaterial", "BRASS", "guardThickness", "3/8");
         Taking taking = need(spec, "guard")
-                .from(Lots.of(StockKind.BAR, "what", "BRASS", "thickness", thickness, "width", width), TODAY);
+                .from(Lots.of(StockKind.BAR, "what=BRASS; thickness=" + thickness + "; width=" + width), TODAY);
         if (what.equals("serves")) {
             assertThat(taking).isInstanceOf(Takes.class);
         } else {
@@ -68,8 +68,7 @@ class NeedsOfKnivesTest {
                     .isInstanceOfSatisfying(
                             Unfit.class, unfit -> assertThat(unfit.why()).contains(what));
         }
-        assertThat(need(spec, "guard")
-                        .from(Lots.of(StockKind.BAR, "what", "COPPER", "thickness", "3/8", "width", "1"), TODAY))
+        assertThat(need(spec, "guard").from(Lots.of(StockKind.BAR, "what=COPPER; thickness=3/8; width=1"), TODAY))
                 .isInstanceOf(Unfit.class);
     }
 
@@ -87,14 +86,7 @@ class NeedsOfKnivesTest {
                 .from(
                         Lots.of(
                                 StockKind.SCALES,
-                                "what",
-                                "MAPLE",
-                                "thickness",
-                                thickness,
-                                "width",
-                                width,
-                                "lengthEach",
-                                length),
+                                "what=MAPLE; thickness=" + thickness + "; width=" + width + "; lengthEach=" + length),
                         TODAY);
         assertThat(taking instanceof Unfit unfit ? unfit.why() : "serves").contains(what);
     }
@@ -109,7 +101,7 @@ class NeedsOfKnivesTest {
     }
 
     private static Lot block(String thickness) {
-        return Lots.of(StockKind.BLOCK, "what", "MAPLE", "thickness", thickness, "width", "2", "lengthEach", "6");
+        return Lots.of(StockKind.BLOCK, "what=MAPLE; thickness=" + thickness + "; width=2; lengthEach=6");
     }
 
     @Test
@@ -123,7 +115,7 @@ class NeedsOfKnivesTest {
     }
 
     private static Lot rod(String diameter) {
-        return Lots.of(StockKind.ROD, "what", "BRASS", "diameter", diameter);
+        return Lots.of(StockKind.ROD, "what=BRASS; diameter=" + diameter);
     }
 
     @Test
@@ -134,9 +126,9 @@ class NeedsOfKnivesTest {
         for (int quarters = 12; quarters <= 40; quarters += 4) {
             Specification spec = Specifications.fullTang(
                     "bladeLength", String.valueOf(quarters / 4.0), "sheath", "LEATHER", "stockThickness", "5/32");
-            double bar = amount(need(spec, "steel")
-                    .from(Lots.of(StockKind.BAR, "what", "1084", "thickness", "5/32", "width", "2"), TODAY));
-            double leather = amount(need(spec, "leather").from(Lots.of(StockKind.LEATHER, "what", "VEGETABLE"), TODAY));
+            double bar = amount(
+                    need(spec, "steel").from(Lots.of(StockKind.BAR, "what=1084; thickness=5/32; width=2"), TODAY));
+            double leather = amount(need(spec, "leather").from(Lots.of(StockKind.LEATHER, "what=VEGETABLE"), TODAY));
             assertThat(new Length((long) bar).inches())
                     .isGreaterThan(quarters / 4.0 + 4)
                     .isGreaterThan(new Length((long) barBefore).inches());
@@ -158,7 +150,7 @@ class NeedsOfKnivesTest {
         double volume =
                 KnifeShape.bar(spec).mass().grams() / spec.steel().density().gramsPerCubicCentimetre() * 1000;
         for (String width : List.of("1", "1-1/2", "2")) {
-            Lot billet = Lots.of(StockKind.BILLET, "what", "PATTERN_WELDED", "thickness", "3/8", "width", width);
+            Lot billet = Lots.of(StockKind.BILLET, "what=PATTERN_WELDED; thickness=3/8; width=" + width);
             double length = new Length((long) amount(need(spec, "steel").from(billet, TODAY)))
                     .minus(Length.ofInchFraction(1, 16))
                     .millimetres();
@@ -166,8 +158,7 @@ class NeedsOfKnivesTest {
                     * billet.length(StockField.WIDTH).orElseThrow().millimetres();
             assertThat(length * area).isCloseTo(volume, within(1.0));
         }
-        assertThat(need(spec, "steel")
-                        .from(Lots.of(StockKind.BILLET, "what", "LAMINATED", "thickness", "3/8", "width", "2"), TODAY))
+        assertThat(need(spec, "steel").from(Lots.of(StockKind.BILLET, "what=LAMINATED; thickness=3/8; width=2"), TODAY))
                 .as("a clad billet is another thing")
                 .isInstanceOf(Unfit.class);
     }
@@ -176,30 +167,19 @@ class NeedsOfKnivesTest {
     void whatever_a_random_knife_needs_says_what_it_is_and_looks_at_any_lot_without_fail() {
         Random random = new Random(8);
         List<Lot> rack = List.of(
-                Lots.of(StockKind.BAR, "what", "1084", "thickness", "1/4", "width", "2"),
-                Lots.of(StockKind.BAR, "what", "5160", "section", "ROUND", "diameter", "1"),
-                Lots.of(StockKind.BILLET, "what", "PATTERN_WELDED", "section", "SQUARE", "thickness", "1"),
-                Lots.of(
-                        StockKind.BLOCK,
-                        "what",
-                        "WALNUT",
-                        "thickness",
-                        "1",
-                        "thicknessIs",
-                        "NOMINAL",
-                        "width",
-                        "2",
-                        "lengthEach",
-                        "12"),
-                Lots.of(StockKind.SCALES, "what", "MAPLE", "thickness", "3/8", "width", "2", "lengthEach", "6"),
-                Lots.of(StockKind.ROD, "what", "BRASS", "diameter", "1/4"),
-                Lots.of(StockKind.FASTENER, "what", "SCREW"),
-                Lots.of(StockKind.LEATHER, "what", "VEGETABLE"),
-                Lots.of(StockKind.STENCIL, "what", "MARK", "name", "Mark"),
-                Lots.of(StockKind.ADHESIVE, "what", "SLOW_EPOXY"),
-                Lots.of(StockKind.BATH, "what", "FERRIC_CHLORIDE"),
-                Lots.of(StockKind.TUBE, "what", "BRASS", "diameter", "1/4"),
-                Lots.of(StockKind.FITTING, "what", "BRASS"));
+                Lots.of(StockKind.BAR, "what=1084; thickness=1/4; width=2"),
+                Lots.of(StockKind.BAR, "what=5160; section=ROUND; diameter=1"),
+                Lots.of(StockKind.BILLET, "what=PATTERN_WELDED; section=SQUARE; thickness=1"),
+                Lots.of(StockKind.BLOCK, "what=WALNUT; thickness=1; thicknessIs=NOMINAL; width=2; lengthEach=12"),
+                Lots.of(StockKind.SCALES, "what=MAPLE; thickness=3/8; width=2; lengthEach=6"),
+                Lots.of(StockKind.ROD, "what=BRASS; diameter=1/4"),
+                Lots.of(StockKind.FASTENER, "what=SCREW"),
+                Lots.of(StockKind.LEATHER, "what=VEGETABLE"),
+                Lots.of(StockKind.STENCIL, "what=MARK; name=Mark"),
+                Lots.of(StockKind.ADHESIVE, "what=SLOW_EPOXY"),
+                Lots.of(StockKind.BATH, "what=FERRIC_CHLORIDE"),
+                Lots.of(StockKind.TUBE, "what=BRASS; diameter=1/4"),
+                Lots.of(StockKind.FITTING, "what=BRASS"));
         for (int i = 0; i < 200; i++) {
             for (Need need : Needs.of(Specifications.random(random), Units.MILLIMETRE_CELSIUS)) {
                 assertThat(need.words()).isNotBlank();

@@ -61,14 +61,14 @@ class NeedsTest {
         Specification spec = Specifications.fullTang("steelForm", "FORGED", "steel", "5160");
         double kerf = 1 / 16.0;
         double square = length(need(spec, "steel")
-                        .from(Lots.of(StockKind.BAR, "what", "5160", "section", "SQUARE", "thickness", "1"), TODAY))
+                        .from(Lots.of(StockKind.BAR, "what=5160; section=SQUARE; thickness=1"), TODAY))
                 - kerf;
-        double half = length(need(spec, "steel")
-                        .from(Lots.of(StockKind.BAR, "what", "5160", "thickness", "1/2", "width", "1"), TODAY))
-                - kerf;
-        double round = length(need(spec, "steel")
-                        .from(Lots.of(StockKind.BAR, "what", "5160", "section", "ROUND", "diameter", "1"), TODAY))
-                - kerf;
+        double half =
+                length(need(spec, "steel").from(Lots.of(StockKind.BAR, "what=5160; thickness=1/2; width=1"), TODAY))
+                        - kerf;
+        double round =
+                length(need(spec, "steel").from(Lots.of(StockKind.BAR, "what=5160; section=ROUND; diameter=1"), TODAY))
+                        - kerf;
         assertThat(half).isCloseTo(2 * square, within(0.001));
         assertThat(round).isCloseTo(square * 4 / Math.PI, within(0.001));
     }
@@ -77,20 +77,9 @@ class NeedsTest {
     @DisplayName("[trade] nominal 1 in planed is too thin for a handle of 7/8 in, and the answer says so")
     void a_planed_plank_is_too_thin() {
         Specification spec = Specifications.hiddenTang("handleMaterial", "WALNUT", "handleThickness", "7/8");
-        Lot plank = Lots.of(
-                StockKind.BLOCK,
-                "what",
-                "WALNUT",
-                "thickness",
-                "1",
-                "thicknessIs",
-                "NOMINAL",
-                "width",
-                "2",
-                "lengthEach",
-                "18");
+        Lot plank = Lots.of(StockKind.BLOCK, "what=WALNUT; thickness=1; thicknessIs=NOMINAL; width=2; lengthEach=18");
         assertThat(why(need(spec, "handle").from(plank, TODAY))).contains("Planed it is about 0.8125 in");
-        Lot measured = Lots.of(StockKind.BLOCK, "what", "WALNUT", "thickness", "1", "width", "2", "lengthEach", "18");
+        Lot measured = Lots.of(StockKind.BLOCK, "what=WALNUT; thickness=1; width=2; lengthEach=18");
         assertThat(need(spec, "handle").from(measured, TODAY)).isEqualTo(new Takes(1));
     }
 
@@ -99,24 +88,15 @@ class NeedsTest {
         Specification spec = Specifications.fullTang("handleMaterial", "DENSE_OILY_WOOD");
         Need adhesive = need(spec, "adhesive");
         String glue = spec.adhesive().name();
-        assertThat(adhesive.from(Lots.of(StockKind.ADHESIVE, "what", glue, "useBy", "2026-11-24"), TODAY))
+        assertThat(adhesive.from(Lots.of(StockKind.ADHESIVE, "what=" + glue + "; useBy=2026-11-24"), TODAY))
                 .isInstanceOf(Takes.class);
-        assertThat(why(adhesive.from(Lots.of(StockKind.ADHESIVE, "what", glue, "useBy", "2026-11-23"), TODAY)))
+        assertThat(why(adhesive.from(Lots.of(StockKind.ADHESIVE, "what=" + glue + "; useBy=2026-11-23"), TODAY)))
                 .contains("past its day");
         assertThat(why(need(spec, "handle")
                         .from(
                                 Lots.of(
                                         StockKind.SCALES,
-                                        "what",
-                                        "DENSE_OILY_WOOD",
-                                        "thickness",
-                                        "3/8",
-                                        "width",
-                                        "2",
-                                        "lengthEach",
-                                        "6",
-                                        "papers",
-                                        "MISSING"),
+                                        "what=DENSE_OILY_WOOD; thickness=3/8; width=2; lengthEach=6; papers=MISSING"),
                                 TODAY)))
                 .contains("papers");
     }
@@ -128,9 +108,9 @@ class NeedsTest {
         Specification spec = Specifications.fullTang(
                 "pinCount", "2", "pinDiameter", "3/16", "scaleThickness", "3/8", "stockThickness", "1/8");
         double each = 2 * 0.375 + 0.125 + 0.125;
-        assertThat(length(need(spec, "pins").from(Lots.of(StockKind.ROD, "what", "BRASS", "diameter", "3/16"), TODAY)))
+        assertThat(length(need(spec, "pins").from(Lots.of(StockKind.ROD, "what=BRASS; diameter=3/16"), TODAY)))
                 .isCloseTo(2 * each, within(1e-6));
-        assertThat(why(need(spec, "pins").from(Lots.of(StockKind.ROD, "what", "BRASS", "diameter", "1/4"), TODAY)))
+        assertThat(why(need(spec, "pins").from(Lots.of(StockKind.ROD, "what=BRASS; diameter=1/4"), TODAY)))
                 .contains("0.1875");
     }
 
@@ -152,7 +132,7 @@ class NeedsTest {
     }
 
     private static Lot bar(String steel, String thickness, String width) {
-        return Lots.of(StockKind.BAR, "what", steel, "thickness", thickness, "width", width);
+        return Lots.of(StockKind.BAR, "what=" + steel + "; thickness=" + thickness + "; width=" + width);
     }
 
     private static Need need(Specification spec, String key) {
@@ -190,8 +170,7 @@ class NeedsTest {
                         .from(
                                 Lots.of(
                                         StockKind.ADHESIVE,
-                                        "what",
-                                        spec.adhesive().name()),
+                                        "what=" + spec.adhesive().name()),
                                 TODAY))
                 .isEqualTo(new Takes(15));
     }

@@ -162,48 +162,23 @@ class StockFieldTest {
             StockKind kind, String section, String condition, String owner, boolean isSawn) {
         Lot lot = Lots.of(
                 kind,
-                "what",
-                "OTHER",
-                "name",
-                "from the scrap",
-                "section",
-                section,
-                "thickness",
-                "1/8",
-                "width",
-                "2",
-                "diameter",
-                "1",
-                "condition",
-                condition,
-                "owner",
-                owner,
-                "whose",
-                "somebody's");
+                "what=OTHER; name=from the scrap; section=" + section
+                        + "; thickness=1/8; width=2; diameter=1; condition=" + condition + "; owner=" + owner
+                        + "; whose=somebody's");
         assertThat(lot.isBarToSaw()).isEqualTo(isSawn);
         assertThat(lot.isShopsOwn()).isEqualTo(owner.equals("SHOP"));
     }
 
     @Test
     void a_lot_is_said_in_one_line_and_split_into_what_it_is_and_how_it_lies() {
-        Lot rod = Lots.of(
-                StockKind.ROD,
-                "what",
-                "BRASS",
-                "diameter",
-                "3/16",
-                "place",
-                "Drawer 3",
-                "supplier",
-                "Bench Supply",
-                "lowAt",
-                "12 in");
+        Lot rod =
+                Lots.of(StockKind.ROD, "what=BRASS; diameter=3/16; place=Drawer 3; supplier=Bench Supply; lowAt=12 in");
         assertThat(rod.words(Units.INCH_FAHRENHEIT)).isEqualTo("Brass, ⌀ 0.1875 in");
         assertThat(rod.words(StockField.LOW_AT, Units.MILLIMETRE_CELSIUS)).isEqualTo("305 mm");
         assertThat(rod.only(Of.ITEM).values()).containsOnlyKeys(StockField.WHAT, StockField.DIAMETER);
         assertThat(rod.only(Of.SUPPLY).with(rod.only(Of.ITEM)).with(rod.only(Of.LOT)))
                 .isEqualTo(rod);
-        Lot belt = Lots.of(StockKind.ABRASIVE, "what", "BELT", "grit", "120", "width", "2", "lengthEach", "72");
+        Lot belt = Lots.of(StockKind.ABRASIVE, "what=BELT; grit=120; width=2; lengthEach=72");
         assertThat(belt.words(Units.INCH_FAHRENHEIT)).isEqualTo("Belt, 120 grit, 2 in × 72 in");
     }
 }
