@@ -201,7 +201,6 @@ class ConsultTest {
                         .json()
                         .path("revisions")
                         .get(0)
-                        .path("client")
                         .path("wishes")
                         .get(0)
                         .path("words")

@@ -175,8 +175,7 @@ class ExactSizesTest {
                 olwen.post("/api/design/read", Map.of("entries", Map.of(), "before", Map.of(), "useWords", ""))
                         .isOk()
                         .json()
-                        .path("days")
-                        .path("earliest")
+                        .path("earliestDay")
                         .asString());
     }
 
