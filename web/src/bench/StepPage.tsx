@@ -145,7 +145,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
           </div>
         </div>
       </WrongHere>
-      <Tools station={step.station} piece={piece.id} />
+      <Tools station={step.station} piece={piece.id} isFolded />
       <Notes piece={piece} operation={step.operation} />
     </Station>
   );

@@ -51,6 +51,9 @@ class StationScreensTest {
         assertThat(part(page, "At hand")).containsText("F");
         assertThat(part(page, "Drill for a glued pin")).containsText("0.257 in");
         assertThat(part(page, "Drill for a glued pin").locator("input")).hasValue("0.250 in");
+        page.navigate("/bench/" + piece + "/drill-tang-holes");
+        bram.press("Tools of this station");
+        assertThat(part(page, "Drill for a glued pin")).containsText("0.257 in");
         page.navigate("/stations/GRINDER");
         assertThat(part(page, "Comes here next")).containsText("Drill press");
 
