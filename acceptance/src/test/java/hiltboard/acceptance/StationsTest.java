@@ -100,7 +100,8 @@ class StationsTest {
         assertThat(station(bram, "GRINDER").path("workplaces")).hasSize(1);
         owner.post("/api/stations/KILN/workplaces", Map.of("name", "Kiln", "longest", ""))
                 .isRefused(409, "out-of-turn");
-        assertThat(owner.get("/api/stations/MOON").status()).isIn(400, 404, 422);
+        assertThat(owner.get("/api/stations/MOON").isRefused(400, "malformed").detail())
+                .contains("“MOON” cannot be the “station”");
         assertThat(owner.post("/api/stations/MOON/workplaces", Map.of("name", "x", "longest", ""))
                         .status())
                 .isIn(400, 404, 422);

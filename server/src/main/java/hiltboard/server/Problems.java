@@ -1,6 +1,7 @@
 package hiltboard.server;
 
 import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
@@ -8,6 +9,7 @@ import java.net.URI;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -18,6 +20,7 @@ import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.databind.DatabindException;
@@ -84,6 +87,23 @@ class Problems extends ResponseEntityExceptionHandler {
                 : "The request's body is not the JSON that is expected here";
         return new ResponseEntity<>(
                 problem(HttpStatus.BAD_REQUEST, "malformed", where + "; see /api/openapi.json."), headers, status);
+    }
+
+    /** A part of an address, or of a question, that is of another kind than it has to be. */
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String name = failure instanceof MethodArgumentTypeMismatchException part
+                ? part.getName()
+                : String.valueOf(failure.getPropertyName());
+        return new ResponseEntity<>(
+                problem(
+                        HttpStatus.BAD_REQUEST,
+                        "malformed",
+                        Understood.quoted(String.valueOf(failure.getValue())) + " cannot be the “" + name
+                                + "” of this address; see /api/openapi.json."),
+                headers,
+                status);
     }
 
     private static ProblemDetail problem(HttpStatus status, String kind, String words) {

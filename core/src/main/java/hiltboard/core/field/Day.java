@@ -21,7 +21,7 @@ public record Day(LocalDate from, LocalDate before) implements Kind<LocalDate> {
             LocalDate day = LocalDate.parse(entry);
             return holds(day)
                     ? new Understood.Value<>(day)
-                    : Understood.unlikely(day.toString(), "a day from " + from + " on");
+                    : Understood.unlikely(day.toString(), "a day from " + from + " on, before " + before);
         } catch (DateTimeParseException notADay) {
             return Understood.unread(entry, accepted(units));
         }

@@ -16,10 +16,11 @@ public record TimeWithin(Duration most) implements Kind<Duration> {
 
     @Override
     public Understood<Duration> read(String entry, Units units) {
-        return ShopNotation.time(entry) instanceof Understood.Value<Span> value
-                        && holds(value.value().duration())
-                ? new Understood.Value<>(value.value().duration())
-                : Understood.unread(entry, accepted(units));
+        if (!(ShopNotation.time(entry) instanceof Understood.Value<Span> value)) {
+            return Understood.unread(entry, accepted(units));
+        }
+        Duration time = value.value().duration();
+        return holds(time) ? new Understood.Value<>(time) : Understood.unlikely(Span.words(time), accepted(units));
     }
 
     @Override

@@ -3,7 +3,7 @@ package hiltboard.core.field;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 
-/** Whatever somebody writes, up to so many letters. */
+/** Whatever somebody writes in a line, up to so many letters. */
 public record Words(int longest) implements Kind<String> {
 
     @Override
@@ -13,6 +13,9 @@ public record Words(int longest) implements Kind<String> {
 
     @Override
     public Understood<String> read(String entry, Units units) {
+        if (entry.chars().anyMatch(Character::isISOControl)) {
+            return new Understood.Refused<>("There is a sign in it that nobody can read", accepted(units));
+        }
         return holds(entry)
                 ? new Understood.Value<>(entry)
                 : new Understood.Refused<>(Understood.quoted(entry) + " is too long", accepted(units));

@@ -9,6 +9,7 @@ import hiltboard.core.material.Composition.Share;
 import hiltboard.core.material.Datum;
 import hiltboard.core.material.Density;
 import hiltboard.core.material.Element;
+import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.Grade;
 import hiltboard.core.material.HeatRange;
 import hiltboard.core.material.Quench;
@@ -30,6 +31,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /**
  * Reads a steel from a mill sheet as somebody wrote it down, and asks whether it can be: every entry that is not
@@ -68,7 +70,16 @@ public final class MillSheet {
     }
 
     public static Answer read(Map<String, String> entries, Units units) {
-        return new MillSheet(entries, units).answer();
+        MillSheet sheet = new MillSheet(entries, units);
+        sheet.mustHaveItsOwnName();
+        return sheet.answer();
+    }
+
+    /** As {@link Answer#entries} kept it, whatever it is called. @throws IllegalStateException if it is no steel */
+    public static Steel restore(Map<String, String> kept) {
+        Answer answer = new MillSheet(kept, Units.MILLIMETRE_CELSIUS).answer();
+        return answer.steel()
+                .orElseThrow(() -> new IllegalStateException("Kept steel cannot be read: " + answer.findings()));
     }
 
     private Answer answer() {
@@ -85,6 +96,21 @@ public final class MillSheet {
         return findings.isEmpty()
                 ? new Answer(Optional.of(steel()), exactly(), List.of())
                 : new Answer(Optional.empty(), entries, findings);
+    }
+
+    private void mustHaveItsOwnName() {
+        maybe(DESIGNATION, String.class)
+                .filter(MillSheet::isTaken)
+                .ifPresent(name -> find(DESIGNATION, "“" + name + "” is the name of something else on the rack"));
+    }
+
+    /** Metals of the fittings lie on the same rack, mild steel among them, and so does whatever has no name. */
+    private static boolean isTaken(String designation) {
+        return Stream.concat(
+                        Stream.of("OTHER"),
+                        Arrays.stream(FittingMaterial.values())
+                                .flatMap(metal -> Stream.of(metal.name(), metal.words())))
+                .anyMatch(designation::equalsIgnoreCase);
     }
 
     private Map<String, String> exactly() {

@@ -30,9 +30,9 @@ import java.util.stream.Stream;
  */
 public record MillSheetField(String key, String label, Kind<?> kind, boolean isRequired)
         implements Field<Map<MillSheetField, Answer<?>>> {
-    /** Nothing that is done to steel in a shop is hotter, or colder than liquid nitrogen. */
+    /** From absolute zero to what melts it. */
     static final TemperatureWithin ANY_HEAT =
-            new TemperatureWithin(Temperature.ofCelsius(-200), Temperature.ofCelsius(1400));
+            new TemperatureWithin(Temperature.ofCelsius(-273), Temperature.ofCelsius(1400));
 
     /** Half the width that is drawn about a curve where nothing is said, HRC. */
     static final String USUAL_BAND = "1.5";

@@ -65,12 +65,13 @@ public record ForgeSteel(String key, String words, Density density, Shade shade)
                         .toList());
     }
 
-    /** By its key or its words, whatever the case of the letters. */
+    /** By its key, its words or its standard designation, whatever the case of the letters. */
     public static Optional<ForgeSteel> named(String name, SteelLibrary steels) {
         String asked = name.strip().toUpperCase(Locale.ROOT);
         return all(steels).stream()
                 .filter(steel -> steel.key.toUpperCase(Locale.ROOT).equals(asked)
-                        || steel.words.toUpperCase(Locale.ROOT).equals(asked))
+                        || steel.words.toUpperCase(Locale.ROOT).equals(asked)
+                        || !steel.isHardened() && asked.equals(Grade.mild().designation()))
                 .findFirst();
     }
 

@@ -38,7 +38,7 @@ class FormTest {
                 Arguments.of(new WholeNumber(1, 6), " 6 ", "7", "some"),
                 Arguments.of(DecimalNumber.of("0.5", "4"), "1,5", "4.001", "1.5.2"),
                 Arguments.of(Choice.of("FLAT=Flat", "ROUND=Round"), "round", "Square", "fl"),
-                Arguments.of(new Words(5), "birch", "walnut", "walnut"),
+                Arguments.of(new Words(5), "birch", "walnut", "a\u0000b"),
                 Arguments.of(Day.ANY, "2026-11-24", "1899-12-31", "Monday"),
                 Arguments.of(new AmountOfMoney(Currency.getInstance("EUR")), "110,50", "1000001", "much"));
     }

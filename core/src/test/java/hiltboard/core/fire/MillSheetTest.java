@@ -15,6 +15,7 @@ import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import hiltboard.core.money.PriceItem;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Sheets are invented; what a sheet is held against is published (Andrews 1965, Just 1969) or arithmetic. */
 class MillSheetTest {
@@ -85,6 +87,19 @@ class MillSheetTest {
                 .containsEntry("curve", "300 F = 64; 204.5 C = 60.5; 800 F = 44");
         MillSheet.Answer celsius = MillSheet.read(Map.of("tempering", "205"), Units.MILLIMETRE_CELSIUS);
         assertThat(celsius.findings()).extracting(Finding::field).doesNotContain("tempering");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"other", "MILD_STEEL", "Mild steel", "Brass"})
+    void a_steel_is_not_called_like_another_metal_of_the_rack(String name) {
+        assertThat(with("designation", name).findings())
+                .extracting(Finding::field)
+                .containsExactly("designation");
+        Map<String, String> kept = new HashMap<>(with().entries());
+        kept.put("designation", name);
+        assertThat(MillSheet.restore(kept).designation())
+                .as("kept before anybody asked")
+                .isEqualTo(name);
     }
 
     @Test

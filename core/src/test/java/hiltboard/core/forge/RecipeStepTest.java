@@ -145,6 +145,9 @@ class RecipeStepTest {
                         .orElseThrow()
                         .shade())
                 .isEqualTo(ForgeSteel.Shade.GREY);
+        assertThat(ForgeSteel.named("1018", SteelLibrary.KNOWN))
+                .as("a bar is bought by its number")
+                .isEqualTo(ForgeSteel.named("mild steel", SteelLibrary.KNOWN));
         assertThat(ForgeSteel.named("butter", SteelLibrary.KNOWN)).isEmpty();
         assertThat(StepField.FIRST_STEEL
                         .kind(new StepForm(ForgeWork.STACK, SteelLibrary.KNOWN))

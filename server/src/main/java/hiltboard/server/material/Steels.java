@@ -3,9 +3,7 @@ package hiltboard.server.material;
 import hiltboard.core.field.Finding;
 import hiltboard.core.fire.MillSheet;
 import hiltboard.core.fire.MillSheetField;
-import hiltboard.core.material.Steel;
 import hiltboard.core.material.SteelLibrary;
-import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -37,17 +35,12 @@ public class Steels {
     /** Stays the same object while nothing changes. */
     public SteelLibrary library() {
         return known.orElseGet(() -> {
-            SteelLibrary library =
-                    new SteelLibrary(own.all().stream().map(Steels::steel).toList());
+            SteelLibrary library = new SteelLibrary(own.all().stream()
+                    .map(kept -> MillSheet.restore(kept.entries()))
+                    .toList());
             known = Optional.of(library);
             return library;
         });
-    }
-
-    private static Steel steel(OwnSteel kept) {
-        return MillSheet.read(kept.entries(), Units.MILLIMETRE_CELSIUS)
-                .steel()
-                .orElseThrow(() -> new IllegalStateException("Kept steel cannot be read: " + kept.designation()));
     }
 
     List<OwnSteel> own() {
