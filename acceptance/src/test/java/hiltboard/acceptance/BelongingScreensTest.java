@@ -76,6 +76,7 @@ class BelongingScreensTest {
         page.navigate("/pieces/" + (first + 3));
         assertThat(own).containsText("The spare, of the shop");
 
+        olwen.leave();
         Work.workUpTo(shop, reader, first, "harden");
         Work.workUpTo(shop, reader, first + 1, "harden");
         bram.openStep(first + 1, "harden");
@@ -84,10 +85,13 @@ class BelongingScreensTest {
         bram.press("Cracked in the quench");
         bram.page().getByText("Use the spare").click();
         bram.page().getByRole(AriaRole.DIALOG).getByText("Write it down").click();
+        page.navigate("/pieces/" + (first + 3));
         assertThat(own).containsText("Promised to Ben Weir");
         bram.openStep(first + 3, "read-brief");
         assertThat(bram.page().getByLabel("The brief")).containsText("For Ben Weir: Leeks and onions");
 
+        bram.leave();
+        olwen.leave();
         for (long piece : new long[] {first, first + 2, first + 3}) {
             Work.workUpTo(shop, reader, piece, "nothing comes after hand-over");
             Assertions.assertThat(Work.piece(reader, piece)
@@ -128,6 +132,7 @@ class BelongingScreensTest {
         bram.tickAll();
         bram.press("Done");
         assertThat(bram.standing()).containsText("Done");
+        bram.leave();
         Work.workUpTo(shop, reader, piece, "shape-handle");
 
         change(piece, "Black walnut Handle material", "Cast resin");
@@ -141,6 +146,8 @@ class BelongingScreensTest {
                 .isEqualTo("DONE");
         bram.openStep(piece, "take-handle-off");
         assertThat(bram.page().getByLabel("Cautions")).containsText("no open flame");
+        bram.leave();
+        olwen.leave();
         Work.workUpTo(shop, reader, piece, "sharpen");
 
         change(piece, "Etched dark and tumbled Finish", "Hand satin");

@@ -100,23 +100,28 @@ final class Work {
     }
 
     static Client.Answer read(Client maker, long piece, String operation, String dimension, String entry) {
-        long basedOn = number(piece(maker, piece), dimension)
-                .path("reading")
-                .path("id")
-                .asLong(0);
+        return read(maker, piece(maker, piece), operation, dimension, entry);
+    }
+
+    private static Client.Answer read(Client maker, JsonNode view, String operation, String dimension, String entry) {
+        long basedOn = number(view, dimension).path("reading").path("id").asLong(0);
         return maker.post(
-                address(piece, operation) + "/readings",
+                address(view.path("id").asLong(), operation) + "/readings",
                 Map.of("dimension", dimension, "entry", entry, "basedOn", basedOn, "sure", false, "reason", ""));
     }
 
     static Client.Answer done(Client maker, long piece, String operation) {
-        List<String> checks = step(piece(maker, piece), operation)
+        return done(maker, piece(maker, piece), operation);
+    }
+
+    private static Client.Answer done(Client maker, JsonNode view, String operation) {
+        List<String> checks = step(view, operation)
                 .path("told")
                 .path("checks")
                 .valueStream()
                 .map(JsonNode::asString)
                 .toList();
-        return maker.post(address(piece, operation) + "/done", Map.of("checks", checks));
+        return maker.post(address(view.path("id").asLong(), operation) + "/done", Map.of("checks", checks));
     }
 
     /**
@@ -132,7 +137,7 @@ final class Work {
                 .path("readings")
                 .forEach(key -> read(
                                 maker,
-                                piece,
+                                view,
                                 operation,
                                 key.asString(),
                                 number(view, key.asString()).path("expected").asString())
@@ -142,7 +147,7 @@ final class Work {
             maker.post(address(piece, operation) + "/rest", Map.of()).isOk();
             shop.clock().putForward(Duration.ofMinutes(rest));
         }
-        done(maker, piece, operation).isOk();
+        done(maker, view, operation).isOk();
     }
 
     /** Does every step before one, in the order of the route. */
