@@ -17,7 +17,7 @@ import java.util.TreeSet;
  * @param usual what the form starts with, as it would be typed
  * @param isNeeded whether an empty entry is missed, as far as that can be said of an empty form
  * @param isUsuallyByRule whether it may be left empty, since it follows from other answers
- * @param choices empty where the answer is written; one without a value where it may be left open
+ * @param choices empty where the answer is written; one without a value first where it may be left open
  * @param onlyWith the choices of other questions of which one must be made before this is asked; empty where it always
  *     is
  */
@@ -38,7 +38,8 @@ public record FieldView(
     public static <A> FieldView of(Field<A> field, A empty, Units units) {
         List<Option> choices = new ArrayList<>(field.kind(empty).options());
         boolean isNeeded = field.isNeeded(empty);
-        if (!choices.isEmpty() && !isNeeded) {
+        String usual = field.usual(empty, units);
+        if (!choices.isEmpty() && !isNeeded && usual.isEmpty()) {
             choices.add(0, NONE);
         }
         return new FieldView(
@@ -46,7 +47,7 @@ public record FieldView(
                 field.label(),
                 field.group(),
                 field.accepted(empty, units),
-                field.usual(empty, units),
+                usual,
                 isNeeded,
                 field.isUsuallyByRule(),
                 field.kind(empty) instanceof Day,
