@@ -1,5 +1,5 @@
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { act, renderHook } from '@testing-library/react';
+import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { act, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { JournalEntry, SessionView } from '../api/schema';
@@ -74,6 +74,28 @@ describe('the live stream', () => {
     expect(asked).not.toHaveBeenCalledWith({ queryKey: ['people'] });
   });
 
+  it('asks once more for a first answer that was on its way when the entry came', async () => {
+    vi.useRealTimers();
+    const answers: ((answer: string) => void)[] = [];
+    const queries = new QueryClient();
+    const wrapper = ({ children }: { children: ReactNode }) => (
+      <QueryClientProvider client={queries}>{children}</QueryClientProvider>
+    );
+    const { result } = renderHook(
+      () => {
+        useLive(SESSION);
+        return useQuery({ queryKey: ['prices'], queryFn: () => new Promise<string>((take) => answers.push(take)) });
+      },
+      { wrapper },
+    );
+    last().says('change', entry({ kind: 'PRICE_SET' }));
+    expect(answers).toHaveLength(1);
+    answers[0]?.('as it was before');
+    await waitFor(() => expect(answers).toHaveLength(2));
+    answers[1]?.('as it is');
+    await waitFor(() => expect(result.current.data).toBe('as it is'));
+  });
+
   it('resumes behind the last entry when the line was silent for longer than a beat', () => {
     const { result } = open();
     last().says('change', entry({ sequence: 52 }));
@@ -89,7 +111,7 @@ describe('the live stream', () => {
   it('asks for everything when too much was missed', () => {
     const { asked } = open();
     last().says('everything');
-    expect(asked).toHaveBeenCalledWith();
+    expect(asked).toHaveBeenCalledWith({});
   });
 
   it('says aloud what matters to all, not what one did oneself, at most four at once', () => {

@@ -1,4 +1,4 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, type QueryKey, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { JournalEntry, SessionView } from '../api/schema';
 import { ANNOUNCED, askedAgain } from './askAgain';
@@ -7,6 +7,19 @@ const RETRY_AFTER_MS = 2000;
 /** The server beats every 15 s: a connection that is silent for longer than this has died without a word. */
 const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
+
+/** Asks again. A first answer that is still on its way may be from before the change: it is asked once more when it is there. */
+function askAgain(queries: QueryClient, filters: { queryKey?: QueryKey }) {
+  for (const query of queries.getQueryCache().findAll({ ...filters, fetchStatus: 'fetching' })) {
+    if (query.state.data === undefined) {
+      void query.promise
+        ?.catch(() => undefined)
+        .then(() => queries.invalidateQueries({ queryKey: query.queryKey, exact: true }));
+    }
+  }
+  void queries.invalidateQueries(filters);
+}
+
 /** Follows the shop's changes: what they touch is read anew, and what matters to all is announced. Resumes where it broke off. */
 export function useLive(session: SessionView) {
   const [from] = useState(session.sequence);
@@ -36,7 +49,7 @@ export function useLive(session: SessionView) {
     function heard(entry: JournalEntry) {
       alive();
       last = Math.max(last, entry.sequence);
-      askedAgain(entry).forEach((queryKey) => void queries.invalidateQueries({ queryKey }));
+      askedAgain(entry).forEach((queryKey) => askAgain(queries, { queryKey }));
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
       }
@@ -47,7 +60,7 @@ export function useLive(session: SessionView) {
       source.addEventListener('open', alive);
       source.addEventListener('beat', alive);
       source.addEventListener('change', (event) => heard(JSON.parse(String(event.data)) as JournalEntry));
-      source.addEventListener('everything', () => void queries.invalidateQueries());
+      source.addEventListener('everything', () => askAgain(queries, {}));
       source.addEventListener('error', () => {
         setConnected(false);
         if (source.readyState === EventSource.CLOSED) {
