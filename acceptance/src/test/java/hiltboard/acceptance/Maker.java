@@ -32,6 +32,14 @@ record Maker(Page page) {
         page.navigate("about:blank");
     }
 
+    /** As {@link Work#workUpTo}, while these makers look at nothing. */
+    static void workUpTo(RunningShop shop, Client client, long piece, String until, Maker... looking) {
+        for (Maker maker : looking) {
+            maker.leave();
+        }
+        Work.workUpTo(shop, client, piece, until);
+    }
+
     void press(String name) {
         button(name).click();
     }

@@ -44,7 +44,7 @@ class MishapScreensTest {
     @Test
     void a_soak_that_is_counted_from_the_door_is_questioned_and_the_temper_window_is_announced_to_all() {
         long piece = Work.take(shop.signedIn("olwen"), 1, Map.of("steel", "W2"));
-        Work.workUpTo(shop, reader, piece, "harden");
+        Maker.workUpTo(shop, reader, piece, "harden", olwen, bram);
         bram.openStep(piece, "harden");
         bram.start();
         bram.enter("kiln.at-soak", "1400 F");
@@ -71,7 +71,7 @@ class MishapScreensTest {
                 shop.signedIn("olwen"),
                 1,
                 Map.of("construction", "HIDDEN_TANG", "spacer", "NONE", "alignmentPins", "TWO"));
-        Work.workUpTo(shop, reader, piece, "dry-fit");
+        Maker.workUpTo(shop, reader, piece, "dry-fit", olwen, bram);
         Page page = olwen.page();
         wantASpacer(page, piece);
         Locator sheet = page.getByRole(AriaRole.DIALOG);
@@ -120,7 +120,7 @@ class MishapScreensTest {
     @Test
     void a_blade_that_is_not_hard_is_heated_again_with_its_photograph_and_its_cost() {
         long piece = Work.take(shop.signedIn("olwen"), 1, Map.of());
-        Work.workUpTo(shop, reader, piece, "test-hardness");
+        Maker.workUpTo(shop, reader, piece, "test-hardness", olwen, bram);
         Page page = bram.page();
         bram.openStep(piece, "test-hardness");
         bram.start();
