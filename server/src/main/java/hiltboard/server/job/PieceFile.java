@@ -177,16 +177,32 @@ public record PieceFile(
      * scrapped.
      */
     public List<Progress.Window> windows() {
-        return isAlive() ? progress().windows(this::number) : List.of();
+        return isAlive() ? progress().windows(new Numbers(this)) : List.of();
     }
 
     /** How long a step rests on this piece. */
     public Duration rest(Operation operation) {
-        return operation.rest(this::number);
+        return operation.rest(new Numbers(this));
     }
 
-    private Optional<Quantity> number(String key) {
-        return chain(Units.INCH_FAHRENHEIT).value(key);
+    /**
+     * The numbers of a piece for whoever may ask for some: the chain is worked out once, and only if one is asked for.
+     */
+    private static final class Numbers implements Function<String, Optional<Quantity>> {
+        private final PieceFile file;
+        private Optional<DimensionChain> chain = Optional.empty();
+
+        private Numbers(PieceFile file) {
+            this.file = file;
+        }
+
+        @java.lang.Override
+        public Optional<Quantity> apply(String key) {
+            if (chain.isEmpty()) {
+                chain = Optional.of(file.chain(Units.INCH_FAHRENHEIT));
+            }
+            return chain.get().value(key);
+        }
     }
 
     public Optional<StepRow> row(Step step) {
@@ -236,6 +252,6 @@ public record PieceFile(
 
     /** What is left to do, in the order of the route; nothing once it is handed over or scrapped. */
     public List<WorkLeft> workLeft(Progress progress) {
-        return isAlive() ? progress.workLeft(this::number) : List.of();
+        return isAlive() ? progress.workLeft(new Numbers(this)) : List.of();
     }
 }
