@@ -1,6 +1,6 @@
 package hiltboard.acceptance;
 
-import hiltboard.server.HiltBoard;
+import hiltboard.server.Program;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -32,7 +32,10 @@ public final class BenchmarkShop implements AutoCloseable {
 
     /** The demo shop's file, closed. */
     public static BenchmarkShop prepared(Path folder) {
-        HiltBoard.start(Clock.systemDefaultZone(), Map.of("server.port", 0, "hilt.data", folder, "hilt.demo", true))
+        new Program(
+                        Clock.systemDefaultZone(),
+                        Map.of("server.port", 0, "hilt.data", folder, "hilt.demo", true),
+                        started -> {})
                 .close();
         return new BenchmarkShop(folder);
     }

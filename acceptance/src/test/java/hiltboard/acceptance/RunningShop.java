@@ -1,6 +1,6 @@
 package hiltboard.acceptance;
 
-import hiltboard.server.HiltBoard;
+import hiltboard.server.Program;
 import hiltboard.server.access.SetupCode;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -11,8 +11,6 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
 
 /**
  * The real application, started in this process on a free port with a data folder of its own and a clock that can be
@@ -26,7 +24,7 @@ final class RunningShop implements AutoCloseable {
     private final MovableClock clock = new MovableClock();
     private Map<String, String> settings;
     private final Map<String, Client> clients = new ConcurrentHashMap<>();
-    private ConfigurableApplicationContext application;
+    private Program program;
     private int port;
 
     /** @param data of the shop, empty for a new one */
@@ -69,7 +67,7 @@ final class RunningShop implements AutoCloseable {
         private static byte[] data() {
             try (RunningShop shop = empty()) {
                 openWithTwoMakers(shop);
-                shop.application.close();
+                shop.program.close();
                 return Files.readAllBytes(shop.folder.resolve("shop.db"));
             } catch (IOException failure) {
                 throw new UncheckedIOException(failure);
@@ -120,11 +118,11 @@ final class RunningShop implements AutoCloseable {
     }
 
     String setupCode() {
-        return application.getBean(SetupCode.class).code().orElseThrow();
+        return program.context().getBean(SetupCode.class).code().orElseThrow();
     }
 
     <T> T bean(Class<T> type) {
-        return application.getBean(type);
+        return program.context().getBean(type);
     }
 
     /** The same client for as long as the shop runs. */
@@ -144,7 +142,7 @@ final class RunningShop implements AutoCloseable {
 
     /** Stops the application and starts it on the same data and port. */
     void restart() {
-        application.close();
+        program.close();
         start();
     }
 
@@ -157,13 +155,13 @@ final class RunningShop implements AutoCloseable {
     private void start() {
         Map<String, Object> all = new HashMap<>(settings);
         all.putAll(Map.of("server.port", port, "hilt.data", folder, "hilt.demo", isDemo));
-        application = HiltBoard.start(clock, all);
-        port = ((WebServerApplicationContext) application).getWebServer().getPort();
+        program = new Program(clock, all, started -> {});
+        port = program.port();
     }
 
     @Override
     public void close() {
-        application.close();
+        program.close();
         try (Stream<Path> files = Files.walk(folder)) {
             files.sorted(Comparator.reverseOrder())
                     .forEach(file -> file.toFile().delete());

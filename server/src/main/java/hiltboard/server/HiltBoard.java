@@ -1,55 +1,72 @@
 package hiltboard.server;
 
 import hiltboard.server.access.SetupCode;
+import hiltboard.server.backup.AtTheMachine;
+import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
-import org.springframework.boot.builder.SpringApplicationBuilder;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.core.env.Environment;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
-/** Starts the shop's server. */
+/** Starts the shop's server, or does what is done at its machine: {@code backup [FILE]}, {@code restore FILE}. */
 @SpringBootApplication
 @EnableScheduling
 public class HiltBoard {
+    private static final String DATA = "--hilt.data=";
 
     public static void main(String[] arguments) {
         try {
-            announce(start(Clock.systemDefaultZone(), Map.of(), arguments));
+            List<String> words = Stream.of(arguments)
+                    .filter(each -> !each.startsWith("--") || each.equals("--yes"))
+                    .toList();
+            if (words.isEmpty()) {
+                new Program(Clock.systemDefaultZone(), Map.of(), HiltBoard::announce, arguments);
+            } else if (!isDone(words.get(0), words.subList(1, words.size()), folder(arguments))) {
+                System.exit(1);
+            }
         } catch (RuntimeException failure) {
             System.err.println(StartFailure.inOneSentence(failure));
             System.exit(1);
         }
     }
 
-    /**
-     * Starts the application.
-     *
-     * @param clock the shop's clock
-     * @param settings override the program's own
-     */
-    public static ConfigurableApplicationContext start(Clock clock, Map<String, Object> settings, String... arguments) {
-        return new SpringApplicationBuilder(HiltBoard.class)
-                .initializers(context -> context.getBeanFactory().registerSingleton("clock", clock))
-                .run(Stream.concat(
-                                settings.entrySet().stream()
-                                        .map(setting -> "--" + setting.getKey() + "=" + setting.getValue()),
-                                Stream.of(arguments))
-                        .toArray(String[]::new));
+    private static boolean isDone(String command, List<String> words, Path folder) {
+        LoggingSystem.get(HiltBoard.class.getClassLoader()).beforeInitialize();
+        AtTheMachine machine = new AtTheMachine(folder, Clock.systemDefaultZone(), System.out);
+        switch (command) {
+            case "backup":
+                machine.backup(words);
+                return true;
+            case "restore":
+                return machine.restore(words);
+            default:
+                System.err.println("The program does not know “" + command + "”; it knows backup and restore.");
+                return false;
+        }
     }
 
-    private static void announce(ConfigurableApplicationContext running) {
-        Environment environment = running.getEnvironment();
-        int port = ((WebServerApplicationContext) running).getWebServer().getPort();
+    private static Path folder(String[] arguments) {
+        return Path.of(Stream.of(arguments)
+                .filter(each -> each.startsWith(DATA))
+                .map(each -> each.substring(DATA.length()))
+                .findFirst()
+                .or(() -> Optional.ofNullable(System.getenv("HILT_DATA")))
+                .orElse("data"));
+    }
+
+    private static void announce(Program program) {
+        Environment environment = program.context().getEnvironment();
         System.out.println();
-        System.out.println("Hilt Board is open at http://localhost:" + port);
+        System.out.println("Hilt Board is open at http://localhost:" + program.port());
         if (environment.getProperty("hilt.demo", Boolean.class, false)) {
             System.out.println("This is the demo shop: press a name on the sign-in page, no password is asked.");
         }
-        running.getBean(SetupCode.class).code().ifPresent(code -> {
+        program.context().getBean(SetupCode.class).code().ifPresent(code -> {
             System.out.println("The shop is empty. Open the address above; to set it up, enter this one-time code:");
             System.out.println();
             System.out.println("    " + code);

@@ -5,6 +5,7 @@ import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
+import hiltboard.server.data.DataTrouble;
 import java.net.URI;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -59,6 +60,18 @@ class Problems extends ResponseEntityExceptionHandler {
                                 HttpStatus.CONFLICT,
                                 "not-kept",
                                 "The data file refused this change because it does not fit what is there. Reload the page and try again."));
+    }
+
+    /** The disk, not the program: said as what it is, to whoever waits for an answer. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> trouble(DataTrouble trouble) {
+        LOG.error("{}", trouble.kind().words(), trouble);
+        return ResponseEntity.status(trouble.kind().status())
+                .body(problem(
+                        trouble.kind().status(),
+                        trouble.kind().word(),
+                        trouble.kind().words() + ". Nothing was changed; what you entered is still here. "
+                                + trouble.kind().toDo()));
     }
 
     @ExceptionHandler

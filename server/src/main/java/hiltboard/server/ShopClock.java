@@ -3,6 +3,7 @@ package hiltboard.server;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
@@ -27,8 +28,18 @@ public class ShopClock {
         return now().toEpochMilli();
     }
 
+    /** The wall's own time, to the second. */
+    public LocalDateTime localNow() {
+        return LocalDateTime.ofInstant(now(), zone()).withNano(0);
+    }
+
     public LocalDate today() {
         return LocalDate.ofInstant(now(), zone());
+    }
+
+    /** The clock itself, which nobody has turned back. */
+    public Clock clock() {
+        return clock;
     }
 
     public ZoneId zone() {

@@ -1,5 +1,6 @@
 package hiltboard.server;
 
+import hiltboard.server.data.UnusableData;
 import java.sql.SQLException;
 import java.util.stream.Stream;
 import org.springframework.boot.web.server.PortInUseException;
@@ -20,12 +21,12 @@ final class StartFailure {
             return Stream.of("Port " + port.getPort()
                     + " is taken by another program. Stop that one, or choose another: HILT_PORT=8096 ./hilt start");
         }
-        if (cause instanceof UnreadableData) {
+        if (cause instanceof UnusableData) {
             return Stream.of(cause.getMessage());
         }
         if (cause instanceof SQLException) {
             return Stream.of("The data file cannot be used (" + cause.getMessage()
-                    + "). Restore it from a backup, or name another folder with HILT_DATA.");
+                    + "). Restore a backup (./hilt restore FILE), or name another folder with HILT_DATA.");
         }
         return Stream.empty();
     }
@@ -36,12 +37,5 @@ final class StartFailure {
             cause = cause.getCause();
         }
         return cause.getMessage() == null ? cause.toString() : cause.getMessage();
-    }
-
-    /** The data folder or file cannot be used; the message is the whole sentence. */
-    static final class UnreadableData extends RuntimeException {
-        UnreadableData(String sentence) {
-            super(sentence);
-        }
     }
 }

@@ -47,6 +47,10 @@ public abstract class DataFile {
         data.close();
     }
 
+    protected Path folder() {
+        return folder;
+    }
+
     /** What a question with one number for its answer answers. */
     protected long number(String question) throws SQLException {
         try (ResultSet row = sql.executeQuery(question)) {

@@ -16,8 +16,6 @@ import java.util.Map;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.springframework.boot.web.server.context.WebServerApplicationContext;
-import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -35,7 +33,7 @@ class DescriptionTest {
 
     @BeforeAll
     static void describe(@TempDir Path data) throws IOException, InterruptedException {
-        try (ConfigurableApplicationContext shop = HiltBoard.start(
+        try (Program shop = new Program(
                 Clock.systemDefaultZone(),
                 Map.of(
                         "server.port",
@@ -49,8 +47,9 @@ class DescriptionTest {
                         "springdoc.default-produces-media-type",
                         "application/json",
                         "springdoc.writer-with-order-by-keys",
-                        true))) {
-            int port = ((WebServerApplicationContext) shop).getWebServer().getPort();
+                        true),
+                started -> {})) {
+            int port = shop.port();
             described = JSON.readTree(get("http://localhost:" + port + "/described"));
             if (Boolean.getBoolean("hilt.describe")) {
                 Files.writeString(KEPT, JSON.writeValueAsString(described) + "\n");

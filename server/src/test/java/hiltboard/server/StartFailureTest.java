@@ -2,7 +2,7 @@ package hiltboard.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hiltboard.server.StartFailure.UnreadableData;
+import hiltboard.server.data.UnusableData;
 import java.sql.SQLException;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.web.server.PortInUseException;
@@ -16,7 +16,7 @@ class StartFailureTest {
         assertThat(StartFailure.inOneSentence(port))
                 .contains("Port 8095 is taken", "HILT_PORT")
                 .hasLineCount(1);
-        Throwable data = new IllegalStateException("context", new UnreadableData("The data file x cannot be read."));
+        Throwable data = new IllegalStateException("context", new UnusableData("The data file x cannot be read."));
         assertThat(StartFailure.inOneSentence(data)).isEqualTo("The data file x cannot be read.");
         assertThat(StartFailure.inOneSentence(new RuntimeException(new SQLException("disk I/O error"))))
                 .contains("disk I/O error", "HILT_DATA");

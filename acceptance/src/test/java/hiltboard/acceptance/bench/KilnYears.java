@@ -5,7 +5,7 @@ import hiltboard.core.fire.KilnState;
 import hiltboard.core.fire.Segment;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Temperature;
-import hiltboard.server.HiltBoard;
+import hiltboard.server.Program;
 import hiltboard.server.device.ConnectedKiln.Shown;
 import hiltboard.server.fire.KilnLog;
 import java.nio.file.Files;
@@ -19,7 +19,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
-import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -44,10 +43,12 @@ final class KilnYears {
     static Filled fill(Path folder) throws Exception {
         long before = Files.size(folder.resolve("shop.db"));
         LocalDate last = LocalDate.now().minusDays(30);
-        try (ConfigurableApplicationContext shop = HiltBoard.start(
-                Clock.systemDefaultZone(), Map.of("server.port", 0, "hilt.data", folder, "hilt.demo", true))) {
-            KilnLog log = shop.getBean(KilnLog.class);
-            TransactionTemplate transactions = shop.getBean(TransactionTemplate.class);
+        try (Program shop = new Program(
+                Clock.systemDefaultZone(),
+                Map.of("server.port", 0, "hilt.data", folder, "hilt.demo", true),
+                started -> {})) {
+            KilnLog log = shop.context().getBean(KilnLog.class);
+            TransactionTemplate transactions = shop.context().getBean(TransactionTemplate.class);
             List<double[]> days = days();
             Random chance = new Random(10);
             for (int i = 0; i < DAYS; i++) {

@@ -12,6 +12,7 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
     /** What kind of change; pages announce some of them. */
     public enum Kind {
         SHOP_OPENED,
+        SHOP_RESTORED,
         PERSON_ADDED,
         UNITS_CHOSEN,
         JOB_TAKEN,

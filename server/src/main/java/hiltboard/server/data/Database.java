@@ -1,22 +1,29 @@
-package hiltboard.server;
+package hiltboard.server.data;
 
 import com.zaxxer.hikari.HikariDataSource;
-import hiltboard.server.StartFailure.UnreadableData;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
+import java.util.List;
+import java.util.Map;
 import javax.sql.DataSource;
+import org.flywaydb.core.api.MigrationInfoService;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
+import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
+import org.springframework.boot.task.ThreadPoolTaskSchedulerCustomizer;
+import org.springframework.boot.transaction.autoconfigure.TransactionManagerCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
+import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.jdbc.support.SQLExceptionTranslator;
 import org.springframework.jdbc.support.SQLStateSQLExceptionTranslator;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -29,22 +36,48 @@ import org.sqlite.SQLiteException;
 /** The shop's one file of data: one writer, a few readers. Read-only transactions go to the readers. */
 @Configuration(proxyBeanMethods = false)
 class Database {
+    private static final Logger LOG = LoggerFactory.getLogger(Database.class);
     private static final int READERS = 4;
     private static final int BUSY_TIMEOUT_MS = 10_000;
+    private static final Map<Integer, DataTrouble.Kind> TROUBLES = Map.of(
+            SQLiteErrorCode.SQLITE_FULL.code, DataTrouble.Kind.FULL,
+            SQLiteErrorCode.SQLITE_READONLY.code, DataTrouble.Kind.READ_ONLY,
+            SQLiteErrorCode.SQLITE_CANTOPEN.code, DataTrouble.Kind.GONE,
+            SQLiteErrorCode.SQLITE_IOERR.code, DataTrouble.Kind.UNREADABLE,
+            SQLiteErrorCode.SQLITE_CORRUPT.code, DataTrouble.Kind.DAMAGED,
+            SQLiteErrorCode.SQLITE_NOTADB.code, DataTrouble.Kind.DAMAGED);
 
     @Bean
-    @FlywayDataSource
-    HikariDataSource writer(@Value("${hilt.data}") Path folder) {
-        SQLiteConfig config = configuration();
-        config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
-        Path file = file(folder);
-        makeReadable(file);
-        return pool("writer", 1, new SQLiteDataSource(config), file);
+    DataFolder folder(@Value("${hilt.data}") Path folder) {
+        return DataFolder.take(folder);
+    }
+
+    /** A file of data that a newer program wrote is not opened: it may mean what this one does not know. */
+    @Bean
+    FlywayMigrationStrategy upgrade(List<BeforeUpgrade> before) {
+        return flyway -> {
+            DataVersion.mustBeKnown(flyway);
+            MigrationInfoService info = flyway.info();
+            if (info.current() != null && info.pending().length > 0) {
+                before.forEach(each -> each.prepare(
+                        Integer.parseInt(info.current().getVersion().getVersion())));
+            }
+            flyway.migrate();
+        };
     }
 
     @Bean
-    HikariDataSource readers(@Value("${hilt.data}") Path folder, @Qualifier("writer") HikariDataSource writerFirst) {
-        HikariDataSource readers = pool("readers", READERS, new SQLiteDataSource(configuration()), file(folder));
+    @FlywayDataSource
+    HikariDataSource writer(DataFolder folder) {
+        SQLiteConfig config = configuration();
+        config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
+        mustBeSound(folder.shop());
+        return pool("writer", 1, new SQLiteDataSource(config), folder.shop());
+    }
+
+    @Bean
+    HikariDataSource readers(DataFolder folder, @Qualifier("writer") HikariDataSource writerFirst) {
+        HikariDataSource readers = pool("readers", READERS, new SQLiteDataSource(configuration()), folder.shop());
         readers.setConnectionInitSql("PRAGMA query_only = ON");
         return readers;
     }
@@ -68,7 +101,7 @@ class Database {
 
     /** SQLite reports by its own codes, which Spring does not know. */
     @Bean
-    SQLExceptionTranslator translator() {
+    SQLExceptionTranslator translator(DataGuard guard) {
         SQLStateSQLExceptionTranslator otherwise = new SQLStateSQLExceptionTranslator();
         return (task, sql, failure) -> {
             if (failure instanceof SQLiteException sqlite) {
@@ -80,9 +113,30 @@ class Database {
                 if (code == SQLiteErrorCode.SQLITE_BUSY.code) {
                     return new ConcurrencyFailureException(message, failure);
                 }
+                DataTrouble.Kind trouble = TROUBLES.get(code);
+                if (trouble != null) {
+                    guard.refused(trouble);
+                    return new DataTrouble(trouble, failure);
+                }
             }
             return otherwise.translate(task, sql, failure);
         };
+    }
+
+    /** What a commit meets is reported as what a statement meets. */
+    @Bean
+    TransactionManagerCustomizer<JdbcTransactionManager> translated(SQLExceptionTranslator translator) {
+        return manager -> manager.setExceptionTranslator(translator);
+    }
+
+    /** What runs by the clock goes on when the disk is full; the guard has said so, once. */
+    @Bean
+    ThreadPoolTaskSchedulerCustomizer quietInTrouble() {
+        return scheduler -> scheduler.setErrorHandler(failure -> {
+            if (!(failure instanceof DataTrouble)) {
+                LOG.error("What runs by the clock failed", failure);
+            }
+        });
     }
 
     private static SQLiteConfig configuration() {
@@ -104,27 +158,31 @@ class Database {
         return pool;
     }
 
-    private static Path file(Path folder) {
-        return folder.resolve("shop.db");
-    }
-
-    /** @throws UnreadableData if there can be no data file, or if what is there is none */
-    private static void makeReadable(Path file) {
+    private static void mustBeSound(Path file) {
         try {
-            Files.createDirectories(file.getParent());
+            OwnersOnly.file(file);
             check(file);
         } catch (IOException | SQLException unusable) {
-            throw new UnreadableData("The data file " + file.toAbsolutePath() + " cannot be read ("
-                    + unusable.getMessage() + "). Restore it from a backup, or name another folder with HILT_DATA.");
+            throw unreadable(file, unusable.getMessage());
         }
     }
 
+    /** Every page of the file is looked at; half a second for each 200 MB. */
     private static void check(Path file) throws SQLException {
         SQLiteDataSource source = new SQLiteDataSource();
         source.setUrl("jdbc:sqlite:" + file);
         try (var connection = source.getConnection();
-                var statement = connection.createStatement()) {
-            statement.executeQuery("PRAGMA schema_version").close();
+                var statement = connection.createStatement();
+                var found = statement.executeQuery("PRAGMA quick_check(1)")) {
+            String words = found.getString(1);
+            if (!words.equals("ok")) {
+                throw unreadable(file, "it is damaged inside: " + words.replaceAll("\\s+", " "));
+            }
         }
+    }
+
+    private static UnusableData unreadable(Path file, String why) {
+        return new UnusableData("The data file " + file + " cannot be read (" + why
+                + "). Restore a backup (./hilt restore FILE), or name another folder with HILT_DATA.");
     }
 }

@@ -1,0 +1,83 @@
+package hiltboard.server;
+
+import hiltboard.server.data.Restart;
+import java.time.Clock;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The application as it runs. It can be started anew in its place, so that a restored file of data is opened. */
+public final class Program implements AutoCloseable {
+    private final Clock clock;
+    private final Map<String, Object> settings;
+    private final String[] arguments;
+    private final Consumer<Program> afterStart;
+    private volatile ConfigurableApplicationContext context;
+
+    /**
+     * Starts the application.
+     *
+     * @param clock the shop's clock
+     * @param settings override the program's own
+     * @param afterStart is told of this start and of every later one
+     */
+    public Program(Clock clock, Map<String, Object> settings, Consumer<Program> afterStart, String... arguments) {
+        this.clock = clock;
+        this.settings = new HashMap<>(settings);
+        this.afterStart = afterStart;
+        this.arguments = arguments.clone();
+        this.context = start();
+        afterStart.accept(this);
+    }
+
+    private ConfigurableApplicationContext start() {
+        return new SpringApplicationBuilder(HiltBoard.class)
+                .initializers(starting -> {
+                    starting.getBeanFactory().registerSingleton("clock", clock);
+                    starting.getBeanFactory().registerSingleton("restart", (Restart) this::restart);
+                })
+                .run(Stream.concat(
+                                Stream.of(arguments).filter(this::isNotOverridden),
+                                settings.entrySet().stream()
+                                        .map(setting -> "--" + setting.getKey() + "=" + setting.getValue()))
+                        .toArray(String[]::new));
+    }
+
+    private boolean isNotOverridden(String argument) {
+        return settings.keySet().stream().noneMatch(setting -> argument.startsWith("--" + setting + "="));
+    }
+
+    /** In a thread of its own: the one that asks belongs to what is stopped. */
+    private void restart() {
+        settings.put("server.port", port());
+        new Thread(this::startAnew, "restart").start();
+    }
+
+    private void startAnew() {
+        try {
+            context.close();
+            context = start();
+            afterStart.accept(this);
+        } catch (RuntimeException failure) {
+            System.err.println(StartFailure.inOneSentence(failure));
+            System.exit(1);
+        }
+    }
+
+    public ConfigurableApplicationContext context() {
+        return context;
+    }
+
+    public int port() {
+        return ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    @Override
+    public void close() {
+        context.close();
+    }
+}

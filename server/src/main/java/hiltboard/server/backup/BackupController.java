@@ -1,0 +1,198 @@
+package hiltboard.server.backup;
+
+import hiltboard.core.backup.Copy;
+import hiltboard.core.backup.Copy.Reason;
+import hiltboard.core.backup.Keeping;
+import hiltboard.server.Refusal;
+import hiltboard.server.ShopClock;
+import hiltboard.server.access.Person;
+import hiltboard.server.data.DataFolder;
+import hiltboard.server.data.OwnersOnly;
+import hiltboard.server.data.Restart;
+import hiltboard.server.data.UnusableData;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Receipt;
+import io.swagger.v3.oas.annotations.Hidden;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * The owner's backups: what there is, one more, one brought from outside, and one put in the place of the present data.
+ */
+@RestController
+class BackupController {
+    private static final String FOR_OWNERS = "see, make and bring back backups";
+
+    private final Backups backups;
+    private final DataFolder folder;
+    private final Changes changes;
+    private final ShopClock clock;
+    private final Restart restart;
+
+    BackupController(Backups backups, DataFolder folder, Changes changes, ShopClock clock, Restart restart) {
+        this.backups = backups;
+        this.folder = folder;
+        this.changes = changes;
+        this.clock = clock;
+        this.restart = restart;
+    }
+
+    record BackupView(String name, long takenAtMillis, String why, long bytes, boolean isOfThisShop) {}
+
+    /** @param part that is written, from 0 to 1 */
+    record MakingView(String why, double part) {}
+
+    /**
+     * @param folder on the server's machine
+     * @param failure why the last one did not come about; empty if it did
+     * @param second the other folder, empty if there is none
+     * @param secondFailure why the last one did not get there
+     * @param keeps what the rule keeps, in words
+     */
+    record BackupsView(
+            List<BackupView> copies,
+            String folder,
+            String keeps,
+            String failure,
+            String second,
+            String secondFailure,
+            List<MakingView> making) {}
+
+    record BroughtView(String name) {}
+
+    /** @param aside the folder in which what was there until now lies */
+    record RestoredView(String aside) {}
+
+    record SecondFolder(String path) {}
+
+    @GetMapping("/api/backups")
+    BackupsView all(Person person) {
+        person.mustBeOwner(FOR_OWNERS);
+        CopyFolder here = backups.here();
+        return new BackupsView(
+                backups.copies().stream().map(copy -> view(here, copy)).toList(),
+                here.path().toString(),
+                Keeping.WORDS,
+                backups.failure().map(Backups.Failure::words).orElse(""),
+                backups.second().map(Path::toString).orElse(""),
+                backups.secondFailure().map(Backups.Failure::words).orElse(""),
+                backups.running().map(run -> new MakingView(run.copy().reason().words(), backups.part(run))).stream()
+                        .toList());
+    }
+
+    private BackupView view(CopyFolder here, Copy copy) {
+        return new BackupView(
+                copy.name(),
+                copy.taken().atZone(clock.zone()).toInstant().toEpochMilli(),
+                copy.reason().words(),
+                here.file(copy).toFile().length(),
+                copy.isOfThisShop());
+    }
+
+    /** Begins a backup. */
+    @PostMapping("/api/backups")
+    BackupsView make(Person person) {
+        person.mustBeOwner(FOR_OWNERS);
+        backups.begin(Reason.BY_HAND);
+        return all(person);
+    }
+
+    /** Stops the one that is being made. */
+    @PostMapping("/api/backups/stop")
+    BackupsView stop(Person person) {
+        person.mustBeOwner(FOR_OWNERS);
+        backups.stop();
+        return all(person);
+    }
+
+    /** Names the second place for every backup. */
+    @PostMapping("/api/backups/second")
+    Receipt second(@RequestBody SecondFolder second, Person person, Command command) {
+        person.mustBeOwner(FOR_OWNERS);
+        return changes.make(command, () -> {
+            backups.chooseSecond(second.path(), person.id());
+            return Entry.ofShop(
+                    Entry.Kind.SHOP_SETTING_CHOSEN,
+                    second.path().isBlank()
+                            ? "Backups go to no second place any more"
+                            : "Backups go to " + second.path().strip() + " too",
+                    0);
+        });
+    }
+
+    /** What is in a backup, which is looked through for it. */
+    @GetMapping("/api/backups/{name}")
+    Contents look(@PathVariable String name, Person person) {
+        person.mustBeOwner(FOR_OWNERS);
+        try {
+            return ShopCopy.look(backups.file(name));
+        } catch (UnusableData damaged) {
+            throw Refusal.outOfTurn(damaged.getMessage());
+        }
+    }
+
+    @Hidden
+    @GetMapping("/api/backups/{name}/file")
+    ResponseEntity<Resource> file(@PathVariable String name, Person person) {
+        person.mustBeOwner(FOR_OWNERS);
+        return ResponseEntity.ok()
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(new FileSystemResource(backups.file(name)));
+    }
+
+    /** Takes a backup that was kept outside; it is looked at, and stands among the others for a day. */
+    @PostMapping(path = "/api/backups/brought", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    BroughtView bring(InputStream file, Person person) throws IOException {
+        person.mustBeOwner(FOR_OWNERS);
+        Path brought =
+                OwnersOnly.file(OwnersOnly.folder(folder.backups()).resolve("brought-" + UUID.randomUUID() + ".part"));
+        try {
+            Files.copy(file, brought, StandardCopyOption.REPLACE_EXISTING);
+            Copy copy = new Copy(clock.localNow(), Reason.BROUGHT);
+            ShopCopy.make(brought, backups.here().file(copy));
+            return new BroughtView(copy.name());
+        } catch (UnusableData unusable) {
+            throw Refusal.entry(
+                    "file",
+                    "",
+                    unusable.getMessage().replace(brought.toString(), "that you brought"),
+                    "a backup of a shop");
+        } finally {
+            Files.deleteIfExists(brought);
+        }
+    }
+
+    /** Puts a backup in the place of the present data, which is kept aside, and starts the program anew. */
+    @PostMapping("/api/backups/{name}/restore")
+    RestoredView restore(@PathVariable String name, Person person) {
+        person.mustBeOwner(FOR_OWNERS);
+        try (Restore restore = new Restore(folder.path(), backups.file(name))) {
+            Path aside = restore.accept("The shop was restored from " + name + " by " + person.name(), clock.clock());
+            restart.soon();
+            return new RestoredView(aside.toString());
+        } catch (UnusableData unusable) {
+            throw Refusal.outOfTurn(unusable.getMessage());
+        }
+    }
+}
