@@ -4,6 +4,7 @@ import type { SessionView } from './api/schema';
 import { FirstStart } from './access/FirstStart';
 import { SignIn } from './access/SignIn';
 import { useSession, useSigning } from './access/useSession';
+import { Troubles } from './backup/Troubles';
 import { Alarms } from './fire/Alarms';
 import { Announcements } from './live/Announcements';
 import { useLive } from './live/useLive';
@@ -41,6 +42,7 @@ const HandOver = fetched(() => import('./job/HandOver'));
 const BenchPage = fetched(() => import('./bench/BenchPage'));
 const StepPage = fetched(() => import('./bench/StepPage'));
 const StationPage = fetched(() => import('./bench/StationPage'));
+const BackupPage = fetched(() => import('./backup/BackupPage'));
 const Calculate = fetched(() => import('./calc/Calculate'));
 const Ledger = fetched(() => import('./bench/Ledger'));
 const PeoplePage = fetched(async () => ({ default: (await import('./access/People')).People }));
@@ -151,6 +153,7 @@ function OpenShop({ session }: { session: SessionView }) {
         <span>{session.person?.name}</span>
         <Press onPress={() => void signOut()}>Sign out</Press>
       </Rail>
+      <Troubles />
       <Alarms />
       <Room>
         <Routes>
@@ -188,6 +191,7 @@ function OpenShop({ session }: { session: SessionView }) {
           <Route path="/ledger" element={<Ledger />} />
           <Route path="/calculate" element={<Calculate />} />
           <Route path="/people" element={<PeoplePage />} />
+          <Route path="/backup" element={<BackupPage />} />
           <Route path="*" element={<p>There is nothing at this address.</p>} />
         </Routes>
       </Room>

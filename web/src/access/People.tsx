@@ -1,5 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { change, read } from '../api/client';
 import type { PersonView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
@@ -62,6 +63,14 @@ export function People() {
         </ul>
       </Panel>
       <ClosedDays />
+      {me.role === 'OWNER' ? (
+        <Panel>
+          <h2>The shop’s data</h2>
+          <p>
+            <Link to="/backup">Backup</Link>: how old the last good copy is, one more, and one brought back.
+          </p>
+        </Panel>
+      ) : null}
       {me.role === 'OWNER' ? (
         <NewPerson onAdded={() => void queries.invalidateQueries({ queryKey: ['people'] })} />
       ) : null}

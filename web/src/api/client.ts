@@ -49,6 +49,26 @@ export function upload(path: string, picture: File, about: Record<string, string
   return send<Receipt>(path, form, {});
 }
 
+/** Sends a file as it is, which may take a while. */
+export function bring<T>(path: string, file: File, told: (part: number) => void, stop: AbortSignal): Promise<T> {
+  return new Promise((resolve, reject) => {
+    const request = new XMLHttpRequest();
+    const refuse = (words: string) => reject(new Problem(0, { detail: words }));
+    request.upload.onprogress = ({ loaded, total }) => told(loaded / Math.max(1, total));
+    request.onload = () =>
+      request.status === 200
+        ? resolve(JSON.parse(request.responseText) as T)
+        : reject(new Problem(request.status, problemOf(request.responseText, request.status)));
+    request.onerror = () => refuse('The server cannot be reached. Try again.');
+    request.onabort = () => refuse('Stopped: nothing was taken.');
+    stop.addEventListener('abort', () => request.abort());
+    request.open('POST', path);
+    request.setRequestHeader('Content-Type', 'application/octet-stream');
+    request.setRequestHeader('X-XSRF-TOKEN', cookie('XSRF-TOKEN'));
+    request.send(file);
+  });
+}
+
 async function send<T>(path: string, body: BodyInit, headers: Record<string, string>): Promise<T> {
   const id = crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`;
   for (let attempt = 1; ; attempt += 1) {

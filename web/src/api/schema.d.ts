@@ -38,6 +38,109 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/backups": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Backup: all */
+        get: operations["backupAll"];
+        put?: never;
+        /** Backup: make */
+        post: operations["backupMake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Backup: look */
+        get: operations["backupLook"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/{name}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Backup: restore */
+        post: operations["backupRestore"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/brought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Backup: bring */
+        post: operations["backupBring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/second": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Backup: second */
+        post: operations["backupSecond"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/backups/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Backup: stop */
+        post: operations["backupStop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/bench": {
         parameters: {
             query?: never;
@@ -2920,6 +3023,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/trouble": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Trouble: trouble */
+        get: operations["troubleTrouble"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wall": {
         parameters: {
             query?: never;
@@ -3132,6 +3252,23 @@ export interface components {
             piece: number;
             words: string;
         };
+        BackupsView: {
+            copies: components["schemas"]["BackupView"][];
+            failure: string;
+            folder: string;
+            keeps: string;
+            making: components["schemas"]["MakingView"][];
+            second: string;
+            secondFailure: string;
+        };
+        BackupView: {
+            isOfThisShop: boolean;
+            name: string;
+            size: string;
+            /** Format: int64 */
+            takenAtMillis: number;
+            why: string;
+        };
         Bar: {
             /** Format: int64 */
             lot: number;
@@ -3287,6 +3424,9 @@ export interface components {
             };
             file: string;
             follows: string;
+        };
+        BroughtView: {
+            name: string;
         };
         Buy: {
             leadDays: string;
@@ -3480,6 +3620,25 @@ export interface components {
             title: string;
             useWords: string;
             wishes: components["schemas"]["WishView"][];
+        };
+        Contents: {
+            /** Format: int64 */
+            bytes: number;
+            /** Format: int64 */
+            changes: number;
+            /** Format: int64 */
+            jobs: number;
+            /** Format: int64 */
+            lastChangeMillis: number;
+            /** Format: int64 */
+            people: number;
+            /** Format: int64 */
+            photographs: number;
+            /** Format: int64 */
+            pieces: number;
+            shopName: string;
+            /** Format: int32 */
+            version: number;
         };
         ControllerKind: {
             address: string;
@@ -3852,7 +4011,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "PERSON_ADDED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "PERSON_ADDED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -4058,6 +4217,11 @@ export interface components {
             name: string;
             owner: string;
             words: string;
+        };
+        MakingView: {
+            /** Format: double */
+            part: number;
+            why: string;
         };
         Materials: {
             arrival: string;
@@ -4689,6 +4853,9 @@ export interface components {
             /** Format: int64 */
             sequence: number;
         };
+        RestoredView: {
+            aside: string;
+        };
         ResultView: {
             cautions: string[];
             label: string;
@@ -4755,6 +4922,9 @@ export interface components {
             /** Format: int32 */
             single: number;
             working: string[];
+        };
+        SecondFolder: {
+            path: string;
         };
         SectionView: {
             /** Format: double */
@@ -5107,6 +5277,10 @@ export interface components {
             machine: string;
             owner: string;
         };
+        TroubleView: {
+            toDo: string;
+            words: string;
+        };
         UnderWay: {
             isPutDown: boolean;
             isResting: boolean;
@@ -5304,6 +5478,8 @@ export type AskedTrip = components['schemas']['AskedTrip'];
 export type AskedWarp = components['schemas']['AskedWarp'];
 export type AwaitsTreater = components['schemas']['AwaitsTreater'];
 export type BackPiece = components['schemas']['BackPiece'];
+export type BackupsView = components['schemas']['BackupsView'];
+export type BackupView = components['schemas']['BackupView'];
 export type Bar = components['schemas']['Bar'];
 export type BarToCutView = components['schemas']['BarToCutView'];
 export type BarView = components['schemas']['BarView'];
@@ -5318,6 +5494,7 @@ export type BlankView = components['schemas']['BlankView'];
 export type Both = components['schemas']['Both'];
 export type BriefBeforeView = components['schemas']['BriefBeforeView'];
 export type Brought = components['schemas']['Brought'];
+export type BroughtView = components['schemas']['BroughtView'];
 export type Buy = components['schemas']['Buy'];
 export type CalculatorView = components['schemas']['CalculatorView'];
 export type CandidateView = components['schemas']['CandidateView'];
@@ -5342,6 +5519,7 @@ export type ConflictView = components['schemas']['ConflictView'];
 export type ConsignmentLine = components['schemas']['ConsignmentLine'];
 export type ConsignmentView = components['schemas']['ConsignmentView'];
 export type ConsultView = components['schemas']['ConsultView'];
+export type Contents = components['schemas']['Contents'];
 export type ControllerKind = components['schemas']['ControllerKind'];
 export type CostLine = components['schemas']['CostLine'];
 export type CostView = components['schemas']['CostView'];
@@ -5406,6 +5584,7 @@ export type LotFileView = components['schemas']['LotFileView'];
 export type LotPage = components['schemas']['LotPage'];
 export type LotView = components['schemas']['LotView'];
 export type MachineView = components['schemas']['MachineView'];
+export type MakingView = components['schemas']['MakingView'];
 export type Materials = components['schemas']['Materials'];
 export type MisfitView = components['schemas']['MisfitView'];
 export type MishapChoice = components['schemas']['MishapChoice'];
@@ -5485,6 +5664,7 @@ export type Ready = components['schemas']['Ready'];
 export type ReadyView = components['schemas']['ReadyView'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
+export type RestoredView = components['schemas']['RestoredView'];
 export type ResultView = components['schemas']['ResultView'];
 export type Returned = components['schemas']['Returned'];
 export type RevisionView = components['schemas']['RevisionView'];
@@ -5494,6 +5674,7 @@ export type RunView = components['schemas']['RunView'];
 export type Said = components['schemas']['Said'];
 export type SaidOfToday = components['schemas']['SaidOfToday'];
 export type SawnView = components['schemas']['SawnView'];
+export type SecondFolder = components['schemas']['SecondFolder'];
 export type SectionView = components['schemas']['SectionView'];
 export type Seen = components['schemas']['Seen'];
 export type SentView = components['schemas']['SentView'];
@@ -5541,6 +5722,7 @@ export type ToolView = components['schemas']['ToolView'];
 export type TreaterView = components['schemas']['TreaterView'];
 export type TreatmentView = components['schemas']['TreatmentView'];
 export type TripView = components['schemas']['TripView'];
+export type TroubleView = components['schemas']['TroubleView'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type WaitingView = components['schemas']['WaitingView'];
 export type WaitView = components['schemas']['WaitView'];
@@ -5614,6 +5796,166 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    backupAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    backupMake: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
+                };
+            };
+        };
+    };
+    backupLook: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Contents"];
+                };
+            };
+        };
+    };
+    backupRestore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RestoredView"];
+                };
+            };
+        };
+    };
+    backupBring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtView"];
+                };
+            };
+        };
+    };
+    backupSecond: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SecondFolder"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    backupStop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BackupsView"];
                 };
             };
         };
@@ -10612,6 +10954,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    troubleTrouble: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TroubleView"][];
                 };
             };
         };

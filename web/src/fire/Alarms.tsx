@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
 import { change } from '../api/client';
 import type { AlarmView } from '../api/schema';
+import { AlarmBar } from '../parts/AlarmBar';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { clockTime } from '../parts/words';
-import { AlarmBar } from './Fire.styles';
 import { useAlarms } from './useFire';
 
 /** What has to be answered at a kiln, on whatever page one is. It stays until somebody has it. */

@@ -6,6 +6,7 @@ export type Kind = JournalEntry['kind'];
 export const SUBJECTS = [
   'alarms',
   'alongside',
+  'backups',
   'bench',
   'closed-days',
   'consult',
@@ -26,10 +27,10 @@ export const SUBJECTS = [
 export type Subject = (typeof SUBJECTS)[number];
 
 /**
- * What no entry changes: calculators and stations are the program's own, a search is followed while it runs, and a
- * client's page does not hear the shop.
+ * What no entry changes: calculators and stations are the program's own, a search is followed while it runs, trouble with
+ * the data has an event of its own, and a client's page does not hear the shop.
  */
-export const NOT_OF_THE_SHOP = ['calculators', 'stations', 'cutting', 'client'] as const;
+export const NOT_OF_THE_SHOP = ['calculators', 'stations', 'cutting', 'trouble', 'client'] as const;
 
 /** Where a piece, a bar or a fire may be shown; only what is open is read anew. */
 const WORK: readonly Subject[] = [
@@ -48,6 +49,7 @@ const WORK: readonly Subject[] = [
 /** What an entry of a kind changes beside the work. A kind that is not here does not compile. */
 const BESIDE: Record<Kind, readonly Subject[]> = {
   SHOP_OPENED: ['session', 'people'],
+  SHOP_RESTORED: ['session', 'people', 'backups'],
   PERSON_ADDED: ['people'],
   UNITS_CHOSEN: ['people'],
   JOB_TAKEN: [],
@@ -126,7 +128,7 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   SENT_OUT: [],
   CAME_BACK: [],
   STEEL_KEPT: ['questions', 'kinds', 'prices'],
-  SHOP_SETTING_CHOSEN: ['closed-days'],
+  SHOP_SETTING_CHOSEN: ['closed-days', 'backups'],
 };
 
 /** What is said of one piece and changes what its siblings' pages show. */

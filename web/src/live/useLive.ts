@@ -55,11 +55,21 @@ export function useLive(session: SessionView) {
       }
     }
 
+    /** It stands in no journal: that cannot be written while there is trouble. */
+    function askOfTrouble() {
+      askAgain(queries, { queryKey: ['trouble'] });
+      askAgain(queries, { queryKey: ['backups'] });
+    }
+
     function open() {
       source = new EventSource(`/api/live?after=${last}`);
-      source.addEventListener('open', alive);
+      source.addEventListener('open', () => {
+        alive();
+        askOfTrouble();
+      });
       source.addEventListener('beat', alive);
       source.addEventListener('change', (event) => heard(JSON.parse(String(event.data)) as JournalEntry));
+      source.addEventListener('trouble', askOfTrouble);
       source.addEventListener('everything', () => askAgain(queries, {}));
       source.addEventListener('error', () => {
         setConnected(false);

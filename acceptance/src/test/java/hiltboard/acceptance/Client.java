@@ -11,7 +11,9 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
@@ -19,6 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Talks HTTP to the application as a page does: with its cookies, its CSRF token and an id for each command. */
 final class Client {
+    private static final String BOUNDARY = "between-the-parts";
     private static final JsonMapper JSON = new JsonMapper();
     private final String address;
     private final CookieManager cookies = new CookieManager();
@@ -82,6 +85,26 @@ final class Client {
                 .header("Content-Type", "application/json")
                 .POST(HttpRequest.BodyPublishers.ofString(
                         body instanceof String text ? text : JSON.writeValueAsString(body))));
+    }
+
+    /** Sends a picture as a form does. */
+    Answer postPhoto(String path, String name, byte[] picture) {
+        return send(withToken(path)
+                .header("Command-Id", UUID.randomUUID().toString())
+                .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+                .POST(HttpRequest.BodyPublishers.ofByteArrays(List.of(
+                        ("--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"photo\"; filename=\"" + name
+                                        + "\"\r\nContent-Type: application/octet-stream\r\n\r\n")
+                                .getBytes(StandardCharsets.UTF_8),
+                        picture,
+                        ("\r\n--" + BOUNDARY + "--\r\n").getBytes(StandardCharsets.UTF_8)))));
+    }
+
+    /** Sends a file as it is. */
+    Answer postFile(String path, byte[] file) {
+        return send(withToken(path)
+                .header("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(file)));
     }
 
     /** A file as it is sent. */

@@ -125,6 +125,10 @@ final class RunningShop implements AutoCloseable {
         return program.context().getBean(type);
     }
 
+    <T> T bean(String name, Class<T> type) {
+        return program.context().getBean(name, type);
+    }
+
     /** The same client for as long as the shop runs. */
     Client signedIn(String name) {
         return clients.computeIfAbsent(name, signInName -> {

@@ -3,10 +3,13 @@ package hiltboard.acceptance;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.RandomAccessFile;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.TimeUnit;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -46,19 +49,66 @@ class StartTest {
         assertThat(unknown.waitFor()).isEqualTo(1);
     }
 
-    private static java.util.List<String> failedStart(Path folder, int port) throws IOException, InterruptedException {
-        Process server = new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-cp",
-                        System.getProperty("java.class.path"),
-                        "hiltboard.server.HiltBoard",
-                        "--server.port=" + port,
-                        "--hilt.data=" + folder)
-                .redirectErrorStream(true)
-                .start();
-        String said = new String(server.getInputStream().readAllBytes());
-        assertThat(server.waitFor(60, TimeUnit.SECONDS)).isTrue();
-        assertThat(server.exitValue()).isEqualTo(1);
-        return said.lines().toList();
+    @Test
+    void a_second_program_on_the_same_folder_is_told_of_the_first(@TempDir Path folder) throws Exception {
+        ServerProcess first = ServerProcess.begin(folder, 0);
+        first.isOpen();
+        assertThat(failedStart(folder, 0))
+                .singleElement()
+                .asString()
+                .contains("Another Hilt Board is running on the data folder " + folder);
+        first.kill();
+        ServerProcess next = ServerProcess.begin(folder, 0);
+        next.isOpen();
+        next.kill();
+    }
+
+    @Test
+    void data_of_a_newer_program_is_not_opened(@TempDir Path folder) throws Exception {
+        ServerProcess once = ServerProcess.begin(folder, 0);
+        once.isOpen();
+        once.kill();
+        try (Connection data = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("shop.db"))) {
+            data.createStatement()
+                    .executeUpdate(
+                            "INSERT INTO flyway_schema_history SELECT 99, '99', 'later', type, 'V99__later.sql', 1, "
+                                    + "installed_by, installed_on, 1, 1 FROM flyway_schema_history WHERE installed_rank = 1");
+        }
+        assertThat(failedStart(folder, 0))
+                .singleElement()
+                .asString()
+                .contains("written by a newer Hilt Board (its version is 99, this program knows 1");
+    }
+
+    @Test
+    void a_file_that_is_damaged_inside_is_not_opened_and_left_as_it_is(@TempDir Path folder) throws Exception {
+        ServerProcess once = ServerProcess.begin(folder, 0);
+        once.isOpen();
+        once.kill();
+        Path file = folder.resolve("shop.db");
+        try (Connection data = DriverManager.getConnection("jdbc:sqlite:" + file)) {
+            data.createStatement().execute("PRAGMA wal_checkpoint(TRUNCATE)");
+        }
+        try (RandomAccessFile bytes = new RandomAccessFile(file.toFile(), "rw")) {
+            bytes.seek(3 * 4096);
+            bytes.write(new byte[4096]);
+        }
+        byte[] before = Files.readAllBytes(file);
+        assertThat(failedStart(folder, 0)).singleElement().asString().contains("damaged inside", "./hilt restore FILE");
+        assertThat(Files.readAllBytes(file)).isEqualTo(before);
+    }
+
+    @Test
+    void a_folder_that_cannot_be_written_is_named() throws Exception {
+        assertThat(failedStart(Path.of("/proc/hilt"), 0))
+                .singleElement()
+                .asString()
+                .contains("The data folder /proc/hilt cannot be written", "HILT_DATA");
+    }
+
+    private static List<String> failedStart(Path folder, int port) throws IOException, InterruptedException {
+        ServerProcess.Done start = ServerProcess.atTheMachine(folder, "--server.port=" + port);
+        assertThat(start.code()).isEqualTo(1);
+        return start.said();
     }
 }

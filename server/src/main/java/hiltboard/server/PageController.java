@@ -14,6 +14,7 @@ class PageController {
         "/wall",
         "/new",
         "/people",
+        "/backup",
         "/bench",
         "/bench/{piece}/{step}",
         "/stations/{station}",

@@ -41,7 +41,11 @@ class Problems extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> refused(Refusal refusal) {
         ProblemDetail problem = problem(refusal.status(), refusal.kind(), refusal.getMessage());
         refusal.more().forEach(problem::setProperty);
-        return ResponseEntity.status(refusal.status()).body(problem);
+        ResponseEntity.BodyBuilder answer = ResponseEntity.status(refusal.status());
+        if (refusal.more().get("waitSeconds") instanceof Long seconds) {
+            answer.header(HttpHeaders.RETRY_AFTER, seconds.toString());
+        }
+        return answer.body(problem);
     }
 
     /** A quantity that no shop could mean, where the one who asks has no field of his own to put it beside. */
@@ -92,6 +96,9 @@ class Problems extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        if (failure.getCause() instanceof DatabindException mapping && mapping.getCause() instanceof Refusal refusal) {
+            return new ResponseEntity<>(refused(refusal).getBody(), headers, refusal.status());
+        }
         String where = failure.getCause() instanceof DatabindException mapping
                         && !mapping.getPath().isEmpty()
                 ? "The field “"

@@ -1,11 +1,14 @@
 package hiltboard.server;
 
+import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.Restart;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -16,6 +19,9 @@ public final class Program implements AutoCloseable {
     private final Map<String, Object> settings;
     private final String[] arguments;
     private final Consumer<Program> afterStart;
+    /** Taken before anything else begins, so that what is wrong with it is said in one sentence. */
+    private volatile @Nullable DataFolder folder;
+
     private volatile ConfigurableApplicationContext context;
 
     /**
@@ -35,16 +41,30 @@ public final class Program implements AutoCloseable {
     }
 
     private ConfigurableApplicationContext start() {
-        return new SpringApplicationBuilder(HiltBoard.class)
-                .initializers(starting -> {
-                    starting.getBeanFactory().registerSingleton("clock", clock);
-                    starting.getBeanFactory().registerSingleton("restart", (Restart) this::restart);
-                })
-                .run(Stream.concat(
-                                Stream.of(arguments).filter(this::isNotOverridden),
-                                settings.entrySet().stream()
-                                        .map(setting -> "--" + setting.getKey() + "=" + setting.getValue()))
-                        .toArray(String[]::new));
+        try {
+            return new SpringApplicationBuilder(HiltBoard.class)
+                    .initializers(starting -> {
+                        folder = DataFolder.take(
+                                Path.of(starting.getEnvironment().getRequiredProperty("hilt.data")));
+                        starting.getBeanFactory().registerSingleton("folder", folder);
+                        starting.getBeanFactory().registerSingleton("clock", clock);
+                        starting.getBeanFactory().registerSingleton("restart", (Restart) this::restart);
+                    })
+                    .run(Stream.concat(
+                                    Stream.of(arguments).filter(this::isNotOverridden),
+                                    settings.entrySet().stream()
+                                            .map(setting -> "--" + setting.getKey() + "=" + setting.getValue()))
+                            .toArray(String[]::new));
+        } catch (RuntimeException failure) {
+            leaveFolder();
+            throw failure;
+        }
+    }
+
+    private void leaveFolder() {
+        if (folder != null) {
+            folder.close();
+        }
     }
 
     private boolean isNotOverridden(String argument) {
@@ -59,7 +79,7 @@ public final class Program implements AutoCloseable {
 
     private void startAnew() {
         try {
-            context.close();
+            close();
             context = start();
             afterStart.accept(this);
         } catch (RuntimeException failure) {
@@ -79,5 +99,6 @@ public final class Program implements AutoCloseable {
     @Override
     public void close() {
         context.close();
+        leaveFolder();
     }
 }

@@ -3,6 +3,7 @@ package hiltboard.server;
 import hiltboard.core.field.Finding;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Units;
+import hiltboard.server.data.Bytes;
 import java.util.List;
 import java.util.Map;
 import org.springframework.http.HttpStatus;
@@ -98,6 +99,30 @@ public final class Refusal extends RuntimeException {
 
     public static Refusal tooSoon(String words, long waitSeconds) {
         return new Refusal(HttpStatus.TOO_MANY_REQUESTS, "too-soon", words, Map.of("waitSeconds", waitSeconds));
+    }
+
+    public static Refusal tooLarge(long mostBytes) {
+        return new Refusal(
+                HttpStatus.CONTENT_TOO_LARGE,
+                "too-large",
+                "This is more than is taken here, which is " + Bytes.words(mostBytes) + ".",
+                Map.of());
+    }
+
+    public static Refusal tooSlow() {
+        return new Refusal(
+                HttpStatus.REQUEST_TIMEOUT,
+                "too-slow",
+                "This came so slowly that nobody waits for its end. Send it again.",
+                Map.of());
+    }
+
+    public static Refusal tooMany() {
+        return new Refusal(
+                HttpStatus.TOO_MANY_REQUESTS,
+                "too-many",
+                "So much is asked from here at once. Wait a moment and try again.",
+                Map.of("waitSeconds", 1L));
     }
 
     public static Refusal malformed(String words) {

@@ -6,6 +6,7 @@ import hiltboard.core.backup.Keeping;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
+import hiltboard.server.data.Bytes;
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.OwnersOnly;
 import hiltboard.server.data.Restart;
@@ -55,7 +56,7 @@ class BackupController {
         this.restart = restart;
     }
 
-    record BackupView(String name, long takenAtMillis, String why, long bytes, boolean isOfThisShop) {}
+    record BackupView(String name, long takenAtMillis, String why, String size, boolean isOfThisShop) {}
 
     /** @param part that is written, from 0 to 1 */
     record MakingView(String why, double part) {}
@@ -103,7 +104,7 @@ class BackupController {
                 copy.name(),
                 copy.taken().atZone(clock.zone()).toInstant().toEpochMilli(),
                 copy.reason().words(),
-                here.file(copy).toFile().length(),
+                Bytes.words(here.file(copy).toFile().length()),
                 copy.isOfThisShop());
     }
 

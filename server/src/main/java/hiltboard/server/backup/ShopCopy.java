@@ -83,7 +83,10 @@ final class ShopCopy {
         try (Connection connection = open(shop);
                 Statement sql = connection.createStatement()) {
             mustBeAShop(sql, shop);
-            // A damaged page can go into a copy as one that holds nothing, so that the copy is sound and lacks something.
+            DataVersion.of(sql);
+            DataVersion.of(sql);
+            // A damaged page can go into a copy as one that holds nothing, so that the copy is sound and lacks
+            // something.
             mustBeSound(sql, "PRAGMA quick_check(1)", shop);
             long before = number(sql, "SELECT coalesce(max(sequence), 0) FROM journal");
             running.accept(sql);
@@ -110,7 +113,7 @@ final class ShopCopy {
             }
             return new Contents(
                     text(sql, "SELECT coalesce(max(name), '') FROM shop"),
-                    DataVersion.of(copy),
+                    DataVersion.of(sql),
                     number(sql, "SELECT count(*) FROM person"),
                     number(sql, "SELECT count(*) FROM job"),
                     number(sql, "SELECT count(*) FROM piece"),

@@ -1,32 +1,35 @@
 package hiltboard.server.data;
 
 import com.zaxxer.hikari.HikariDataSource;
-import java.io.IOException;
+import com.zaxxer.hikari.SQLExceptionOverride;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import javax.sql.DataSource;
 import org.flywaydb.core.api.MigrationInfoService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
 import org.springframework.boot.flyway.autoconfigure.FlywayMigrationStrategy;
 import org.springframework.boot.task.ThreadPoolTaskSchedulerCustomizer;
-import org.springframework.boot.transaction.autoconfigure.TransactionManagerCustomizer;
+import org.springframework.boot.transaction.autoconfigure.TransactionManagerCustomizers;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 import org.springframework.jdbc.support.JdbcTransactionManager;
 import org.springframework.jdbc.support.SQLExceptionTranslator;
 import org.springframework.jdbc.support.SQLStateSQLExceptionTranslator;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
+import org.springframework.transaction.support.DefaultTransactionStatus;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.sqlite.SQLiteConfig;
 import org.sqlite.SQLiteDataSource;
@@ -48,15 +51,8 @@ class Database {
             SQLiteErrorCode.SQLITE_NOTADB.code, DataTrouble.Kind.DAMAGED);
 
     @Bean
-    DataFolder folder(@Value("${hilt.data}") Path folder) {
-        return DataFolder.take(folder);
-    }
-
-    /** A file of data that a newer program wrote is not opened: it may mean what this one does not know. */
-    @Bean
     FlywayMigrationStrategy upgrade(List<BeforeUpgrade> before) {
         return flyway -> {
-            DataVersion.mustBeKnown(flyway);
             MigrationInfoService info = flyway.info();
             if (info.current() != null && info.pending().length > 0) {
                 before.forEach(each -> each.prepare(
@@ -71,7 +67,6 @@ class Database {
     HikariDataSource writer(DataFolder folder) {
         SQLiteConfig config = configuration();
         config.setTransactionMode(SQLiteConfig.TransactionMode.IMMEDIATE);
-        mustBeSound(folder.shop());
         return pool("writer", 1, new SQLiteDataSource(config), folder.shop());
     }
 
@@ -125,8 +120,35 @@ class Database {
 
     /** What a commit meets is reported as what a statement meets. */
     @Bean
-    TransactionManagerCustomizer<JdbcTransactionManager> translated(SQLExceptionTranslator translator) {
-        return manager -> manager.setExceptionTranslator(translator);
+    JdbcTransactionManager transactionManager(
+            DataSource dataSource, SQLExceptionTranslator translator, TransactionManagerCustomizers customizers) {
+        JdbcTransactionManager manager = new SelfUndoing(dataSource);
+        manager.setExceptionTranslator(translator);
+        customizers.customize(manager);
+        return manager;
+    }
+
+    /**
+     * With a full disk SQLite takes the whole transaction back by itself, and a connection that was let go takes what
+     * it had begun with it; to take it back once more fails, and does no harm (sqlite.org, “Response To Errors Within A
+     * Transaction”).
+     */
+    private static final class SelfUndoing extends JdbcTransactionManager {
+        SelfUndoing(DataSource dataSource) {
+            super(dataSource);
+        }
+
+        @Override
+        protected void doRollback(DefaultTransactionStatus status) {
+            try {
+                super.doRollback(status);
+            } catch (DataAccessException | TransactionException failure) {
+                String why = String.valueOf(failure.getMostSpecificCause().getMessage());
+                if (!why.contains("no transaction is active") && !why.contains("onnection is closed")) {
+                    throw failure;
+                }
+            }
+        }
     }
 
     /** What runs by the clock goes on when the disk is full; the guard has said so, once. */
@@ -155,34 +177,23 @@ class Database {
         pool.setDataSource(source);
         pool.setMaximumPoolSize(size);
         pool.setMaxLifetime(0);
+        pool.setExceptionOverride(new LetGo());
         return pool;
     }
 
-    private static void mustBeSound(Path file) {
-        try {
-            OwnersOnly.file(file);
-            check(file);
-        } catch (IOException | SQLException unusable) {
-            throw unreadable(file, unusable.getMessage());
-        }
-    }
+    /**
+     * A connection whose transaction could not even begin believes that it has one, and would write what comes next
+     * line by line. It is let go, and with it whatever is half done; what the data refuses and a full disk leave none.
+     */
+    private static final class LetGo implements SQLExceptionOverride {
+        private static final Set<Integer> HARMLESS =
+                Set.of(SQLiteErrorCode.SQLITE_CONSTRAINT.code, SQLiteErrorCode.SQLITE_FULL.code);
 
-    /** Every page of the file is looked at; half a second for each 200 MB. */
-    private static void check(Path file) throws SQLException {
-        SQLiteDataSource source = new SQLiteDataSource();
-        source.setUrl("jdbc:sqlite:" + file);
-        try (var connection = source.getConnection();
-                var statement = connection.createStatement();
-                var found = statement.executeQuery("PRAGMA quick_check(1)")) {
-            String words = found.getString(1);
-            if (!words.equals("ok")) {
-                throw unreadable(file, "it is damaged inside: " + words.replaceAll("\\s+", " "));
-            }
+        @java.lang.Override
+        public Override adjudicate(SQLException failure) {
+            return failure instanceof SQLiteException sqlite && HARMLESS.contains(sqlite.getResultCode().code & 0xff)
+                    ? Override.DO_NOT_EVICT
+                    : Override.MUST_EVICT;
         }
-    }
-
-    private static UnusableData unreadable(Path file, String why) {
-        return new UnusableData("The data file " + file + " cannot be read (" + why
-                + "). Restore a backup (./hilt restore FILE), or name another folder with HILT_DATA.");
     }
 }

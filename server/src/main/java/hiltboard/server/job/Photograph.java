@@ -1,17 +1,23 @@
 package hiltboard.server.job;
 
 import hiltboard.server.Refusal;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Map;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
 import net.coobird.thumbnailator.Thumbnails;
+import net.coobird.thumbnailator.util.exif.ExifFilterUtils;
+import net.coobird.thumbnailator.util.exif.ExifUtils;
+import net.coobird.thumbnailator.util.exif.Orientation;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
@@ -23,13 +29,16 @@ public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
     private static final long MOST_PIXELS = 120_000_000;
     private static final Map<String, String> MEDIA_TYPES =
             Map.of("jpeg", "image/jpeg", "png", "image/png", "gif", "image/gif", "bmp", "image/bmp");
+    /** How many times finer than the small picture the large one is read. */
+    private static final int SHARPNESS = 2;
+
     private static final String ACCEPTED = "a JPEG or PNG picture of up to 40 MB";
     private static final String ACCEPTED_PAPERS = "a PDF that opens without a password, or " + ACCEPTED;
     private static final String PDF_BEGINS = "%PDF-";
 
     /** @throws Refusal if it is no picture, damaged, or has too many pixels */
     public static Photograph of(byte[] original) {
-        return new Photograph(mediaType(original), original, thumbnail(original));
+        return picture(original);
     }
 
     /**
@@ -52,43 +61,84 @@ public record Photograph(String mediaType, byte[] original, byte[] thumbnail) {
                 throw Refusal.entry("photo", "", "This PDF has no pages", ACCEPTED_PAPERS);
             }
             PDRectangle page = document.getPage(0).getCropBox();
-            return small(Thumbnails.of(new PDFRenderer(document)
-                    .renderImage(0, THUMBNAIL_PIXELS / Math.max(page.getWidth(), page.getHeight()))));
-        } catch (IOException broken) {
+            PDFRenderer renderer = new PDFRenderer(document);
+            renderer.setSubsamplingAllowed(true);
+            return small(renderer.renderImage(
+                    0, Math.min(1, THUMBNAIL_PIXELS / Math.max(page.getWidth(), page.getHeight()))));
+        } catch (Refusal refusal) {
+            throw refusal;
+        } catch (IOException | RuntimeException broken) {
             throw Refusal.entry("photo", "", "This PDF is damaged or locked", ACCEPTED_PAPERS);
         }
     }
 
-    /** Looks at the picture itself, not at its name, and at its size before it is unpacked. */
-    private static String mediaType(byte[] original) {
+    /** Looks at the picture itself, not at its name, and at its size before any of it is unpacked. */
+    private static Photograph picture(byte[] original) {
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(original))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            if (!readers.hasNext()) {
-                throw Refusal.entry("photo", "", "This is not a picture that can be read", ACCEPTED);
+            ImageReader reader = reader(in);
+            try {
+                reader.setInput(in);
+                int longest = Math.max(reader.getWidth(0), reader.getHeight(0));
+                if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
+                    throw Refusal.entry("photo", "", "This picture has too many pixels", ACCEPTED);
+                }
+                return new Photograph(MEDIA_TYPES.get(formatOf(reader)), original, thumbnail(reader, longest));
+            } finally {
+                reader.dispose();
             }
+        } catch (Refusal refusal) {
+            throw refusal;
+        } catch (IOException | RuntimeException broken) {
+            throw Refusal.entry("photo", "", "This picture is damaged", ACCEPTED);
+        }
+    }
+
+    private static ImageReader reader(ImageInputStream in) {
+        Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+        while (readers.hasNext()) {
             ImageReader reader = readers.next();
-            reader.setInput(in);
-            if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PIXELS) {
-                throw Refusal.entry("photo", "", "This picture has too many pixels", ACCEPTED);
+            if (MEDIA_TYPES.containsKey(formatOf(reader))) {
+                return reader;
             }
-            return MEDIA_TYPES.getOrDefault(
-                    reader.getFormatName().toLowerCase(Locale.ROOT), "application/octet-stream");
-        } catch (IOException broken) {
-            throw Refusal.entry("photo", "", "This picture is damaged", ACCEPTED);
         }
+        throw Refusal.entry("photo", "", "This is not a picture that can be read", ACCEPTED);
     }
 
-    private static byte[] thumbnail(byte[] original) {
+    private static String formatOf(ImageReader reader) {
         try {
-            return small(Thumbnails.of(new ByteArrayInputStream(original)));
+            return reader.getFormatName().toLowerCase(Locale.ROOT);
         } catch (IOException broken) {
-            throw Refusal.entry("photo", "", "This picture is damaged", ACCEPTED);
+            throw new UncheckedIOException(broken);
         }
     }
 
-    private static byte[] small(Thumbnails.Builder<?> picture) throws IOException {
+    /** Every so many-th pixel is unpacked, so that a large picture takes no more memory than a small one. */
+    private static byte[] thumbnail(ImageReader reader, int longest) throws IOException {
+        ImageReadParam some = reader.getDefaultReadParam();
+        int every = Math.max(1, longest / (THUMBNAIL_PIXELS * SHARPNESS));
+        some.setSourceSubsampling(every, every, 0, 0);
+        return small(upright(reader, reader.read(0, some)));
+    }
+
+    private static BufferedImage upright(ImageReader reader, BufferedImage read) {
+        try {
+            Orientation orientation = ExifUtils.getExifOrientation(reader, 0);
+            return orientation == null
+                    ? read
+                    : ExifFilterUtils.getFilterForOrientation(orientation).apply(read);
+        } catch (IOException | RuntimeException unreadable) {
+            // What is said beside a picture may be broken while the picture itself is not.
+            return read;
+        }
+    }
+
+    private static byte[] small(BufferedImage picture) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
-        picture.size(THUMBNAIL_PIXELS, THUMBNAIL_PIXELS).outputFormat("jpg").toOutputStream(out);
+        Thumbnails.of(picture)
+                .size(THUMBNAIL_PIXELS, THUMBNAIL_PIXELS)
+                .imageType(BufferedImage.TYPE_INT_RGB)
+                .outputFormat("jpg")
+                .toOutputStream(out);
         return out.toByteArray();
     }
 }

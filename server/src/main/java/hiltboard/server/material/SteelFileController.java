@@ -15,6 +15,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -97,18 +98,24 @@ class SteelFileController {
     private record Line(long number, Map<String, String> sheet) {}
 
     private List<Line> ofJson(String text) {
+        List<Map<String, String>> sheets = sheets(text)
+                .orElseThrow(() -> Refusal.entry(
+                        "text",
+                        "",
+                        "This is no list of mill sheets in JSON",
+                        "a list of objects with these keys, all in text: " + String.join(", ", Steels.columns())));
+        sheets.forEach(sheet -> mustBeKnown(sheet.keySet()));
+        return IntStream.range(0, sheets.size())
+                .mapToObj(i -> new Line(i + 1, sheets.get(i)))
+                .toList();
+    }
+
+    /** Nothing if it is anything else: {@code null} is well-formed, and no list either. */
+    private Optional<List<Map<String, String>>> sheets(String text) {
         try {
-            List<Map<String, String>> sheets = json.readValue(text, SHEETS);
-            sheets.forEach(sheet -> mustBeKnown(sheet.keySet()));
-            return IntStream.range(0, sheets.size())
-                    .mapToObj(i -> new Line(i + 1, sheets.get(i)))
-                    .toList();
+            return Optional.ofNullable(json.readValue(text, SHEETS));
         } catch (JacksonException broken) {
-            throw Refusal.entry(
-                    "text",
-                    "",
-                    "This is no list of mill sheets in JSON",
-                    "a list of objects with these keys, all in text: " + String.join(", ", Steels.columns()));
+            return Optional.empty();
         }
     }
 
