@@ -380,6 +380,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/device": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: share */
+        post: operations["accessShare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/exchange/outline": {
         parameters: {
             query?: never;
@@ -1558,6 +1575,126 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/{id}/let-go": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: let go */
+        post: operations["accessLetGo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: set password */
+        post: operations["accessSetPassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/sign-out": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: sign out everywhere */
+        post: operations["accessSignOutEverywhere"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: take back */
+        post: operations["accessTakeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: change password */
+        post: operations["accessChangePassword"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: choose pin */
+        post: operations["accessChoosePin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/rights": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Access: rights */
+        get: operations["accessRights"];
+        put?: never;
+        /** Access: decide */
+        post: operations["accessDecide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/units": {
         parameters: {
             query?: never;
@@ -2216,6 +2353,23 @@ export interface paths {
         put?: never;
         /** Access: sign in to demo */
         post: operations["accessSignInToDemo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in/pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: sign in with pin */
+        post: operations["accessSignInWithPin"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3977,6 +4131,11 @@ export interface components {
             /** Format: int64 */
             quench: number;
         };
+        HandView: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
         HangingPiece: {
             /** Format: int32 */
             allSteps: number;
@@ -4011,7 +4170,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "PERSON_ADDED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -4386,6 +4545,9 @@ export interface components {
             overall: string;
             text: string;
         };
+        NewPassword: {
+            password: string;
+        };
         NewPrice: {
             amount: string;
             from: string;
@@ -4517,6 +4679,14 @@ export interface components {
             rackSlot: string;
             setName: string;
         };
+        OwnPassword: {
+            password: string;
+            present: string;
+        };
+        OwnPin: {
+            pin: string;
+            present: string;
+        };
         Pace: {
             /** Format: int32 */
             times: number;
@@ -4530,8 +4700,10 @@ export interface components {
             name: string;
         };
         PersonView: {
+            hasPin: boolean;
             /** Format: int64 */
             id: number;
+            isHere: boolean;
             lengthUnit: string;
             name: string;
             role: string;
@@ -4652,6 +4824,11 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             /** Format: int64 */
             version: number;
+        };
+        PinSignIn: {
+            /** Format: int64 */
+            personId: number;
+            pin: string;
         };
         Planned: {
             /** Format: int64 */
@@ -4882,6 +5059,11 @@ export interface components {
             wishes: components["schemas"]["ClientWishView"][];
             words: string;
         };
+        RightView: {
+            matter: string;
+            may: boolean;
+            words: string;
+        };
         RoomLine: {
             page: string;
             words: string;
@@ -4955,7 +5137,9 @@ export interface components {
         };
         SessionView: {
             demoPeople: components["schemas"]["PersonView"][];
+            hands: components["schemas"]["HandView"][];
             isDemo: boolean;
+            isSharedTablet: boolean;
             isShopEmpty: boolean;
             /** Format: int64 */
             nowMillis: number;
@@ -4976,6 +5160,9 @@ export interface components {
             signInName: string;
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
+        };
+        SharedTablet: {
+            isShared: boolean;
         };
         SheetText: {
             isJson: boolean;
@@ -5565,6 +5752,7 @@ export type ForgeQuestions = components['schemas']['ForgeQuestions'];
 export type Given = components['schemas']['Given'];
 export type GripView = components['schemas']['GripView'];
 export type Hands = components['schemas']['Hands'];
+export type HandView = components['schemas']['HandView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type HeldView = components['schemas']['HeldView'];
 export type JournalEntry = components['schemas']['JournalEntry'];
@@ -5604,6 +5792,7 @@ export type NewLot = components['schemas']['NewLot'];
 export type NewMaker = components['schemas']['NewMaker'];
 export type NewNote = components['schemas']['NewNote'];
 export type NewOutline = components['schemas']['NewOutline'];
+export type NewPassword = components['schemas']['NewPassword'];
 export type NewPrice = components['schemas']['NewPrice'];
 export type NewProposal = components['schemas']['NewProposal'];
 export type NewReading = components['schemas']['NewReading'];
@@ -5623,6 +5812,8 @@ export type Out = components['schemas']['Out'];
 export type OutboxView = components['schemas']['OutboxView'];
 export type OverrideView = components['schemas']['OverrideView'];
 export type Own = components['schemas']['Own'];
+export type OwnPassword = components['schemas']['OwnPassword'];
+export type OwnPin = components['schemas']['OwnPin'];
 export type Pace = components['schemas']['Pace'];
 export type Packed = components['schemas']['Packed'];
 export type PartView = components['schemas']['PartView'];
@@ -5638,6 +5829,7 @@ export type PieceNamed = components['schemas']['PieceNamed'];
 export type PieceNow = components['schemas']['PieceNow'];
 export type PiecePast = components['schemas']['PiecePast'];
 export type PieceView = components['schemas']['PieceView'];
+export type PinSignIn = components['schemas']['PinSignIn'];
 export type Planned = components['schemas']['Planned'];
 export type PlanView = components['schemas']['PlanView'];
 export type Prepared = components['schemas']['Prepared'];
@@ -5668,6 +5860,7 @@ export type RestoredView = components['schemas']['RestoredView'];
 export type ResultView = components['schemas']['ResultView'];
 export type Returned = components['schemas']['Returned'];
 export type RevisionView = components['schemas']['RevisionView'];
+export type RightView = components['schemas']['RightView'];
 export type RoomLine = components['schemas']['RoomLine'];
 export type RulesView = components['schemas']['RulesView'];
 export type RunView = components['schemas']['RunView'];
@@ -5680,6 +5873,7 @@ export type Seen = components['schemas']['Seen'];
 export type SentView = components['schemas']['SentView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
+export type SharedTablet = components['schemas']['SharedTablet'];
 export type SheetText = components['schemas']['SheetText'];
 export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
@@ -6337,6 +6531,36 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Reading"];
+                };
+            };
+        };
+    };
+    accessShare: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SharedTablet"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };
@@ -8453,6 +8677,233 @@ export interface operations {
             };
         };
     };
+    accessLetGo: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    accessSetPassword: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPassword"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    accessSignOutEverywhere: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    accessTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    accessChangePassword: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPassword"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    accessChoosePin: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnPin"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    accessRights: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RightView"][];
+                };
+            };
+        };
+    };
+    accessDecide: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Decided"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     accessChoose: {
         parameters: {
             query?: never;
@@ -9591,6 +10042,31 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["DemoSignIn"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    accessSignInWithPin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PinSignIn"];
             };
         };
         responses: {

@@ -51,6 +51,7 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   SHOP_OPENED: ['session', 'people'],
   SHOP_RESTORED: ['session', 'people', 'backups'],
   PERSON_ADDED: ['people'],
+  PERSON_CHANGED: ['people', 'session'],
   UNITS_CHOSEN: ['people'],
   JOB_TAKEN: [],
   PROMISE_CHANGED: [],

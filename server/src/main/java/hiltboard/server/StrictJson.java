@@ -2,6 +2,7 @@ package hiltboard.server;
 
 import com.fasterxml.jackson.annotation.JsonSetter;
 import com.fasterxml.jackson.annotation.Nulls;
+import org.springframework.boot.http.converter.autoconfigure.ServerHttpMessageConvertersCustomizer;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -26,10 +27,10 @@ class StrictJson {
     }
 
     @Bean
-    JacksonJsonHttpMessageConverter typable(JsonMapper json) {
-        return new JacksonJsonHttpMessageConverter(json.rebuild()
+    ServerHttpMessageConvertersCustomizer typable(JsonMapper json) {
+        return converters -> converters.withJsonConverter(new JacksonJsonHttpMessageConverter(json.rebuild()
                 .addModule(new SimpleModule().addDeserializer(String.class, new Typable()))
-                .build());
+                .build()));
     }
 
     private static final class Typable extends StringDeserializer {

@@ -9,11 +9,10 @@ import org.springframework.http.HttpMethod;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.annotation.web.configurers.CsrfConfigurer;
+import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.csrf.CsrfException;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.servlet.HandlerExceptionResolver;
@@ -33,18 +32,16 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain security(
-            HttpSecurity http, @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
+            HttpSecurity http,
+            Sessions sessions,
+            @Qualifier("handlerExceptionResolver") HandlerExceptionResolver problems)
             throws Exception {
         return http.authorizeHttpRequests(requests -> requests.dispatcherTypeMatchers(
                                 DispatcherType.ASYNC, DispatcherType.ERROR, DispatcherType.FORWARD)
                         .permitAll()
-                        .requestMatchers(
-                                "/api/session",
-                                "/api/setup",
-                                "/api/sign-in",
-                                "/api/sign-in/demo",
-                                "/api/openapi.json",
-                                "/api/client/**")
+                        .requestMatchers(Rights.openPaths())
+                        .permitAll()
+                        .requestMatchers("/api/openapi.json")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
@@ -65,6 +62,8 @@ class SecurityConfiguration {
                                         ? Refusal.notAllowed("A change needs the header X-XSRF-TOKEN with the value of "
                                                 + "the cookie XSRF-TOKEN. Reload the page and try again.")
                                         : Refusal.notAllowed("This is not open to you."))))
+                .securityContext(context -> context.securityContextRepository(sessions))
+                .sessionManagement(management -> management.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
                 .requestCache(AbstractHttpConfigurer::disable)
                 .formLogin(AbstractHttpConfigurer::disable)
                 .httpBasic(AbstractHttpConfigurer::disable)
@@ -72,11 +71,6 @@ class SecurityConfiguration {
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
                         .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN)))
                 .build();
-    }
-
-    @Bean
-    SecurityContextRepository sessions() {
-        return new HttpSessionSecurityContextRepository();
     }
 
     /**

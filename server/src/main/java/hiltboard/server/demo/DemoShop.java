@@ -635,7 +635,6 @@ class DemoShop implements SmartInitializingSingleton {
                     () -> belonging.give(
                             piece,
                             new Given(new Seen(Belongs.PROMISED, ""), Belongs.PROMISED, forWhom, true),
-                            owner,
                             Diary.command(owner)));
         }
 

@@ -5,7 +5,6 @@ import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.measure.Units;
-import hiltboard.server.Refusal;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.design.Figures.Figure;
@@ -131,7 +130,6 @@ class ClientController {
 
     @PostMapping("/api/client/{token}/approve")
     Thanks approve(@PathVariable String token, @RequestBody Answered answer, Command command) {
-        mustNotBeAMaker(command);
         service.approveByClient(token, answer.name(), byClient(command));
         return new Thanks("Thank you. The shop works to this drawing from now on.");
     }
@@ -140,21 +138,6 @@ class ClientController {
     Thanks wish(@PathVariable String token, @RequestBody Answered answer, Command command) {
         service.wish(token, answer.name(), answer.words(), byClient(command));
         return new Thanks("Thank you. The shop has your words and will send a new drawing.");
-    }
-
-    /** The client's yes is never a maker's: at a window where one is signed in, nobody knows whose finger it was. */
-    private void mustNotBeAMaker(Command command) {
-        boolean isMaker = command.actor()
-                .flatMap(actor -> access.people().stream()
-                        .filter(person -> person.id() == actor.id())
-                        .findFirst())
-                .filter(person -> !person.isOwner())
-                .isPresent();
-        if (isMaker) {
-            throw Refusal.notAllowed(
-                    "Somebody of the shop is signed in at this window. The client says yes at a window of their own, or "
-                            + "the owner writes it down.");
-        }
     }
 
     /** Whoever of the shop happens to be signed in at this window: here it is the client who speaks. */

@@ -314,13 +314,8 @@ class ConsultController {
     }
 
     @PostMapping("/api/jobs/{id}/proposals/{proposal}/choose")
-    Receipt choose(
-            @PathVariable long id,
-            @PathVariable long proposal,
-            @RequestBody Choice choice,
-            Person person,
-            Command command) {
-        return service.choose(id, proposal, choice.reason(), person, command);
+    Receipt choose(@PathVariable long id, @PathVariable long proposal, @RequestBody Choice choice, Command command) {
+        return service.choose(id, proposal, choice.reason(), command);
     }
 
     @PostMapping(path = "/api/jobs/{id}/sketches", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -359,7 +354,7 @@ class ConsultController {
     }
 
     @PostMapping("/api/jobs/{id}/links/{link}/withdraw")
-    Receipt withdraw(@PathVariable long id, @PathVariable long link, Person person, Command command) {
-        return service.withdraw(id, link, person, command);
+    Receipt withdraw(@PathVariable long id, @PathVariable long link, Command command) {
+        return service.withdraw(id, link, command);
     }
 }

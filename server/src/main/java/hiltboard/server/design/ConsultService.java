@@ -85,7 +85,6 @@ public class ConsultService {
 
     /** Keeps a revision beside the last one. */
     public Receipt keep(long job, Map<String, String> entries, String words, Person person, Command command) {
-        person.mustBeOwner("keep a revision");
         mustFit("words", words, LONGEST_TEXT);
         SpecificationReader.Answer answer = specifications.readCompleted(entries, person.units());
         Specification specification = answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
@@ -123,7 +122,6 @@ public class ConsultService {
 
     /** Puts a drawing beside others, for one to be chosen. */
     public Receipt propose(long job, String name, Map<String, String> entries, Person person, Command command) {
-        person.mustBeOwner("put a proposal");
         mustBeNamed(name);
         SpecificationReader.Answer answer = specifications.readCompleted(entries, person.units());
         Specification specification = answer.specification().orElseThrow(() -> Refusal.entries(answer.findings()));
@@ -136,8 +134,7 @@ public class ConsultService {
     }
 
     /** Chooses one proposal; the reason stays. */
-    public Receipt choose(long job, long proposal, String reason, Person person, Command command) {
-        person.mustBeOwner("choose a proposal");
+    public Receipt choose(long job, long proposal, String reason, Command command) {
         if (reason.isBlank() || reason.length() > LONGEST_TEXT) {
             throw Refusal.entry("reason", "", "A reason is needed", "why this one, in a few words");
         }
@@ -157,7 +154,6 @@ public class ConsultService {
     }
 
     Receipt sketch(long job, String name, byte[] picture, Person person, Command command) {
-        person.mustBeOwner("take a sketch");
         Photograph sketch = Photograph.of(picture);
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
@@ -176,7 +172,6 @@ public class ConsultService {
             int days,
             Person person,
             Command command) {
-        person.mustBeOwner("send a client a link");
         mustFit("message", message, LONGEST_TEXT);
         mustFit("price", price, LONGEST_NAME);
         if (days < 1 || days > LONGEST_DAYS) {
@@ -207,8 +202,7 @@ public class ConsultService {
         });
     }
 
-    Receipt withdraw(long job, long link, Person person, Command command) {
-        person.mustBeOwner("withdraw a link");
+    Receipt withdraw(long job, long link, Command command) {
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
             if (!revisions.withdraw(link, job, clock.nowMillis())) {
@@ -220,7 +214,6 @@ public class ConsultService {
 
     /** The client's yes at the table, written down by the owner. */
     Receipt approveAtTable(long job, int revision, String name, Person person, Command command) {
-        person.mustBeOwner("write down a client's approval");
         return changes.makeAll(command, () -> {
             JobFile file = files.openJob(job);
             first(file);

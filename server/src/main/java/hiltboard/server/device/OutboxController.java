@@ -87,7 +87,7 @@ class OutboxController {
     }
 
     @PostMapping("/api/jobs/{id}/updates")
-    Receipt choose(@PathVariable long id, @RequestBody Chosen chosen, Person person, Command command) {
-        return service.choose(id, chosen.operations(), person, command);
+    Receipt choose(@PathVariable long id, @RequestBody Chosen chosen, Command command) {
+        return service.choose(id, chosen.operations(), command);
     }
 }

@@ -32,7 +32,6 @@ public class ClientWords {
     public record Word(String matter, String words) {}
 
     public Receipt keep(long job, Word word, Person person, Command command) {
-        person.mustBeOwner("write down the client's word");
         Typed typed = new Typed(person.units());
         String said = typed.name("words", word.words(), Typed.LONGEST_WORDS);
         typed.mustBeUnderstood();

@@ -63,8 +63,8 @@ class JobController {
     }
 
     @PostMapping("/api/jobs/{id}/promise")
-    Receipt promise(@PathVariable long id, @RequestBody PromiseChange change, Person person, Command command) {
-        return service.promise(id, change.from(), change.to(), person, command);
+    Receipt promise(@PathVariable long id, @RequestBody PromiseChange change, Command command) {
+        return service.promise(id, change.from(), change.to(), command);
     }
 
     /** What the job is for, changed; what was said before stays. */

@@ -1,6 +1,7 @@
 package hiltboard.server.job;
 
 import hiltboard.server.Refusal;
+import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.NoteRepository.Picture;
 import hiltboard.server.live.Command;
@@ -26,8 +27,10 @@ import org.springframework.web.multipart.MultipartFile;
 class NoteController {
     private final NoteService service;
     private final NoteRepository notes;
+    private final AccessService access;
 
-    NoteController(NoteService service, NoteRepository notes) {
+    NoteController(NoteService service, NoteRepository notes, AccessService access) {
+        this.access = access;
         this.service = service;
         this.notes = notes;
     }
@@ -73,11 +76,14 @@ class NoteController {
         return sent(notes.original(photo));
     }
 
-    private static ResponseEntity<byte[]> sent(Optional<Picture> found) {
+    private ResponseEntity<byte[]> sent(Optional<Picture> found) {
         Picture picture = found.orElseThrow(() -> Refusal.notThere("There is no such photograph."));
         return ResponseEntity.ok()
                 .contentType(MediaType.parseMediaType(picture.mediaType()))
-                .cacheControl(CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
+                .cacheControl(
+                        access.isSharedDevice()
+                                ? CacheControl.noStore()
+                                : CacheControl.maxAge(Duration.ofDays(30)).cachePrivate())
                 .body(picture.bytes());
     }
 }

@@ -321,8 +321,8 @@ class PieceController {
 
     /** Whose the piece is from now on. */
     @PostMapping("/api/pieces/{id}/belongs")
-    Receipt give(@PathVariable long id, @RequestBody BelongingService.Given given, Person person, Command command) {
-        return belonging.give(id, given, person, command);
+    Receipt give(@PathVariable long id, @RequestBody BelongingService.Given given, Command command) {
+        return belonging.give(id, given, command);
     }
 
     @PostMapping("/api/pieces/{id}/release")

@@ -14,6 +14,7 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
         SHOP_OPENED,
         SHOP_RESTORED,
         PERSON_ADDED,
+        PERSON_CHANGED,
         UNITS_CHOSEN,
         JOB_TAKEN,
         PROMISE_CHANGED,

@@ -1,6 +1,7 @@
 package hiltboard.server.live;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import java.security.Principal;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestHeader;
@@ -23,8 +24,9 @@ class LiveController {
     @GetMapping(path = "/api/live", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
     SseEmitter open(
             @RequestParam(defaultValue = "0") long after,
-            @RequestHeader(name = "Last-Event-ID", required = false) Long lastSeen) {
+            @RequestHeader(name = "Last-Event-ID", required = false) Long lastSeen,
+            Principal who) {
         long from = lastSeen == null ? after : lastSeen;
-        return live.open(() -> journal.after(from, LiveStream.REPLAYED_AT_MOST));
+        return live.open(who.getName(), () -> journal.after(from, LiveStream.REPLAYED_AT_MOST));
     }
 }

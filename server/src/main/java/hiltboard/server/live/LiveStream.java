@@ -19,6 +19,7 @@ import org.springframework.context.event.EventListener;
 import org.springframework.http.MediaType;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEventBuilder;
 
@@ -52,13 +53,15 @@ class LiveStream {
                         .data(entry, MediaType.APPLICATION_JSON));
     }
 
-    /** Opens a stream; {@code missed} is read once the stream is listening, so that nothing falls between. */
-    SseEmitter open(Supplier<List<JournalEntry>> missed) {
-        return open(new SseEmitter(0L), missed);
+    /**
+     * Opens a stream for somebody; {@code missed} is read once the stream is listening, so that nothing falls between.
+     */
+    SseEmitter open(String who, Supplier<List<JournalEntry>> missed) {
+        return open(who, new SseEmitter(0L), missed);
     }
 
-    SseEmitter open(SseEmitter emitter, Supplier<List<JournalEntry>> missed) {
-        Listener listener = new Listener(emitter);
+    SseEmitter open(String who, SseEmitter emitter, Supplier<List<JournalEntry>> missed) {
+        Listener listener = new Listener(who, emitter);
         emitter.onCompletion(() -> listeners.remove(listener));
         emitter.onError(failure -> listeners.remove(listener));
         listeners.add(listener);
@@ -78,6 +81,11 @@ class LiveStream {
         tellAll("trouble");
     }
 
+    @TransactionalEventListener(fallbackExecution = true)
+    void end(LetGo gone) {
+        listeners.stream().filter(listener -> listener.who.equals(gone.who())).forEach(Listener::end);
+    }
+
     private void tellAll(String name) {
         listeners.forEach(listener ->
                 listener.offer(new Said(0, () -> SseEmitter.event().name(name).data("{}"))));
@@ -93,13 +101,15 @@ class LiveStream {
     private record Said(long sequence, Supplier<SseEventBuilder> event) {}
 
     private final class Listener {
+        private final String who;
         private final SseEmitter emitter;
         private final Queue<Said> waiting = new ConcurrentLinkedQueue<>();
         private final AtomicInteger waitingNow = new AtomicInteger();
         private final AtomicBoolean sending = new AtomicBoolean(true);
         private long sent;
 
-        private Listener(SseEmitter emitter) {
+        private Listener(String who, SseEmitter emitter) {
+            this.who = who;
             this.emitter = emitter;
         }
 
@@ -119,7 +129,8 @@ class LiveStream {
         private void offer(Said said) {
             waiting.add(said);
             if (waitingNow.incrementAndGet() > WAITING_AT_MOST) {
-                end(new IOException("The page reads too slowly"));
+                LOG.debug("A page reads too slowly");
+                end();
             } else {
                 drain();
             }
@@ -143,7 +154,8 @@ class LiveStream {
             try {
                 what.send();
             } catch (IOException | RuntimeException failure) {
-                end(failure);
+                LOG.debug("A page cannot be told", failure);
+                end();
                 return;
             }
             sending.set(false);
@@ -159,9 +171,8 @@ class LiveStream {
             }
         }
 
-        private void end(Exception why) {
+        private void end() {
             listeners.remove(this);
-            LOG.debug("A page is let go", why);
             try {
                 emitter.complete();
             } catch (RuntimeException goneAlready) {

@@ -34,7 +34,7 @@ class ClosedDayController {
     }
 
     @PostMapping("/api/closed-days/open")
-    Receipt open(@RequestBody Day day, Person person, Command command) {
-        return closed.open(day.day(), person, command);
+    Receipt open(@RequestBody Day day, Command command) {
+        return closed.open(day.day(), command);
     }
 }

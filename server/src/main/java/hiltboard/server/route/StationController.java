@@ -50,7 +50,7 @@ class StationController {
     }
 
     @PostMapping("/api/stations/workplaces/{id}/remove")
-    Receipt remove(@PathVariable long id, Person person, Command command) {
-        return workplaces.remove(id, person, command);
+    Receipt remove(@PathVariable long id, Command command) {
+        return workplaces.remove(id, command);
     }
 }
