@@ -1,8 +1,14 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
 import { NavLink, Route, Routes } from 'react-router';
 import { styled } from 'styled-components';
-import type { SessionView } from './api/schema';
+import { SIGNED_OUT } from './api/client';
+import type { PersonView, SessionView } from './api/schema';
+import { ChangeHands } from './access/ChangeHands';
 import { FirstStart } from './access/FirstStart';
+import { KnownPerson } from './access/known';
 import { SignIn } from './access/SignIn';
+import { SignInAgain } from './access/SignInAgain';
 import { useSession, useSigning } from './access/useSession';
 import { Troubles } from './backup/Troubles';
 import { Alarms } from './fire/Alarms';
@@ -118,20 +124,39 @@ export function App() {
   );
 }
 
-/** Lets in whoever is known; an empty shop is opened first. */
+/** Lets in whoever is known; an empty shop is opened first. Whose session runs out signs in again over their page. */
 function Shopfront() {
   const { data: session, error } = useSession();
+  const [known, setKnown] = useState<PersonView | undefined>();
+  const queries = useQueryClient();
+  useEffect(() => {
+    const ask = () => void queries.invalidateQueries({ queryKey: ['session'] });
+    window.addEventListener(SIGNED_OUT, ask);
+    return () => window.removeEventListener(SIGNED_OUT, ask);
+  }, [queries]);
+  const person = session?.person;
+  if (person && person !== known) {
+    setKnown(person);
+  }
   if (!session) {
     return <Room>{error ? <p>The shop’s server does not answer. Trying again…</p> : null}</Room>;
   }
   if (session.isShopEmpty) {
     return <FirstStart />;
   }
-  return session.person ? <OpenShop session={session} /> : <SignIn session={session} />;
+  if (!known) {
+    return <SignIn session={session} />;
+  }
+  return (
+    <KnownPerson value={person ?? known}>
+      <OpenShop session={session} person={person ?? known} />
+      {person ? null : <SignInAgain session={session} name={known.name} />}
+    </KnownPerson>
+  );
 }
 
-function OpenShop({ session }: { session: SessionView }) {
-  const { isConnected, announced, dismiss } = useLive(session);
+function OpenShop({ session, person }: { session: SessionView; person: PersonView }) {
+  const { isConnected, announced, dismiss } = useLive({ ...session, person });
   const { signOut } = useSigning();
   return (
     <>
@@ -142,7 +167,7 @@ function OpenShop({ session }: { session: SessionView }) {
             Wall
           </NavLink>
           <NavLink to="/bench">Bench</NavLink>
-          {session.person?.role === 'OWNER' ? <NavLink to="/consult">Consult</NavLink> : null}
+          {person.role === 'OWNER' ? <NavLink to="/consult">Consult</NavLink> : null}
           <NavLink to="/stock">Stock</NavLink>
           <NavLink to="/forge">Forge</NavLink>
           <NavLink to="/fire">Fire</NavLink>
@@ -150,7 +175,7 @@ function OpenShop({ session }: { session: SessionView }) {
           <NavLink to="/calculate">Calculate</NavLink>
           <NavLink to="/people">People</NavLink>
         </nav>
-        <span>{session.person?.name}</span>
+        <ChangeHands session={session} name={person.name} />
         <Press onPress={() => void signOut()}>Sign out</Press>
       </Rail>
       <Troubles />

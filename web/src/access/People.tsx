@@ -1,8 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { change, read } from '../api/client';
-import type { PersonView } from '../api/schema';
+import { change } from '../api/client';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
@@ -10,8 +9,10 @@ import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { About } from './About';
 import { ClosedDays } from './ClosedDays';
+import { Colleagues, MakersMay } from './Colleagues';
 import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
 import { usePerson } from './useSession';
+import { YourAccess } from './YourAccess';
 
 const ROLES = [
   { value: 'MAKER', words: 'Maker' },
@@ -22,7 +23,6 @@ const ROLES = [
 export function People() {
   const me = usePerson();
   const queries = useQueryClient();
-  const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => read<PersonView[]>('/api/people') });
   const { problem, run } = useCaught();
   const choose = (lengthUnit: string, temperatureUnit: string) =>
     void run(async () => {
@@ -51,17 +51,9 @@ export function People() {
         </Row>
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       </Panel>
-      <Panel>
-        <h2>Who works here</h2>
-        <ul>
-          {people?.map((person) => (
-            <li key={person.id}>
-              <strong>{person.name}</strong>, {person.role === 'OWNER' ? 'owner' : 'maker'}, reads{' '}
-              {person.lengthUnit === 'INCH' ? 'inches' : 'millimetres'}
-            </li>
-          ))}
-        </ul>
-      </Panel>
+      <YourAccess />
+      <Colleagues />
+      {me.role === 'OWNER' ? <MakersMay /> : null}
       <ClosedDays />
       {me.role === 'OWNER' ? (
         <Panel>

@@ -5,6 +5,7 @@ import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
+import { ByPin } from './ByPin';
 import { Doorway } from './Doorway';
 import { useSigning } from './useSession';
 
@@ -23,15 +24,24 @@ const People = styled.ul`
   }
 `;
 
-/** Who is at the bench? In the demo, and only there, a press on a name is enough. */
+/** Who is at the bench? */
 export function SignIn({ session }: { session: SessionView }) {
+  return (
+    <Doorway title={session.shopName}>
+      <WaysIn session={session} />
+    </Doorway>
+  );
+}
+
+/** In the demo, and only there, a press on a name is enough; at a shared tablet a short number. */
+export function WaysIn({ session }: { session: SessionView }) {
   const { signIn, signInToDemo } = useSigning();
   const { problem, isBusy, run } = useCaught();
   const [name, setName] = useState('');
   const [password, setPassword] = useState('');
   const submit = () => void run(() => signIn(name, password));
   return (
-    <Doorway title={session.shopName}>
+    <>
       {session.isDemo ? (
         <Panel>
           <h2>Who is at the bench?</h2>
@@ -49,6 +59,12 @@ export function SignIn({ session }: { session: SessionView }) {
               </li>
             ))}
           </People>
+        </Panel>
+      ) : null}
+      {session.hands.length > 0 ? (
+        <Panel aria-label="With a short number">
+          <h2>Who is at the bench?</h2>
+          <ByPin hands={session.hands} />
         </Panel>
       ) : null}
       <Panel>
@@ -70,6 +86,6 @@ export function SignIn({ session }: { session: SessionView }) {
           </Press>
         </div>
       </Panel>
-    </Doorway>
+    </>
   );
 }

@@ -1,6 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useContext } from 'react';
 import { change, read } from '../api/client';
 import type { PersonView, SessionView } from '../api/schema';
+import { KnownPerson } from './known';
 
 export function useSession() {
   return useQuery({
@@ -11,32 +13,39 @@ export function useSession() {
   });
 }
 
-/** The person who is signed in; only below a page that has made sure of it. */
+/** Whose page this is; only below a page that has made sure of it. */
 export function usePerson(): PersonView {
-  const { data } = useSession();
-  if (!data?.person) {
+  const person = useContext(KnownPerson);
+  if (!person) {
     throw new Error('Nobody is signed in');
   }
-  return data.person;
+  return person;
 }
 
-/** Signing in and out; what was read for one person is forgotten for the next. */
+/**
+ * Signing in and out. Whoever signs in again over their own page finds it as it was; for anybody else the page begins
+ * anew, so that nothing that was read for one person is left for the next.
+ */
 export function useSigning() {
   const queries = useQueryClient();
-  const forget = () => queries.removeQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
+  const known = useContext(KnownPerson);
   const enter = async (path: string, body: unknown) => {
     const session = await change<SessionView>(path, body);
-    forget();
+    if (known && session.person?.id !== known.id) {
+      window.location.reload();
+      return;
+    }
     queries.setQueryData(['session'], session);
+    await queries.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
   };
   return {
     signIn: (signInName: string, password: string) => enter('/api/sign-in', { signInName, password }),
+    signInWithPin: (personId: number, pin: string) => enter('/api/sign-in/pin', { personId, pin }),
     signInToDemo: (personId: number) => enter('/api/sign-in/demo', { personId }),
     setUp: (setup: unknown) => enter('/api/setup', setup),
     signOut: async () => {
       await change('/api/sign-out');
-      queries.setQueryData(['session'], await read<SessionView>('/api/session'));
-      forget();
+      window.location.reload();
     },
   };
 }

@@ -32,6 +32,9 @@ export const findingWords = (finding: Finding): string =>
 
 const TRIES = 4;
 
+/** Said to the window when the server knows nobody behind a question any more. */
+export const SIGNED_OUT = 'hilt-signed-out';
+
 export async function read<T>(path: string): Promise<T> {
   return answer<T>(await fetch(path, { headers: { Accept: 'application/json' } }));
 }
@@ -106,6 +109,9 @@ async function answer<T>(response: Response): Promise<T> {
       heardShopZone(body.zone);
     }
     return body as T;
+  }
+  if (response.status === 401) {
+    window.dispatchEvent(new Event(SIGNED_OUT));
   }
   throw new Problem(response.status, problemOf(text, response.status));
 }

@@ -62,6 +62,7 @@ interface EntryProps {
   lines?: boolean;
   large?: boolean;
   autoComplete?: string;
+  inputMode?: 'numeric';
   onLeave?: () => void;
   onEnter?: () => void;
 }
@@ -79,6 +80,7 @@ export function Entry({
   lines,
   large,
   autoComplete = 'off',
+  inputMode,
   onLeave,
   onEnter,
 }: EntryProps) {
@@ -100,7 +102,11 @@ export function Entry({
       }}
     >
       <Label>{label}</Label>
-      {lines ? <TextArea /> : <Input type={type} autoComplete={autoComplete} spellCheck={false} />}
+      {lines ? (
+        <TextArea />
+      ) : (
+        <Input type={type} autoComplete={autoComplete} inputMode={inputMode} spellCheck={false} />
+      )}
       {problem ? <FieldError data-error>{problem}</FieldError> : null}
       {echo !== undefined || doubt ? (
         <Text slot="description">

@@ -73,14 +73,20 @@ interface AskProps {
   title: string;
   isOpen: boolean;
   isWide?: boolean;
-  onClose: () => void;
+  /** Without it the sheet stays until it is answered. */
+  onClose?: () => void;
   children: ReactNode;
 }
 
 /** A sheet laid over the page, for what has to be answered first. */
 export function Ask({ title, isOpen, isWide, onClose, children }: AskProps) {
   return (
-    <Veil isOpen={isOpen} onOpenChange={(open) => (open ? undefined : onClose())} isDismissable>
+    <Veil
+      isOpen={isOpen}
+      onOpenChange={(open) => (open ? undefined : onClose?.())}
+      isDismissable={onClose !== undefined}
+      isKeyboardDismissDisabled={onClose === undefined}
+    >
       <Modal>
         <Body data-wide={isWide || undefined}>
           <Heading slot="title">{title}</Heading>

@@ -6,6 +6,7 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.net.Socket;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
@@ -102,6 +103,30 @@ class DoorTest {
             for (Socket each : slow) {
                 each.close();
             }
+        }
+    }
+
+    /** One letter each second, within every time that a read may stand still. */
+    @Test
+    void whoever_speaks_one_letter_at_a_time_is_not_heard_to_the_end() throws Exception {
+        URI address = URI.create(shop.address());
+        try (Socket socket = new Socket(address.getHost(), address.getPort())) {
+            OutputStream out = socket.getOutputStream();
+            out.write(("POST /api/sign-in HTTP/1.1\r\nHost: shop\r\nContent-Type: application/json\r\n"
+                            + "Content-Length: 5000\r\n\r\n")
+                    .getBytes(StandardCharsets.US_ASCII));
+            long begun = System.nanoTime();
+            boolean isEnded = false;
+            while (!isEnded
+                    && System.nanoTime() - begun < Duration.ofSeconds(60).toNanos()) {
+                Thread.sleep(1000);
+                try {
+                    out.write(' ');
+                } catch (IOException ended) {
+                    isEnded = true;
+                }
+            }
+            assertThat(isEnded).isTrue();
         }
     }
 

@@ -12,13 +12,18 @@ import java.time.Duration;
 import java.util.Map;
 import java.util.Map.Entry;
 import java.util.concurrent.ConcurrentHashMap;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
+import org.apache.catalina.connector.Request;
+import org.apache.catalina.connector.Response;
+import org.apache.catalina.valves.ValveBase;
+import org.apache.coyote.ActionCode;
 import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.MediaType;
-import org.springframework.stereotype.Component;
 import org.springframework.util.unit.DataSize;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.servlet.HandlerExceptionResolver;
@@ -27,10 +32,9 @@ import org.springframework.web.servlet.HandlerExceptionResolver;
  * Measures what comes in before anything else looks at it: how much, how fast, and how many at once from one address.
  * Whoever asks for more than a shop ever needs holds up nobody but himself.
  */
-@Component
+@Configuration(proxyBeanMethods = false)
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class Door extends OncePerRequestFilter {
-    private static final Logger LOG = LoggerFactory.getLogger(Door.class);
     /** Answers that a form of the program ever needs; 2,000 characters of note many times over. */
     private static final DataSize USUAL = DataSize.ofKilobytes(64);
 
@@ -40,10 +44,13 @@ class Door extends OncePerRequestFilter {
             "/api/steels/table", DataSize.ofMegabytes(2),
             "/api/stock/table", DataSize.ofMegabytes(2));
 
-    private static final Duration LONGEST = Duration.ofSeconds(20);
-    /** What is too large is read to its end for a while, so that the sender hears why it was refused. */
-    private static final Duration HEARD_OUT = Duration.ofSeconds(5);
+    private static final Duration LONGEST = Duration.ofSeconds(10);
+    /** A large drawing from a phone at the far end of the shop takes longer, by this for each second. */
+    private static final DataSize SLOWEST = DataSize.ofKilobytes(250);
 
+    private static final Duration HEARD_OUT = Duration.ofSeconds(3);
+
+    private static final String UNHEARD = Door.class.getName();
     private static final int MOST_AT_ONCE = 60;
     private static final int MOST_FILES_AT_ONCE = 6;
     private static final int BLOCK = 8192;
@@ -70,6 +77,7 @@ class Door extends OncePerRequestFilter {
         } catch (Refusal refusal) {
             refuse(refusal, request, response);
         } finally {
+            hearOut(request);
             leave(who);
         }
     }
@@ -106,9 +114,7 @@ class Door extends OncePerRequestFilter {
     private static byte[] body(HttpServletRequest request) throws IOException {
         long most = most(request.getRequestURI());
         ByteArrayOutputStream read = new ByteArrayOutputStream();
-        boolean isWhole = request.getContentLengthLong() <= most && readInto(read, request, most);
-        if (!isWhole) {
-            hearOut(request.getInputStream());
+        if (request.getContentLengthLong() > most || !readInto(read, request, most)) {
             throw Refusal.tooLarge(most);
         }
         return read.toByteArray();
@@ -117,7 +123,8 @@ class Door extends OncePerRequestFilter {
     /** @return whether all of it was read */
     private static boolean readInto(ByteArrayOutputStream read, HttpServletRequest request, long most)
             throws IOException {
-        long until = System.nanoTime() + LONGEST.toNanos();
+        long until = System.nanoTime()
+                + LONGEST.plusSeconds(most / SLOWEST.toBytes()).toNanos();
         byte[] block = new byte[BLOCK];
         InputStream in = request.getInputStream();
         try {
@@ -141,15 +148,40 @@ class Door extends OncePerRequestFilter {
         }
     }
 
-    private static void hearOut(InputStream in) {
+    /**
+     * What nobody read is read to its end for a while, so that the sender hears why it was refused. Of what goes on
+     * after that nothing more is waited for.
+     */
+    private static void hearOut(HttpServletRequest request) {
+        if (!hasBody(request) || request.isAsyncStarted()) {
+            return;
+        }
         long until = System.nanoTime() + HEARD_OUT.toNanos();
         byte[] block = new byte[BLOCK];
         try {
-            while (System.nanoTime() < until && in.read(block) >= 0) {
-                // What is too large is not kept.
+            InputStream in = request.getInputStream();
+            while (in.read(block) >= 0) {
+                if (System.nanoTime() > until) {
+                    request.setAttribute(UNHEARD, true);
+                    return;
+                }
             }
-        } catch (IOException gone) {
-            LOG.debug("It was not sent to its end", gone);
+        } catch (IOException | IllegalStateException gone) {
+            request.setAttribute(UNHEARD, true);
         }
+    }
+
+    /** Tomcat itself would wait for the rest of a body without an end. */
+    @Bean
+    static WebServerFactoryCustomizer<TomcatServletWebServerFactory> unheard() {
+        return server -> server.addEngineValves(new ValveBase(true) {
+            @Override
+            public void invoke(Request request, Response response) throws IOException, ServletException {
+                getNext().invoke(request, response);
+                if (request.getAttribute(UNHEARD) != null) {
+                    request.getCoyoteRequest().action(ActionCode.DISABLE_SWALLOW_INPUT, null);
+                }
+            }
+        });
     }
 }

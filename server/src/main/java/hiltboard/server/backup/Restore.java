@@ -9,7 +9,9 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
+import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.time.Clock;
 import java.time.LocalDateTime;
 
@@ -56,9 +58,20 @@ final class Restore implements AutoCloseable {
                 PreparedStatement line = connection.prepareStatement(
                         "INSERT INTO journal (at_ms, origin, kind, words) VALUES (?, 'restore', 'SHOP_RESTORED', ?)")) {
             connection.createStatement().execute("PRAGMA synchronous = FULL");
+            signEverybodyOut(connection);
             line.setLong(1, clock.millis());
             line.setString(2, why);
             line.executeUpdate();
+        }
+    }
+
+    /** A session that was ended since then must not be open again. Data from before sessions were kept has none. */
+    private static void signEverybodyOut(Connection connection) throws SQLException {
+        try (Statement sql = connection.createStatement();
+                ResultSet found = sql.executeQuery("SELECT count(*) FROM sqlite_schema WHERE name = 'session'")) {
+            if (found.getInt(1) > 0) {
+                connection.createStatement().executeUpdate("DELETE FROM session");
+            }
         }
     }
 
