@@ -1,5 +1,5 @@
 import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { act, renderHook, waitFor } from '@testing-library/react';
+import { act, cleanup, renderHook, waitFor } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { JournalEntry, SessionView } from '../api/schema';
@@ -18,6 +18,7 @@ class Stream extends EventTarget {
 
   close() {
     this.isClosed = true;
+    this.readyState = Stream.CLOSED;
   }
 
   says(what: string, data?: unknown) {
@@ -61,6 +62,7 @@ beforeEach(() => {
 });
 
 afterEach(() => {
+  cleanup();
   vi.useRealTimers();
   vi.unstubAllGlobals();
 });
@@ -139,5 +141,37 @@ describe('the live stream', () => {
     const { unmount } = open();
     unmount();
     expect(last().isClosed).toBe(true);
+  });
+
+  it('is given back while nobody sees the page, and goes on behind the last entry when somebody does', () => {
+    const { unmount } = open();
+    last().says('change', entry({ sequence: 57 }));
+    const see = (state: DocumentVisibilityState) => {
+      vi.spyOn(document, 'visibilityState', 'get').mockReturnValue(state);
+      act(() => void document.dispatchEvent(new Event('visibilitychange')));
+    };
+    see('hidden');
+    act(() => void vi.advanceTimersByTime(4_000));
+    see('visible');
+    act(() => void vi.advanceTimersByTime(30_000));
+    expect(Stream.opened).toHaveLength(1);
+    see('hidden');
+    act(() => void vi.advanceTimersByTime(3_600_000));
+    expect(last().isClosed).toBe(true);
+    expect(Stream.opened).toHaveLength(1);
+    see('visible');
+    expect(Stream.opened).toHaveLength(2);
+    expect(last().url).toBe('/api/live?after=57');
+    unmount();
+  });
+
+  it('asks what the trouble is when it is told of any, and when it opens again', () => {
+    const { asked, unmount } = open();
+    last().says('trouble');
+    expect(asked).toHaveBeenCalledWith({ queryKey: ['trouble'] });
+    asked.mockClear();
+    last().says('open');
+    expect(asked).toHaveBeenCalledWith({ queryKey: ['trouble'] });
+    unmount();
   });
 });

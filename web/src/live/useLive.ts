@@ -7,6 +7,8 @@ const RETRY_AFTER_MS = 2000;
 /** The server beats every 15 s: a connection that is silent for longer than this has died without a word. */
 const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
+/** A browser keeps six connections to one server: those of pages that nobody sees are given back. */
+const UNSEEN_FOR_MS = 5_000;
 
 /** Asks again. A first answer that is still on its way may be from before the change: it is asked once more when it is there. */
 function askAgain(queries: QueryClient, filters: { queryKey?: QueryKey }) {
@@ -33,6 +35,7 @@ export function useLive(session: SessionView) {
     let source: EventSource;
     let retry: number | undefined;
     let silence: number | undefined;
+    let unseen: number | undefined;
 
     function alive() {
       setConnected(true);
@@ -80,10 +83,31 @@ export function useLive(session: SessionView) {
       });
     }
 
+    /** What was missed meanwhile comes when the page is seen again, behind the last that was heard. */
+    function seen() {
+      window.clearTimeout(unseen);
+      if (document.visibilityState === 'hidden') {
+        unseen = window.setTimeout(pause, UNSEEN_FOR_MS);
+      } else if (source.readyState === EventSource.CLOSED) {
+        window.clearTimeout(retry);
+        open();
+      }
+    }
+
+    function pause() {
+      source.close();
+      window.clearTimeout(silence);
+      window.clearTimeout(retry);
+    }
+
     open();
+    seen();
     window.addEventListener('online', reopen);
+    document.addEventListener('visibilitychange', seen);
     return () => {
       window.removeEventListener('online', reopen);
+      document.removeEventListener('visibilitychange', seen);
+      window.clearTimeout(unseen);
       source.close();
       window.clearTimeout(retry);
       window.clearTimeout(silence);

@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Duration;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -291,5 +292,61 @@ class AccessTest {
         Map<String, String> changed = new java.util.HashMap<>(entries);
         changed.put(key, value);
         return changed;
+    }
+
+    @Test
+    void an_address_where_nothing_is_says_so_and_nothing_of_the_machine() {
+        try (RunningShop shop = RunningShop.empty()) {
+            Client client = Client.at(shop.address());
+            for (String path : List.of("/fire/a/b/c", "/wall/", "/jobs/1", "/nothing")) {
+                Client.Answer page = client.send(HttpRequest.newBuilder(URI.create(shop.address() + path))
+                        .header("Accept", "text/html,application/xhtml+xml")
+                        .GET());
+                assertThat(page.status()).as(path).isEqualTo(404);
+                assertThat(page.text()).as(path).contains("<div id=\"root\">");
+                client.get(path).isRefused(404, "not-there");
+            }
+            for (String path : List.of(
+                    "/api/nothing", "/error", "/actuator", "/actuator/health/x", "/%2e%2e/x", "/a;b", "/%00", "//")) {
+                assertThat(client.get(path).text().toLowerCase(Locale.ROOT))
+                        .as(path)
+                        .doesNotContain(
+                                "tomcat",
+                                "spring",
+                                "java",
+                                "exception",
+                                shop.folder().toString());
+            }
+            for (String path : List.of("/", "/wall", "/assets/")) {
+                Client.Answer head = client.send(HttpRequest.newBuilder(URI.create(shop.address() + path))
+                        .method("HEAD", HttpRequest.BodyPublishers.noBody()));
+                assertThat(head.status()).as(path).isEqualTo(path.equals("/assets/") ? 404 : 200);
+                assertThat(head.text()).isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void whoever_forgot_their_password_gets_a_new_one_at_the_machine_while_the_shop_runs() throws Exception {
+        try (RunningShop shop = RunningShop.withTwoMakers()) {
+            Client owner = shop.owner();
+            assertThat(ServerProcess.atTheMachine(shop.folder(), "reset-password", "nobody")
+                            .said())
+                    .singleElement()
+                    .asString()
+                    .contains("Nobody in this shop signs in as “nobody”");
+            ServerProcess.Done done = ServerProcess.atTheMachine(shop.folder(), "reset-password", "olwen");
+            assertThat(done.code()).as("%s", done.said()).isZero();
+            owner.get("/api/wall").isRefused(401, "not-signed-in");
+            Map<String, String> old = Map.of("signInName", "olwen", "password", RunningShop.OWNER_PASSWORD);
+            owner.post("/api/sign-in", old).isRefused(422, "entries");
+            String password = done.said().stream()
+                    .filter(line -> line.startsWith("    "))
+                    .findFirst()
+                    .orElseThrow()
+                    .strip();
+            owner.post("/api/sign-in", Map.of("signInName", "olwen", "password", password))
+                    .isOk();
+        }
     }
 }

@@ -207,6 +207,13 @@ class ConsultTest {
                         .asString())
                 .isEqualTo("A darker handle");
 
+        for (int wishes = 1; wishes < 20; wishes++) {
+            stranger.post("/api/client/" + token + "/wish", Map.of("name", "Greta Moss", "words", "and " + wishes))
+                    .isOk();
+        }
+        stranger.post("/api/client/" + token + "/wish", Map.of("name", "Greta Moss", "words", "one more"))
+                .isRefused(409, "out-of-turn");
+
         long id = owner.get("/api/jobs/" + job + "/consult")
                 .json()
                 .path("links")
@@ -382,6 +389,7 @@ class ConsultTest {
         MimeMessage message =
                 new MimeMessage(null, new ByteArrayInputStream(owner.bytes("/api/outbox/" + id + "/letter.eml")));
         assertThat(message.getAllRecipients()[0]).hasToString("greta@example.org");
+        assertThat(message.getHeader("X-Unsent")).as("it opens as a draft").containsExactly("1");
         assertThat(message.getSubject()).isEqualTo(due.path("subject").asString());
         assertThat(((MimeMultipart) message.getContent()).getCount()).isPositive();
         assertThat(owner.get("/api/outbox")

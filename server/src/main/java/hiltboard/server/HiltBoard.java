@@ -1,7 +1,9 @@
 package hiltboard.server;
 
+import hiltboard.server.access.ResetPassword;
 import hiltboard.server.access.SetupCode;
 import hiltboard.server.backup.AtTheMachine;
+import hiltboard.server.data.UnusableData;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
@@ -13,7 +15,10 @@ import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.core.env.Environment;
 import org.springframework.scheduling.annotation.EnableScheduling;
 
-/** Starts the shop's server, or does what is done at its machine: {@code backup [FILE]}, {@code restore FILE}. */
+/**
+ * Starts the shop's server, or does what is done at its machine: {@code backup [FILE]}, {@code restore FILE},
+ * {@code reset-password NAME}.
+ */
 @SpringBootApplication
 @EnableScheduling
 public class HiltBoard {
@@ -44,8 +49,19 @@ public class HiltBoard {
                 return true;
             case "restore":
                 return machine.restore(words);
+            case "reset-password":
+                if (words.size() != 1) {
+                    throw new UnusableData("Name who forgot it, by their sign-in name: ./hilt reset-password NAME");
+                }
+                System.out.println("The new password of " + words.get(0) + ":");
+                System.out.println();
+                System.out.println("    " + new ResetPassword(folder, Clock.systemUTC()).of(words.get(0)));
+                System.out.println();
+                System.out.println("Sign in with it and choose another under People.");
+                return true;
             default:
-                System.err.println("The program does not know “" + command + "”; it knows backup and restore.");
+                System.err.println(
+                        "The program does not know “" + command + "”; it knows backup, restore and reset-password.");
                 return false;
         }
     }
@@ -63,6 +79,9 @@ public class HiltBoard {
         Environment environment = program.context().getEnvironment();
         System.out.println();
         System.out.println("Hilt Board is open at http://localhost:" + program.port());
+        List<String> others = Addresses.inTheNetwork("http", program.port());
+        others.forEach(address -> System.out.println("From a phone or tablet in the same network: " + address));
+        others.stream().findFirst().ifPresent(first -> System.out.println("\n" + Addresses.code(first)));
         if (environment.getProperty("hilt.demo", Boolean.class, false)) {
             System.out.println("This is the demo shop: press a name on the sign-in page, no password is asked.");
         }

@@ -11,10 +11,13 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
+import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
@@ -23,6 +26,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import org.springframework.web.util.DisconnectedClientHelper;
 import tools.jackson.databind.DatabindException;
 
@@ -30,6 +34,8 @@ import tools.jackson.databind.DatabindException;
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    private static final Resource PAGE = new ClassPathResource("static/index.html");
 
     private final AccessService access;
 
@@ -124,6 +130,22 @@ class Problems extends ResponseEntityExceptionHandler {
                                 + "” of this address; see /api/openapi.json."),
                 headers,
                 status);
+    }
+
+    /** Whoever follows an old link or mistypes an address sees the page say so; a program gets a problem. */
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException failure, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String accepts = String.valueOf(request.getHeader(HttpHeaders.ACCEPT));
+        if (!failure.getResourcePath().startsWith("api/") && accepts.contains(MediaType.TEXT_HTML_VALUE)) {
+            return ResponseEntity.status(HttpStatus.NOT_FOUND)
+                    .contentType(MediaType.TEXT_HTML)
+                    .body(PAGE);
+        }
+        return new ResponseEntity<>(
+                problem(HttpStatus.NOT_FOUND, "not-there", "There is nothing at this address."),
+                headers,
+                HttpStatus.NOT_FOUND);
     }
 
     private static ProblemDetail problem(HttpStatus status, String kind, String words) {

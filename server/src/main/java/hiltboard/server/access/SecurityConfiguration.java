@@ -49,6 +49,8 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers(HttpMethod.GET, "/**")
                         .permitAll()
+                        .requestMatchers(HttpMethod.HEAD, "/**")
+                        .permitAll()
                         .anyRequest()
                         .denyAll())
                 .csrf(CsrfConfigurer::spa)

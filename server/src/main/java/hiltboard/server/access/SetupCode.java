@@ -16,11 +16,7 @@ public class SetupCode {
     private static final int LENGTH = 8;
 
     private final AccessService access;
-    private final String code = new SecureRandom()
-            .ints(LENGTH, 0, ALPHABET.length())
-            .mapToObj(ALPHABET::charAt)
-            .collect(StringBuilder::new, StringBuilder::append, StringBuilder::append)
-            .toString();
+    private final String code = random(LENGTH);
 
     SetupCode(AccessService access) {
         this.access = access;
@@ -34,5 +30,14 @@ public class SetupCode {
     boolean is(String entered) {
         byte[] given = entered.strip().toUpperCase(Locale.ROOT).getBytes(StandardCharsets.UTF_8);
         return MessageDigest.isEqual(given, code.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Letters and figures that are read and typed without a doubt. */
+    static String random(int length) {
+        return new SecureRandom()
+                .ints(length, 0, ALPHABET.length())
+                .mapToObj(ALPHABET::charAt)
+                .collect(StringBuilder::new, StringBuilder::append, StringBuilder::append)
+                .toString();
     }
 }

@@ -35,6 +35,10 @@ import org.springframework.stereotype.Service;
 @Service
 public class ConsultService {
     private static final int LONGEST_TEXT = 4_000;
+    /** A client who thinks aloud writes some; a thousand come from no client. */
+    private static final int WISHES_A_DAY = 20;
+
+    private static final long A_DAY_MILLIS = 24L * 3600 * 1000;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_DAYS = 90;
     private static final int TOKEN_BYTES = 32;
@@ -328,6 +332,11 @@ public class ConsultService {
         return changes.make(command, () -> {
             Link link = openLink(token);
             JobFile file = jobOf(link);
+            if (revisions.wishesThrough(link.id(), clock.nowMillis() - A_DAY_MILLIS) >= WISHES_A_DAY) {
+                throw Refusal.outOfTurn(
+                        "So many wishes came through this link today. The shop reads them first; tell it "
+                                + "the rest by telephone or tomorrow.");
+            }
             revisions.wish(link.id(), name.strip(), words.strip(), clock.nowMillis());
             return Entry.ofJob(
                     Entry.Kind.CLIENT_WISHED,

@@ -173,6 +173,14 @@ class RevisionRepository {
                 .optional();
     }
 
+    int wishesThrough(long link, long afterMillis) {
+        return sql.sql("SELECT count(*) FROM client_wish WHERE link_id = :link AND written_at_ms > :after")
+                .param("link", link)
+                .param("after", afterMillis)
+                .query(Integer.class)
+                .single();
+    }
+
     void wish(long link, String name, String words, long atMillis) {
         sql.sql(
                         "INSERT INTO client_wish (link_id, given_name, words, written_at_ms) VALUES (:link, :name, :words, :at)")

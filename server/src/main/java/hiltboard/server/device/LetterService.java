@@ -10,6 +10,7 @@ import hiltboard.server.job.JobFile;
 import hiltboard.server.job.NoteRepository;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.job.WithoutPlace;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
@@ -221,7 +222,10 @@ class LetterService {
         Letter letter = letters.withId(id).orElseThrow(() -> Refusal.notThere("There is no such letter."));
         try {
             ByteArrayOutputStream out = new ByteArrayOutputStream();
-            message(letter).writeTo(out);
+            MimeMessage message = message(letter);
+            // A mail program opens it as one that is still to be sent, not as one that came in.
+            message.setHeader("X-Unsent", "1");
+            message.writeTo(out);
             return out.toByteArray();
         } catch (IOException | MessagingException impossible) {
             throw new IllegalStateException("A kept letter cannot be written", impossible);
@@ -238,7 +242,7 @@ class LetterService {
             helper.setText(letter.words());
             helper.setSentDate(new Date(letter.atMillis()));
             if (letter.photo() != 0) {
-                NoteRepository.Picture photo = notes.original(letter.photo()).orElseThrow();
+                NoteRepository.Picture photo = leaving(letter.photo());
                 helper.addAttachment(
                         "photograph." + photo.mediaType().replaceAll(".*/", ""),
                         new ByteArrayResource(photo.bytes()),
@@ -248,6 +252,16 @@ class LetterService {
             return message;
         } catch (MessagingException | IOException impossible) {
             throw new IllegalStateException("A kept letter cannot be written", impossible);
+        }
+    }
+
+    /** A photograph as it leaves the shop; of one that is damaged the small picture, which was made anew. */
+    private NoteRepository.Picture leaving(long photo) {
+        NoteRepository.Picture whole = notes.original(photo).orElseThrow();
+        try {
+            return new NoteRepository.Picture(whole.mediaType(), WithoutPlace.of(whole.mediaType(), whole.bytes()));
+        } catch (IllegalArgumentException damaged) {
+            return notes.thumbnail(photo).orElseThrow();
         }
     }
 }

@@ -3,13 +3,11 @@ package hiltboard.server.exchange;
 import static hiltboard.core.measure.Units.INCH_FAHRENHEIT;
 import static hiltboard.core.measure.Units.MILLIMETRE_CELSIUS;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.LineDelimiter;
 import hiltboard.core.exchange.Template;
 import hiltboard.core.machine.Bore;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
-import java.io.StringWriter;
+import hiltboard.server.Table;
 import java.util.List;
 
 /**
@@ -20,11 +18,10 @@ final class HoleTable {
     private HoleTable() {}
 
     static String write(List<Template> templates) {
-        StringWriter table = new StringWriter();
-        CsvWriter csv = CsvWriter.builder()
-                .lineDelimiter(LineDelimiter.CRLF)
-                .bufferSize(0)
-                .build(table);
+        return Table.written(csv -> write(templates, csv));
+    }
+
+    private static void write(List<Template> templates, Table.Lines csv) {
         csv.writeRecord(
                 "part",
                 "hole",
@@ -56,7 +53,6 @@ final class HoleTable {
                         hole.diameter().number(INCH_FAHRENHEIT));
             }
         }
-        return table.toString();
     }
 
     private static String number(double millimetres, Units units) {

@@ -149,7 +149,7 @@ public class NoteRepository {
                 .optional();
     }
 
-    Optional<Picture> thumbnail(long photo) {
+    public Optional<Picture> thumbnail(long photo) {
         return sql.sql("SELECT thumbnail FROM photo WHERE id = :id")
                 .param("id", photo)
                 .query((row, number) -> new Picture("image/jpeg", row.getBytes("thumbnail")))

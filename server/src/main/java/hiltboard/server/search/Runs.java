@@ -23,6 +23,7 @@ public final class Runs<Q, R> implements AutoCloseable {
     private static final int KEPT = 20;
 
     private final Map<Long, Run<Q, R>> runs = new ConcurrentHashMap<>();
+    private final Map<Long, Run<Q, R>> latest = new ConcurrentHashMap<>();
     private final AtomicLong last = new AtomicLong();
     private final ExecutorService searching;
 
@@ -35,10 +36,16 @@ public final class Runs<Q, R> implements AutoCloseable {
         });
     }
 
-    /** Begins a search as soon as those before it are over. */
-    public Run<Q, R> begin(Q asked, LongSearch<R> search) {
+    /**
+     * Begins a search as soon as those before it are over. One person has one at a time: an earlier one of theirs ends
+     * early.
+     *
+     * @param whose the number of the person
+     */
+    public Run<Q, R> begin(long whose, Q asked, LongSearch<R> search) {
         Run<Q, R> run = new Run<>(last.incrementAndGet(), asked, search);
         runs.put(run.id(), run);
+        Optional.ofNullable(latest.put(whose, run)).ifPresent(Run::cancel);
         runs.keySet().removeIf(id -> id <= run.id() - KEPT);
         searching.submit(() -> carryOut(run));
         return run;

@@ -1,16 +1,14 @@
 package hiltboard.server.stock;
 
-import de.siegmar.fastcsv.writer.CsvWriter;
-import de.siegmar.fastcsv.writer.LineDelimiter;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.exchange.Sheet;
 import hiltboard.core.exchange.Template;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
+import hiltboard.server.Table;
 import hiltboard.server.stock.CutRepository.BarCut;
 import hiltboard.server.stock.CutRepository.PlannedBlank;
-import java.io.StringWriter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -35,11 +33,10 @@ public final class BarFile {
 
     /** Where every blank begins and ends on the bar (RFC 4180). */
     public static String list(BarCut cut) {
-        StringWriter table = new StringWriter();
-        CsvWriter csv = CsvWriter.builder()
-                .lineDelimiter(LineDelimiter.CRLF)
-                .bufferSize(0)
-                .build(table);
+        return Table.written(csv -> list(cut, csv));
+    }
+
+    private static void list(BarCut cut, Table.Lines csv) {
         csv.writeRecord("order", "piece", "lies", "from_mm", "to_mm", "from_in", "to_in");
         for (int i = 0; i < cut.blanks().size(); i++) {
             PlannedBlank blank = cut.blanks().get(i);
@@ -54,7 +51,6 @@ public final class BarFile {
                     from.number(Units.INCH_FAHRENHEIT),
                     to.number(Units.INCH_FAHRENHEIT));
         }
-        return table.toString();
     }
 
     static Outline outline(PlannedBlank blank) {

@@ -149,7 +149,7 @@ class CuttingController {
 
     @PostMapping("/api/stock/cutting")
     RunView search(@RequestBody Asked asked, Person person) {
-        return view(service.search(asked, person.units()), person.units());
+        return view(service.search(asked, person), person.units());
     }
 
     @GetMapping("/api/stock/cutting/{run}")

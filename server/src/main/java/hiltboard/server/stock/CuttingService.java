@@ -165,8 +165,8 @@ public class CuttingService {
 
     /** Begins a search. @throws Refusal where nothing waits or the rules are not understood */
     @Transactional(readOnly = true)
-    public Run<Laid, CuttingPlan> search(Asked asked, Units units) {
-        CuttingRules rules = rules(asked, units);
+    public Run<Laid, CuttingPlan> search(Asked asked, Person person) {
+        CuttingRules rules = rules(asked, person.units());
         List<PieceFile> waiting = waiting();
         if (waiting.isEmpty()) {
             throw Refusal.outOfTurn("No blank waits to be cut from a bar.");
@@ -181,7 +181,9 @@ public class CuttingService {
                 rules);
         Duration patience = Duration.ofSeconds(asked.seconds());
         return runs.begin(
-                new Laid(problem, byId), new CuttingSolver(problem, new CuttingSolver.Settings(patience, WORKERS)));
+                person.id(),
+                new Laid(problem, byId),
+                new CuttingSolver(problem, new CuttingSolver.Settings(patience, WORKERS)));
     }
 
     /** @param length of it that can be cut, in nanometres */

@@ -48,7 +48,7 @@ class RunsTest {
     @Test
     void its_progress_and_its_best_so_far_are_known_before_it_is_over() {
         Counting counting = new Counting();
-        Run<String, Integer> run = runs.begin("how many", counting);
+        Run<String, Integer> run = runs.begin(1, "how many", counting);
         until(() -> run.done() == 3);
         assertThat(run.of()).isEqualTo(100);
         assertThat(run.best()).hasValue(3);
@@ -61,7 +61,7 @@ class RunsTest {
 
     @Test
     void ended_early_it_answers_with_what_it_has() {
-        Run<String, Integer> run = runs.begin("", new Counting());
+        Run<String, Integer> run = runs.begin(2, "", new Counting());
         until(() -> run.done() == 3);
         run.cancel();
         until(() -> run.answer().isPresent());
@@ -71,8 +71,8 @@ class RunsTest {
     @Test
     void searches_go_one_after_another_and_one_that_fails_does_not_stop_the_next() {
         Counting first = new Counting();
-        runs.begin("first", first);
-        Run<String, Integer> broken = runs.begin("broken", new LongSearch<>() {
+        runs.begin(3, "first", first);
+        Run<String, Integer> broken = runs.begin(4, "broken", new LongSearch<>() {
             @Override
             public Integer search(Watch<? super Integer> watch) {
                 throw new IllegalStateException("no solver for this machine");
@@ -82,7 +82,7 @@ class RunsTest {
             public void cancel() {}
         });
         Counting last = new Counting();
-        Run<String, Integer> third = runs.begin("third", last);
+        Run<String, Integer> third = runs.begin(5, "third", last);
         assertThat(third.best()).as("its turn has not come").isEmpty();
         first.goesOn.countDown();
         last.goesOn.countDown();
@@ -92,11 +92,26 @@ class RunsTest {
     }
 
     @Test
+    void one_person_has_one_at_a_time_and_an_earlier_one_ends_early() {
+        Counting first = new Counting();
+        Run<String, Integer> earlier = runs.begin(7, "first", first);
+        until(() -> earlier.done() == 3);
+        Run<String, Integer> waiting = runs.begin(7, "second", new Counting());
+        Counting last = new Counting();
+        Run<String, Integer> third = runs.begin(7, "third", last);
+        until(() -> waiting.answer().isPresent());
+        assertThat(earlier.answer()).as("the best that it had").hasValue(4);
+        assertThat(third.answer()).isEmpty();
+        last.goesOn.countDown();
+        until(() -> third.answer().isPresent());
+    }
+
+    @Test
     void only_the_last_twenty_are_kept() {
         for (int i = 0; i < 21; i++) {
             Counting counting = new Counting();
             counting.goesOn.countDown();
-            runs.begin("", counting);
+            runs.begin(i, "", counting);
         }
         assertThatThrownBy(() -> runs.run(1)).isInstanceOf(Refusal.class).hasMessageContaining("begin it again");
         assertThat(runs.run(2).id()).isEqualTo(2);
