@@ -26,7 +26,7 @@ class BackupsTest {
 
     @BeforeEach
     void open() {
-        shop = RunningShop.withTwoMakers();
+        shop = RunningShop.withTwoMakers(Map.of("hilt.backup.nightly", "true"));
         owner = shop.owner();
         piece = Work.take(owner, 1, Map.of());
     }

@@ -6,6 +6,7 @@ import hiltboard.server.backup.AtTheMachine;
 import hiltboard.server.data.UnusableData;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -53,9 +54,10 @@ public class HiltBoard {
                 if (words.size() != 1) {
                     throw new UnusableData("Name who forgot it, by their sign-in name: ./hilt reset-password NAME");
                 }
+                String password = new ResetPassword(folder, Clock.systemUTC()).of(words.get(0));
                 System.out.println("The new password of " + words.get(0) + ":");
                 System.out.println();
-                System.out.println("    " + new ResetPassword(folder, Clock.systemUTC()).of(words.get(0)));
+                System.out.println("    " + password);
                 System.out.println();
                 System.out.println("Sign in with it and choose another under People.");
                 return true;
@@ -78,10 +80,17 @@ public class HiltBoard {
     private static void announce(Program program) {
         Environment environment = program.context().getEnvironment();
         System.out.println();
-        System.out.println("Hilt Board is open at http://localhost:" + program.port());
-        List<String> others = Addresses.inTheNetwork("http", program.port());
+        String scheme = program.isSecure() ? "https" : "http";
+        System.out.println("Hilt Board is open at " + scheme + "://localhost:" + program.port());
+        List<String> others = Addresses.inTheNetwork(scheme, program.port());
         others.forEach(address -> System.out.println("From a phone or tablet in the same network: " + address));
         others.stream().findFirst().ifPresent(first -> System.out.println("\n" + Addresses.code(first)));
+        if (program.isSecure()) {
+            System.out.println("A device that does not trust it yet begins at http://…:"
+                    + environment.getProperty("hilt.tls.plain-port") + "/trust");
+        }
+        Tls.warning(Path.of(environment.getRequiredProperty("hilt.data")), Instant.now())
+                .ifPresent(System.out::println);
         if (environment.getProperty("hilt.demo", Boolean.class, false)) {
             System.out.println("This is the demo shop: press a name on the sign-in page, no password is asked.");
         }

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.core.env.ConfigurableEnvironment;
+import org.springframework.core.env.MapPropertySource;
 
 /** The application as it runs. It can be started anew in its place, so that a restored file of data is opened. */
 public final class Program implements AutoCloseable {
@@ -44,8 +46,12 @@ public final class Program implements AutoCloseable {
         try {
             return new SpringApplicationBuilder(HiltBoard.class)
                     .initializers(starting -> {
-                        folder = DataFolder.take(
-                                Path.of(starting.getEnvironment().getRequiredProperty("hilt.data")));
+                        ConfigurableEnvironment environment = starting.getEnvironment();
+                        folder = DataFolder.take(Path.of(environment.getRequiredProperty("hilt.data")));
+                        int port = environment.getRequiredProperty("server.port", Integer.class);
+                        environment
+                                .getPropertySources()
+                                .addLast(new MapPropertySource("tls", Tls.settings(folder.path(), port)));
                         starting.getBeanFactory().registerSingleton("folder", folder);
                         starting.getBeanFactory().registerSingleton("clock", clock);
                         starting.getBeanFactory().registerSingleton("restart", (Restart) this::restart);
@@ -94,6 +100,11 @@ public final class Program implements AutoCloseable {
 
     public int port() {
         return ((WebServerApplicationContext) context).getWebServer().getPort();
+    }
+
+    /** Whether pages reach it by TLS. */
+    boolean isSecure() {
+        return context.getEnvironment().getProperty("server.ssl.enabled", Boolean.class, false);
     }
 
     @Override

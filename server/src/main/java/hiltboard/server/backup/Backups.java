@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -46,6 +47,7 @@ public class Backups implements DisposableBean {
     private final ShopClock clock;
     private final ApplicationEventPublisher events;
     private final TransactionTemplate reading;
+    private final boolean isNightly;
     private final AtomicReference<@Nullable Running> running = new AtomicReference<>();
     private volatile Optional<Failure> failure = Optional.empty();
     private volatile Optional<Failure> secondFailure = Optional.empty();
@@ -62,7 +64,9 @@ public class Backups implements DisposableBean {
             AccessService access,
             ShopClock clock,
             ApplicationEventPublisher events,
-            PlatformTransactionManager manager) {
+            PlatformTransactionManager manager,
+            @Value("${hilt.backup.nightly}") boolean isNightly) {
+        this.isNightly = isNightly;
         this.folder = folder;
         this.folders = folders;
         this.access = access;
@@ -154,7 +158,8 @@ public class Backups implements DisposableBean {
         boolean isTriedJustNow = failure.filter(
                         last -> last.at().plus(TRIES_AGAIN_AFTER).isAfter(clock.now()))
                 .isPresent();
-        if (!isTriedJustNow
+        if (isNightly
+                && !isTriedJustNow
                 && running.get() == null
                 && Keeping.isDue(copies(), clock.localNow())
                 && !access.isShopEmpty()) {
