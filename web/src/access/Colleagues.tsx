@@ -5,7 +5,7 @@ import type { PersonView, RightView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Ask, Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { usePerson } from './useSession';
 
@@ -17,7 +17,7 @@ export function Colleagues() {
   return (
     <Panel aria-label="Who works here">
       <h2>Who works here</h2>
-      <ul>
+      <Listed>
         {people?.map((person) => (
           <li key={person.id}>
             <Row>
@@ -33,7 +33,7 @@ export function Colleagues() {
             </Row>
           </li>
         ))}
-      </ul>
+      </Listed>
       {chosen ? <About key={chosen.id} person={chosen} onClose={() => setChosen(undefined)} /> : null}
     </Panel>
   );

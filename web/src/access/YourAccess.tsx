@@ -3,7 +3,7 @@ import { change } from '../api/client';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { usePerson, useSession } from './useSession';
 import { useQueryClient } from '@tanstack/react-query';
@@ -31,7 +31,7 @@ export function YourAccess() {
   return (
     <Panel aria-label="How you sign in">
       <h2>How you sign in</h2>
-      <Row>
+      <Fields>
         <Entry
           label="Your password now"
           name="present"
@@ -39,6 +39,7 @@ export function YourAccess() {
           value={present}
           onChange={setPresent}
           problem={problem?.at('present')}
+          echo="Asked for either change"
           autoComplete="current-password"
         />
         <Entry
@@ -51,20 +52,6 @@ export function YourAccess() {
           echo="At least 10 characters"
           autoComplete="new-password"
         />
-        <Press
-          isDisabled={isBusy || !present || !password}
-          onPress={() =>
-            tell('/api/people/password', { present, password }, 'Changed. Everywhere else you are signed out.')
-          }
-        >
-          Change the password
-        </Press>
-      </Row>
-      <Quiet>
-        A short number changes hands at a shared tablet. It opens what a maker may do, and only there; with a new
-        password it is to be chosen anew.
-      </Quiet>
-      <Row>
         <Entry
           label="A short number"
           name="pin"
@@ -75,21 +62,35 @@ export function YourAccess() {
           problem={problem?.at('pin')}
           echo={me.hasPin ? '4 to 8 figures; you have one' : '4 to 8 figures; you have none yet'}
         />
+      </Fields>
+      <Row>
+        <Press
+          isDisabled={isBusy || !present || !password}
+          onPress={() =>
+            tell('/api/people/password', { present, password }, 'Changed. Everywhere else you are signed out.')
+          }
+        >
+          Change the password
+        </Press>
         <Press
           isDisabled={isBusy || !present || pin.length < 4}
           onPress={() => tell('/api/people/pin', { present, pin }, 'You have a short number now.')}
         >
-          Choose it
+          Choose the number
         </Press>
         {me.hasPin ? (
           <Press
             isDisabled={isBusy || !present}
             onPress={() => tell('/api/people/pin', { present, pin: '' }, 'You have no short number any more.')}
           >
-            Have none
+            Have no number
           </Press>
         ) : null}
       </Row>
+      <Quiet>
+        A short number changes hands at a shared tablet. It opens what a maker may do, and only there; with a new
+        password it is to be chosen anew.
+      </Quiet>
       {me.role === 'OWNER' ? (
         <Tick
           words="This is a shared tablet: several people work at it, one after the other"

@@ -7,8 +7,8 @@ import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
-import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
-import { dayWithYearOf, moment, resting } from '../parts/words';
+import { Ask, Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { clockTime, dayWithYearOf, moment, resting } from '../parts/words';
 import { lastGood, useBackups } from './useBackups';
 
 const percent = (part: number): string => `${Math.round(part * 100)} %`;
@@ -40,7 +40,7 @@ function Now({ backups }: { backups: BackupsView }) {
     void run(async () => queries.setQueryData(['backups'], await change<BackupsView>(path)));
   return (
     <Panel aria-label="The last good backup">
-      <h2>{last ? `The last good backup is ${age(last)} old` : 'There is no backup yet'}</h2>
+      <h2>{last ? `The last good backup is ${age(last)}` : 'There is no backup yet'}</h2>
       <Quiet>
         Every night at three, or as soon as the program runs again, the whole shop is copied beside the work: jobs,
         pieces, photographs, journal. Each copy is opened and looked through before it counts. Those of {backups.keeps}{' '}
@@ -67,7 +67,10 @@ function Now({ backups }: { backups: BackupsView }) {
   );
 }
 
-const age = (copy: BackupView): string => resting(Math.max(0, Math.floor((serverNow() - copy.takenAtMillis) / 60_000)));
+function age(copy: BackupView): string {
+  const count = Math.floor((serverNow() - copy.takenAtMillis) / 60_000);
+  return count < 1 ? 'less than a minute old' : `${resting(count)} old`;
+}
 
 function Copies({ backups }: { backups: BackupsView }) {
   const queries = useQueryClient();
@@ -92,7 +95,7 @@ function Copies({ backups }: { backups: BackupsView }) {
     <Panel aria-label="Copies">
       <h2>Copies</h2>
       {backups.copies.length === 0 ? <Quiet>None yet.</Quiet> : null}
-      <ul>
+      <Listed>
         {backups.copies.map((copy) => (
           <li key={copy.name}>
             <Row>
@@ -108,7 +111,7 @@ function Copies({ backups }: { backups: BackupsView }) {
             </Row>
           </li>
         ))}
-      </ul>
+      </Listed>
       <Row>
         <PickFile accepts={['.db']} isDisabled={isBusy} onPicked={take}>
           Bring a copy from another place…
@@ -146,9 +149,10 @@ function BringBack({ name, onClose }: { name: string; onClose: () => void }) {
         <>
           <p>
             <strong>{contents.shopName}</strong>: {contents.people} people, {contents.jobs} jobs, {contents.pieces}{' '}
-            pieces, {contents.photographs} photographs, {contents.changes} lines of journal.{' '}
+            pieces, {contents.photographs === 1 ? '1 photograph' : `${contents.photographs} photographs`},{' '}
+            {contents.changes} lines of journal.{' '}
             {contents.lastChangeMillis
-              ? `The last thing done in it: ${dayWithYearOf(contents.lastChangeMillis)}, ${moment(contents.lastChangeMillis)}.`
+              ? `The last thing done in it: ${dayWithYearOf(contents.lastChangeMillis)}, ${clockTime(contents.lastChangeMillis)}.`
               : 'Nothing is done in it yet.'}
           </p>
           <p>

@@ -19,6 +19,16 @@ export const Row = styled.div`
   align-items: center;
 `;
 
+/** Things one below the other, each with its presses in line. */
+export const Listed = styled.ul`
+  display: flex;
+  flex-direction: column;
+  gap: 0.5rem;
+  > li > div > span:first-child {
+    min-width: min(24rem, 100%);
+  }
+`;
+
 /** What is asked, side by side where there is room. */
 export const Fields = styled.div`
   display: grid;
