@@ -10,6 +10,7 @@ import hiltboard.core.forge.BladeBlank;
 import hiltboard.core.forge.CladBlade;
 import hiltboard.core.forge.ForgeMachine;
 import hiltboard.core.forge.ForgeWork;
+import hiltboard.core.forge.Layer;
 import hiltboard.core.forge.Outcome.Cannot;
 import hiltboard.core.forge.Outcome.Done;
 import hiltboard.core.forge.PatternView;
@@ -36,6 +37,7 @@ import hiltboard.server.money.Prices;
 import hiltboard.server.money.ShopCurrency;
 import hiltboard.server.stock.BilletStock;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -59,6 +61,8 @@ class BilletReader {
     private static final double PICTURE_ACROSS = 640;
     private static final double FINEST = 0.03;
     /** What a billet is looked at on while it is for no knife in particular. */
+    private final Map<Looked, Pictures> drawn = Collections.synchronizedMap(new Drawn());
+
     private static final BladeSection USUAL = KnifeShape.blade(SpecificationReader.read(
                             SpecificationReader.completed(Map.of(), Units.INCH_FAHRENHEIT), Units.INCH_FAHRENHEIT)
                     .specification()
@@ -340,8 +344,38 @@ class BilletReader {
                 recipe.isClad() && isWhole
                         ? last.map(billet -> clad(billet, blade, units)).orElse(null)
                         : null,
-                last.map(BilletReader::across).orElse(null),
-                last.map(billet -> onBlade(billet, blade)).orElse(null));
+                last.map(billet -> pictures(recipe, billet, blade).across()).orElse(null),
+                last.map(billet -> pictures(recipe, billet, blade).onBlade()).orElse(null));
+    }
+
+    private Pictures pictures(Recipe recipe, Billet billet, BladeSection blade) {
+        Looked looked = new Looked(recipe, billet.layers(), blade);
+        Pictures known = drawn.get(looked);
+        if (known == null) {
+            known = new Pictures(across(billet), onBlade(billet, blade));
+            drawn.put(looked, known);
+        }
+        return known;
+    }
+
+    /** All that a billet's pictures hang on. */
+    private record Looked(Recipe recipe, List<Layer> layers, BladeSection blade) {}
+
+    private record Pictures(Picture across, BladeView onBlade) {}
+
+    /** What was drawn last: a picture takes half a second, and is the same for all who look at a billet again. */
+    private static final class Drawn extends LinkedHashMap<Looked, Pictures> {
+        private static final long serialVersionUID = 1;
+        private static final int MOST = 32;
+
+        private Drawn() {
+            super(MOST, 0.75f, true);
+        }
+
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Looked, Pictures> eldest) {
+            return size() > MOST;
+        }
     }
 
     private static FinishedBillet result(Plan plan, Billet billet, Units units) {
