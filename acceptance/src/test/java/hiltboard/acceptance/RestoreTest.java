@@ -108,6 +108,30 @@ class RestoreTest {
         }
     }
 
+    @Test
+    void from_the_page_the_program_starts_anew_in_its_place_and_stays(@TempDir Path folder) throws Exception {
+        ServerProcess server = ServerProcess.begin(folder, ServerProcess.freePort());
+        Client owner = Writers.ownerOfNew(server);
+        long piece = Work.take(owner, 1, Map.of());
+        ServerProcess.atTheMachine(folder, "backup");
+        String copy = owner.get("/api/backups")
+                .json()
+                .path("copies")
+                .get(0)
+                .path("name")
+                .asString();
+        owner.post("/api/pieces/" + piece + "/notes", Map.of("operation", "", "words", "later", "isLesson", false))
+                .isOk();
+        owner.post("/api/backups/" + copy + "/restore", Map.of()).isOk();
+        server.isOpen();
+        Client again = Writers.ownerOf(server);
+        assertThat(Writers.kept(again, piece)).isEmpty();
+        again.post("/api/backups/" + copy + "/restore", Map.of()).isOk();
+        server.isOpen();
+        assertThat(Writers.kept(Writers.ownerOf(server), piece)).isEmpty();
+        server.kill();
+    }
+
     private static void delete(Path folder) throws IOException {
         List<Path> all = new ArrayList<>();
         try (Stream<Path> files = Files.walk(folder)) {

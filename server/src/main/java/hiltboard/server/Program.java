@@ -6,6 +6,7 @@ import java.nio.file.Path;
 import java.time.Clock;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -21,6 +22,7 @@ public final class Program implements AutoCloseable {
     private final Map<String, Object> settings;
     private final String[] arguments;
     private final Consumer<Program> afterStart;
+    private final AtomicBoolean isRestarting = new AtomicBoolean();
     /** Taken before anything else begins, so that what is wrong with it is said in one sentence. */
     private volatile @Nullable DataFolder folder;
 
@@ -80,13 +82,20 @@ public final class Program implements AutoCloseable {
     /** In a thread of its own: the one that asks belongs to what is stopped. */
     private void restart() {
         settings.put("server.port", port());
-        new Thread(this::startAnew, "restart").start();
+        if (isRestarting.compareAndSet(false, true)) {
+            Thread thread = new Thread(this::startAnew, "restart");
+            // Who asks is a server's daemon, and what a daemon begins is one too: nothing else would keep the program
+            // alive.
+            thread.setDaemon(false);
+            thread.start();
+        }
     }
 
     private void startAnew() {
         try {
             close();
             context = start();
+            isRestarting.set(false);
             afterStart.accept(this);
         } catch (RuntimeException failure) {
             System.err.println(StartFailure.inOneSentence(failure));

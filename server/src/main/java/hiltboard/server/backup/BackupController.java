@@ -23,6 +23,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicBoolean;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -45,6 +46,8 @@ class BackupController {
     private final Changes changes;
     private final ShopClock clock;
     private final Restart restart;
+    /** Once it is accepted, what comes next is another program. */
+    private final AtomicBoolean isRestoring = new AtomicBoolean();
 
     BackupController(Backups backups, DataFolder folder, Changes changes, ShopClock clock, Restart restart) {
         this.backups = backups;
@@ -168,7 +171,9 @@ class BackupController {
             throw Refusal.entry(
                     "file",
                     "",
-                    unusable.getMessage().replace(brought.toString(), "that you brought"),
+                    unusable.getMessage()
+                            .replace(brought.toString(), "that you brought")
+                            .replaceAll("\\.$", ""),
                     "a backup of a shop");
         } finally {
             Files.deleteIfExists(brought);
@@ -178,11 +183,16 @@ class BackupController {
     /** Puts a backup in the place of the present data, which is kept aside, and starts the program anew. */
     @PostMapping("/api/backups/{name}/restore")
     RestoredView restore(@PathVariable String name, Person person) {
-        try (Restore restore = new Restore(folder.path(), backups.file(name))) {
+        Path file = backups.file(name);
+        if (!isRestoring.compareAndSet(false, true)) {
+            throw Refusal.outOfTurn("A copy is being brought back already.");
+        }
+        try (Restore restore = new Restore(folder.path(), file)) {
             Path aside = restore.accept("The shop was restored from " + name + " by " + person.name(), clock.clock());
             restart.soon();
             return new RestoredView(aside.toString());
         } catch (UnusableData unusable) {
+            isRestoring.set(false);
             throw Refusal.outOfTurn(unusable.getMessage());
         }
     }
