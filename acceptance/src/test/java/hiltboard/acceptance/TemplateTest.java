@@ -236,7 +236,7 @@ class TemplateTest {
                 "<!DOCTYPE svg [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><svg xmlns='http://www.w3.org/2000/svg'><path d='&x;'/></svg>",
                         "entities",
                 "<svg xmlns='http://www.w3.org/2000/svg'><script>1</script><path d='M0 0L9 0L9 1Z'/></svg>", "script",
-                "<svg xmlns='http://www.w3.org/2000/svg'><g transform='rotate(3)'><path d='M0 0L9 0L9 1Z'/></g></svg>",
+                "<svg xmlns='http://www.w3.org/2000/svg'><g transform='bend(3)'><path d='M0 0L9 0L9 1Z'/></g></svg>",
                         "transformation",
                 "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0L9 0L9 1'/></svg>", "closed",
                 "<svg xmlns='http://www.w3.org/2000/svg'><path d='M0 0L90 20L90 0L0 20Z'/></svg>", "crosses itself",

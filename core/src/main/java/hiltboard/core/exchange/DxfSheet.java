@@ -28,6 +28,7 @@ public final class DxfSheet {
         pair(0, "SECTION");
         pair(2, "ENTITIES");
         sheet.closed().forEach(line -> polyline(line, true, "CUT"));
+        sheet.mockUp().forEach(line -> polyline(line, true, "MOCKUP"));
         for (Sheet.Circle circle : sheet.circles()) {
             pair(0, "CIRCLE");
             pair(8, "HOLES");
@@ -62,7 +63,7 @@ public final class DxfSheet {
         pair(0, "TABLE");
         pair(2, "LAYER");
         pair(70, 4);
-        for (String layer : List.of("CUT", "HOLES", "MARKS", "WORDS")) {
+        for (String layer : List.of("CUT", "MOCKUP", "HOLES", "MARKS", "WORDS")) {
             pair(0, "LAYER");
             pair(2, layer);
             pair(70, 0);

@@ -12,16 +12,20 @@ import java.util.Locale;
  *
  * @param width of the sheet in millimetres; the drawing begins at its lower left corner
  * @param closed outlines to cut along
+ * @param mockUp outlines of what is held before anything is cut
  * @param open lines that are only read: datum crosses and the scale bar
+ * @param between heights at which one template ends and the next begins: there a page may end
  */
 public record Sheet(
         String title,
         double width,
         double height,
         List<Outline> closed,
+        List<Outline> mockUp,
         List<Circle> circles,
         List<Outline> open,
-        List<Label> labels) {
+        List<Label> labels,
+        List<Double> between) {
     private static final double MARGIN = 8;
     private static final double GAP = 14;
     private static final double CROSS = 4;
@@ -31,6 +35,8 @@ public record Sheet(
 
     public Sheet {
         closed = List.copyOf(closed);
+        mockUp = List.copyOf(mockUp);
+        between = List.copyOf(between);
         circles = List.copyOf(circles);
         open = List.copyOf(open);
         labels = List.copyOf(labels);
@@ -50,6 +56,8 @@ public record Sheet(
     private static final class Laying {
         private final String title;
         private final List<Outline> closed = new ArrayList<>();
+        private final List<Outline> mockUp = new ArrayList<>();
+        private final List<Double> between = new ArrayList<>();
         private final List<Circle> circles = new ArrayList<>();
         private final List<Outline> open = new ArrayList<>();
         private final List<Label> labels = new ArrayList<>();
@@ -63,10 +71,12 @@ public record Sheet(
         private Sheet lay(List<Template> templates) {
             scaleBar();
             for (int i = templates.size() - 1; i >= 0; i--) {
+                between.add(top - GAP / 2);
                 lay(templates.get(i));
             }
             labels.add(new Label(new Point(MARGIN, top), TEXT * 1.4, title));
-            return new Sheet(title, width + 2 * MARGIN, top + TEXT * 2 + MARGIN, closed, circles, open, labels);
+            return new Sheet(
+                    title, width + 2 * MARGIN, top + TEXT * 2 + MARGIN, closed, mockUp, circles, open, labels, between);
         }
 
         private void scaleBar() {
@@ -91,7 +101,8 @@ public record Sheet(
             double high = points.stream().mapToDouble(Point::y).max().orElse(0);
             double right = points.stream().mapToDouble(Point::x).max().orElse(0);
             Point shift = new Point(MARGIN - left, top - low);
-            template.outlines().forEach(line -> closed.add(line.moved(point -> shifted(point, shift))));
+            List<Outline> lines = template.isMockUp() ? mockUp : closed;
+            template.outlines().forEach(line -> lines.add(line.moved(point -> shifted(point, shift))));
             for (Bore hole : template.holes()) {
                 Point centre = shifted(hole.centre(), shift);
                 circles.add(new Circle(centre, hole.diameter().millimetres()));

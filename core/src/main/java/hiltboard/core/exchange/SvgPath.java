@@ -10,28 +10,35 @@ import java.util.regex.Pattern;
 
 /** Reads the data of an SVG path (SVG 1.1, W3C, section 8.3), turned over so that y grows upwards. */
 public final class SvgPath {
-    private static final Pattern TOKEN = Pattern.compile(
-            "([MmLlHhVvCcSsQqTtAaZz])|([-+]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d{1,3})?)|([\\s,]+)|(.)",
-            Pattern.DOTALL);
+    private static final Pattern NUMBER = Pattern.compile("[-+]?(?:\\d+\\.?\\d*|\\.\\d+)(?:[eE][-+]?\\d{1,3})?");
+    private static final String COMMANDS = "MmLlHhVvCcSsQqTtAaZz";
+    /** As near as this the end of a line is its beginning, whatever program rounded the numbers. */
+    private static final double SAME = 1e-3;
+
     private static final int MOST_NUMBERS = 60_000;
     private static final String ACCEPTED = "path data of lines, curves and arcs that is closed with Z";
 
-    private final List<String> tokens = new ArrayList<>();
+    private final String data;
+    private final Matcher number;
     private final List<Outline> closed = new ArrayList<>();
     private int next;
+    private int numbers;
     private Outline line = Outline.none();
     private Point at = new Point(0, 0);
     private Point control = at;
     private char before = 'M';
 
-    private SvgPath() {}
+    private SvgPath(String data) {
+        this.data = data;
+        this.number = NUMBER.matcher(data);
+    }
 
     /** The closed outlines of one path's data. */
     public static ReadDrawing read(String data) {
         try {
-            SvgPath path = new SvgPath();
-            path.split(data);
+            SvgPath path = new SvgPath(data);
             path.walk();
+            path.closeIfBack();
             return path.closed.isEmpty()
                     ? new ReadDrawing.Refused("No outline of the drawing is closed", ACCEPTED)
                     : new ReadDrawing.Outlines(path.closed, Optional.empty());
@@ -40,26 +47,15 @@ public final class SvgPath {
         }
     }
 
-    private void split(String data) {
-        Matcher match = TOKEN.matcher(data);
-        while (match.find()) {
-            if (match.group(4) != null) {
-                throw new UnreadableDrawing("“" + match.group(4) + "” does not belong into a path", ACCEPTED);
-            }
-            if (match.group(3) == null) {
-                tokens.add(match.group());
-            }
-            if (tokens.size() > MOST_NUMBERS) {
-                throw new UnreadableDrawing("The path has more than " + MOST_NUMBERS + " numbers", "a simpler outline");
-            }
-        }
-    }
-
     private void walk() {
         char command = ' ';
-        while (next < tokens.size()) {
-            if (Character.isLetter(tokens.get(next).charAt(0))) {
-                command = tokens.get(next++).charAt(0);
+        for (skip(); next < data.length(); skip()) {
+            char here = data.charAt(next);
+            if (COMMANDS.indexOf(here) >= 0) {
+                command = here;
+                next++;
+            } else if (Character.isLetter(here)) {
+                throw new UnreadableDrawing("“" + here + "” does not belong into a path", ACCEPTED);
             } else if (command == ' ' || Character.toUpperCase(command) == 'Z') {
                 throw new UnreadableDrawing("A path begins with M", ACCEPTED);
             }
@@ -69,11 +65,18 @@ public final class SvgPath {
         }
     }
 
+    private void skip() {
+        while (next < data.length() && (Character.isWhitespace(data.charAt(next)) || data.charAt(next) == ',')) {
+            next++;
+        }
+    }
+
     private void step(char command) {
         boolean isRelative = Character.isLowerCase(command);
         Point from = isRelative ? at : new Point(0, 0);
         switch (Character.toUpperCase(command)) {
             case 'M' -> {
+                closeIfBack();
                 at = point(from);
                 line = Outline.from(up(at));
             }
@@ -84,8 +87,15 @@ public final class SvgPath {
             case 'S' -> cubic(before == 'C' || before == 'S' ? mirrored() : at, point(from), point(from));
             case 'Q' -> quadratic(point(from), point(from));
             case 'T' -> quadratic(before == 'Q' || before == 'T' ? mirrored() : at, point(from));
-            case 'A' -> arc(number(), number(), number(), number() != 0, number() != 0, point(from));
+            case 'A' -> arc(number(), number(), number(), flag(), flag(), point(from));
             default -> close();
+        }
+    }
+
+    /** Some programs come back to where a line began and do not say that it is closed. */
+    private void closeIfBack() {
+        if (line.segments().size() > 1 && line.end().distanceTo(line.start()) < SAME) {
+            close();
         }
     }
 
@@ -178,14 +188,32 @@ public final class SvgPath {
     }
 
     private double number() {
-        if (next >= tokens.size() || Character.isLetter(tokens.get(next).charAt(0))) {
+        skip();
+        if (next >= data.length() || COMMANDS.indexOf(data.charAt(next)) >= 0) {
             throw new UnreadableDrawing("The path ends in the middle of a command", ACCEPTED);
         }
-        double number = Double.parseDouble(tokens.get(next++));
-        if (!(Math.abs(number) < 1e7)) {
+        if (!number.find(next) || number.start() != next) {
+            throw new UnreadableDrawing("“" + data.charAt(next) + "” does not belong into a path", ACCEPTED);
+        }
+        if (++numbers > MOST_NUMBERS) {
+            throw new UnreadableDrawing("The path has more than " + MOST_NUMBERS + " numbers", "a simpler outline");
+        }
+        next = number.end();
+        double read = Double.parseDouble(number.group());
+        if (!(Math.abs(read) < 1e7)) {
             throw new UnreadableDrawing("A number of the path is too large", "less than ten million");
         }
-        return number;
+        return read;
+    }
+
+    /** One figure, which needs nothing between itself and what follows (SVG 1.1, 8.3.9, “flag”). */
+    private boolean flag() {
+        skip();
+        char flag = next < data.length() ? data.charAt(next++) : ' ';
+        if (flag != '0' && flag != '1') {
+            throw new UnreadableDrawing("An arc of the path says neither 0 nor 1 where it has to", ACCEPTED);
+        }
+        return flag == '1';
     }
 
     private static Point up(Point point) {

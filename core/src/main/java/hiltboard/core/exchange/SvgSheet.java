@@ -37,6 +37,9 @@ public final class SvgSheet {
                         number(circle.centre().x()),
                         number(sheet.height() - circle.centre().y()),
                         number(circle.diameter() / 2))));
+        svg.append("</g>\n<g id=\"mock-up\" fill=\"none\" stroke=\"#000\" stroke-width=\"0.2\">\n");
+        sheet.mockUp()
+                .forEach(line -> svg.append("<path d=\"").append(path(line)).append("Z\"/>\n"));
         svg.append("</g>\n<g id=\"marks\" fill=\"none\" stroke=\"#666\" stroke-width=\"0.15\">\n");
         sheet.open().forEach(line -> svg.append("<path d=\"").append(path(line)).append("\"/>\n"));
         svg.append("</g>\n<g id=\"words\" font-family=\"sans-serif\" fill=\"#000\">\n");

@@ -17,6 +17,8 @@ import java.util.stream.Stream;
  * is the left one mirrored over the spine's line.
  */
 public record Template(String name, List<Outline> outlines, List<Bore> holes) {
+    private static final String MOCK_UP = "Mock-up";
+
     public Template {
         outlines = List.copyOf(outlines);
         holes = List.copyOf(holes);
@@ -45,8 +47,13 @@ public record Template(String name, List<Outline> outlines, List<Bore> holes) {
             parts.add(left);
             parts.add(left.mirrored("Right " + what));
         }
-        parts.add(new Template("Mock-up", mockUp(spec, knife), List.of()));
+        parts.add(new Template(MOCK_UP, mockUp(spec, knife), List.of()));
         return parts;
+    }
+
+    /** Whether it is the knife to be held before anything is cut, and no part of it. */
+    boolean isMockUp() {
+        return name.equals(MOCK_UP);
     }
 
     /** What is cut from hardboard and held: with scales the steel's own outline is the whole knife. */

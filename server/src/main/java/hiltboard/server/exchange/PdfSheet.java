@@ -6,12 +6,16 @@ import hiltboard.core.exchange.Sheet;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.DoubleSummaryStatistics;
+import java.util.List;
+import org.apache.pdfbox.cos.COSDictionary;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
+import org.apache.pdfbox.pdmodel.interactive.viewerpreferences.PDViewerPreferences;
 import org.apache.pdfbox.util.Matrix;
 
 /** Writes a sheet as vector PDF at 1:1, on as many pages as it takes, with marks to lay them together. */
@@ -41,9 +45,12 @@ final class PdfSheet {
     private final double pageWidth;
     private final double pageHeight;
     private final PDRectangle paper;
-    private final PDType1Font font = new PDType1Font(FontName.HELVETICA);
+    private final PDDocument document;
+    private final Lettering lettering;
 
-    private PdfSheet(Sheet sheet, Paper paper) {
+    private PdfSheet(PDDocument document, Sheet sheet, Paper paper) {
+        this.document = document;
+        this.lettering = new Lettering(document);
         this.sheet = sheet;
         this.paper = new PDRectangle(paper.size.getHeight(), paper.size.getWidth());
         this.pageWidth = this.paper.getWidth() / POINTS_PER_MM - 2 * MARGIN;
@@ -51,19 +58,13 @@ final class PdfSheet {
     }
 
     static byte[] write(Sheet sheet, Paper paper) {
-        return new PdfSheet(sheet, paper).pdf();
-    }
-
-    private byte[] pdf() {
-        int columns = count(sheet.width(), pageWidth);
-        int rows = count(sheet.height(), pageHeight);
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(sheet.title());
-            for (int row = rows - 1; row >= 0; row--) {
-                for (int column = 0; column < columns; column++) {
-                    page(document, column, row, columns, rows);
-                }
-            }
+            PDViewerPreferences preferences = new PDViewerPreferences(new COSDictionary());
+            // 1:1 is what it is for: a viewer must not offer to fit it to the page.
+            preferences.setPrintScaling(PDViewerPreferences.PRINT_SCALING.None);
+            document.getDocumentCatalog().setViewerPreferences(preferences);
+            new PdfSheet(document, sheet, paper).pages();
             ByteArrayOutputStream out = new ByteArrayOutputStream();
             document.save(out);
             return out.toByteArray();
@@ -72,30 +73,84 @@ final class PdfSheet {
         }
     }
 
+    /** What is on one page, by its heights on the sheet. @param isCut whether it goes on on the next page */
+    private record Window(double low, double high, boolean isCut) {
+        private boolean sees(double bottom, double top) {
+            return top >= low && bottom <= high;
+        }
+    }
+
+    private static List<Outline> seen(List<Outline> lines, Window window) {
+        return lines.stream()
+                .filter(line -> {
+                    DoubleSummaryStatistics heights =
+                            line.points().stream().mapToDouble(Point::y).summaryStatistics();
+                    return window.sees(heights.getMin(), heights.getMax());
+                })
+                .toList();
+    }
+
+    private void pages() throws IOException {
+        int columns = count(sheet.width(), pageWidth);
+        List<Window> windows = windows();
+        for (int row = 0; row < windows.size(); row++) {
+            for (int column = 0; column < columns; column++) {
+                boolean isBegunAbove = row > 0 && windows.get(row - 1).isCut();
+                page(column, columns, windows.get(row), isBegunAbove, row, windows.size());
+            }
+        }
+    }
+
     private static int count(double whole, double page) {
         return whole <= page ? 1 : (int) Math.ceil((whole - OVERLAP) / (page - OVERLAP));
     }
 
-    private void page(PDDocument document, int column, int row, int columns, int rows) throws IOException {
+    /** From the top: as many whole templates as a page takes; one that is taller than a page is cut. */
+    private List<Window> windows() {
+        List<Window> windows = new ArrayList<>();
+        double high = sheet.height();
+        while (high > 0) {
+            double least = Math.max(0, high - pageHeight);
+            double top = high;
+            double low = least == 0
+                    ? 0
+                    : sheet.between().stream()
+                            .filter(each -> each >= least && each < top)
+                            .min(Comparator.naturalOrder())
+                            .orElse(-1.0);
+            boolean isCut = low < 0;
+            windows.add(new Window(isCut ? least : low, high, isCut));
+            high = isCut ? least + OVERLAP : low;
+        }
+        return windows;
+    }
+
+    private void page(int column, int columns, Window window, boolean isBegunAbove, int row, int rows)
+            throws IOException {
         PDPage page = new PDPage(paper);
         document.addPage(page);
         double left = column * (pageWidth - OVERLAP);
-        double low = row * (pageHeight - OVERLAP);
         try (PDPageContentStream out = new PDPageContentStream(document, page)) {
-            if (columns * rows > 1) {
+            boolean isLaidTogether = columns > 1
+                    || window.isCut()
+                    || row > 0 && windows().get(row - 1).isCut();
+            if (isLaidTogether) {
                 marks(out);
+            }
+            if (columns * rows > 1) {
                 words(
                         out,
                         MARGIN,
                         MARGIN / 2,
                         3,
-                        "Page " + (column + 1) + " of " + columns + " across, " + (rows - row) + " of " + rows
-                                + " down: lay the corner marks over each other");
+                        "Page " + (column + 1) + " of " + columns + " across, " + (row + 1) + " of " + rows + " down"
+                                + (isLaidTogether ? ": lay the corner marks over each other" : ""));
             }
-            out.addRect(points(MARGIN), points(MARGIN), points(pageWidth), points(pageHeight));
+            out.addRect(points(MARGIN), points(MARGIN), points(pageWidth), points(window.high() - window.low()));
             out.clip();
-            out.transform(new Matrix(POINTS_PER_MM, 0, 0, POINTS_PER_MM, points(MARGIN - left), points(MARGIN - low)));
-            draw(out);
+            out.transform(new Matrix(
+                    POINTS_PER_MM, 0, 0, POINTS_PER_MM, points(MARGIN - left), points(MARGIN - window.low())));
+            draw(out, window);
         }
     }
 
@@ -113,25 +168,34 @@ final class PdfSheet {
         out.stroke();
     }
 
-    private void draw(PDPageContentStream out) throws IOException {
+    /** What lies outside of the page's window is not written into it. */
+    private void draw(PDPageContentStream out, Window window) throws IOException {
         out.setLineWidth(0.2f);
-        for (Outline line : sheet.closed()) {
-            path(out, line);
-            out.closeAndStroke();
+        for (List<Outline> lines : List.of(sheet.closed(), sheet.mockUp())) {
+            for (Outline line : seen(lines, window)) {
+                path(out, line);
+                out.closeAndStroke();
+            }
         }
         for (Sheet.Circle circle : sheet.circles()) {
-            circle(out, circle.centre(), circle.diameter() / 2);
+            double radius = circle.diameter() / 2;
+            if (window.sees(circle.centre().y() - radius, circle.centre().y() + radius)) {
+                circle(out, circle.centre(), radius);
+            }
         }
         out.setLineWidth(0.12f);
-        for (Outline line : sheet.open()) {
+        for (Outline line : seen(sheet.open(), window)) {
             path(out, line);
             out.stroke();
         }
         for (Sheet.Label label : sheet.labels()) {
+            if (!window.sees(label.at().y(), label.at().y() + label.height())) {
+                continue;
+            }
             out.beginText();
-            out.setFont(font, (float) label.height());
+            out.setFont(lettering.font(), (float) label.height());
             out.newLineAtOffset((float) label.at().x(), (float) label.at().y());
-            out.showText(printable(label.words()));
+            out.showText(lettering.shown(label.words()));
             out.endText();
         }
     }
@@ -170,19 +234,10 @@ final class PdfSheet {
 
     private void words(PDPageContentStream out, double x, double y, double height, String words) throws IOException {
         out.beginText();
-        out.setFont(font, points(height));
+        out.setFont(lettering.font(), points(height));
         out.newLineAtOffset(points(x), points(y));
-        out.showText(printable(words));
+        out.showText(lettering.shown(words));
         out.endText();
-    }
-
-    /** The built-in face knows Western European letters only; a job's title may hold any. */
-    private static String printable(String words) {
-        StringBuilder known = new StringBuilder();
-        words.codePoints()
-                .forEach(each -> known.append(
-                        each >= 32 && each < 127 || each >= 160 && each < 256 ? Character.toString(each) : "?"));
-        return known.toString();
     }
 
     private static float points(double millimetres) {

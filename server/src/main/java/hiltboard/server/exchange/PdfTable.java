@@ -3,34 +3,31 @@ package hiltboard.server.exchange;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.nio.charset.Charset;
-import java.nio.charset.CharsetEncoder;
 import java.util.ArrayList;
 import java.util.List;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
 import org.apache.pdfbox.pdmodel.common.PDRectangle;
-import org.apache.pdfbox.pdmodel.font.PDType1Font;
-import org.apache.pdfbox.pdmodel.font.Standard14Fonts.FontName;
+import org.apache.pdfbox.pdmodel.graphics.state.RenderingMode;
 
 /** Writes a sheet of words with one table on A4, on as many pages as it takes. */
 public final class PdfTable {
     private static final float MARGIN = 50;
     private static final float SIZE = 11;
     private static final float LINE = 17;
-    private static final PDType1Font PLAIN = new PDType1Font(FontName.HELVETICA);
-    private static final PDType1Font BOLD = new PDType1Font(FontName.HELVETICA_BOLD);
-    /** What the standard fonts of a PDF can show. */
-    private static final Charset SHOWN = Charset.forName("windows-1252");
+    /** Bold letters are drawn with a line around them. */
+    private static final float BOLD_LINE = 0.35f;
 
     private final PDDocument document;
+    private final Lettering lettering;
     private final float width = PDRectangle.A4.getWidth() - 2 * MARGIN;
     private PDPageContentStream page;
     private float y;
 
     private PdfTable(PDDocument document) throws IOException {
         this.document = document;
+        this.lettering = new Lettering(document);
         this.page = newPage();
     }
 
@@ -40,16 +37,16 @@ public final class PdfTable {
         try (PDDocument document = new PDDocument()) {
             document.getDocumentInformation().setTitle(title);
             PdfTable table = new PdfTable(document);
-            table.line(List.of(title), BOLD, SIZE + 6);
+            table.line(List.of(title), true, SIZE + 6);
             table.y -= LINE / 2;
             for (String line : before) {
                 table.paragraph(line);
             }
             table.y -= LINE / 2;
-            table.line(columns, BOLD, SIZE);
+            table.line(columns, true, SIZE);
             table.rule();
             for (List<String> row : rows) {
-                table.line(row, PLAIN, SIZE);
+                table.line(row, false, SIZE);
             }
             table.rule();
             for (String line : after) {
@@ -77,16 +74,16 @@ public final class PdfTable {
         List<String> line = new ArrayList<>();
         for (String word : words.split(" ", -1)) {
             line.add(word);
-            if (PLAIN.getStringWidth(shown(String.join(" ", line))) / 1000 * SIZE > width) {
+            if (lettering.width(String.join(" ", line), SIZE) > width) {
                 line.remove(line.size() - 1);
-                line(List.of(String.join(" ", line)), PLAIN, SIZE);
+                line(List.of(String.join(" ", line)), false, SIZE);
                 line = new ArrayList<>(List.of(word));
             }
         }
-        line(List.of(String.join(" ", line)), PLAIN, SIZE);
+        line(List.of(String.join(" ", line)), false, SIZE);
     }
 
-    private void line(List<String> cells, PDType1Font font, float size) throws IOException {
+    private void line(List<String> cells, boolean isBold, float size) throws IOException {
         if (y - LINE < MARGIN) {
             page.close();
             page = newPage();
@@ -94,9 +91,11 @@ public final class PdfTable {
         y -= LINE;
         for (int i = 0; i < cells.size(); i++) {
             page.beginText();
-            page.setFont(font, size);
+            page.setFont(lettering.font(), size);
+            page.setRenderingMode(isBold ? RenderingMode.FILL_STROKE : RenderingMode.FILL);
+            page.setLineWidth(BOLD_LINE);
             page.newLineAtOffset(MARGIN + width * i / cells.size(), y);
-            page.showText(shown(cells.get(i)));
+            page.showText(lettering.shown(cells.get(i)));
             page.endText();
         }
     }
@@ -106,16 +105,5 @@ public final class PdfTable {
         page.lineTo(MARGIN + width, y - 4);
         page.stroke();
         y -= 4;
-    }
-
-    /** What the font has no sign for becomes a question mark rather than a failure. */
-    private static String shown(String words) {
-        CharsetEncoder encoder = SHOWN.newEncoder();
-        StringBuilder shown = new StringBuilder();
-        words.replaceAll("\\R", " ")
-                .codePoints()
-                .forEach(point -> shown.appendCodePoint(
-                        point < 0x10000 && point >= 0x20 && encoder.canEncode((char) point) ? point : '?'));
-        return shown.toString();
     }
 }
