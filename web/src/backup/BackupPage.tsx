@@ -25,6 +25,7 @@ export default function BackupPage() {
           <Now backups={data} />
           <Copies backups={data} />
           <Second backups={data} />
+          <Places />
         </>
       ) : null}
     </>
@@ -220,6 +221,45 @@ function Second({ backups }: { backups: BackupsView }) {
         ) : null}
       </Row>
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+    </Panel>
+  );
+}
+
+/** What a camera writes beside a picture leaves the shop in no letter; here it is taken out of those that the shop keeps. */
+function Places() {
+  const [isAsked, setAsked] = useState(false);
+  const [count, setCount] = useState<number | undefined>();
+  const { problem, isBusy, run } = useCaught();
+  const forget = () =>
+    void run(async () => {
+      setCount((await change('/api/photos/without-place')).about);
+      setAsked(false);
+    });
+  return (
+    <Panel aria-label="What cameras write beside pictures">
+      <h2>What cameras write beside pictures</h2>
+      <Quiet>
+        Where, when and with which device a picture was taken. Pictures leave the shop without it, in letters and on
+        clients’ pages. Here it is also taken out of those that the shop keeps; which way up they are stays.
+      </Quiet>
+      <Row>
+        {isAsked ? (
+          <>
+            <Press data-kind="alarm" isDisabled={isBusy} onPress={forget}>
+              {isBusy ? 'Taking it out…' : 'Take it out for good'}
+            </Press>
+            <Press isDisabled={isBusy} onPress={() => setAsked(false)}>
+              Leave all as it is
+            </Press>
+          </>
+        ) : (
+          <Press onPress={() => setAsked(true)}>Take it out of all pictures…</Press>
+        )}
+        {count === undefined ? null : (
+          <span role="status">{count === 1 ? 'Taken out of 1 picture.' : `Taken out of ${count} pictures.`}</span>
+        )}
+      </Row>
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>
   );
 }

@@ -151,6 +151,16 @@ class DoorTest {
         }
     }
 
+    private static long newestPhoto() {
+        return Work.piece(owner, piece)
+                .path("past")
+                .path("photos")
+                .valueStream()
+                .mapToLong(photo -> photo.path("id").asLong())
+                .max()
+                .orElseThrow();
+    }
+
     private static byte[] picture(String format, int width, int height, int type) throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         ImageIO.write(new BufferedImage(width, height, type), format, out);
@@ -163,10 +173,8 @@ class DoorTest {
         byte[] vast = picture("png", 10_900, 10_900, BufferedImage.TYPE_BYTE_BINARY);
         assertThat(vast.length).isLessThan(30_000);
         owner.postPhoto("/api/pieces/" + piece + "/photos", "vast.png", vast).isOk();
-        JsonNode photos = Work.piece(owner, piece).path("past").path("photos");
-        long photo = photos.get(photos.size() - 1).path("id").asLong();
         BufferedImage small =
-                ImageIO.read(new ByteArrayInputStream(owner.bytes("/api/photos/" + photo + "/thumbnail")));
+                ImageIO.read(new ByteArrayInputStream(owner.bytes("/api/photos/" + newestPhoto() + "/thumbnail")));
         assertThat(Math.max(small.getWidth(), small.getHeight())).isEqualTo(480);
     }
 
@@ -181,5 +189,29 @@ class DoorTest {
                 new byte[0])) {
             owner.postPhoto("/api/pieces/" + piece + "/photos", "other", other).isRefused(422, "entries");
         }
+    }
+
+    /** A comment (JPEG, ITU T.81, B.2.4.5) stands for all that a camera writes beside a picture. */
+    @Test
+    void what_a_camera_wrote_beside_them_is_taken_out_of_all_pictures_when_the_owner_asks() throws Exception {
+        byte[] jpeg = picture("jpeg", 64, 48, BufferedImage.TYPE_INT_RGB);
+        byte[] place = "51.4779 N 0.0015 W".getBytes(StandardCharsets.US_ASCII);
+        ByteArrayOutputStream taken = new ByteArrayOutputStream();
+        int afterFirst = 4 + jpeg[5];
+        taken.write(jpeg, 0, afterFirst);
+        taken.write(new byte[] {(byte) 0xFF, (byte) 0xFE, 0, (byte) (place.length + 2)});
+        taken.write(place);
+        taken.write(jpeg, afterFirst, jpeg.length - afterFirst);
+        owner.postPhoto("/api/pieces/" + piece + "/photos", "heel.jpg", taken.toByteArray())
+                .isOk();
+        String original = "/api/photos/" + newestPhoto() + "/original";
+        assertThat(owner.bytes(original)).isEqualTo(taken.toByteArray());
+        owner.post("/api/photos/without-place", Map.of()).isOk();
+        assertThat(owner.bytes(original)).isEqualTo(jpeg);
+        assertThat(owner.post("/api/photos/without-place", Map.of())
+                        .json()
+                        .path("about")
+                        .asInt())
+                .isZero();
     }
 }

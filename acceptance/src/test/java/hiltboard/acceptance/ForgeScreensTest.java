@@ -141,6 +141,7 @@ class ForgeScreensTest {
         Page page = bram.page();
         page.navigate("/forge/" + id);
         bram.press("Cut the bars from the racks");
+        assertThat(bram.button("Cut the bars from the racks")).hasCount(0);
         decide(bram, "It does not go on");
         cato.page().navigate("/forge/" + id);
         cato.press("Done");
