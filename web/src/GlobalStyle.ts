@@ -9,6 +9,8 @@ export const GlobalStyle = createGlobalStyle`
     color: ${({ theme }) => theme.ink};
     font-family: ${({ theme }) => theme.text};
     line-height: 1.4;
+    /* A word that is longer than its line is broken rather than run out of the page. */
+    overflow-wrap: break-word;
   }
   h1, h2, h3 { font-family: ${({ theme }) => theme.label}; font-weight: 600; line-height: 1.15; margin: 0; }
   h1 { font-size: 1.7rem; }

@@ -3,6 +3,7 @@ import { Dialog, Heading, Modal, ModalOverlay } from 'react-aria-components';
 import { styled } from 'styled-components';
 
 export const Panel = styled.section`
+  min-width: 0;
   background: ${({ theme }) => theme.sheet};
   border: 1px solid ${({ theme }) => theme.line};
   border-radius: 5px;

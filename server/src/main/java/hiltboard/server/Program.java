@@ -4,6 +4,7 @@ import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.Restart;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicBoolean;
@@ -18,6 +19,9 @@ import org.springframework.core.env.MapPropertySource;
 
 /** The application as it runs. It can be started anew in its place, so that a restored file of data is opened. */
 public final class Program implements AutoCloseable {
+    /** Whoever asks for a new start hears that it comes. */
+    private static final Duration ANSWERED_FIRST = Duration.ofSeconds(1);
+
     private final Clock clock;
     private final Map<String, Object> settings;
     private final String[] arguments;
@@ -93,11 +97,12 @@ public final class Program implements AutoCloseable {
 
     private void startAnew() {
         try {
+            Thread.sleep(ANSWERED_FIRST.toMillis());
             close();
             context = start();
             isRestarting.set(false);
             afterStart.accept(this);
-        } catch (RuntimeException failure) {
+        } catch (InterruptedException | RuntimeException failure) {
             System.err.println(StartFailure.inOneSentence(failure));
             System.exit(1);
         }
