@@ -174,4 +174,17 @@ describe('the live stream', () => {
     expect(asked).toHaveBeenCalledWith({ queryKey: ['trouble'] });
     unmount();
   });
+
+  it('asks once for what many entries touch, at the first of them and after the last', () => {
+    const { asked, unmount } = open();
+    asked.mockClear();
+    for (let sequence = 41; sequence < 541; sequence += 1) {
+      last().says('change', entry({ sequence }));
+    }
+    const bench = () => asked.mock.calls.filter(([filters]) => filters?.queryKey?.[0] === 'bench').length;
+    expect(bench()).toBe(1);
+    act(() => void vi.advanceTimersByTime(1_000));
+    expect(bench()).toBe(2);
+    unmount();
+  });
 });

@@ -9,6 +9,8 @@ const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
 /** A browser keeps six connections to one server: those of pages that nobody sees are given back. */
 const UNSEEN_FOR_MS = 5_000;
+/** What comes within this of a first entry is asked again together: a page that missed hundreds asks once, not hundreds of times. */
+const TOGETHER_MS = 150;
 
 /** Asks again. A first answer that is still on its way may be from before the change: it is asked once more when it is there. */
 function askAgain(queries: QueryClient, filters: { queryKey?: QueryKey }) {
@@ -36,6 +38,8 @@ export function useLive(session: SessionView) {
     let retry: number | undefined;
     let silence: number | undefined;
     let unseen: number | undefined;
+    let together: number | undefined;
+    const due = new Map<string, QueryKey>();
 
     function alive() {
       setConnected(true);
@@ -49,10 +53,22 @@ export function useLive(session: SessionView) {
       open();
     }
 
+    function askTogether() {
+      if (together === undefined && due.size > 0) {
+        due.forEach((queryKey) => askAgain(queries, { queryKey }));
+        due.clear();
+        together = window.setTimeout(() => {
+          together = undefined;
+          askTogether();
+        }, TOGETHER_MS);
+      }
+    }
+
     function heard(entry: JournalEntry) {
       alive();
       last = Math.max(last, entry.sequence);
-      askedAgain(entry).forEach((queryKey) => askAgain(queries, { queryKey }));
+      askedAgain(entry).forEach((queryKey) => due.set(JSON.stringify(queryKey), queryKey));
+      askTogether();
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
       }
@@ -108,6 +124,7 @@ export function useLive(session: SessionView) {
       window.removeEventListener('online', reopen);
       document.removeEventListener('visibilitychange', seen);
       window.clearTimeout(unseen);
+      window.clearTimeout(together);
       source.close();
       window.clearTimeout(retry);
       window.clearTimeout(silence);
