@@ -69,6 +69,7 @@ class Door extends OncePerRequestFilter {
         String who = (isFile ? "file " : "") + request.getRemoteAddr();
         if (inside.merge(who, 1, Integer::sum) > (isFile ? MOST_FILES_AT_ONCE : MOST_AT_ONCE)) {
             leave(who);
+            request.setAttribute(UNHEARD, true);
             refuse(Refusal.tooMany(), request, response);
             return;
         }

@@ -17,6 +17,7 @@ import java.time.InstantSource;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -187,7 +188,7 @@ class Sessions implements SecurityContextRepository {
         kept.share(session.device().id(), isShared);
     }
 
-    private <T> Optional<T> read(java.util.function.Supplier<Optional<T>> what) {
+    private <T> Optional<T> read(Supplier<Optional<T>> what) {
         Optional<T> found = reading.execute(status -> what.get());
         return found == null ? Optional.empty() : found;
     }

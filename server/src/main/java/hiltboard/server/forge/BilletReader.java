@@ -331,6 +331,7 @@ class BilletReader {
         BladeSection blade = plan.flatMap(Plan::piece)
                 .flatMap(id -> KnifeShape.blade(pieces.open(id).specification()))
                 .orElse(USUAL);
+        Optional<Pictures> pictures = last.map(billet -> pictures(recipe, billet, blade));
         return new BilletReading(
                 views,
                 findings,
@@ -344,8 +345,8 @@ class BilletReader {
                 recipe.isClad() && isWhole
                         ? last.map(billet -> clad(billet, blade, units)).orElse(null)
                         : null,
-                last.map(billet -> pictures(recipe, billet, blade).across()).orElse(null),
-                last.map(billet -> pictures(recipe, billet, blade).onBlade()).orElse(null));
+                pictures.map(Pictures::across).orElse(null),
+                pictures.map(Pictures::onBlade).orElse(null));
     }
 
     private Pictures pictures(Recipe recipe, Billet billet, BladeSection blade) {
