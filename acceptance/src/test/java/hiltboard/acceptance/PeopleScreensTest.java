@@ -45,7 +45,8 @@ class PeopleScreensTest {
         assertThat(again).hasCount(0);
         assertThat(page.getByLabel("New note")).hasValue("the heel is 0.4 mm proud");
         bram.press("Write it down");
-        assertThat(page.getByText("the heel is 0.4 mm proud")).isVisible();
+        assertThat(page.getByText("the heel is 0.4 mm proud", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     @Test
