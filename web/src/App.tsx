@@ -49,6 +49,7 @@ const BenchPage = fetched(() => import('./bench/BenchPage'));
 const StepPage = fetched(() => import('./bench/StepPage'));
 const StationPage = fetched(() => import('./bench/StationPage'));
 const BackupPage = fetched(() => import('./backup/BackupPage'));
+const AlongPage = fetched(() => import('./backup/AlongPage'));
 const Calculate = fetched(() => import('./calc/Calculate'));
 const Ledger = fetched(() => import('./bench/Ledger'));
 const PeoplePage = fetched(async () => ({ default: (await import('./access/People')).People }));
@@ -217,6 +218,7 @@ function OpenShop({ session, person }: { session: SessionView; person: PersonVie
           <Route path="/calculate" element={<Calculate />} />
           <Route path="/people" element={<PeoplePage />} />
           <Route path="/backup" element={<BackupPage />} />
+          <Route path="/along" element={<AlongPage />} />
           <Route path="*" element={<p>There is nothing at this address.</p>} />
         </Routes>
       </Room>

@@ -61,6 +61,10 @@ export function People() {
           <p>
             <Link to="/backup">Backup</Link>: how old the last good copy is, one more, and one brought back.
           </p>
+          <p>
+            <Link to="/along">Taking along</Link>: the whole shop, one job or all about a client in files that any
+            program can read; and a client forgotten.
+          </p>
         </Panel>
       ) : null}
       {me.role === 'OWNER' ? (

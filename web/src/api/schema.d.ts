@@ -38,6 +38,92 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/along": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Along: all */
+        get: operations["alongAll"];
+        put?: never;
+        /** Along: begin */
+        post: operations["alongBegin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/along/brought": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Along: bring */
+        post: operations["alongBring"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/along/brought/{name}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Along: take */
+        post: operations["alongTake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/along/clients/{id}/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Along: forget */
+        post: operations["alongForget"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/along/stop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Along: stop */
+        post: operations["alongStop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/backups": {
         parameters: {
             query?: never;
@@ -3278,6 +3364,13 @@ export interface components {
             /** Format: int64 */
             starterId: number;
         };
+        AlongView: {
+            clients: components["schemas"]["Client"][];
+            failure: string;
+            jobs: components["schemas"]["JobLine"][];
+            writing: components["schemas"]["WritingView"][];
+            written: components["schemas"]["ArchiveView"][];
+        };
         Answer: {
             name: string;
             results: components["schemas"]["ResultView"][];
@@ -3299,6 +3392,12 @@ export interface components {
             atMillis: number;
             name: string;
             writtenBy: string;
+        };
+        ArchiveView: {
+            name: string;
+            size: string;
+            /** Format: int64 */
+            writtenAtMillis: number;
         };
         AsItIs: {
             dimension: string;
@@ -3596,6 +3695,15 @@ export interface components {
             file: string;
             follows: string;
         };
+        BroughtJob: {
+            job: string;
+            name: string;
+            /** Format: int64 */
+            photographs: number;
+            /** Format: int64 */
+            pieces: number;
+            writtenAt: string;
+        };
         BroughtView: {
             name: string;
         };
@@ -3687,6 +3795,16 @@ export interface components {
             lotId: number;
             settled: string;
             words: string;
+        };
+        Client: {
+            contact: string;
+            /** Format: int64 */
+            id: number;
+            isForgotten: boolean;
+            jobs: string[];
+            /** Format: int32 */
+            living: number;
+            name: string;
         };
         ClientView: {
             clientName: string;
@@ -4181,13 +4299,18 @@ export interface components {
             by: string;
             reason: string;
         };
+        JobLine: {
+            /** Format: int64 */
+            id: number;
+            words: string;
+        };
         JournalEntry: {
             /** Format: int64 */
             atMillis: number;
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -5522,6 +5645,12 @@ export interface components {
             /** Format: int64 */
             sequence: number;
         };
+        Wanted: {
+            /** Format: int64 */
+            id: number;
+            /** @enum {string} */
+            what: "SHOP" | "JOB" | "CLIENT";
+        };
         WarpView: {
             amount: string;
             /** Format: int64 */
@@ -5624,6 +5753,11 @@ export interface components {
             title: string;
             work: string;
         };
+        WritingView: {
+            name: string;
+            /** Format: double */
+            part: number;
+        };
         Yes: {
             name: string;
         };
@@ -5661,10 +5795,12 @@ export type AheadView = components['schemas']['AheadView'];
 export type AlarmAnswer = components['schemas']['AlarmAnswer'];
 export type AlarmView = components['schemas']['AlarmView'];
 export type Alongside = components['schemas']['Alongside'];
+export type AlongView = components['schemas']['AlongView'];
 export type Answer = components['schemas']['Answer'];
 export type Answered = components['schemas']['Answered'];
 export type Answers = components['schemas']['Answers'];
 export type ApprovalView = components['schemas']['ApprovalView'];
+export type ArchiveView = components['schemas']['ArchiveView'];
 export type AsItIs = components['schemas']['AsItIs'];
 export type AsItIsView = components['schemas']['AsItIsView'];
 export type Asked = components['schemas']['Asked'];
@@ -5698,6 +5834,7 @@ export type BlankView = components['schemas']['BlankView'];
 export type Both = components['schemas']['Both'];
 export type BriefBeforeView = components['schemas']['BriefBeforeView'];
 export type Brought = components['schemas']['Brought'];
+export type BroughtJob = components['schemas']['BroughtJob'];
 export type BroughtView = components['schemas']['BroughtView'];
 export type Buy = components['schemas']['Buy'];
 export type CalculatorView = components['schemas']['CalculatorView'];
@@ -5713,6 +5850,7 @@ export type ChosenUnits = components['schemas']['ChosenUnits'];
 export type CladdingView = components['schemas']['CladdingView'];
 export type CladView = components['schemas']['CladView'];
 export type ClaimView = components['schemas']['ClaimView'];
+export type Client = components['schemas']['Client'];
 export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
 export type ClosedDay = components['schemas']['ClosedDay'];
@@ -5772,6 +5910,7 @@ export type Hands = components['schemas']['Hands'];
 export type HandView = components['schemas']['HandView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type HeldView = components['schemas']['HeldView'];
+export type JobLine = components['schemas']['JobLine'];
 export type JournalEntry = components['schemas']['JournalEntry'];
 export type JudgementView = components['schemas']['JudgementView'];
 export type KilnView = components['schemas']['KilnView'];
@@ -5938,6 +6077,7 @@ export type UnderWay = components['schemas']['UnderWay'];
 export type WaitingView = components['schemas']['WaitingView'];
 export type WaitView = components['schemas']['WaitView'];
 export type WallView = components['schemas']['WallView'];
+export type Wanted = components['schemas']['Wanted'];
 export type WarpView = components['schemas']['WarpView'];
 export type Ways = components['schemas']['Ways'];
 export type WayView = components['schemas']['WayView'];
@@ -5951,6 +6091,7 @@ export type Words = components['schemas']['Words'];
 export type WordView = components['schemas']['WordView'];
 export type WorkplaceView = components['schemas']['WorkplaceView'];
 export type WorkView = components['schemas']['WorkView'];
+export type WritingView = components['schemas']['WritingView'];
 export type Yes = components['schemas']['Yes'];
 export type YieldView = components['schemas']['YieldView'];
 export type ResponseRefused = components['responses']['Refused'];
@@ -6007,6 +6148,155 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    alongAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlongView"];
+                };
+            };
+        };
+    };
+    alongBegin: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Wanted"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    alongBring: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BroughtJob"];
+                };
+            };
+        };
+    };
+    alongTake: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    alongForget: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    alongStop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AlongView"];
                 };
             };
         };

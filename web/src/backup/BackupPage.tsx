@@ -114,7 +114,7 @@ function Copies({ backups }: { backups: BackupsView }) {
         ))}
       </Listed>
       <Row>
-        <PickFile accepts={['.db']} isDisabled={isBusy} onPicked={take}>
+        <PickFile accepts={['.db', '.zip']} isDisabled={isBusy} onPicked={take}>
           Bring a copy from another place…
         </PickFile>
         {stop ? (

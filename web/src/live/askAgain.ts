@@ -5,6 +5,7 @@ export type Kind = JournalEntry['kind'];
 /** What a page can have asked for that somebody else's work changes: the first word of its query's key. */
 export const SUBJECTS = [
   'alarms',
+  'along',
   'alongside',
   'backups',
   'bench',
@@ -50,10 +51,12 @@ const WORK: readonly Subject[] = [
 const BESIDE: Record<Kind, readonly Subject[]> = {
   SHOP_OPENED: ['session', 'people'],
   SHOP_RESTORED: ['session', 'people', 'backups'],
+  TAKEN_ALONG: ['along'],
+  CLIENT_FORGOTTEN: ['along'],
   PERSON_ADDED: ['people'],
   PERSON_CHANGED: ['people', 'session'],
   UNITS_CHOSEN: ['people'],
-  JOB_TAKEN: [],
+  JOB_TAKEN: ['along', 'people'],
   PROMISE_CHANGED: [],
   SPECIFICATION_CHANGED: [],
   CHANGE_DROPPED: [],

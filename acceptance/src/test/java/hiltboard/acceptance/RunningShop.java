@@ -46,6 +46,11 @@ final class RunningShop implements AutoCloseable {
         return new RunningShop(true, new byte[0], Map.of());
     }
 
+    /** The demo, on data that is there already. */
+    static RunningShop demoOn(byte[] data) {
+        return new RunningShop(true, data, Map.of());
+    }
+
     static RunningShop empty() {
         return new RunningShop(false, new byte[0], Map.of());
     }

@@ -15,6 +15,7 @@ class PageController {
         "/new",
         "/people",
         "/backup",
+        "/along",
         "/bench",
         "/bench/{piece}/{step}",
         "/stations/{station}",

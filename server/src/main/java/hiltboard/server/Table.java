@@ -10,6 +10,7 @@ import de.siegmar.fastcsv.writer.LineDelimiter;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
+import java.io.Writer;
 import java.util.Arrays;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
@@ -102,10 +103,15 @@ public final class Table {
 
     public static String written(Consumer<Lines> lines) {
         StringWriter table = new StringWriter();
-        lines.accept(new Lines(CsvWriter.builder()
+        lines.accept(to(table));
+        return table.toString();
+    }
+
+    /** A table that is too long to be held in one piece. */
+    public static Lines to(Writer table) {
+        return new Lines(CsvWriter.builder()
                 .lineDelimiter(LineDelimiter.CRLF)
                 .bufferSize(0)
-                .build(table)));
-        return table.toString();
+                .build(table));
     }
 }

@@ -1,6 +1,7 @@
 package hiltboard.server.access;
 
 import hiltboard.server.Refusal;
+import jakarta.servlet.DispatcherType;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.BufferedReader;
@@ -121,6 +122,10 @@ public class Rights implements HandlerInterceptor, WebMvcConfigurer {
 
     @Override
     public boolean preHandle(HttpServletRequest request, HttpServletResponse response, Object handler) {
+        if (request.getDispatcherType() == DispatcherType.ASYNC) {
+            // It was let in when it came; now a stream ends, perhaps because whoever opened it is signed out.
+            return true;
+        }
         String method = request.getMethod().equals("HEAD") ? "GET" : request.getMethod();
         Object pattern = request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE);
         if (String.valueOf(pattern).startsWith("/api/")) {

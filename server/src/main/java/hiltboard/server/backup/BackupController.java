@@ -165,7 +165,7 @@ class BackupController {
         try {
             Files.copy(file, brought, StandardCopyOption.REPLACE_EXISTING);
             Copy copy = new Copy(clock.localNow(), Reason.BROUGHT);
-            ShopCopy.make(brought, backups.here().file(copy));
+            ShopCopy.ofAny(brought, backups.here().file(copy));
             return new BroughtView(copy.name());
         } catch (UnusableData unusable) {
             throw Refusal.entry(

@@ -29,7 +29,7 @@ final class Restore implements AutoCloseable {
     Restore(Path folder, Path copy) {
         this.folder = folder;
         this.waiting = folder.resolve("restore.db");
-        this.contents = ShopCopy.make(copy, waiting);
+        this.contents = ShopCopy.ofAny(copy, waiting);
     }
 
     Contents contents() {

@@ -1,5 +1,6 @@
 package hiltboard.server.backup;
 
+import hiltboard.server.carry.NewShop;
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.DataVersion;
 import hiltboard.server.data.FileFailure;
@@ -61,7 +62,21 @@ final class ShopCopy {
         } catch (IOException failure) {
             throw new UnusableData("The copy " + copy + " cannot be written (" + FileFailure.words(failure) + ").");
         } finally {
-            dropUnfinished(unfinished);
+            drop(unfinished);
+        }
+    }
+
+    /** As {@link #make(Path, Path)}, of a copy or of an archive of open files. */
+    static Contents ofAny(Path file, Path copy) {
+        if (!NewShop.isArchive(file)) {
+            return make(file, copy);
+        }
+        Path made = copy.resolveSibling(copy.getFileName() + ".made");
+        try {
+            NewShop.make(file, made);
+            return make(made, copy);
+        } finally {
+            drop(made);
         }
     }
 
@@ -70,7 +85,7 @@ final class ShopCopy {
         return copy.resolveSibling(copy.getFileName() + UNFINISHED);
     }
 
-    private static void dropUnfinished(Path unfinished) {
+    private static void drop(Path unfinished) {
         try {
             Files.deleteIfExists(unfinished);
         } catch (IOException stays) {

@@ -14,7 +14,7 @@ import java.util.zip.Inflater;
  * in tenths of a kelvin, as numbers of as few bytes as they need, all of it deflated. A kiln changes little in five
  * seconds, so that a reading takes about a byte.
  */
-final class PackedCurve {
+public final class PackedCurve {
     /** Stands for a reading that is not there; no kiln is so hot. */
     private static final long NOTHING = 100_000;
 
@@ -23,7 +23,7 @@ final class PackedCurve {
     private PackedCurve() {}
 
     /** @param shown one or more, to whole seconds and tenths of a kelvin, oldest first */
-    static byte[] pack(List<Shown> shown) {
+    public static byte[] pack(List<Shown> shown) {
         ByteArrayOutputStream raw = new ByteArrayOutputStream();
         Shown first = shown.get(0);
         write(raw, first.atMillis() / 1000);
@@ -43,7 +43,7 @@ final class PackedCurve {
         return deflated(raw.toByteArray());
     }
 
-    static List<Shown> unpack(byte[] packed, int points) {
+    public static List<Shown> unpack(byte[] packed, int points) {
         Bytes raw = new Bytes(inflated(packed, points));
         long second = raw.next();
         long celsius = 0;

@@ -13,6 +13,8 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
     public enum Kind {
         SHOP_OPENED,
         SHOP_RESTORED,
+        TAKEN_ALONG,
+        CLIENT_FORGOTTEN,
         PERSON_ADDED,
         PERSON_CHANGED,
         UNITS_CHOSEN,

@@ -1,0 +1,167 @@
+package hiltboard.server.carry;
+
+import java.security.SecureRandom;
+import java.util.Base64;
+import java.util.List;
+import java.util.Set;
+
+/** Everything that a shop's data is made of; what something refers to stands before it. */
+final class Things {
+    static final String PEOPLE = "people";
+    static final String CLIENTS = "clients";
+    static final String JOBS = "jobs";
+    static final String PIECES = "pieces";
+    static final String JOURNAL = "journal";
+
+    /** What belongs to the program and its machine, not to the shop: who is signed in where, and where copies go. */
+    static final Set<String> OF_THE_MACHINE =
+            Set.of("flyway_schema_history", "command", "session", "device", "device_person", "backup_folder");
+
+    /** What no password is the hash of. */
+    private static final String NO_PASSWORD = "none";
+
+    private static final int TOKEN_BYTES = 32;
+    private static final SecureRandom RANDOM = new SecureRandom();
+
+    static final List<Thing> ALL = List.of(
+            Thing.of("shop", "shop", "The shop itself, one line").withYes("is_demo"),
+            Thing.of(PEOPLE, "person", "Who works here, and who did; nobody's password")
+                    .withSecret("password_hash", () -> NO_PASSWORD)
+                    .withSecret("pin_hash")
+                    .withSecret("pin_wrong"),
+            Thing.of("makerLimits", "maker_may_not", "What the owner has kept from makers"),
+            Thing.of("settings", "shop_setting", "What the shop has chosen for itself"),
+            Thing.of("closedDays", "closed_day", "Days on which nobody works"),
+            Thing.of("dayConditions", "day_condition", "What was said of a day, such as damp air"),
+            Thing.of("prices", "price_from", "What something costs from a day on"),
+            Thing.of("steels", "own_steel", "The shop's own steels, from mill sheets")
+                    .withJson("entries"),
+            Thing.of("workplaces", "workplace", "Where a station's work is done"),
+            Thing.of(CLIENTS, "client", "Who asks for knives"),
+            Thing.of(JOBS, "job", "What a client or the shop asked for, from the talk to the handing over")
+                    .partOf("client_id", CLIENTS),
+            Thing.of("wishes", "wish", "What was asked for and agreed in the talk")
+                    .partOf("job_id", JOBS),
+            Thing.of("earlierBriefs", "brief_before", "What a job's brief was before it was changed")
+                    .partOf("job_id", JOBS)
+                    .withJson("wishes")
+                    .withYes("client_agreed"),
+            Thing.of("clientWords", "client_word", "What the client said of a matter")
+                    .partOf("job_id", JOBS),
+            Thing.of(PIECES, "piece", "One knife or axe, as it is specified and stands")
+                    .partOf("job_id", JOBS)
+                    .withJson("specification")
+                    .withYes("softened_again", "is_spare", "taken_apart"),
+            Thing.of("ordered", "ordered", "What of a job is asked for, and which piece it is")
+                    .partOf("job_id", JOBS),
+            Thing.of("steps", "step", "A step of a piece's route, once it is begun")
+                    .partOf("piece_id", PIECES)
+                    .withYes("rest_announced")
+                    .withSpan("away_ms"),
+            Thing.of(
+                            "readings",
+                            "reading",
+                            "A measured dimension: a LENGTH in nanometres, a HARDNESS in hundredths of a point, a "
+                                    + "TEMPERATURE in degrees Celsius, and as it was typed")
+                    .partOf("piece_id", PIECES),
+            Thing.of("madeTo", "made_to", "What a step was to make, in the units of readings")
+                    .partOf("piece_id", PIECES),
+            Thing.of("overrides", "gate_override", "A rule of order that somebody set aside, and why")
+                    .partOf("piece_id", PIECES),
+            Thing.of("notes", "note", "What was written down at a piece")
+                    .partOf("piece_id", PIECES)
+                    .withYes("is_lesson"),
+            Thing.of("photos", "photo", "Photographs of a piece").partOf("piece_id", PIECES),
+            Thing.of("mishaps", "mishap", "What went wrong, and the way back").partOf("piece_id", PIECES),
+            Thing.of("decisions", "decision", "A late change, taken or dropped")
+                    .partOf("piece_id", PIECES)
+                    .withYes("taken", "client_agreed"),
+            Thing.of("hardnessTests", "hardness_test", "Hardness as it was tested, in hundredths of a point of HRC")
+                    .partOf("piece_id", PIECES)
+                    .withJson("readings"),
+            Thing.of("warps", "warp", "How far a blade went out of straight, and what was done")
+                    .partOf("piece_id", PIECES),
+            Thing.of("revisions", "revision", "A design that was kept")
+                    .partOf("job_id", JOBS)
+                    .withJson("chosen", "specification"),
+            Thing.of("approvals", "approval", "A client's yes to a revision").partOf("revision_id", "revisions"),
+            Thing.of("clientLinks", "client_link", "A page that a client was sent; not its address")
+                    .partOf("revision_id", "revisions")
+                    .withJson("shown")
+                    .withSecret("token", Things::token),
+            Thing.of("clientWishes", "client_wish", "What a client wrote on such a page")
+                    .partOf("link_id", "clientLinks"),
+            Thing.of("proposals", "proposal", "A variant that was put to the client")
+                    .partOf("job_id", JOBS)
+                    .withJson("chosen", "specification"),
+            Thing.of("sketches", "sketch", "Sketches of a job").partOf("job_id", JOBS),
+            Thing.of("updateSteps", "update_step", "Steps after which the client is written to")
+                    .partOf("job_id", JOBS),
+            Thing.of("letters", "letter", "Letters to a client").partOf("job_id", JOBS),
+            Thing.of("stockItems", "stock_item", "What the shop stocks; lengths in its details are nanometres")
+                    .withJson("details"),
+            Thing.of(
+                            "lots",
+                            "lot",
+                            "What came in together; amounts in nanometres, square millimetres, grams, millilitres or pieces, "
+                                    + "as its kind is counted")
+                    .partOf("item_id", "stockItems")
+                    .withJson("details"),
+            Thing.of("lotFiles", "lot_file", "Pictures and papers of a lot").partOf("lot_id", "lots"),
+            Thing.of("promises", "promise", "What of a lot is promised to a piece")
+                    .partOf("lot_id", "lots"),
+            Thing.of("movements", "movement", "What came to a lot and went from it")
+                    .partOf("lot_id", "lots"),
+            Thing.of("claims", "claim", "What a supplier is to make good").partOf("lot_id", "lots"),
+            Thing.of("barCuts", "bar_cut", "How a bar is to be cut, or was")
+                    .partOf("lot_id", "lots")
+                    .withJson("blanks"),
+            Thing.of("billets", "billet", "A billet and its recipe; lengths in its steps are nanometres")
+                    .withJson("steps"),
+            Thing.of("billetSteps", "billet_step", "A step of a billet that was done")
+                    .partOf("billet_id", "billets"),
+            Thing.of("billetFlaws", "billet_flaw", "A flaw in a weld")
+                    .partOf("billet_id", "billets")
+                    .withYes("goes_on"),
+            Thing.of("forgeMachines", "forge_machine", "Presses, hammers and fires"),
+            Thing.of("forgeTrips", "forge_trip", "A day at a machine elsewhere")
+                    .partOf("machine_id", "forgeMachines")
+                    .withJson("carry", "packed"),
+            Thing.of("kilns", "kiln", "Kilns and ovens").withJson("seen"),
+            Thing.of("kilnChecks", "kiln_check", "A kiln's reading against a second one")
+                    .partOf("kiln_id", "kilns"),
+            Thing.of("loads", "fire_load", "What is treated together")
+                    .partOf("kiln_id", "kilns")
+                    .withJson("ready"),
+            Thing.of("loadPieces", "fire_piece", "A piece in a load").partOf("load_id", "loads"),
+            Thing.of(
+                            "kilnCurves",
+                            "kiln_log",
+                            "What a kiln showed: moment, degrees Celsius if it showed any, set point")
+                    .partOf("kiln_id", "kilns"),
+            Thing.of("kilnEvents", "kiln_event", "What happened at a kiln").partOf("kiln_id", "kilns"),
+            Thing.of("kilnAlarms", "kiln_alarm", "What a kiln called for")
+                    .partOf("kiln_id", "kilns")
+                    .withJson("to_do"),
+            Thing.of("consignments", "consignment", "Blades that went out to be treated")
+                    .withYes("cold"),
+            Thing.of("consignedPieces", "consignment_piece", "A blade of a consignment")
+                    .partOf("consignment_id", "consignments"),
+            Thing.of(JOURNAL, "journal", "Everything that was done, in its order")
+                    .partOf("job_id", JOBS));
+
+    private Things() {}
+
+    static Thing named(String name) {
+        return ALL.stream()
+                .filter(thing -> thing.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static String token() {
+        byte[] bytes = new byte[TOKEN_BYTES];
+        RANDOM.nextBytes(bytes);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    }
+}
