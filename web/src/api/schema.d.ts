@@ -3920,6 +3920,8 @@ export interface components {
             /** Format: int64 */
             lastChangeMillis: number;
             /** Format: int64 */
+            passwords: number;
+            /** Format: int64 */
             people: number;
             /** Format: int64 */
             photographs: number;

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
+import { styled } from 'styled-components';
 import { bring, change, read } from '../api/client';
 import type { AlongView, BroughtJob, Client, JobLine } from '../api/schema';
 import { useCaught } from '../parts/Caught';
@@ -11,6 +12,11 @@ import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { clockTime, dayWithYearOf, moment } from '../parts/words';
 
 const LOOK_EVERY_MS = 1000;
+
+/** The presses stand beside what is chosen, not beside its label. */
+const Asked = styled(Row)`
+  align-items: end;
+`;
 
 /** The shop, a job or all about a client, in files that any program can read; a job in, and a client forgotten. */
 export default function AlongPage() {
@@ -26,6 +32,7 @@ export default function AlongPage() {
       {data ? (
         <>
           <Archive along={data} />
+          <Shop along={data} />
           <Job along={data} />
           <Clients along={data} />
         </>
@@ -46,21 +53,15 @@ function useWriting() {
   return { ...caught, write };
 }
 
+/** What is being written, or was last, whichever of the three it is. */
 function Archive({ along }: { along: AlongView }) {
   const queries = useQueryClient();
-  const { problem, isBusy, run, write } = useWriting();
+  const { problem, isBusy, run } = useCaught();
   const writing = along.writing[0];
   const written = along.written[0];
   const stop = () => void run(async () => queries.setQueryData(['along'], await change<AlongView>('/api/along/stop')));
-  return (
-    <Panel aria-label="The whole shop">
-      <h2>The whole shop</h2>
-      <Quiet>
-        One archive of open files: every job, piece, reading, note, load, lot and line of the journal as JSON Lines with
-        its schema and as tables, pictures as they came in, drawings as SVG. Another program can read it; a Hilt Board
-        takes it in again, here or on another machine, where copies are <Link to="/backup">brought back</Link>. What
-        opens a door is not in it: after it has come in, everybody needs a new password.
-      </Quiet>
+  return writing || written || along.failure ? (
+    <Panel aria-label="The archive" role="status">
       {writing ? (
         <Row>
           <progress aria-label="The archive that is being written" value={writing.part} />
@@ -71,23 +72,41 @@ function Archive({ along }: { along: AlongView }) {
             Stop it
           </Press>
         </Row>
-      ) : (
-        <div>
-          <Press data-kind="main" isDisabled={isBusy} onPress={() => write('SHOP')}>
-            Write the whole shop
-          </Press>
-        </div>
-      )}
+      ) : null}
       {written && !writing ? (
-        <p role="status">
-          Written {moment(written.writtenAtMillis)}:{' '}
-          <a href="/api/along/file" download={written.name}>
-            {written.name}
-          </a>
-          , {written.size}. It stays until another is written; whoever has it has all that is in it.
-        </p>
+        <>
+          <p>
+            <strong>Written {moment(written.writtenAtMillis)}:</strong>{' '}
+            <a href="/api/along/file" download={written.name}>
+              {written.name}
+            </a>
+            , {written.size}
+          </p>
+          <Quiet>It stays until another is written. Whoever has it knows all that is in it.</Quiet>
+        </>
       ) : null}
       {along.failure ? <Trouble role="alert">{along.failure}</Trouble> : null}
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+    </Panel>
+  ) : null;
+}
+
+function Shop({ along }: { along: AlongView }) {
+  const { problem, isBusy, write } = useWriting();
+  return (
+    <Panel aria-label="The whole shop">
+      <h2>The whole shop</h2>
+      <Quiet>
+        One archive of open files: every job, piece, reading, note, load, lot and line of the journal as JSON Lines with
+        its schema and as tables, pictures as they came in, drawings as SVG. Another program can read it. Hilt Board
+        takes it in again, here or on another machine, where copies are <Link to="/backup">brought back</Link>. Nobody’s
+        password is in it: after it has come in, everybody needs a new one.
+      </Quiet>
+      <div>
+        <Press data-kind="main" isDisabled={isBusy || along.writing.length > 0} onPress={() => write('SHOP')}>
+          Write the whole shop
+        </Press>
+      </div>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Panel>
   );
@@ -118,7 +137,7 @@ function Job({ along }: { along: AlongView }) {
         journal stay. A single specification goes by its piece’s files, a steel by{' '}
         <Link to="/fire/steels">the steels’</Link>.
       </Quiet>
-      <Row>
+      <Asked>
         <Choice label="Job" value={chosen} options={along.jobs.map(asOption)} onChange={setChosen} />
         <Press
           data-kind="main"
@@ -136,7 +155,7 @@ function Job({ along }: { along: AlongView }) {
             <Press onPress={() => stop.abort()}>Stop it</Press>
           </>
         ) : null}
-      </Row>
+      </Asked>
       {problem ? <Trouble role="alert">{problem.findings[0]?.problem ?? problem.message}</Trouble> : null}
       {brought ? <TakeIn job={brought} onClose={() => setBrought(undefined)} /> : null}
     </Panel>
@@ -191,7 +210,7 @@ function Clients({ along }: { along: AlongView }) {
         A client may ask for all that is kept about them, and to be forgotten. Then name and contact are taken out of
         everything that belongs to their jobs; what the knives are stays.
       </Quiet>
-      <Row>
+      <Asked>
         <Choice
           label="Client"
           value={client ? chosen : ''}
@@ -210,7 +229,7 @@ function Clients({ along }: { along: AlongView }) {
         <Press isDisabled={!client} onPress={() => setAsked(true)}>
           Forget them…
         </Press>
-      </Row>
+      </Asked>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       {client && isAsked ? <Forget client={client} onClose={() => setAsked(false)} /> : null}
     </Panel>

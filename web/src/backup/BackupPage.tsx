@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { bring, change, read } from '../api/client';
 import { serverNow } from '../api/serverTime';
 import type { BackupsView, BackupView, BroughtView, Contents, RestoredView } from '../api/schema';
@@ -47,6 +48,9 @@ function Now({ backups }: { backups: BackupsView }) {
         pieces, photographs, journal. Each copy is opened and looked through before it counts. Those of {backups.keeps}{' '}
         are kept, in {backups.folder}
       </Quiet>
+      <p>
+        In files that any other program can read the shop goes by <Link to="/along">taking along</Link>.
+      </p>
       {backups.failure ? <Trouble role="alert">{backups.failure}</Trouble> : null}
       {making ? (
         <Row>
@@ -160,6 +164,12 @@ function BringBack({ name, onClose }: { name: string; onClose: () => void }) {
             All that was done since then is not in it. What is here now is kept aside on the server’s machine, not
             thrown away. Everybody is signed out.
           </p>
+          {contents.people > 0 && contents.passwords === 0 ? (
+            <Trouble>
+              Nobody has a password in it. At the server’s machine ./hilt reset-password NAME makes a new one, by a
+              sign-in name.
+            </Trouble>
+          ) : null}
           <Row>
             <Press data-kind="alarm" isDisabled={isBusy} onPress={restore}>
               Put it in the place of what is here

@@ -2,8 +2,10 @@ package hiltboard.acceptance;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hiltboard.server.carry.NewShop;
+import hiltboard.server.backup.AtTheMachine;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -12,6 +14,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -31,9 +34,13 @@ class AlongTest {
     void the_whole_demo_shop_is_the_same_elsewhere_and_its_drawings_are_drawings() throws Exception {
         try (RunningShop shop = RunningShop.demo()) {
             Path archive = written(shop.owner(), "SHOP", 0);
-            Path data = places.resolve("new.db");
-            NewShop.make(archive, data);
-            try (RunningShop elsewhere = RunningShop.demoOn(Files.readAllBytes(data))) {
+            Path folder = places.resolve("another machine");
+            ByteArrayOutputStream said = new ByteArrayOutputStream();
+            new AtTheMachine(folder, Clock.systemDefaultZone(), new PrintStream(said, true, StandardCharsets.UTF_8))
+                    .restore(List.of(archive.toString(), "--yes"));
+            assertThat(said.toString(StandardCharsets.UTF_8))
+                    .contains("5 people, 23 jobs, 38 pieces, 1 photographs", "Nobody has a password in it");
+            try (RunningShop elsewhere = RunningShop.demoOn(Files.readAllBytes(folder.resolve("shop.db")))) {
                 for (String page :
                         List.of("wall", "stock", "forge", "fire/kilns/1/checks", "people", "closed-days", "prices")) {
                     assertThat(lasting(elsewhere.owner().get("/api/" + page)))

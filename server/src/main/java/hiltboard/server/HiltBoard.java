@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.context.properties.EnableConfigurationProperties;
 import org.springframework.boot.logging.LoggingSystem;
 import org.springframework.core.env.Environment;
 import org.springframework.scheduling.annotation.EnableScheduling;
@@ -21,6 +22,7 @@ import org.springframework.scheduling.annotation.EnableScheduling;
  * {@code reset-password NAME}.
  */
 @SpringBootApplication
+@EnableConfigurationProperties(Settings.class)
 @EnableScheduling
 public class HiltBoard {
     private static final String DATA = "--hilt.data=";
@@ -89,9 +91,8 @@ public class HiltBoard {
             System.out.println("A device that does not trust it yet begins at http://…:"
                     + environment.getProperty("hilt.tls.plain-port") + "/trust");
         }
-        Tls.warning(Path.of(environment.getRequiredProperty("hilt.data")), Instant.now())
-                .ifPresent(System.out::println);
-        if (environment.getProperty("hilt.demo", Boolean.class, false)) {
+        Tls.warning(Settings.of(environment).data(), Instant.now()).ifPresent(System.out::println);
+        if (Settings.of(environment).demo()) {
             System.out.println("This is the demo shop: press a name on the sign-in page, no password is asked.");
         }
         program.context().getBean(SetupCode.class).code().ifPresent(code -> {

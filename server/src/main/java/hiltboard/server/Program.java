@@ -2,7 +2,8 @@ package hiltboard.server;
 
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.Restart;
-import java.nio.file.Path;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.HashMap;
@@ -15,6 +16,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.core.env.ConfigurableEnvironment;
+import org.springframework.core.env.Environment;
 import org.springframework.core.env.MapPropertySource;
 
 /** The application as it runs. It can be started anew in its place, so that a restored file of data is opened. */
@@ -53,7 +55,8 @@ public final class Program implements AutoCloseable {
             return new SpringApplicationBuilder(HiltBoard.class)
                     .initializers(starting -> {
                         ConfigurableEnvironment environment = starting.getEnvironment();
-                        folder = DataFolder.take(Path.of(environment.getRequiredProperty("hilt.data")));
+                        folder = DataFolder.take(Settings.of(environment).data());
+                        logInto(folder, environment);
                         int port = environment.getRequiredProperty("server.port", Integer.class);
                         environment
                                 .getPropertySources()
@@ -70,6 +73,16 @@ public final class Program implements AutoCloseable {
         } catch (RuntimeException failure) {
             leaveFolder();
             throw failure;
+        }
+    }
+
+    private static void logInto(DataFolder folder, Environment environment) {
+        if (!environment.containsProperty("logging.file.name")) {
+            try {
+                LogFile.begin(folder.path(), environment.getRequiredProperty("logging.pattern.console"));
+            } catch (IOException failure) {
+                throw new UncheckedIOException(failure);
+            }
         }
     }
 

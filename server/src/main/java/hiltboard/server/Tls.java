@@ -44,8 +44,8 @@ class Tls extends OncePerRequestFilter {
     private final Path authority;
     private final int port;
 
-    Tls(@Value("${hilt.data}") Path folder, @Value("${server.port}") int port) {
-        this.authority = folder(folder).resolve(AUTHORITY);
+    Tls(Settings settings, @Value("${server.port}") int port) {
+        this.authority = folder(settings.data()).resolve(AUTHORITY);
         this.port = port;
     }
 

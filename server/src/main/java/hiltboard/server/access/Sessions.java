@@ -1,5 +1,6 @@
 package hiltboard.server.access;
 
+import hiltboard.server.Settings;
 import hiltboard.server.access.SessionRepository.Kept;
 import hiltboard.server.access.SignedIn.Device;
 import hiltboard.server.access.SignedIn.Session;
@@ -22,7 +23,6 @@ import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpHeaders;
@@ -65,12 +65,11 @@ class Sessions implements SecurityContextRepository {
             SessionRepository kept,
             ApplicationEventPublisher events,
             PlatformTransactionManager manager,
-            @Value("${hilt.session.idle}") Duration idle,
-            @Value("${hilt.session.longest}") Duration longest) {
+            Settings settings) {
         this.kept = kept;
         this.events = events;
-        this.idle = idle;
-        this.longest = longest;
+        this.idle = settings.session().idle();
+        this.longest = settings.session().longest();
         this.writing = new TransactionTemplate(manager);
         this.reading = new TransactionTemplate(manager);
         this.reading.setReadOnly(true);

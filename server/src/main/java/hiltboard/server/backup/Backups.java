@@ -4,6 +4,7 @@ import hiltboard.core.backup.Copy;
 import hiltboard.core.backup.Copy.Reason;
 import hiltboard.core.backup.Keeping;
 import hiltboard.server.Refusal;
+import hiltboard.server.Settings;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.data.DataFolder;
@@ -27,7 +28,6 @@ import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.DisposableBean;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
@@ -65,8 +65,8 @@ public class Backups implements DisposableBean {
             ShopClock clock,
             ApplicationEventPublisher events,
             PlatformTransactionManager manager,
-            @Value("${hilt.backup.nightly}") boolean isNightly) {
-        this.isNightly = isNightly;
+            Settings settings) {
+        this.isNightly = settings.backup().nightly();
         this.folder = folder;
         this.folders = folders;
         this.access = access;

@@ -11,12 +11,14 @@ import java.util.Locale;
  *
  * @param version of the data; this program opens it and every earlier one
  * @param changes lines of the journal; it has no gaps, so that this is also the number of the last one
+ * @param passwords how many of its people have one: none have after open files came in
  * @param lastChangeMillis zero if nothing has happened in it
  */
 record Contents(
         String shopName,
         int version,
         long people,
+        long passwords,
         long jobs,
         long pieces,
         long photographs,
@@ -31,7 +33,10 @@ record Contents(
                 ? "nothing done yet"
                 : "last change on "
                         + Instant.ofEpochMilli(lastChangeMillis).atZone(zone).format(TIME);
-        return "%s: %d people, %d jobs, %d pieces, %d photographs, %d lines of journal, %s, %s"
-                .formatted(shopName, people, jobs, pieces, photographs, changes, last, Bytes.words(bytes));
+        String nobody = passwords > 0 || people == 0
+                ? ""
+                : ". Nobody has a password in it: ./hilt reset-password NAME makes one";
+        return "%s: %d people, %d jobs, %d pieces, %d photographs, %d lines of journal, %s, %s%s"
+                .formatted(shopName, people, jobs, pieces, photographs, changes, last, Bytes.words(bytes), nobody);
     }
 }

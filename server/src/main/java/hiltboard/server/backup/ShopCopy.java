@@ -130,6 +130,7 @@ final class ShopCopy {
                     text(sql, "SELECT coalesce(max(name), '') FROM shop"),
                     DataVersion.of(sql),
                     number(sql, "SELECT count(*) FROM person"),
+                    number(sql, "SELECT count(*) FROM person WHERE password_hash <> '" + NewShop.NO_PASSWORD + "'"),
                     number(sql, "SELECT count(*) FROM job"),
                     number(sql, "SELECT count(*) FROM piece"),
                     number(sql, "SELECT count(*) FROM photo"),

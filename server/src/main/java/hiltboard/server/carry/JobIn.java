@@ -209,7 +209,7 @@ class JobIn {
             }
             return one(
                             "INSERT INTO person (name, sign_in_name, role, password_hash, length_unit, temperature_unit, gone_at_ms) "
-                                    + "VALUES (?, ?, 'MAKER', 'none', ?, ?, ?) RETURNING id",
+                                    + "VALUES (?, ?, 'MAKER', '" + NewShop.NO_PASSWORD + "', ?, ?, ?) RETURNING id",
                             name,
                             "elsewhere-" + UUID.randomUUID(),
                             person.units().length().name(),

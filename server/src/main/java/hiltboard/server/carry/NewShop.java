@@ -16,6 +16,9 @@ import org.flywaydb.core.Flyway;
 
 /** Makes a shop's file of data out of an archive of the whole shop. */
 public final class NewShop {
+    /** What no password is the hash of. */
+    public static final String NO_PASSWORD = "none";
+
     private NewShop() {}
 
     /** Whether a file is an archive of open files, of whatever is in it. */

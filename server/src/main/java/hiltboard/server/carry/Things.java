@@ -17,16 +17,13 @@ final class Things {
     static final Set<String> OF_THE_MACHINE =
             Set.of("flyway_schema_history", "command", "session", "device", "device_person", "backup_folder");
 
-    /** What no password is the hash of. */
-    private static final String NO_PASSWORD = "none";
-
     private static final int TOKEN_BYTES = 32;
     private static final SecureRandom RANDOM = new SecureRandom();
 
     static final List<Thing> ALL = List.of(
             Thing.of("shop", "shop", "The shop itself, one line").withYes("is_demo"),
             Thing.of(PEOPLE, "person", "Who works here, and who did; nobody's password")
-                    .withSecret("password_hash", () -> NO_PASSWORD)
+                    .withSecret("password_hash", () -> NewShop.NO_PASSWORD)
                     .withSecret("pin_hash")
                     .withSecret("pin_wrong"),
             Thing.of("makerLimits", "maker_may_not", "What the owner has kept from makers"),

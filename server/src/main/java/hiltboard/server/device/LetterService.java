@@ -2,6 +2,7 @@ package hiltboard.server.device;
 
 import hiltboard.core.field.Finding;
 import hiltboard.server.Refusal;
+import hiltboard.server.Settings;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
@@ -29,7 +30,6 @@ import java.util.Optional;
 import java.util.Properties;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.io.ByteArrayResource;
 import org.springframework.mail.MailException;
 import org.springframework.mail.javamail.MimeMessageHelper;
@@ -62,7 +62,7 @@ class LetterService {
             Post post,
             Changes changes,
             ShopClock clock,
-            @Value("${hilt.mail.from:workshop@localhost}") String from) {
+            Settings settings) {
         this.letters = letters;
         this.files = files;
         this.notes = notes;
@@ -70,7 +70,7 @@ class LetterService {
         this.post = post;
         this.changes = changes;
         this.clock = clock;
-        this.from = from;
+        this.from = settings.mail().from();
     }
 
     /** A letter as somebody writes it; photo zero for none. */
