@@ -13,6 +13,7 @@ import { Colleagues, MakersMay } from './Colleagues';
 import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
 import { usePerson } from './useSession';
 import { YourAccess } from './YourAccess';
+import { YourPasskeys } from './YourPasskeys';
 
 const ROLES = [
   { value: 'MAKER', words: 'Maker' },
@@ -52,6 +53,7 @@ export function People() {
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       </Panel>
       <YourAccess />
+      <YourPasskeys />
       <Colleagues />
       {me.role === 'OWNER' ? <MakersMay /> : null}
       <ClosedDays />

@@ -4,9 +4,10 @@ import type { SessionView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Trouble } from '../parts/Sheet';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { ByPin } from './ByPin';
 import { Doorway } from './Doorway';
+import { canHavePasskeys } from './passkeys';
 import { useSigning } from './useSession';
 
 const People = styled.ul`
@@ -35,7 +36,7 @@ export function SignIn({ session }: { session: SessionView }) {
 
 /** In the demo, and only there, a press on a name is enough; at a shared tablet a short number. */
 export function WaysIn({ session }: { session: SessionView }) {
-  const { signIn, signInToDemo } = useSigning();
+  const { signIn, signInToDemo, signInWithPasskey } = useSigning();
   const { problem, isBusy, run } = useCaught();
   const [name, setName] = useState('');
   const [password, setPassword] = useState('');
@@ -80,11 +81,16 @@ export function WaysIn({ session }: { session: SessionView }) {
           onEnter={submit}
         />
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-        <div>
+        <Row>
           <Press data-kind="main" isDisabled={isBusy} onPress={submit}>
             Sign in
           </Press>
-        </div>
+          {canHavePasskeys() ? (
+            <Press isDisabled={isBusy} onPress={() => void run(signInWithPasskey)}>
+              With a passkey
+            </Press>
+          ) : null}
+        </Row>
       </Panel>
     </>
   );

@@ -3,6 +3,7 @@ import { useContext } from 'react';
 import { change, read } from '../api/client';
 import type { PersonView, SessionView } from '../api/schema';
 import { KnownPerson } from './known';
+import { answerWho } from './passkeys';
 
 export function useSession() {
   return useQuery({
@@ -40,6 +41,7 @@ export function useSigning() {
   };
   return {
     signIn: (signInName: string, password: string) => enter('/api/sign-in', { signInName, password }),
+    signInWithPasskey: async () => enter('/api/sign-in/passkey', await answerWho()),
     signInWithPin: (personId: number, pin: string) => enter('/api/sign-in/pin', { personId, pin }),
     signInToDemo: (personId: number) => enter('/api/sign-in/demo', { personId }),
     setUp: (setup: unknown) => enter('/api/setup', setup),

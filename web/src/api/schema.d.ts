@@ -1729,6 +1729,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/people/passkeys": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Access: passkeys */
+        get: operations["accessPasskeys"];
+        put?: never;
+        /** Access: keep passkey */
+        post: operations["accessKeepPasskey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/passkeys/{key}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: drop passkey */
+        post: operations["accessDropPasskey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/passkeys/question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: ask for passkey */
+        post: operations["accessAskForPasskey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/people/password": {
         parameters: {
             query?: never;
@@ -2456,6 +2508,40 @@ export interface paths {
         put?: never;
         /** Access: sign in to demo */
         post: operations["accessSignInToDemo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in/passkey": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: sign in with passkey */
+        post: operations["accessSignInWithPasskey"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sign-in/passkey/question": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Access: ask who */
+        post: operations["accessAskWho"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4687,6 +4773,12 @@ export interface components {
             overall: string;
             text: string;
         };
+        NewPasskey: {
+            credential: string;
+            label: string;
+            name: string;
+            present: string;
+        };
         NewPassword: {
             password: string;
         };
@@ -4840,6 +4932,19 @@ export interface components {
         PartView: {
             mass: string;
             name: string;
+        };
+        PasskeySignIn: {
+            credential: string;
+            name: string;
+        };
+        PasskeyView: {
+            /** Format: int64 */
+            id: number;
+            label: string;
+            /** Format: int64 */
+            madeAtMillis: number;
+            /** Format: int64 */
+            usedAtMillis: number;
         };
         PersonView: {
             hasPin: boolean;
@@ -5082,6 +5187,10 @@ export interface components {
             muches: components["schemas"]["Option"][];
             strengths: components["schemas"]["Option"][];
             words: components["schemas"]["WordView"][];
+        };
+        QuestionView: {
+            name: string;
+            options: string;
         };
         Racks: {
             /** Format: int32 */
@@ -5950,6 +6059,7 @@ export type NewLot = components['schemas']['NewLot'];
 export type NewMaker = components['schemas']['NewMaker'];
 export type NewNote = components['schemas']['NewNote'];
 export type NewOutline = components['schemas']['NewOutline'];
+export type NewPasskey = components['schemas']['NewPasskey'];
 export type NewPassword = components['schemas']['NewPassword'];
 export type NewPrice = components['schemas']['NewPrice'];
 export type NewProposal = components['schemas']['NewProposal'];
@@ -5975,6 +6085,8 @@ export type OwnPin = components['schemas']['OwnPin'];
 export type Pace = components['schemas']['Pace'];
 export type Packed = components['schemas']['Packed'];
 export type PartView = components['schemas']['PartView'];
+export type PasskeySignIn = components['schemas']['PasskeySignIn'];
+export type PasskeyView = components['schemas']['PasskeyView'];
 export type PersonView = components['schemas']['PersonView'];
 export type PhotoView = components['schemas']['PhotoView'];
 export type Picture = components['schemas']['Picture'];
@@ -6003,6 +6115,7 @@ export type PromiseView = components['schemas']['PromiseView'];
 export type ProposalView = components['schemas']['ProposalView'];
 export type Pulled = components['schemas']['Pulled'];
 export type Questions = components['schemas']['Questions'];
+export type QuestionView = components['schemas']['QuestionView'];
 export type Racks = components['schemas']['Racks'];
 export type RackView = components['schemas']['RackView'];
 export type Rail = components['schemas']['Rail'];
@@ -9102,6 +9215,106 @@ export interface operations {
             };
         };
     };
+    accessPasskeys: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PasskeyView"][];
+                };
+            };
+        };
+    };
+    accessKeepPasskey: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPasskey"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    accessDropPasskey: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                key: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    accessAskForPasskey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"];
+                };
+            };
+        };
+    };
     accessChangePassword: {
         parameters: {
             query?: never;
@@ -10388,6 +10601,52 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    accessSignInWithPasskey: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasskeySignIn"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    accessAskWho: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["QuestionView"];
                 };
             };
         };

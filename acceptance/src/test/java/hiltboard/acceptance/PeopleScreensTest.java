@@ -2,6 +2,8 @@ package hiltboard.acceptance;
 
 import static hiltboard.acceptance.Seen.assertThat;
 
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -47,6 +49,73 @@ class PeopleScreensTest {
         bram.press("Write it down");
         assertThat(page.getByText("the heel is 0.4 mm proud", new Page.GetByTextOptions().setExact(true)))
                 .isVisible();
+    }
+
+    @Test
+    void a_passkey_opens_the_shop_without_a_password_until_it_is_given_up() {
+        Maker bram = BROWSER.signedIn(shop, "bram");
+        Page page = bram.page();
+        device(page);
+        page.navigate("/people");
+        Locator passkeys = page.getByLabel("Your passkeys");
+        passkeys.getByLabel("Name of this device").fill("bench phone");
+        passkeys.getByLabel("Your password").fill("not this one");
+        bram.press("Make a passkey");
+        assertThat(passkeys).containsText("This is not your password");
+        passkeys.getByLabel("Your password").fill(RunningShop.OWNER_PASSWORD);
+        bram.press("Make a passkey");
+        assertThat(passkeys).containsText("bench phone");
+        bram.press("Sign out");
+        bram.press("With a passkey");
+        assertThat(page.getByRole(AriaRole.BANNER)).containsText("Bram Holt");
+        page.navigate("/people");
+        bram.press("Give up bench phone");
+        assertThat(passkeys).not().containsText("bench phone");
+        bram.press("Sign out");
+        bram.press("With a passkey");
+        assertThat(page.getByText("This passkey does not open the shop")).isVisible();
+    }
+
+    @Test
+    void a_passkey_is_no_way_in_for_who_has_left_or_got_a_new_password_from_the_owner() {
+        Maker cato = BROWSER.signedIn(shop, "cato");
+        Page page = cato.page();
+        device(page);
+        page.navigate("/people");
+        Locator passkeys = page.getByLabel("Your passkeys");
+        passkeys.getByLabel("Name of this device").fill("tablet");
+        passkeys.getByLabel("Your password").fill(RunningShop.OWNER_PASSWORD);
+        cato.press("Make a passkey");
+        assertThat(passkeys).containsText("tablet");
+        shop.owner().post("/api/people/3/let-go", Map.of()).isOk();
+        page.navigate("/");
+        cato.press("With a passkey");
+        assertThat(page.getByText("This passkey does not open the shop")).isVisible();
+        shop.owner().post("/api/people/3/take-back", Map.of()).isOk();
+        cato.press("With a passkey");
+        assertThat(page.getByRole(AriaRole.BANNER)).containsText("Cato Lind");
+        shop.owner()
+                .post("/api/people/3/password", Map.of("password", "quite another password"))
+                .isOk();
+        page.navigate("/");
+        cato.press("With a passkey");
+        assertThat(page.getByText("This passkey does not open the shop")).isVisible();
+    }
+
+    /** A device that makes passkeys and says yes by itself (Chrome DevTools Protocol, domain WebAuthn). */
+    private static void device(Page page) {
+        CDPSession session = page.context().newCDPSession(page);
+        session.send("WebAuthn.enable");
+        JsonObject options = new JsonObject();
+        options.addProperty("protocol", "ctap2");
+        options.addProperty("transport", "internal");
+        options.addProperty("hasResidentKey", true);
+        options.addProperty("hasUserVerification", true);
+        options.addProperty("isUserVerified", true);
+        options.addProperty("automaticPresenceSimulation", true);
+        JsonObject authenticator = new JsonObject();
+        authenticator.add("options", options);
+        session.send("WebAuthn.addVirtualAuthenticator", authenticator);
     }
 
     @Test

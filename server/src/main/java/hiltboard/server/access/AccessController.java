@@ -25,6 +25,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.info.BuildProperties;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -34,11 +35,15 @@ import org.springframework.web.bind.annotation.RestController;
 /** Signing in and out, setting up an empty shop, and the shop's people. */
 @RestController
 class AccessController {
+    private static final int LONGEST_LABEL = 60;
+
     private final AccessService access;
     private final SetupCode setupCode;
     private final Changes changes;
     private final ShopClock clock;
     private final Sessions sessions;
+    private final Passkeys passkeys;
+    private final PasskeyRepository keys;
     private final String version;
 
     AccessController(
@@ -47,12 +52,16 @@ class AccessController {
             Changes changes,
             ShopClock clock,
             Sessions sessions,
+            Passkeys passkeys,
+            PasskeyRepository keys,
             BuildProperties build) {
         this.access = access;
         this.setupCode = setupCode;
         this.changes = changes;
         this.clock = clock;
         this.sessions = sessions;
+        this.passkeys = passkeys;
+        this.keys = keys;
         this.version = build.getVersion();
     }
 
@@ -130,6 +139,21 @@ class AccessController {
     record OwnPin(String present, String pin) {}
 
     record NewPassword(String password) {}
+
+    record PasskeyView(long id, String label, long madeAtMillis, long usedAtMillis) {}
+
+    /** @param options of W3C Web Authentication, as JSON */
+    record QuestionView(String name, String options) {
+        static QuestionView of(Passkeys.Question question) {
+            return new QuestionView(question.name(), question.options());
+        }
+    }
+
+    /** @param credential what the device answered, as JSON of W3C Web Authentication */
+    record NewPasskey(String present, String name, String credential, String label) {}
+
+    /** @param credential what the device answered, as JSON of W3C Web Authentication */
+    record PasskeySignIn(String name, String credential) {}
 
     record SharedTablet(boolean isShared) {}
 
@@ -220,6 +244,23 @@ class AccessController {
         return session(token, request);
     }
 
+    /** A question for whatever passkey the device has. */
+    @PostMapping("/api/sign-in/passkey/question")
+    QuestionView askWho(HttpServletRequest request) {
+        return QuestionView.of(passkeys.askWho(request));
+    }
+
+    @PostMapping("/api/sign-in/passkey")
+    SessionView signInWithPasskey(
+            @RequestBody PasskeySignIn entry,
+            CsrfToken token,
+            HttpServletRequest request,
+            HttpServletResponse response) {
+        Person person = passkeys.who(entry.name(), entry.credential(), request);
+        sessions.begin(person, Way.PASSKEY, request, response);
+        return session(token, request);
+    }
+
     @PostMapping("/api/sign-in/demo")
     SessionView signInToDemo(
             @RequestBody DemoSignIn entry, CsrfToken token, HttpServletRequest request, HttpServletResponse response) {
@@ -289,6 +330,46 @@ class AccessController {
             return said(
                     person.name() + (entry.pin().isBlank() ? " has no short number any more" : " chose a short number"),
                     person.id());
+        });
+    }
+
+    @GetMapping("/api/people/passkeys")
+    @Transactional(readOnly = true)
+    List<PasskeyView> passkeys(Person person) {
+        return keys.of(person.id()).stream()
+                .map(key -> new PasskeyView(key.id(), key.label(), key.madeAtMillis(), key.usedAtMillis()))
+                .toList();
+    }
+
+    /** A question for a device that is to make a passkey. */
+    @PostMapping("/api/people/passkeys/question")
+    @Transactional(readOnly = true)
+    QuestionView askForPasskey(Person person, HttpServletRequest request) {
+        return QuestionView.of(passkeys.askForNew(person, request));
+    }
+
+    /** Keeps one's own new passkey. */
+    @PostMapping("/api/people/passkeys")
+    Receipt keepPasskey(@RequestBody NewPasskey entry, Person person, Command command, HttpServletRequest request) {
+        access.mustKnow(access.sessionIfAny().orElseThrow(Refusal::notSignedIn), entry.present());
+        String label = entry.label().strip();
+        if (label.isEmpty() || label.length() > LONGEST_LABEL) {
+            throw Refusal.entry(
+                    "label", entry.label(), "This cannot be its name", "1 to " + LONGEST_LABEL + " letters");
+        }
+        return changes.make(command, () -> {
+            passkeys.keep(person, entry.name(), entry.credential(), label, request);
+            return said(person.name() + " made a passkey", person.id());
+        });
+    }
+
+    @PostMapping("/api/people/passkeys/{key}/drop")
+    Receipt dropPasskey(@PathVariable long key, Person person, Command command) {
+        return changes.make(command, () -> {
+            if (!keys.drop(key, person.id())) {
+                throw Refusal.notThere("You have no such passkey any more.");
+            }
+            return said(person.name() + " gave a passkey up", person.id());
         });
     }
 

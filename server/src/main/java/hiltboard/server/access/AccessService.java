@@ -44,6 +44,7 @@ public class AccessService {
     private static final String NO_PASSWORD = "$2a$10$Iou9QdYix9p2jAjXlZygtOkK2ZKgEhtnZDd4PU8.ytf1/ygpZoj3O";
 
     private final PersonRepository people;
+    private final PasskeyRepository passkeys;
     private final ShopClock clock;
     private final Sessions sessions;
     private final TransactionTemplate reading;
@@ -52,8 +53,14 @@ public class AccessService {
     private final SignInThrottle throttle = new SignInThrottle(System::nanoTime);
     private final Semaphore hashing = new Semaphore(HASHES_AT_ONCE, true);
 
-    AccessService(PersonRepository people, ShopClock clock, Sessions sessions, PlatformTransactionManager manager) {
+    AccessService(
+            PersonRepository people,
+            PasskeyRepository passkeys,
+            ShopClock clock,
+            Sessions sessions,
+            PlatformTransactionManager manager) {
         this.people = people;
+        this.passkeys = passkeys;
         this.clock = clock;
         this.sessions = sessions;
         this.writing = new TransactionTemplate(manager);
@@ -210,10 +217,11 @@ public class AccessService {
         throttle.right(counted);
     }
 
-    /** Sets somebody's password, which ends all their sessions; part of a change. */
+    /** Sets somebody's password, which ends all their sessions and passkeys; part of a change. */
     Person setPassword(long personId, String next) {
         Person person = here(personId);
         setPassword(person, next);
+        passkeys.dropAllOf(personId);
         sessions.endAllOf(personId, Optional.empty());
         return person;
     }

@@ -10,6 +10,7 @@ import java.sql.PreparedStatement;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.InstantSource;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 
@@ -29,7 +30,7 @@ public final class ResetPassword {
     }
 
     /**
-     * Sets a new password and ends all sessions and the short number of this person.
+     * Sets a new password and ends all sessions, passkeys and the short number of this person.
      *
      * @return the password, which is kept nowhere else
      * @throws UnusableData if there is nobody of this sign-in name, or no shop
@@ -51,7 +52,11 @@ public final class ResetPassword {
                     "UPDATE person SET password_hash = ?, pin_hash = NULL, gone_at_ms = NULL WHERE id = ?",
                     new BCryptPasswordEncoder().encode(password),
                     person);
-            change(data, "DELETE FROM session WHERE person_id = ?", person);
+            for (String open : List.of("session", "passkey")) {
+                if (isThere(data, open)) {
+                    change(data, "DELETE FROM " + open + " WHERE person_id = ?", person);
+                }
+            }
             change(
                     data,
                     "INSERT INTO journal (at_ms, origin, kind, words) VALUES (?, 'machine', 'PERSON_CHANGED', ?)",
@@ -61,6 +66,17 @@ public final class ResetPassword {
             return password;
         } catch (SQLException failure) {
             throw new UnusableData("The data file " + shop + " cannot be written (" + failure.getMessage() + ").");
+        }
+    }
+
+    /** Data of an earlier version, which the program has not opened yet, may not have it. */
+    private static boolean isThere(Connection data, String table) throws SQLException {
+        try (PreparedStatement question =
+                data.prepareStatement("SELECT 1 FROM sqlite_schema WHERE type = 'table' AND name = ?")) {
+            question.setString(1, table);
+            try (ResultSet row = question.executeQuery()) {
+                return row.next();
+            }
         }
     }
 

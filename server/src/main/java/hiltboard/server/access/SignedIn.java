@@ -23,6 +23,7 @@ final class SignedIn extends AbstractAuthenticationToken {
     /** How somebody signed in. */
     enum Way {
         PASSWORD,
+        PASSKEY,
         /** At a shared tablet: opens what a maker may do. */
         PIN,
         DEMO

@@ -14,8 +14,8 @@ final class Things {
     static final String JOURNAL = "journal";
 
     /** What belongs to the program and its machine, not to the shop: who is signed in where, and where copies go. */
-    static final Set<String> OF_THE_MACHINE =
-            Set.of("flyway_schema_history", "command", "session", "device", "device_person", "backup_folder");
+    static final Set<String> OF_THE_MACHINE = Set.of(
+            "flyway_schema_history", "command", "session", "device", "device_person", "passkey", "backup_folder");
 
     private static final int TOKEN_BYTES = 32;
     private static final SecureRandom RANDOM = new SecureRandom();
