@@ -35,8 +35,30 @@ const TRIES = 4;
 /** Said to the window when the server knows nobody behind a question any more. */
 export const SIGNED_OUT = 'hilt-signed-out';
 
+/** What was answered last, by its address: the server need not send it again while it is the same. */
+const held = new Map<string, { mark: string; body: unknown }>();
+const HELD_AT_MOST = 60;
+
 export async function read<T>(path: string): Promise<T> {
-  return answer<T>(await fetch(path, { headers: { Accept: 'application/json' } }));
+  const before = held.get(path);
+  const response = await fetch(path, {
+    cache: 'no-store',
+    headers: { Accept: 'application/json', ...(before ? { 'If-None-Match': before.mark } : {}) },
+  });
+  if (before && response.status === 304) {
+    heardTime(response);
+    return before.body as T;
+  }
+  const body = await answer<T>(response);
+  const mark = response.headers.get('ETag');
+  held.delete(path);
+  if (mark) {
+    held.set(path, { mark, body });
+    if (held.size > HELD_AT_MOST) {
+      held.delete([...held.keys()][0]!);
+    }
+  }
+  return body;
 }
 
 /** Sends a command. It carries one id through every try, so a lost answer changes nothing twice. */
@@ -98,13 +120,18 @@ async function send<T>(path: string, body: BodyInit, headers: Record<string, str
   }
 }
 
+function heardTime(response: Response): void {
+  const time = Number(response.headers.get('Shop-Time'));
+  if (time > 0) {
+    heardServerTime(time);
+  }
+}
+
 async function answer<T>(response: Response): Promise<T> {
+  heardTime(response);
   const text = await response.text();
   if (response.ok) {
     const body = text ? JSON.parse(text) : undefined;
-    if (typeof body?.nowMillis === 'number') {
-      heardServerTime(body.nowMillis);
-    }
     if (typeof body?.zone === 'string') {
       heardShopZone(body.zone);
     }

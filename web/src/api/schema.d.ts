@@ -3656,8 +3656,6 @@ export interface components {
         Bench: {
             canStart: components["schemas"]["BenchStep"][];
             mine: components["schemas"]["BenchStep"][];
-            /** Format: int64 */
-            nowMillis: number;
             others: components["schemas"]["BenchStep"][];
             resting: components["schemas"]["BenchStep"][];
         };
@@ -5065,8 +5063,6 @@ export interface components {
             knife: components["schemas"]["PieceKnife"];
             name: string;
             now: components["schemas"]["PieceNow"];
-            /** Format: int64 */
-            nowMillis: number;
             past: components["schemas"]["PiecePast"];
             steps: components["schemas"]["StepView"][];
             /** Format: int64 */
@@ -5392,8 +5388,6 @@ export interface components {
             isDemo: boolean;
             isSharedTablet: boolean;
             isShopEmpty: boolean;
-            /** Format: int64 */
-            nowMillis: number;
             person?: components["schemas"]["PersonView"];
             /** Format: int64 */
             sequence: number;
@@ -5503,8 +5497,6 @@ export interface components {
             coming: components["schemas"]["Coming"][];
             here: components["schemas"]["BenchStep"][];
             next: components["schemas"]["BenchStep"][];
-            /** Format: int64 */
-            nowMillis: number;
             workplaces: components["schemas"]["WorkplaceView"][];
         };
         StationView: {
@@ -5750,8 +5742,6 @@ export interface components {
             title: string;
         };
         WallView: {
-            /** Format: int64 */
-            nowMillis: number;
             rails: components["schemas"]["Rail"][];
             /** Format: int64 */
             sequence: number;

@@ -24,7 +24,16 @@ describe('what is asked again', () => {
   });
 
   it('is each subject after some entry', () => {
-    const kinds: Kind[] = ['SHOP_OPENED', 'PRICE_SET', 'STEEL_KEPT', 'SHOP_SETTING_CHOSEN', 'ALARM', 'STEP_DONE'];
+    const kinds: Kind[] = [
+      'SHOP_OPENED',
+      'TAKEN_ALONG',
+      'PERSON_CHANGED',
+      'PRICE_SET',
+      'STEEL_KEPT',
+      'SHOP_SETTING_CHOSEN',
+      'ALARM',
+      'STEP_DONE',
+    ];
     expect([...new Set(kinds.flatMap(subjects))].toSorted()).toEqual([...SUBJECTS]);
   });
 

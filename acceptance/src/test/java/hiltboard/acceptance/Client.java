@@ -65,6 +65,10 @@ final class Client {
             return this;
         }
 
+        long shopTimeMillis() {
+            return Long.parseLong(response.headers().firstValue("Shop-Time").orElseThrow());
+        }
+
         String detail() {
             return json().path("detail").asString();
         }

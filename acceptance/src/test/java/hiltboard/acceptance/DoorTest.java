@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.net.Socket;
 import java.net.URI;
+import java.net.http.HttpRequest;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -213,5 +214,34 @@ class DoorTest {
                         .path("about")
                         .asInt())
                 .isZero();
+    }
+
+    @Test
+    void an_answer_that_is_the_one_from_before_is_not_sent_again_and_no_browser_keeps_it() {
+        for (String path : List.of("/api/wall", "/api/bench", "/api/design/questions")) {
+            Client.Answer first = shop.owner().get(path).isOk();
+            String mark = first.response().headers().firstValue("ETag").orElseThrow();
+            assertThat(first.response().headers().firstValue("Cache-Control").orElse(""))
+                    .as(path)
+                    .contains("no-store");
+            Client.Answer again = shop.owner()
+                    .send(HttpRequest.newBuilder(URI.create(shop.address() + path))
+                            .header("If-None-Match", mark)
+                            .GET());
+            assertThat(again.status()).as(path).isEqualTo(304);
+            assertThat(again.text()).isEmpty();
+            assertThat(again.shopTimeMillis()).isGreaterThanOrEqualTo(first.shopTimeMillis());
+        }
+        String before = shop.owner()
+                .get("/api/wall")
+                .response()
+                .headers()
+                .firstValue("ETag")
+                .orElseThrow();
+        Work.take(shop.owner(), 1, Map.of());
+        assertThat(shop.owner().get("/api/wall").response().headers().firstValue("ETag"))
+                .isPresent()
+                .get()
+                .isNotEqualTo(before);
     }
 }

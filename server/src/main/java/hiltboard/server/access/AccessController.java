@@ -114,7 +114,6 @@ class AccessController {
             List<HandView> hands,
             List<PersonView> demoPeople,
             long sequence,
-            long nowMillis,
             String zone) {}
 
     record Setup(
@@ -194,7 +193,6 @@ class AccessController {
                         : List.of(),
                 demo && person.isEmpty() ? here.stream().map(PersonView::of).toList() : List.of(),
                 changes.latest(),
-                clock.nowMillis(),
                 clock.zone().getId());
     }
 

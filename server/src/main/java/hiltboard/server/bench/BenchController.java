@@ -1,6 +1,5 @@
 package hiltboard.server.bench;
 
-import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchSteps.BenchStep;
 import java.util.Comparator;
@@ -15,20 +14,13 @@ class BenchController {
     private static final int SHOWN_OF_A_PIECE = 3;
 
     private final BenchSteps steps;
-    private final ShopClock clock;
 
-    BenchController(BenchSteps steps, ShopClock clock) {
+    BenchController(BenchSteps steps) {
         this.steps = steps;
-        this.clock = clock;
     }
 
     /** What lies on the bench: mine, other people's, resting, and what I can start now, most urgent first. */
-    record Bench(
-            List<BenchStep> mine,
-            List<BenchStep> resting,
-            List<BenchStep> canStart,
-            List<BenchStep> others,
-            long nowMillis) {}
+    record Bench(List<BenchStep> mine, List<BenchStep> resting, List<BenchStep> canStart, List<BenchStep> others) {}
 
     @GetMapping("/api/bench")
     @Transactional(readOnly = true)
@@ -48,7 +40,6 @@ class BenchController {
                 all.stream().filter(step -> step.standing().equals("READY")).toList(),
                 all.stream()
                         .filter(step -> step.standing().equals("RUNNING") && step.starterId() != person.id())
-                        .toList(),
-                clock.nowMillis());
+                        .toList());
     }
 }

@@ -6,7 +6,6 @@ import hiltboard.core.route.Operation;
 import hiltboard.core.route.Station;
 import hiltboard.core.route.WorkLeft;
 import hiltboard.core.route.WorkLeft.Stage;
-import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchSteps.BenchStep;
 import hiltboard.server.bench.BenchSteps.Lying;
@@ -26,12 +25,10 @@ import org.springframework.web.bind.annotation.RestController;
 class StationPageController {
     private final BenchSteps steps;
     private final Workplaces workplaces;
-    private final ShopClock clock;
 
-    StationPageController(BenchSteps steps, Workplaces workplaces, ShopClock clock) {
+    StationPageController(BenchSteps steps, Workplaces workplaces) {
         this.steps = steps;
         this.workplaces = workplaces;
-        this.clock = clock;
     }
 
     /**
@@ -60,11 +57,7 @@ class StationPageController {
      * @param coming what waits only for work that is under way or can be started elsewhere
      */
     record StationPage(
-            List<WorkplaceView> workplaces,
-            List<BenchStep> here,
-            List<BenchStep> next,
-            List<Coming> coming,
-            long nowMillis) {}
+            List<WorkplaceView> workplaces, List<BenchStep> here, List<BenchStep> next, List<Coming> coming) {}
 
     @GetMapping("/api/stations/{station}")
     @Transactional(readOnly = true)
@@ -86,8 +79,7 @@ class StationPageController {
                         .sorted(Comparator.comparingInt(Coming::daysInHand)
                                 .thenComparing(Coming::promisedOn)
                                 .thenComparingLong(Coming::pieceId))
-                        .toList(),
-                clock.nowMillis());
+                        .toList());
     }
 
     private static String longest(Workplaces.Row row, Units units) {

@@ -1,6 +1,5 @@
 package hiltboard.server.job;
 
-import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.ChangeService.Decided;
 import hiltboard.server.job.ChangeService.EffectView;
@@ -26,7 +25,6 @@ class JobController {
     private final ChangeService changing;
     private final BelongingService belonging;
     private final Changes changes;
-    private final ShopClock clock;
 
     JobController(
             Wall wall,
@@ -34,18 +32,16 @@ class JobController {
             JobService service,
             ChangeService changing,
             BelongingService belonging,
-            Changes changes,
-            ShopClock clock) {
+            Changes changes) {
         this.wall = wall;
         this.days = days;
         this.service = service;
         this.changing = changing;
         this.belonging = belonging;
         this.changes = changes;
-        this.clock = clock;
     }
 
-    record WallView(long sequence, long nowMillis, List<Rail> rails) {}
+    record WallView(long sequence, List<Rail> rails) {}
 
     /** A promise moved: the day that the page saw, and the new one. */
     record PromiseChange(String from, String to) {}
@@ -54,7 +50,7 @@ class JobController {
     @GetMapping("/api/wall")
     @Transactional(readOnly = true)
     WallView wall() {
-        return new WallView(changes.latest(), clock.nowMillis(), wall.rails(days.all()));
+        return new WallView(changes.latest(), wall.rails(days.all()));
     }
 
     @PostMapping("/api/jobs")

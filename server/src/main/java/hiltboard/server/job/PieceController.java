@@ -11,7 +11,6 @@ import hiltboard.core.route.Progress;
 import hiltboard.core.route.State;
 import hiltboard.core.route.WayBack;
 import hiltboard.core.route.WorkLeft;
-import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.StepViews.NumberView;
 import hiltboard.server.job.StepViews.StepView;
@@ -43,7 +42,6 @@ class PieceController {
     private final DecisionRepository decided;
     private final Changes changes;
     private final JobService service;
-    private final ShopClock clock;
     private final ShopDays days;
     private final ClientWordRepository clientWords;
     private final BelongingService belonging;
@@ -58,7 +56,6 @@ class PieceController {
             DecisionRepository decided,
             Changes changes,
             JobService service,
-            ShopClock clock,
             ShopDays days,
             BelongingService belonging,
             BelongingRepository belongs,
@@ -76,7 +73,6 @@ class PieceController {
         this.decided = decided;
         this.changes = changes;
         this.service = service;
-        this.clock = clock;
     }
 
     /**
@@ -209,8 +205,7 @@ class PieceController {
             PieceKnife knife,
             List<StepView> steps,
             PiecePast past,
-            String cautionsDefer,
-            long nowMillis) {}
+            String cautionsDefer) {}
 
     /** What the brief said before, with the wishes of then. */
     record BriefBeforeView(
@@ -281,8 +276,7 @@ class PieceController {
                         mishaps(file),
                         decisions(id),
                         changes.ofPiece(id, job.id())),
-                Operations.CAUTIONS_DEFER,
-                clock.nowMillis());
+                Operations.CAUTIONS_DEFER);
     }
 
     /** Where the shop loses work and blades, most often first. */
