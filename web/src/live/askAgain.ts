@@ -36,6 +36,7 @@ export const NOT_OF_THE_SHOP = ['calculators', 'stations', 'cutting', 'trouble',
 
 /** Where a piece, a bar or a fire may be shown; only what is open is read anew. */
 const WORK: readonly Subject[] = [
+  'along',
   'alongside',
   'bench',
   'consult',
@@ -52,12 +53,12 @@ const WORK: readonly Subject[] = [
 const BESIDE: Record<Kind, readonly Subject[]> = {
   SHOP_OPENED: ['session', 'people'],
   SHOP_RESTORED: ['session', 'people', 'backups'],
-  TAKEN_ALONG: ['along'],
-  CLIENT_FORGOTTEN: ['along'],
+  TAKEN_ALONG: [],
+  CLIENT_FORGOTTEN: [],
   PERSON_ADDED: ['people'],
   PERSON_CHANGED: ['passkeys', 'people', 'session'],
   UNITS_CHOSEN: ['people'],
-  JOB_TAKEN: ['along', 'people'],
+  JOB_TAKEN: ['people'],
   PROMISE_CHANGED: [],
   SPECIFICATION_CHANGED: [],
   CHANGE_DROPPED: [],

@@ -7,8 +7,11 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileSystem;
+import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -19,6 +22,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import org.junit.jupiter.api.Test;
@@ -169,6 +174,67 @@ class AlongTest {
     }
 
     @Test
+    void whatever_a_strange_job_says_it_is_refused_or_its_pages_open() throws Exception {
+        try (RunningShop shop = RunningShop.demo()) {
+            Client owner = shop.owner();
+            // With proposals and revisions the one, with notes, mishaps and readings the other.
+            for (long job : List.of(8L, 14L)) {
+                Path archive = written(owner, "JOB", job);
+                for (Map.Entry<String, String> file : texts(archive).entrySet()) {
+                    if (file.getKey().endsWith(".jsonl")) {
+                        for (String key : new TreeSet<>(keys(file.getValue()))) {
+                            strange(owner, archive, file.getKey(), key);
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private static List<String> keys(String lines) {
+        return Pattern.compile("\"(\\w+)\":\"")
+                .matcher(lines)
+                .results()
+                .map(found -> found.group(1))
+                .toList();
+    }
+
+    /** Every text of that name says something that nobody has ever said. */
+    private void strange(Client owner, Path archive, String file, String key) throws Exception {
+        Path changed = Files.copy(archive, places.resolve("strange.zip"), StandardCopyOption.REPLACE_EXISTING);
+        try (FileSystem zip = FileSystems.newFileSystem(changed)) {
+            Path inside = zip.getPath(file);
+            Files.writeString(
+                    inside,
+                    Files.readString(inside).replaceAll("\"" + key + "\":\"[^\"]*\"", "\"" + key + "\":\"NONSENSE\""));
+        }
+        Client.Answer brought = owner.postFile("/api/along/brought", Files.readAllBytes(changed));
+        Client.Answer taken =
+                owner.post("/api/along/brought/" + brought.json().path("name").asString() + "/take", Map.of());
+        String what = file + " " + key;
+        if (taken.status() == 200) {
+            long job = taken.json().path("about").asLong();
+            assertThat(owner.get("/api/wall").status()).as(what).isEqualTo(200);
+            assertThat(owner.get("/api/bench").status()).as(what).isEqualTo(200);
+            assertThat(owner.get("/api/jobs/" + job + "/consult").status())
+                    .as(what)
+                    .isEqualTo(200);
+            for (JsonNode rail : owner.get("/api/wall").json().path("rails")) {
+                if (rail.path("jobId").asLong() == job) {
+                    for (JsonNode piece : rail.path("pieces")) {
+                        assertThat(owner.get("/api/pieces/" + piece.path("id").asLong())
+                                        .status())
+                                .as(what)
+                                .isEqualTo(200);
+                    }
+                }
+            }
+        } else {
+            assertThat(taken.status()).as(what + taken.text()).isEqualTo(422);
+        }
+    }
+
+    @Test
     void a_client_gets_all_that_is_kept_of_them_and_is_forgotten_everywhere() throws Exception {
         try (RunningShop shop = RunningShop.withTwoMakers()) {
             Client owner = shop.owner();
@@ -196,7 +262,7 @@ class AlongTest {
             assertThat(everything).contains("Ottilie Quarmby", "ottilie@example.org", "small hands");
             long id = client(owner, "Ottilie Quarmby");
             owner.post("/api/along/clients/" + id + "/forget", Map.of()).isRefused(409, "out-of-turn");
-            scrap(owner, piece);
+            Work.scrap(owner, piece, "choose-stock", "Ottilie knows");
             long lines = journal(shop);
             owner.post("/api/along/clients/" + id + "/forget", Map.of()).isOk();
             assertThat(everyWord(shop))
@@ -211,25 +277,6 @@ class AlongTest {
             assertThat(Work.piece(owner, other).path("name").asString()).isEqualTo("002");
             owner.post("/api/along/clients/" + id + "/forget", Map.of()).isRefused(404, "not-there");
         }
-    }
-
-    private static void scrap(Client owner, long piece) {
-        owner.post(
-                        Work.address(piece, "choose-stock") + "/went-wrong",
-                        Map.of(
-                                "kind",
-                                "OTHER",
-                                "words",
-                                "Ottilie knows",
-                                "measured",
-                                "",
-                                "wayBack",
-                                "SCRAP",
-                                "from",
-                                "",
-                                "sure",
-                                false))
-                .isOk();
     }
 
     private static long client(Client owner, String name) {
@@ -295,7 +342,7 @@ class AlongTest {
 
     private byte[] changed(Path archive, String file, String there, String instead) throws IOException {
         Path changed = Files.copy(archive, places.resolve("changed.zip"));
-        try (var zip = java.nio.file.FileSystems.newFileSystem(changed)) {
+        try (var zip = FileSystems.newFileSystem(changed)) {
             Path inside = zip.getPath(file);
             String text = Files.readString(inside);
             assertThat(text).contains(there);

@@ -110,6 +110,26 @@ final class Work {
                 Map.of("dimension", dimension, "entry", entry, "basedOn", basedOn, "sure", false, "reason", ""));
     }
 
+    /** Scraps a piece at a step. */
+    static void scrap(Client whoever, long piece, String operation, String words) {
+        whoever.post(
+                        address(piece, operation) + "/went-wrong",
+                        Map.of(
+                                "kind",
+                                "OTHER",
+                                "words",
+                                words,
+                                "measured",
+                                "",
+                                "wayBack",
+                                "SCRAP",
+                                "from",
+                                "",
+                                "sure",
+                                false))
+                .isOk();
+    }
+
     static Client.Answer done(Client maker, long piece, String operation) {
         return done(maker, piece(maker, piece), operation);
     }

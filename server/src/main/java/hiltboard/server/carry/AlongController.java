@@ -164,8 +164,8 @@ class AlongController {
                         name,
                         manifest.name(),
                         manifest.written(),
-                        manifest.lines().getOrDefault(Things.PIECES, 0L),
-                        manifest.lines().getOrDefault("photos", 0L));
+                        archive.count(Things.named(Things.PIECES)),
+                        archive.count(Things.named("photos")));
             }
         } catch (UnusableData unusable) {
             Files.deleteIfExists(kept);

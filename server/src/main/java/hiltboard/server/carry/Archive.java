@@ -22,6 +22,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class Archive implements AutoCloseable {
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
+            .enable(DeserializationFeature.FAIL_ON_NULL_CREATOR_PROPERTIES)
+            .enable(DeserializationFeature.FAIL_ON_MISSING_CREATOR_PROPERTIES)
             .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
             .build();
     private static final int LONGEST_LINE = 8_000_000;
@@ -44,7 +46,7 @@ final class Archive implements AutoCloseable {
             throw new UnusableData("The file " + file + " is no archive, or a damaged one.");
         }
         try {
-            manifest = JSON.readValue(whole(Manifest.FILE), Manifest.class);
+            manifest = JSON.readValue(file(Manifest.FILE), Manifest.class);
             if (!Manifest.FORMAT.equals(manifest.format())) {
                 throw new UnusableData("The archive " + file + " holds no shop and no part of one.");
             }
@@ -74,6 +76,11 @@ final class Archive implements AutoCloseable {
         return manifest;
     }
 
+    /** How many lines there should be of a thing. */
+    long count(Thing thing) {
+        return Optional.ofNullable(manifest.lines().get(thing.name())).orElse(0L);
+    }
+
     /** What is done with a line. */
     @FunctionalInterface
     interface Line {
@@ -83,7 +90,7 @@ final class Archive implements AutoCloseable {
     /** Hands over every line of a thing. @throws UnusableData where one is wrong, with its number */
     void lines(Thing thing, Line take) {
         String file = thing.name() + ".jsonl";
-        long wanted = Optional.ofNullable(manifest.lines().get(thing.name())).orElse(0L);
+        long wanted = count(thing);
         Optional<ZipEntry> entry = Optional.ofNullable(zip.getEntry(file));
         long number = 0;
         if (entry.isPresent()) {
@@ -114,6 +121,8 @@ final class Archive implements AutoCloseable {
         } catch (SQLException refused) {
             throw new UnusableData(
                     file + ", line " + number + ": It does not fit the rest (" + refused.getMessage() + ").");
+        } catch (ColumnKind.WrongValue wrong) {
+            throw new UnusableData(file + ", line " + number + ": Something is not " + wrong.getMessage() + ".");
         } catch (UnusableData wrong) {
             throw new UnusableData(file + ", line " + number + ": " + wrong.getMessage() + ".");
         }
@@ -137,10 +146,6 @@ final class Archive implements AutoCloseable {
 
     /** A file of the archive. @throws UnusableData if it is not there, or too large */
     byte[] file(String name) {
-        return whole(name);
-    }
-
-    private byte[] whole(String name) {
         ZipEntry entry = Optional.ofNullable(zip.getEntry(name))
                 .orElseThrow(() -> new UnusableData("The archive lacks " + name));
         try (InputStream in = zip.getInputStream(entry)) {

@@ -7,6 +7,7 @@ import hiltboard.server.data.UnusableData;
 import hiltboard.server.job.JobFile;
 import hiltboard.server.job.Photograph;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.material.Specifications;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.ResultSet;
@@ -17,10 +18,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Repository;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
@@ -32,12 +36,19 @@ class JobIn {
     private static final int LONGEST_TEXT = 20_000;
     private static final int MOST_LINES = 5_000;
 
+    private static final Set<String> SPECIFICATIONS = Set.of("specification", "chosen");
+    private static final TypeReference<Map<String, String>> ENTRIES = new TypeReference<>() {};
+
     private final JdbcTemplate data;
+    private final Specifications specifications;
+    private final JsonMapper json;
     private final PieceFiles files;
     private final ShopClock clock;
 
-    JobIn(JdbcTemplate data, PieceFiles files, ShopClock clock) {
+    JobIn(JdbcTemplate data, Specifications specifications, JsonMapper json, PieceFiles files, ShopClock clock) {
         this.data = data;
+        this.specifications = specifications;
+        this.json = json;
         this.files = files;
         this.clock = clock;
     }
@@ -59,7 +70,18 @@ class JobIn {
             taken.pieces().forEach(piece -> files.open(piece.id()).progress());
             return taken;
         } catch (RuntimeException unreadable) {
-            throw new UnusableData("A piece of this job is specified in a way that is not known here.");
+            throw new UnusableData("The steps or readings of this job are not known here.");
+        }
+    }
+
+    /** A knife that cannot be drawn would shut every page that it is on. */
+    private void mustBeKnownHere(Column column, Object value) {
+        if (SPECIFICATIONS.contains(column.sql())) {
+            try {
+                specifications.restore(json.readValue(value.toString(), ENTRIES));
+            } catch (RuntimeException unknown) {
+                throw new UnusableData("“" + column.name() + "” is specified in a way that is not known here");
+            }
         }
     }
 
@@ -78,19 +100,26 @@ class JobIn {
         }
 
         long job() throws SQLException {
+            Scope scope = Scope.one(Things.JOBS, 0);
             for (Thing thing : Things.ALL) {
-                long lines = Optional.ofNullable(archive.manifest().lines().get(thing.name()))
-                        .orElse(0L);
-                if (lines > MOST_LINES) {
-                    throw new UnusableData(thing.name() + ".jsonl has more lines than one job can have.");
-                }
-                if (lines > 0 && !thing.name().equals(Things.JOURNAL)) {
+                // Whatever else is in the archive: nothing but a job comes in.
+                if (scope.rows(thing, connection).isPresent() && !thing.name().equals(Things.JOURNAL)) {
+                    mustBeOfOneJob(thing);
                     take(thing);
                 }
             }
-            return here.getOrDefault("job", Map.of()).values().stream()
-                    .findFirst()
-                    .orElseThrow(() -> new UnusableData("There is no job in the archive."));
+            return here.get(Things.named(Things.JOBS).table())
+                    .values()
+                    .iterator()
+                    .next();
+        }
+
+        private void mustBeOfOneJob(Thing thing) {
+            long lines = archive.count(thing);
+            boolean isOne = thing.name().equals(Things.JOBS) || thing.name().equals(Things.CLIENTS);
+            if (isOne ? lines != 1 : lines > MOST_LINES) {
+                throw new UnusableData(thing.name() + ".jsonl has " + lines + " lines, which is not one job's.");
+            }
         }
 
         private void take(Thing thing) throws SQLException {
@@ -101,7 +130,7 @@ class JobIn {
                         numbers.put(number(line), person(text(line, "name")));
                     } else {
                         Map<Column, Object> values = new LinkedHashMap<>(inserts.values(line));
-                        Optional<Long> there = number(thing, values);
+                        Optional<Long> there = ownNumber(values);
                         Optional<Long> known = thing.name().equals(Things.CLIENTS)
                                 ? client(text(line, "name"), text(line, "contact"))
                                 : Optional.empty();
@@ -118,6 +147,7 @@ class JobIn {
         private void insert(Thing thing, Inserts inserts, Map<Column, Object> values) throws SQLException {
             values.keySet().removeIf(column -> isOwnNumber(column) || isDanglingHere(column, values.get(column)));
             values.replaceAll(this::here);
+            values.forEach(JobIn.this::mustBeKnownHere);
             if (thing.name().equals(Things.JOBS)) {
                 values.replaceAll((column, value) -> column.sql().equals("number") ? next() : value);
             }
@@ -134,7 +164,7 @@ class JobIn {
             return column.sql().equals("id");
         }
 
-        private Optional<Long> number(Thing thing, Map<Column, Object> values) {
+        private static Optional<Long> ownNumber(Map<Column, Object> values) {
             return values.entrySet().stream()
                     .filter(value -> isOwnNumber(value.getKey()))
                     .map(value -> (Long) value.getValue())

@@ -56,9 +56,9 @@ final class Outgoing {
     private final JsonMapper json;
     private final ZipOutputStream zip;
     private final LongConsumer progress;
-    private long lines;
+    private long done;
 
-    /** @param progress is told how many lines are written; what it throws ends the writing */
+    /** @param progress is told how much is written, of {@link #ahead}; what it throws ends the writing */
     Outgoing(Connection data, Scope scope, JsonMapper json, OutputStream out, LongConsumer progress) {
         this.data = data;
         this.scope = scope;
@@ -89,6 +89,11 @@ final class Outgoing {
         return counts;
     }
 
+    /** How much there is to be written: each line and each line of a table, and about as many drawings as pieces. */
+    static long ahead(Map<String, Long> counts) {
+        return 2 * counts.values().stream().mapToLong(Long::longValue).sum() + counts.getOrDefault(Things.PIECES, 0L);
+    }
+
     /** @throws CancellationException or whatever else the progress throws, in the middle of the zip */
     void write(String name, Instant now, Map<String, Long> counts, Iterable<Drawn> drawings)
             throws SQLException, IOException {
@@ -114,7 +119,7 @@ final class Outgoing {
             }
         }
         for (Drawn drawn : drawings) {
-            progress.accept(lines);
+            progress.accept(++done);
             text("drawings/" + drawn.name(), drawn.svg());
         }
         zip.finish();
@@ -135,7 +140,7 @@ final class Outgoing {
             }
             zip.write(json.writeValueAsBytes(line));
             zip.write('\n');
-            progress.accept(++lines);
+            progress.accept(++done);
         });
         zip.closeEntry();
     }
@@ -156,7 +161,7 @@ final class Outgoing {
                         .orElse(""));
             }
             csv.writeRecord(cells);
-            progress.accept(lines);
+            progress.accept(++done);
         });
         writer.flush();
         zip.closeEntry();
@@ -169,7 +174,7 @@ final class Outgoing {
                         ResultSet row = sql.executeQuery("SELECT id, media_type, " + column.sql() + " FROM "
                                 + thing.table() + scope.rows(thing, data).orElseThrow() + " ORDER BY id")) {
                     while (row.next()) {
-                        progress.accept(lines);
+                        progress.accept(++done);
                         zip.putNextEntry(new ZipEntry(file(thing, column, row)));
                         zip.write(row.getBytes(column.sql()));
                         zip.closeEntry();

@@ -1,5 +1,6 @@
 package hiltboard.server.carry;
 
+import hiltboard.core.design.Specification;
 import hiltboard.core.exchange.Sheet;
 import hiltboard.core.exchange.SvgSheet;
 import hiltboard.core.exchange.Template;
@@ -9,9 +10,9 @@ import hiltboard.server.carry.Outgoing.Drawn;
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.FileFailure;
 import hiltboard.server.data.OwnersOnly;
+import hiltboard.server.data.Reading;
 import hiltboard.server.data.Written;
-import hiltboard.server.job.PieceFile;
-import hiltboard.server.job.PieceFiles;
+import hiltboard.server.material.Specifications;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -38,20 +39,20 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
+import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Writes archives of open files beside the work, one at a time. Only the last one is kept. */
 @Service
 class TakingAlong implements DisposableBean {
     private static final Logger LOG = LoggerFactory.getLogger(TakingAlong.class);
+    private static final TypeReference<Map<String, String>> ENTRIES = new TypeReference<>() {};
     private static final String ENDING = ".zip";
 
     private final Path folder;
     private final JdbcTemplate data;
-    private final TransactionTemplate reading;
-    private final PieceFiles pieces;
+    private final Reading reading;
+    private final Specifications specifications;
     private final ShopClock clock;
     private final JsonMapper json;
     private final AtomicReference<@Nullable Running> running = new AtomicReference<>();
@@ -66,25 +67,24 @@ class TakingAlong implements DisposableBean {
     TakingAlong(
             DataFolder folder,
             JdbcTemplate data,
-            PlatformTransactionManager manager,
-            PieceFiles pieces,
+            Reading reading,
+            Specifications specifications,
             ShopClock clock,
             JsonMapper json) {
         this.folder = folder.path().resolve("along");
         this.data = data;
-        this.pieces = pieces;
+        this.specifications = specifications;
         this.clock = clock;
         this.json = json;
-        this.reading = new TransactionTemplate(manager);
-        this.reading.setReadOnly(true);
+        this.reading = reading;
     }
 
     /** An archive on its way. */
     static final class Running {
         private final Scope scope;
         private final String name;
-        private volatile long linesAhead = Long.MAX_VALUE;
-        private volatile long lines;
+        private volatile long ahead = Long.MAX_VALUE;
+        private volatile long done;
         private volatile boolean isStopped;
 
         private Running(Scope scope, String name) {
@@ -98,14 +98,14 @@ class TakingAlong implements DisposableBean {
 
         /** How much of it is written, from 0 to 1. */
         double part() {
-            return Math.min(1, lines / (double) Math.max(1, linesAhead));
+            return Math.min(1, done / (double) Math.max(1, ahead));
         }
 
         private void goesOn(long written) {
             if (isStopped) {
                 throw new CancellationException();
             }
-            lines = written;
+            done = written;
         }
     }
 
@@ -165,8 +165,8 @@ class TakingAlong implements DisposableBean {
                     + clock.localNow().toString().replaceAll("[:T]", "-").replaceAll("\\..*", "");
             Path unfinished = OwnersOnly.file(OwnersOnly.folder(folder).resolve(name + ".part"));
             try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(unfinished))) {
-                reading.executeWithoutResult(status ->
-                        data.execute((ConnectionCallback<Boolean>) connection -> written(run, connection, out)));
+                reading.of(
+                        () -> data.execute((ConnectionCallback<Boolean>) connection -> written(run, connection, out)));
             }
             Written.through(unfinished);
             Files.move(unfinished, folder.resolve(name + ENDING), StandardCopyOption.ATOMIC_MOVE);
@@ -184,7 +184,7 @@ class TakingAlong implements DisposableBean {
 
     private boolean written(Running run, Connection connection, OutputStream out) throws SQLException {
         Map<String, Long> counts = Outgoing.count(connection, run.scope);
-        run.linesAhead = counts.values().stream().mapToLong(Long::longValue).sum();
+        run.ahead = Outgoing.ahead(counts);
         try {
             new Outgoing(connection, run.scope, json, out, run::goesOn)
                     .write(run.name, clock.now(), counts, drawings(run.scope, connection));
@@ -203,14 +203,34 @@ class TakingAlong implements DisposableBean {
                 ids.add(row.getLong(1));
             }
         }
-        return () -> ids.stream().map(pieces::open).map(TakingAlong::drawn).iterator();
+        return () -> ids.stream().flatMap(id -> drawn(id).stream()).iterator();
     }
 
-    private static Drawn drawn(PieceFile piece) {
-        String title = piece.name() + " " + piece.jobTitle();
+    /** Nothing of a piece that cannot be drawn: the rest is not held up by it. */
+    private Optional<Drawn> drawn(long piece) {
+        try {
+            return Optional.of(drawing(piece));
+        } catch (RuntimeException notDrawn) {
+            LOG.warn("Piece {} cannot be drawn", piece, notDrawn);
+            return Optional.empty();
+        }
+    }
+
+    private Drawn drawing(long piece) {
+        return Optional.ofNullable(data.queryForObject(
+                        "SELECT number || CASE WHEN pieces = 1 THEN ' ' ELSE '-' || position || ' ' END || title AS name, "
+                                + "specification FROM piece JOIN job ON job.id = job_id WHERE piece.id = ?",
+                        (row, number) -> drawn(
+                                row.getString("name"),
+                                specifications.restore(json.readValue(row.getString("specification"), ENTRIES))),
+                        piece))
+                .orElseThrow();
+    }
+
+    private static Drawn drawn(String title, Specification specification) {
         return new Drawn(
                 title.replaceAll("[^\\p{L}\\p{N}]+", "-") + ".svg",
-                SvgSheet.write(Sheet.of(title, Template.of(piece.specification()))));
+                SvgSheet.write(Sheet.of(title, Template.of(specification))));
     }
 
     /** There is no room for more than one, and what is old helps nobody. */
