@@ -41,11 +41,17 @@ final class ServerProcess {
 
     /** Something that is done at the machine, to its end, by somebody who answers no question. */
     static Done atTheMachine(Path folder, String... words) throws IOException, InterruptedException {
+        ServerProcess doing = doing(folder, words);
+        List<String> said = doing.lines.lines().toList();
+        return new Done(doing.process.waitFor(), said);
+    }
+
+    /** As {@link #atTheMachine}, while it is done. */
+    static ServerProcess doing(Path folder, String... words) throws IOException {
         Process process = run(Stream.concat(Stream.of(words), Stream.of("--hilt.data=" + folder))
                 .toArray(String[]::new));
         process.getOutputStream().close();
-        List<String> said = process.inputReader().lines().toList();
-        return new Done(process.waitFor(), said);
+        return new ServerProcess(process, 0);
     }
 
     record Done(int code, List<String> said) {}
