@@ -88,6 +88,21 @@ class HouseTest {
                 .isEmpty();
     }
 
+    @Test
+    void the_tests_that_the_table_of_security_names_are_there() throws IOException {
+        Set<String> there = Stream.of("server/src/test", "acceptance/src/test")
+                .flatMap(HouseTest::files)
+                .map(file -> file.getFileName().toString().replace(".java", ""))
+                .collect(Collectors.toSet());
+        Set<String> named = Pattern.compile("\\b(\\w+Test)\\b")
+                .matcher(Files.readString(HOUSE.resolve("docs/security.md")))
+                .results()
+                .map(found -> found.group(1))
+                .collect(Collectors.toCollection(TreeSet::new));
+        assertThat(named).hasSizeGreaterThan(20);
+        assertThat(there).containsAll(named);
+    }
+
     private static Set<String> packages(String part) {
         try (Stream<Path> folders = Files.list(HOUSE.resolve(part + "/src/main/java/hiltboard/" + part))) {
             return folders.filter(Files::isDirectory)

@@ -7,9 +7,11 @@ import java.io.RandomAccessFile;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -61,6 +63,28 @@ class StartTest {
         ServerProcess next = ServerProcess.begin(folder, 0);
         next.isOpen();
         next.kill();
+    }
+
+    @Test
+    void the_log_in_the_data_folder_is_the_owners_and_tells_of_who_tried_without_what_they_typed(@TempDir Path folder)
+            throws Exception {
+        ServerProcess server = ServerProcess.begin(folder, ServerProcess.freePort());
+        Writers.ownerOfNew(server);
+        Client stranger = Client.at(server.address());
+        stranger.post("/api/sign-in", Map.of("signInName", "owner", "password", "a secret of elsewhere"))
+                .isRefused(422, "entries");
+        stranger.post("/api/sign-in", Map.of("signInName", "a-secret-in-the-wrong-field", "password", "x"))
+                .isRefused(422, "entries");
+        server.kill();
+        Path log = folder.resolve("log/hilt.log");
+        assertThat(Files.readString(log))
+                .contains(
+                        "O signed in (PASSWORD)",
+                        "A wrong password for O from 127.0.0.1",
+                        "A wrong password for nobody")
+                .doesNotContain("a secret of elsewhere", "a-secret-in-the-wrong-field");
+        assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(log)))
+                .isEqualTo("rw-------");
     }
 
     @Test

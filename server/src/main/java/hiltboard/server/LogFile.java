@@ -10,6 +10,7 @@ import ch.qos.logback.core.util.FileSize;
 import hiltboard.server.data.OwnersOnly;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Optional;
 import org.slf4j.LoggerFactory;
 
 /**
@@ -17,6 +18,7 @@ import org.slf4j.LoggerFactory;
  * not write into the first one's.
  */
 final class LogFile {
+    private static final String NAME = "file";
     private static final String LARGEST = "10MB";
     private static final String LARGEST_ALTOGETHER = "100MB";
     private static final int DAYS = 30;
@@ -33,7 +35,7 @@ final class LogFile {
         encoder.start();
         RollingFileAppender<ILoggingEvent> appender = new RollingFileAppender<>();
         appender.setContext(context);
-        appender.setName("file");
+        appender.setName(NAME);
         appender.setFile(file.toString());
         appender.setEncoder(encoder);
         SizeAndTimeBasedRollingPolicy<ILoggingEvent> policy = new SizeAndTimeBasedRollingPolicy<>();
@@ -47,6 +49,12 @@ final class LogFile {
         policy.start();
         appender.setRollingPolicy(policy);
         appender.start();
-        context.getLogger(Logger.ROOT_LOGGER_NAME).addAppender(appender);
+        Logger root = context.getLogger(Logger.ROOT_LOGGER_NAME);
+        // One that was begun before belongs to a program that has ended.
+        Optional.ofNullable(root.getAppender(NAME)).ifPresent(before -> {
+            root.detachAppender(before);
+            before.stop();
+        });
+        root.addAppender(appender);
     }
 }

@@ -1,5 +1,6 @@
 package hiltboard.server.access;
 
+import com.nulabinc.zxcvbn.Zxcvbn;
 import hiltboard.core.field.Finding;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
@@ -8,6 +9,7 @@ import hiltboard.server.access.PersonRepository.Account;
 import hiltboard.server.access.PersonRepository.Shop;
 import hiltboard.server.access.SignedIn.Device;
 import hiltboard.server.access.SignedIn.Session;
+import hiltboard.server.data.Reading;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,20 +18,27 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
-import java.util.function.Supplier;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /** The shop, its people and who is signed in. */
 @Service
 public class AccessService {
+    private static final Logger LOG = LoggerFactory.getLogger(AccessService.class);
+    /** Knows common passwords, names, keyboards and sequences, and what people make of them. */
+    private static final Zxcvbn GUESSING = new Zxcvbn();
+    /** Of five: from here on more than a million guesses are needed. */
+    private static final int LEAST_SCORE = 2;
+
     private static final int SHORTEST_PASSWORD = 10;
     private static final Pattern SIGN_IN_NAME = Pattern.compile("[\\p{L}0-9._-]{2,40}");
     private static final Pattern PIN = Pattern.compile("[0-9]{4,8}");
@@ -47,7 +56,7 @@ public class AccessService {
     private final PasskeyRepository passkeys;
     private final ShopClock clock;
     private final Sessions sessions;
-    private final TransactionTemplate reading;
+    private final Reading reading;
     private final TransactionTemplate writing;
     private final PasswordEncoder passwords = new BCryptPasswordEncoder();
     private final SignInThrottle throttle = new SignInThrottle(System::nanoTime);
@@ -58,14 +67,14 @@ public class AccessService {
             PasskeyRepository passkeys,
             ShopClock clock,
             Sessions sessions,
-            PlatformTransactionManager manager) {
+            Reading reading,
+            TransactionTemplate writing) {
         this.people = people;
         this.passkeys = passkeys;
         this.clock = clock;
         this.sessions = sessions;
-        this.writing = new TransactionTemplate(manager);
-        this.reading = new TransactionTemplate(manager);
-        this.reading.setReadOnly(true);
+        this.writing = writing;
+        this.reading = reading;
     }
 
     /** What a new person is called and signs in with. */
@@ -137,7 +146,7 @@ public class AccessService {
         String who = signInName.strip().toLowerCase(Locale.ROOT);
         boolean isPossible = SIGN_IN_NAME.matcher(who).matches() && bytes(password) <= LONGEST_PASSWORD_BYTES;
         Optional<Account> account = isPossible
-                ? reading(() -> people.withSignInName(who)).filter(each -> !each.isGone())
+                ? reading.of(() -> people.withSignInName(who)).filter(each -> !each.isGone())
                 : Optional.empty();
         List<String> counted = account.map(Account::person)
                 .flatMap(person -> device.filter(each -> sessions.isKnown(each, person.id())))
@@ -146,6 +155,11 @@ public class AccessService {
         throttle.begin(counted);
         String hash = account.map(Account::passwordHash).orElse(NO_PASSWORD);
         if (!isPossible || !matches(password, hash) || account.isEmpty()) {
+            // What was typed as a name may be a password.
+            LOG.warn(
+                    "A wrong password for {} from {}",
+                    account.map(Account::person).map(Person::name).orElse("nobody"),
+                    address);
             throw Refusal.entry(
                     "password", "", "Name or password is not right", "the name and password that the owner gave you");
         }
@@ -158,12 +172,14 @@ public class AccessService {
         Device shared = device.filter(Device::isShared)
                 .orElseThrow(
                         () -> Refusal.notAllowed("A short number is for a shared tablet only. Use your password."));
-        Account account = reading(() -> people.withId(personId))
+        Account account = reading.of(() -> people.withId(personId))
                 .filter(each -> !each.isGone() && each.pinHash().isPresent())
                 .orElseThrow(() -> Refusal.entry("pin", "", "There is no short number to this name", "your password"));
         List<String> counted = List.of("pin " + shared.id() + " " + personId);
         throttle.begin(counted);
         if (!PIN.matcher(pin).matches() || !matches(pin, account.pinHash().orElseThrow())) {
+            LOG.warn(
+                    "A wrong short number for {} at device {}", account.person().name(), shared.id());
             writing.executeWithoutResult(status -> people.wrongPin(personId, WRONG_PINS));
             throw Refusal.entry(
                     "pin",
@@ -208,7 +224,7 @@ public class AccessService {
      * @throws Refusal if it is wrong or tried too often
      */
     void mustKnow(Session session, String present) {
-        Account account = reading(() -> people.withId(session.person().id())).orElseThrow();
+        Account account = reading.of(() -> people.withId(session.person().id())).orElseThrow();
         List<String> counted = List.of("password of " + account.person().id());
         throttle.begin(counted);
         if (!matches(present, account.passwordHash())) {
@@ -227,7 +243,7 @@ public class AccessService {
     }
 
     private void setPassword(Person person, String next) {
-        refuse(passwordFindings(next));
+        refuse(passwordFindings(next, namesOf(person.name(), person.signInName())));
         people.setPassword(person.id(), passwords.encode(next));
         people.setPin(person.id(), Optional.empty());
     }
@@ -285,11 +301,6 @@ public class AccessService {
         people.decide(matter.name(), may, by.id(), clock.nowMillis());
     }
 
-    private <T> Optional<T> reading(Supplier<Optional<T>> what) {
-        Optional<T> found = reading.execute(status -> what.get());
-        return found == null ? Optional.empty() : found;
-    }
-
     /** Opens the shop with its owner; part of a change. */
     public long open(String shopName, boolean demo, NewPerson owner) {
         if (!isShopEmpty()) {
@@ -345,17 +356,30 @@ public class AccessService {
                     "This cannot be a sign-in name",
                     "2 to 40 letters, digits, dots, hyphens"));
         }
-        findings.addAll(passwordFindings(person.password()));
+        findings.addAll(passwordFindings(person.password(), namesOf(person.name(), person.signInName())));
         return findings;
     }
 
-    private static List<Finding> passwordFindings(String password) {
-        return password.length() < SHORTEST_PASSWORD || bytes(password) > LONGEST_PASSWORD_BYTES
+    private static List<String> namesOf(String name, String signInName) {
+        return Stream.concat(Stream.of(name, signInName), Stream.of(name.split("\\s+")))
+                .toList();
+    }
+
+    /** @param names of whom it is for, which are no secret */
+    private static List<Finding> passwordFindings(String password, List<String> names) {
+        if (password.length() < SHORTEST_PASSWORD || bytes(password) > LONGEST_PASSWORD_BYTES) {
+            return List.of(new Finding(
+                    "password",
+                    "",
+                    "The password is too short or too long",
+                    "at least " + SHORTEST_PASSWORD + " characters, at most " + LONGEST_PASSWORD_BYTES + " bytes"));
+        }
+        return GUESSING.measure(password, names).getScore() < LEAST_SCORE
                 ? List.of(new Finding(
                         "password",
                         "",
-                        "The password is too short or too long",
-                        "at least " + SHORTEST_PASSWORD + " characters, at most " + LONGEST_PASSWORD_BYTES + " bytes"))
+                        "This is among the first that somebody would try",
+                        "such as a few words that have nothing to do with each other"))
                 : List.of();
     }
 

@@ -11,6 +11,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.web.webauthn.api.AuthenticatorAssertionResponse;
 import org.springframework.security.web.webauthn.api.AuthenticatorAttestationResponse;
@@ -40,6 +42,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 class Passkeys {
+    private static final Logger LOG = LoggerFactory.getLogger(Passkeys.class);
     private static final Duration GOOD_FOR = Duration.ofMinutes(5);
     private static final int MOST_WAITING = 2_000;
 
@@ -118,6 +121,7 @@ class Passkeys {
                     .map(Account::person)
                     .orElseThrow(Passkeys::notGood);
         } catch (RuntimeException notAsItShouldBe) {
+            LOG.warn("A passkey that opens nothing, from {}", request.getRemoteAddr());
             throw notGood();
         }
     }

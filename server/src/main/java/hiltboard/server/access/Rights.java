@@ -16,6 +16,8 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.web.servlet.HandlerInterceptor;
@@ -26,6 +28,7 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 /** Who may do what, by the one table {@code rights.txt}. An address that does not stand in it is open to nobody. */
 @Configuration(proxyBeanMethods = false)
 public class Rights implements HandlerInterceptor, WebMvcConfigurer {
+    private static final Logger LOG = LoggerFactory.getLogger(Rights.class);
     private static final Pattern LINE = Pattern.compile("(\\w+) +(GET|POST) +(/\\S*)(?: +# (.+))?");
     private static final List<Right> TABLE = read();
     private static final Map<String, Right> BY_ADDRESS =
@@ -129,7 +132,13 @@ public class Rights implements HandlerInterceptor, WebMvcConfigurer {
         String method = request.getMethod().equals("HEAD") ? "GET" : request.getMethod();
         Object pattern = request.getAttribute(HandlerMapping.BEST_MATCHING_PATTERN_ATTRIBUTE);
         if (String.valueOf(pattern).startsWith("/api/")) {
-            mustBeAllowed(Optional.ofNullable(BY_ADDRESS.get(method + " " + pattern)), access.signedInIfAny());
+            Optional<Person> person = access.signedInIfAny();
+            try {
+                mustBeAllowed(Optional.ofNullable(BY_ADDRESS.get(method + " " + pattern)), person);
+            } catch (Refusal refusal) {
+                person.ifPresent(each -> LOG.warn("{} may not {} {}", each.name(), method, pattern));
+                throw refusal;
+            }
         }
         return true;
     }

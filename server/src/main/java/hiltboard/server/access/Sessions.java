@@ -5,6 +5,7 @@ import hiltboard.server.access.SessionRepository.Kept;
 import hiltboard.server.access.SignedIn.Device;
 import hiltboard.server.access.SignedIn.Session;
 import hiltboard.server.access.SignedIn.Way;
+import hiltboard.server.data.Reading;
 import hiltboard.server.live.LetGo;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
@@ -18,7 +19,6 @@ import java.time.InstantSource;
 import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Optional;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -33,7 +33,6 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpRequestResponseHolder;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 
@@ -53,7 +52,7 @@ class Sessions implements SecurityContextRepository {
 
     private final SessionRepository kept;
     private final ApplicationEventPublisher events;
-    private final TransactionTemplate reading;
+    private final Reading reading;
     private final TransactionTemplate writing;
     private final Duration idle;
     private final Duration longest;
@@ -64,15 +63,15 @@ class Sessions implements SecurityContextRepository {
     Sessions(
             SessionRepository kept,
             ApplicationEventPublisher events,
-            PlatformTransactionManager manager,
+            Reading reading,
+            TransactionTemplate writing,
             Settings settings) {
         this.kept = kept;
         this.events = events;
         this.idle = settings.session().idle();
         this.longest = settings.session().longest();
-        this.writing = new TransactionTemplate(manager);
-        this.reading = new TransactionTemplate(manager);
-        this.reading.setReadOnly(true);
+        this.writing = writing;
+        this.reading = reading;
     }
 
     @Override
@@ -124,7 +123,7 @@ class Sessions implements SecurityContextRepository {
         return cookie(request, SESSION).flatMap(token -> {
             long now = clock.millis();
             Optional<Kept> found =
-                    read(() -> kept.session(hash(token), now - longest.toMillis(), now - idle.toMillis()));
+                    reading.of(() -> kept.session(hash(token), now - longest.toMillis(), now - idle.toMillis()));
             found.filter(each -> each.seenAtMillis() < now - SEEN_IS_KEPT_EVERY.toMillis())
                     .ifPresent(each -> seen(each.session(), now));
             return found.map(Kept::session);
@@ -141,11 +140,11 @@ class Sessions implements SecurityContextRepository {
 
     /** The device of a request, if somebody has signed in with it before. */
     Optional<Device> device(HttpServletRequest request) {
-        return cookie(request, DEVICE).flatMap(token -> read(() -> kept.device(hash(token))));
+        return cookie(request, DEVICE).flatMap(token -> reading.of(() -> kept.device(hash(token))));
     }
 
     boolean isKnown(Device device, long person) {
-        return Boolean.TRUE.equals(reading.execute(status -> kept.isKnown(device.id(), person)));
+        return reading.of(() -> kept.isKnown(device.id(), person));
     }
 
     /** Begins a session with this answer, in the place of the one that the request came with. */
@@ -162,6 +161,7 @@ class Sessions implements SecurityContextRepository {
             long id = kept.begin(hash(token), person.id(), device.id(), way, now);
             return new Session(id, way == Way.PIN ? person.asMaker() : person, way, device);
         });
+        LOG.info("{} signed in ({})", person.name(), way);
         response.addHeader(HttpHeaders.SET_COOKIE, cookie(SESSION, token, longest, request));
         response.addHeader(HttpHeaders.SET_COOKIE, cookie(DEVICE, newDevice, DEVICE_IS_KNOWN, request));
         SecurityContext context = SecurityContextHolder.createEmptyContext();
@@ -185,11 +185,6 @@ class Sessions implements SecurityContextRepository {
     /** Says of the device of a session whether it is a shared one; part of a change. */
     void share(Session session, boolean isShared) {
         kept.share(session.device().id(), isShared);
-    }
-
-    private <T> Optional<T> read(Supplier<Optional<T>> what) {
-        Optional<T> found = reading.execute(status -> what.get());
-        return found == null ? Optional.empty() : found;
     }
 
     private String token() {
