@@ -3,11 +3,11 @@ import { useState } from 'react';
 import { change, read } from '../api/client';
 import type { PersonView, RightView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
-import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Ask, Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { usePerson } from './useSession';
+import { NewPassword } from './NewPassword';
 
 /** Who works here, and who did. An owner gives new passwords, signs out, lets go and takes back. */
 export function Colleagues() {
@@ -54,15 +54,11 @@ function About({ person, onClose }: { person: PersonView; onClose: () => void })
       {person.isHere ? (
         <>
           <Row>
-            <Entry
-              label="A new password"
-              name="password"
-              type="password"
+            <NewPassword
               value={password}
               onChange={setPassword}
               problem={problem?.at('password')}
-              echo="At least 10 characters; tell it only to them"
-              autoComplete="new-password"
+              more="; tell it only to them"
             />
             <Press isDisabled={isBusy || !password} onPress={() => tell('password', { password })}>
               Give it

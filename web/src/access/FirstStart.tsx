@@ -5,6 +5,7 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { Doorway } from './Doorway';
+import { NewPassword } from './NewPassword';
 import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
 import { useSigning } from './useSession';
 
@@ -63,16 +64,7 @@ export function FirstStart() {
           problem={wrong('signInName')}
           autoComplete="username"
         />
-        <Entry
-          label="Password"
-          name="password"
-          type="password"
-          value={setup.password}
-          onChange={put('password')}
-          problem={wrong('password')}
-          echo="At least 10 characters"
-          autoComplete="new-password"
-        />
+        <NewPassword label="Password" value={setup.password} onChange={put('password')} problem={wrong('password')} />
         {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
         <div>
           <Press data-kind="main" isDisabled={isBusy} onPress={() => void run(() => setUp(setup))}>

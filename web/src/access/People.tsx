@@ -8,6 +8,7 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { About } from './About';
+import { NewPassword } from './NewPassword';
 import { ClosedDays } from './ClosedDays';
 import { Colleagues, MakersMay } from './Colleagues';
 import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
@@ -99,14 +100,11 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
         onChange={put('signInName')}
         problem={wrong('signInName')}
       />
-      <Entry
+      <NewPassword
         label="First password"
-        type="password"
         value={person.password}
         onChange={put('password')}
         problem={wrong('password')}
-        echo="At least 10 characters"
-        autoComplete="new-password"
       />
       <Choice label="Works as" value={person.role} options={ROLES} onChange={put('role')} />
       {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}

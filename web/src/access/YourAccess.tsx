@@ -6,6 +6,7 @@ import { Press } from '../parts/Press';
 import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { usePerson, useSession } from './useSession';
+import { NewPassword } from './NewPassword';
 import { useQueryClient } from '@tanstack/react-query';
 
 /** What you sign in with, and what this device is. */
@@ -42,16 +43,7 @@ export function YourAccess() {
           echo="Asked for either change"
           autoComplete="current-password"
         />
-        <Entry
-          label="A new password"
-          name="password"
-          type="password"
-          value={password}
-          onChange={setPassword}
-          problem={problem?.at('password')}
-          echo="At least 10 characters"
-          autoComplete="new-password"
-        />
+        <NewPassword value={password} onChange={setPassword} problem={problem?.at('password')} />
         <Entry
           label="A short number"
           name="pin"

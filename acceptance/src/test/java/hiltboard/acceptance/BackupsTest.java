@@ -9,7 +9,6 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.AfterEach;
@@ -36,17 +35,6 @@ class BackupsTest {
         shop.close();
     }
 
-    private static void until(BooleanSupplier what) {
-        for (int i = 0; i < 300 && !what.getAsBoolean(); i++) {
-            try {
-                Thread.sleep(100);
-            } catch (InterruptedException interrupted) {
-                throw new IllegalStateException(interrupted);
-            }
-        }
-        assertThat(what.getAsBoolean()).isTrue();
-    }
-
     private JsonNode backups() {
         return owner.get("/api/backups").isOk().json();
     }
@@ -64,7 +52,8 @@ class BackupsTest {
         int before = names("by hand").size();
         shop.clock().putForward(Duration.ofSeconds(1));
         owner.post("/api/backups", Map.of()).isOk();
-        until(() -> names("by hand").size() > before && backups().path("making").isEmpty());
+        Patience.until(() ->
+                names("by hand").size() > before && backups().path("making").isEmpty());
         return names("by hand").get(0);
     }
 
@@ -85,21 +74,21 @@ class BackupsTest {
     @Test
     void every_night_has_its_copy_and_a_failed_one_is_the_owners_alarm_until_one_is_good(@TempDir Path aside)
             throws Exception {
-        until(() -> names("by itself").size() == 1);
+        Patience.until(() -> names("by itself").size() == 1);
         shop.clock().putForward(Duration.ofDays(1));
-        until(() -> names("by itself").size() == 2);
+        Patience.until(() -> names("by itself").size() == 2);
         Path folder = shop.folder().resolve("backups");
         Files.move(folder, aside.resolve("backups"));
         Files.writeString(folder, "somebody's own file");
         shop.clock().putForward(Duration.ofDays(1));
-        until(() -> !trouble(owner).isEmpty());
+        Patience.until(() -> !trouble(owner).isEmpty());
         assertThat(trouble(owner)).singleElement().asString().startsWith("The backup failed: ");
         assertThat(trouble(shop.signedIn("bram"))).isEmpty();
         Files.delete(folder);
         Files.move(aside.resolve("backups"), folder);
         shop.clock().putForward(Duration.ofMinutes(31));
-        until(() -> names("by itself").size() == 3);
-        until(() -> trouble(owner).isEmpty());
+        Patience.until(() -> names("by itself").size() == 3);
+        Patience.until(() -> trouble(owner).isEmpty());
     }
 
     @Test
@@ -111,7 +100,7 @@ class BackupsTest {
                 .isRefused(422, "entries");
         owner.post("/api/backups/second", Map.of("path", disk.toString())).isOk();
         String first = byHand();
-        until(() -> Files.exists(disk.resolve(first)));
+        Patience.until(() -> Files.exists(disk.resolve(first)));
         assertThat(Files.mismatch(
                         disk.resolve(first), shop.folder().resolve("backups").resolve(first)))
                 .isEqualTo(-1);
@@ -119,12 +108,12 @@ class BackupsTest {
         byte[] marked = Files.readAllBytes(mark);
         Files.delete(mark);
         String second = byHand();
-        until(() -> !trouble(owner).isEmpty());
+        Patience.until(() -> !trouble(owner).isEmpty());
         assertThat(trouble(owner)).singleElement().asString().contains(disk.toString(), "is gone");
         assertThat(disk.resolve(second)).doesNotExist();
         Files.write(mark, marked);
         String third = byHand();
-        until(() -> trouble(owner).isEmpty());
+        Patience.until(() -> trouble(owner).isEmpty());
         assertThat(disk.resolve(second)).exists();
         assertThat(disk.resolve(third)).exists();
     }
@@ -207,7 +196,7 @@ class BackupsTest {
 
     /** Signs in when the program has started anew: it knows nobody's session of before. */
     private Client againAs(String name) {
-        until(() -> {
+        Patience.until(() -> {
             try {
                 return owner.get("/api/wall").status() == 401;
             } catch (RuntimeException startsAnew) {

@@ -114,6 +114,26 @@ public final class BenchmarkShop implements AutoCloseable {
         return millis[changes * 95 / 100];
     }
 
+    /** Seconds until the whole shop is written as open files. */
+    public double takenAlong() throws InterruptedException {
+        long begun = System.nanoTime();
+        client.post("/api/along", Map.of("what", "SHOP", "id", 0)).isOk();
+        while (!client.get("/api/along").json().path("writing").isEmpty()) {
+            Thread.sleep(500);
+        }
+        return (System.nanoTime() - begun) / 1e9;
+    }
+
+    /** Seconds until a backup is made and looked through. */
+    public double backedUp() throws InterruptedException {
+        long begun = System.nanoTime();
+        client.post("/api/backups", Map.of()).isOk();
+        while (!client.get("/api/backups").json().path("making").isEmpty()) {
+            Thread.sleep(100);
+        }
+        return (System.nanoTime() - begun) / 1e9;
+    }
+
     private Thread listen(BlockingQueue<Long> heard) {
         long from = client.get("/api/session").json().path("sequence").asLong();
         Thread page = new Thread(() -> {

@@ -47,6 +47,28 @@ final class Client {
         return client;
     }
 
+    /** Opens a new shop in inches, whose owner has the password of all tests and is signed in then. */
+    void openShop(String code, String shopName, String ownerName, String signInName) {
+        post(
+                        "/api/setup",
+                        Map.of(
+                                "code",
+                                code,
+                                "shopName",
+                                shopName,
+                                "lengthUnit",
+                                "INCH",
+                                "temperatureUnit",
+                                "FAHRENHEIT",
+                                "ownerName",
+                                ownerName,
+                                "signInName",
+                                signInName,
+                                "password",
+                                RunningShop.OWNER_PASSWORD))
+                .isOk();
+    }
+
     /** What the server answered. */
     record Answer(int status, String text, HttpResponse<String> response) {
         JsonNode json() {

@@ -17,7 +17,6 @@ import java.sql.Statement;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
-import java.util.function.BooleanSupplier;
 import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -53,13 +52,6 @@ class DataTroubleTest {
     private static String trouble(Client of) {
         JsonNode all = of.get("/api/trouble").isOk().json();
         return all.isEmpty() ? "" : all.get(0).path("words").asString();
-    }
-
-    private static void until(BooleanSupplier what) throws InterruptedException {
-        for (int i = 0; i < 200 && !what.getAsBoolean(); i++) {
-            Thread.sleep(100);
-        }
-        assertThat(what.getAsBoolean()).isTrue();
     }
 
     private static void atTheWriter(String words) throws Exception {
@@ -125,7 +117,7 @@ class DataTroubleTest {
         Files.writeString(file, "another file of its name");
         note("lost").isRefused(503, "data-gone");
         Files.move(elsewhere, file, StandardCopyOption.REPLACE_EXISTING);
-        until(() -> trouble(maker).isEmpty());
+        Patience.until(() -> trouble(maker).isEmpty());
         note("kept").isOk();
         assertThat(Writers.kept(maker, piece)).contains("kept").doesNotContain("lost");
     }

@@ -82,24 +82,7 @@ final class RunningShop implements AutoCloseable {
 
     private static void openWithTwoMakers(RunningShop shop) {
         Client owner = Client.at(shop.address());
-        owner.post(
-                        "/api/setup",
-                        Map.of(
-                                "code",
-                                shop.setupCode(),
-                                "shopName",
-                                "Fenwick Bridge Knives",
-                                "lengthUnit",
-                                "INCH",
-                                "temperatureUnit",
-                                "FAHRENHEIT",
-                                "ownerName",
-                                "Olwen Tarr",
-                                "signInName",
-                                "olwen",
-                                "password",
-                                OWNER_PASSWORD))
-                .isOk();
+        owner.openShop(shop.setupCode(), "Fenwick Bridge Knives", "Olwen Tarr", "olwen");
         owner.post(
                         "/api/people",
                         Map.of("name", "Bram Holt", "signInName", "bram", "password", OWNER_PASSWORD, "role", "MAKER"))

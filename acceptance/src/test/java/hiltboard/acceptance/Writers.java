@@ -16,24 +16,7 @@ final class Writers {
         String code = server.setupCode();
         server.isOpen();
         Client owner = Client.at(server.address());
-        owner.post(
-                        "/api/setup",
-                        Map.of(
-                                "code",
-                                code,
-                                "shopName",
-                                "S",
-                                "lengthUnit",
-                                "INCH",
-                                "temperatureUnit",
-                                "FAHRENHEIT",
-                                "ownerName",
-                                "O",
-                                "signInName",
-                                "owner",
-                                "password",
-                                RunningShop.OWNER_PASSWORD))
-                .isOk();
+        owner.openShop(code, "S", "O", "owner");
         return owner;
     }
 

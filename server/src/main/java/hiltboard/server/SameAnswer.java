@@ -44,7 +44,7 @@ class SameAnswer extends ShallowEtagHeaderFilter {
         String path = request.getRequestURI();
         return request.getMethod().equals(HttpMethod.GET.name())
                 && !path.startsWith("/api/live")
-                && !path.matches(".*/(file|files/.*|original|thumbnail|sketch)");
+                && !path.matches(".*/(file|files/.*|original|thumbnail|sketch|sketches/.*)");
     }
 
     @Override

@@ -81,7 +81,25 @@ public final class Benchmark {
         row("one piece, p95", "30", p95(() -> shop.get("/api/pieces/" + piece)));
         row("the bench's data, p95", "–", p95(() -> shop.get("/api/bench")));
         row("a change on " + PAGES + " listening pages, p95", "250", shop.changeReachesPages(piece, PAGES, 60));
+        row("what is left of a lot, p95", "–", p95(() -> shop.get("/api/stock/lots/1")));
+        row("a backup of it, made and looked through, seconds", "–", shop.backedUp());
+        row("all of it written as open files, seconds", "–", shop.takenAlong());
+        row("the wall's data while it is written as open files, p95", "–", whileTaken(shop));
         row("memory of the server's heap in use, MB", "512", shop.heapMegabytes());
+    }
+
+    private static double whileTaken(BenchmarkShop shop) throws InterruptedException {
+        Thread taking = new Thread(() -> {
+            try {
+                shop.takenAlong();
+            } catch (InterruptedException ended) {
+                Thread.currentThread().interrupt();
+            }
+        });
+        taking.start();
+        double measured = p95(() -> shop.get("/api/wall"));
+        taking.join();
+        return measured;
     }
 
     /** As a maker opens them: by address, scripts kept from the visit before. */

@@ -10,6 +10,7 @@ import hiltboard.server.access.AccessService;
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.DataGuard.TroubleChanged;
 import hiltboard.server.data.FileFailure;
+import hiltboard.server.data.Reading;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -31,8 +32,6 @@ import org.springframework.beans.factory.DisposableBean;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Copies of the whole shop: taken every night and by hand, one at a time, beside whatever the shop does. */
 @Service
@@ -46,7 +45,7 @@ public class Backups implements DisposableBean {
     private final AccessService access;
     private final ShopClock clock;
     private final ApplicationEventPublisher events;
-    private final TransactionTemplate reading;
+    private final Reading reading;
     private final boolean isNightly;
     private final AtomicReference<@Nullable Running> running = new AtomicReference<>();
     private volatile Optional<Failure> failure = Optional.empty();
@@ -64,7 +63,7 @@ public class Backups implements DisposableBean {
             AccessService access,
             ShopClock clock,
             ApplicationEventPublisher events,
-            PlatformTransactionManager manager,
+            Reading reading,
             Settings settings) {
         this.isNightly = settings.backup().nightly();
         this.folder = folder;
@@ -72,8 +71,7 @@ public class Backups implements DisposableBean {
         this.access = access;
         this.clock = clock;
         this.events = events;
-        this.reading = new TransactionTemplate(manager);
-        this.reading.setReadOnly(true);
+        this.reading = reading;
     }
 
     /** Why the last copy did not come about; it is over when one does. */
@@ -240,8 +238,7 @@ public class Backups implements DisposableBean {
 
     /** Brings the second folder to what the first one has. */
     private void toSecond() {
-        Optional<Path> second =
-                Optional.ofNullable(reading.execute(status -> folders.second())).orElse(Optional.empty());
+        Optional<Path> second = reading.of(folders::second);
         if (second.isEmpty()) {
             secondFailure = Optional.empty();
             return;

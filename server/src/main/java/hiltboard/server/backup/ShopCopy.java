@@ -1,6 +1,7 @@
 package hiltboard.server.backup;
 
 import hiltboard.server.carry.NewShop;
+import hiltboard.server.data.Damage;
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.DataVersion;
 import hiltboard.server.data.FileFailure;
@@ -16,6 +17,7 @@ import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Optional;
 import java.util.function.Consumer;
 
 /**
@@ -99,10 +101,9 @@ final class ShopCopy {
                 Statement sql = connection.createStatement()) {
             mustBeAShop(sql, shop);
             DataVersion.of(sql);
-            DataVersion.of(sql);
             // A damaged page can go into a copy as one that holds nothing, so that the copy is sound and lacks
             // something.
-            mustBeSound(sql, "PRAGMA quick_check(1)", shop);
+            mustBeSound(Damage.quickly(sql), shop);
             long before = number(sql, "SELECT coalesce(max(sequence), 0) FROM journal");
             running.accept(sql);
             sql.execute("VACUUM INTO '" + copy.toString().replace("'", "''") + "'");
@@ -119,7 +120,7 @@ final class ShopCopy {
         try (Connection connection = open(copy);
                 Statement sql = connection.createStatement()) {
             mustBeAShop(sql, copy);
-            mustBeSound(sql, "PRAGMA integrity_check(1)", copy);
+            mustBeSound(Damage.thoroughly(sql), copy);
             try (ResultSet broken = sql.executeQuery("PRAGMA foreign_key_check")) {
                 if (broken.next()) {
                     throw new UnusableData("The file " + copy + " is damaged inside: something is missing that "
@@ -166,11 +167,10 @@ final class ShopCopy {
         }
     }
 
-    private static void mustBeSound(Statement sql, String check, Path file) throws SQLException {
-        String found = text(sql, check);
-        if (!found.equals("ok")) {
-            throw new UnusableData("The file " + file + " is damaged inside: " + found.replaceAll("\\s+", " "));
-        }
+    private static void mustBeSound(Optional<String> damage, Path file) {
+        damage.ifPresent(words -> {
+            throw new UnusableData("The file " + file + " is damaged inside: " + words);
+        });
     }
 
     private static long number(Statement sql, String question) throws SQLException {

@@ -1,6 +1,7 @@
 package hiltboard.server.bench;
 
 import hiltboard.server.ShopClock;
+import hiltboard.server.data.Reading;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Changes;
@@ -12,8 +13,6 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Tells everyone when a rest is up. The clocks stand in the data file, so they run on through a restart. */
 @Component
@@ -22,26 +21,19 @@ class RestClock {
     private final PieceFiles files;
     private final Changes changes;
     private final ShopClock clock;
-    private final TransactionTemplate reading;
+    private final Reading reading;
 
-    RestClock(
-            StepRepository steps,
-            PieceFiles files,
-            Changes changes,
-            ShopClock clock,
-            PlatformTransactionManager manager) {
+    RestClock(StepRepository steps, PieceFiles files, Changes changes, ShopClock clock, Reading reading) {
         this.steps = steps;
         this.files = files;
         this.changes = changes;
         this.clock = clock;
-        this.reading = new TransactionTemplate(manager);
-        this.reading.setReadOnly(true);
+        this.reading = reading;
     }
 
     @Scheduled(initialDelay = 1_000, fixedDelay = 500)
     void look() {
-        List<StepRow> up = Optional.ofNullable(reading.execute(status -> steps.restsUp(clock.nowMillis())))
-                .orElse(List.of());
+        List<StepRow> up = reading.of(() -> steps.restsUp(clock.nowMillis()));
         up.forEach(this::announce);
     }
 

@@ -8,7 +8,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.sql.Connection;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Optional;
@@ -94,12 +93,9 @@ public final class DataFolder implements AutoCloseable {
         try (Connection connection = source.getConnection();
                 Statement sql = connection.createStatement()) {
             DataVersion.of(sql);
-            try (ResultSet found = sql.executeQuery("PRAGMA quick_check(1)")) {
-                String words = found.getString(1);
-                if (!words.equals("ok")) {
-                    throw unreadable(file, "it is damaged inside: " + words.replaceAll("\\s+", " "));
-                }
-            }
+            Damage.quickly(sql).ifPresent(words -> {
+                throw unreadable(file, "it is damaged inside: " + words);
+            });
         } catch (SQLException failure) {
             throw unreadable(file, failure.getMessage());
         }

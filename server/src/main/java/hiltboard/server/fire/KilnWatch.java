@@ -12,6 +12,7 @@ import hiltboard.server.access.AccessService;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.BenchService;
 import hiltboard.server.bench.ReadingService;
+import hiltboard.server.data.Reading;
 import hiltboard.server.device.ConnectedKiln;
 import hiltboard.server.device.ConnectedKiln.Shown;
 import hiltboard.server.device.ConnectedKiln.Status;
@@ -30,13 +31,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Supplier;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 
 /**
@@ -58,7 +56,7 @@ public class KilnWatch {
     private final Changes changes;
     private final ShopClock clock;
     private final TransactionTemplate transactions;
-    private final TransactionTemplate reading;
+    private final Reading reading;
     /** What was wrong at the last look, by kiln: an alarm is raised when it begins, not again while it lasts. */
     private final Map<Long, Set<String>> present = new HashMap<>();
 
@@ -77,7 +75,7 @@ public class KilnWatch {
             Changes changes,
             ShopClock clock,
             TransactionTemplate transactions,
-            PlatformTransactionManager manager) {
+            Reading reading) {
         this.fire = fire;
         this.log = log;
         this.kilns = kilns;
@@ -89,24 +87,18 @@ public class KilnWatch {
         this.changes = changes;
         this.clock = clock;
         this.transactions = transactions;
-        this.reading = new TransactionTemplate(manager);
-        this.reading.setReadOnly(true);
+        this.reading = reading;
     }
 
     @Scheduled(initialDelay = 1_000, fixedDelay = 250)
     public void look() {
-        read(fire::kilns).forEach(this::look);
-    }
-
-    /** Looks without holding up whoever writes. */
-    private <T> T read(Supplier<T> what) {
-        return Objects.requireNonNull(reading.execute(status -> what.get()));
+        reading.of(fire::kilns).forEach(this::look);
     }
 
     private synchronized void look(KilnRow kiln) {
         write(kiln);
         Status status = kilns.connected(kiln).status();
-        Optional<LoadRow> burning = read(() -> fire.burningIn(kiln.id()));
+        Optional<LoadRow> burning = reading.of(() -> fire.burningIn(kiln.id()));
         Set<String> wrong = new HashSet<>();
         status.fault().ifPresent(fault -> wrong.add(alarm(kiln, burning, fault.name(), fault.words(), fault.toDo())));
         burning.ifPresent(load -> {
@@ -164,10 +156,11 @@ public class KilnWatch {
     }
 
     private Optional<String> soaks(KilnRow kiln, LoadRow row) {
-        Optional<Soak> soak = read(() -> loads.soak(row));
+        Optional<Soak> soak = reading.of(() -> loads.soak(row));
         if (row.recoveredAt().isEmpty()) {
             soak.flatMap(Soak::recoveredAt)
-                    .ifPresent(second -> recovered(read(() -> loads.open(row)), Math.round(second * 1000), soak.get()));
+                    .ifPresent(second ->
+                            recovered(reading.of(() -> loads.open(row)), Math.round(second * 1000), soak.get()));
             return Optional.empty();
         }
         boolean isUp =
@@ -176,12 +169,12 @@ public class KilnWatch {
             coolsDown(kiln, row);
         }
         if (!isUp
-                || read(() -> fire.pieces(List.of(row.id()))).stream()
+                || reading.of(() -> fire.pieces(List.of(row.id()))).stream()
                         .anyMatch(piece -> piece.leftAt().isPresent())) {
             return Optional.empty();
         }
         List<String> toDo =
-                isPresent(kiln, FireRepository.SOAKED) ? List.of() : soakedToDo(read(() -> loads.open(row)));
+                isPresent(kiln, FireRepository.SOAKED) ? List.of() : soakedToDo(reading.of(() -> loads.open(row)));
         return Optional.of(alarm(
                 kiln,
                 Optional.of(row),

@@ -1,6 +1,7 @@
 package hiltboard.server.job;
 
 import hiltboard.server.access.Person;
+import hiltboard.server.data.Reading;
 import hiltboard.server.job.NoteRepository.Picture;
 import hiltboard.server.job.OriginalRepository.Album;
 import hiltboard.server.live.Changes;
@@ -10,7 +11,6 @@ import hiltboard.server.live.Receipt;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.stream.Stream;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -20,15 +20,14 @@ import org.springframework.web.bind.annotation.RestController;
 class PlaceController {
     private final OriginalRepository originals;
     private final Changes changes;
-    private final TransactionTemplate reading;
+    private final Reading reading;
     private final TransactionTemplate writing;
 
-    PlaceController(OriginalRepository originals, Changes changes, PlatformTransactionManager manager) {
+    PlaceController(OriginalRepository originals, Changes changes, Reading reading, TransactionTemplate writing) {
         this.originals = originals;
         this.changes = changes;
-        this.writing = new TransactionTemplate(manager);
-        this.reading = new TransactionTemplate(manager);
-        this.reading.setReadOnly(true);
+        this.writing = writing;
+        this.reading = reading;
     }
 
     /** One picture after the other, each for itself: who is interrupted goes on by asking again. */
@@ -44,15 +43,14 @@ class PlaceController {
     }
 
     private long forget(Album album) {
-        return Optional.ofNullable(reading.execute(status -> originals.pictures(album))).stream()
-                .flatMap(ids -> ids.stream())
+        return reading.of(() -> originals.pictures(album)).stream()
                 .filter(id -> forget(album, id))
                 .count();
     }
 
     private boolean forget(Album album, long id) {
-        Optional<Picture> picture = reading.execute(status -> originals.original(album, id));
-        return picture != null && picture.map(each -> without(album, id, each)).orElse(false);
+        Optional<Picture> picture = reading.of(() -> originals.original(album, id));
+        return picture.map(each -> without(album, id, each)).orElse(false);
     }
 
     private boolean without(Album album, long id, Picture picture) {

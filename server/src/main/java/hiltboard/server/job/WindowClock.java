@@ -2,6 +2,7 @@ package hiltboard.server.job;
 
 import hiltboard.core.measure.Span;
 import hiltboard.server.ShopClock;
+import hiltboard.server.data.Reading;
 import hiltboard.server.job.PieceController.WindowView;
 import hiltboard.server.job.Wall.HangingPiece;
 import hiltboard.server.job.Wall.Rail;
@@ -16,8 +17,6 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Tells everyone once when a window is about to close, and when what it kept open for is lost. Each window is told
@@ -28,22 +27,20 @@ class WindowClock {
     private final Wall wall;
     private final Changes changes;
     private final ShopClock clock;
-    private final TransactionTemplate reading;
+    private final Reading reading;
     private final Set<String> told = new HashSet<>();
 
-    WindowClock(Wall wall, Changes changes, ShopClock clock, PlatformTransactionManager manager) {
+    WindowClock(Wall wall, Changes changes, ShopClock clock, Reading reading) {
         this.wall = wall;
         this.changes = changes;
         this.clock = clock;
-        this.reading = new TransactionTemplate(manager);
-        this.reading.setReadOnly(true);
+        this.reading = reading;
     }
 
     @Scheduled(initialDelay = 1_500, fixedDelay = 3_000)
     void look() {
         long now = clock.nowMillis();
-        List<Rail> rails = Optional.ofNullable(reading.execute(status -> wall.rails(Map.of())))
-                .orElse(List.of());
+        List<Rail> rails = reading.of(() -> wall.rails(Map.of()));
         rails.forEach(rail -> rail.pieces().stream()
                 .filter(piece -> piece.heldReason() == null)
                 .forEach(piece -> piece.windows().stream()
