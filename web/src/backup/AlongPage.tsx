@@ -2,14 +2,14 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
-import { bring, change, read } from '../api/client';
+import { change, read } from '../api/client';
 import type { AlongView, BroughtJob, Client, JobLine } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
-import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { clockTime, dayWithYearOf, moment } from '../parts/words';
+import { Bringing } from './Bringing';
 
 const LOOK_EVERY_MS = 1000;
 
@@ -115,20 +115,7 @@ function Shop({ along }: { along: AlongView }) {
 function Job({ along }: { along: AlongView }) {
   const [chosen, setChosen] = useState('');
   const [brought, setBrought] = useState<BroughtJob | undefined>();
-  const [stop, setStop] = useState<AbortController | undefined>();
-  const [part, setPart] = useState(0);
   const { problem, isBusy, run, write } = useWriting();
-  const take = (file: File) =>
-    void run(async () => {
-      const stopping = new AbortController();
-      setPart(0);
-      setStop(stopping);
-      try {
-        setBrought(await bring<BroughtJob>('/api/along/brought', file, setPart, stopping.signal));
-      } finally {
-        setStop(undefined);
-      }
-    });
   return (
     <Panel aria-label="One job">
       <h2>One job, from shop to shop</h2>
@@ -146,15 +133,15 @@ function Job({ along }: { along: AlongView }) {
         >
           Write this job
         </Press>
-        <PickFile accepts={['.zip']} isDisabled={isBusy} onPicked={take}>
+        <Bringing<BroughtJob>
+          path="/api/along/brought"
+          accepts={['.zip']}
+          isDisabled={isBusy}
+          run={run}
+          onBrought={setBrought}
+        >
           Bring a job from another shop…
-        </PickFile>
-        {stop ? (
-          <>
-            <progress aria-label="The job on its way" value={part} />
-            <Press onPress={() => stop.abort()}>Stop it</Press>
-          </>
-        ) : null}
+        </Bringing>
       </Asked>
       {problem ? <Trouble role="alert">{problem.findings[0]?.problem ?? problem.message}</Trouble> : null}
       {brought ? <TakeIn job={brought} onClose={() => setBrought(undefined)} /> : null}

@@ -1,15 +1,15 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { bring, change, read } from '../api/client';
+import { change, read } from '../api/client';
 import { serverNow } from '../api/serverTime';
 import type { BackupsView, BackupView, BroughtView, Contents, RestoredView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
-import { PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Ask, Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { clockTime, dayWithYearOf, moment, resting } from '../parts/words';
+import { Bringing } from './Bringing';
 import { lastGood, useBackups } from './useBackups';
 
 const percent = (part: number): string => `${Math.round(part * 100)} %`;
@@ -80,22 +80,7 @@ function age(copy: BackupView): string {
 function Copies({ backups }: { backups: BackupsView }) {
   const queries = useQueryClient();
   const [chosen, setChosen] = useState('');
-  const [stop, setStop] = useState<AbortController | undefined>();
-  const [part, setPart] = useState(0);
   const { problem, isBusy, run } = useCaught();
-  const take = (file: File) =>
-    void run(async () => {
-      const stopping = new AbortController();
-      setPart(0);
-      setStop(stopping);
-      try {
-        const brought = await bring<BroughtView>('/api/backups/brought', file, setPart, stopping.signal);
-        await queries.invalidateQueries({ queryKey: ['backups'] });
-        setChosen(brought.name);
-      } finally {
-        setStop(undefined);
-      }
-    });
   return (
     <Panel aria-label="Copies">
       <h2>Copies</h2>
@@ -118,16 +103,18 @@ function Copies({ backups }: { backups: BackupsView }) {
         ))}
       </Listed>
       <Row>
-        <PickFile accepts={['.db', '.zip']} isDisabled={isBusy} onPicked={take}>
+        <Bringing<BroughtView>
+          path="/api/backups/brought"
+          accepts={['.db', '.zip']}
+          isDisabled={isBusy}
+          run={run}
+          onBrought={async ({ name }) => {
+            await queries.invalidateQueries({ queryKey: ['backups'] });
+            setChosen(name);
+          }}
+        >
           Bring a copy from another place…
-        </PickFile>
-        {stop ? (
-          <>
-            <progress aria-label="The copy on its way" value={part} />
-            <span>{part < 1 ? percent(part) : 'It is looked through'}</span>
-            <Press onPress={() => stop.abort()}>Stop it</Press>
-          </>
-        ) : null}
+        </Bringing>
       </Row>
       {problem ? <Trouble role="alert">{problem.findings[0]?.problem ?? problem.message}</Trouble> : null}
       {chosen ? <BringBack key={chosen} name={chosen} onClose={() => setChosen('')} /> : null}

@@ -121,22 +121,7 @@ class BelongingTest {
                         .param("piece", first)
                         .update())
                 .hasMessageContaining("UNIQUE");
-        owner.post(
-                        Work.address(first, "number-piece") + "/went-wrong",
-                        Map.of(
-                                "kind",
-                                "OTHER",
-                                "words",
-                                "",
-                                "measured",
-                                "",
-                                "wayBack",
-                                "SCRAP",
-                                "from",
-                                "",
-                                "sure",
-                                false))
-                .isOk();
+        Work.scrap(owner, first, "number-piece", "");
         assertThat(Work.piece(bram, first + 1)
                         .path("client")
                         .path("ordered")

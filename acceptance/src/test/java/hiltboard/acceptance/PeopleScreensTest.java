@@ -55,16 +55,7 @@ class PeopleScreensTest {
     void a_passkey_opens_the_shop_without_a_password_until_it_is_given_up() {
         Maker bram = BROWSER.signedIn(shop, "bram");
         Page page = bram.page();
-        device(page);
-        page.navigate("/people");
-        Locator passkeys = page.getByLabel("Your passkeys");
-        passkeys.getByLabel("Name of this device").fill("bench phone");
-        passkeys.getByLabel("Your password").fill("not this one");
-        bram.press("Make a passkey");
-        assertThat(passkeys).containsText("This is not your password");
-        passkeys.getByLabel("Your password").fill(RunningShop.OWNER_PASSWORD);
-        bram.press("Make a passkey");
-        assertThat(passkeys).containsText("bench phone");
+        Locator passkeys = makePasskey(bram, "bench phone");
         bram.press("Sign out");
         bram.press("With a passkey");
         assertThat(page.getByRole(AriaRole.BANNER)).containsText("Bram Holt");
@@ -80,13 +71,7 @@ class PeopleScreensTest {
     void a_passkey_is_no_way_in_for_who_has_left_or_got_a_new_password_from_the_owner() {
         Maker cato = BROWSER.signedIn(shop, "cato");
         Page page = cato.page();
-        device(page);
-        page.navigate("/people");
-        Locator passkeys = page.getByLabel("Your passkeys");
-        passkeys.getByLabel("Name of this device").fill("tablet");
-        passkeys.getByLabel("Your password").fill(RunningShop.OWNER_PASSWORD);
-        cato.press("Make a passkey");
-        assertThat(passkeys).containsText("tablet");
+        makePasskey(cato, "tablet");
         shop.owner().post("/api/people/3/let-go", Map.of()).isOk();
         page.navigate("/");
         cato.press("With a passkey");
@@ -100,6 +85,21 @@ class PeopleScreensTest {
         page.navigate("/");
         cato.press("With a passkey");
         assertThat(page.getByText("This passkey does not open the shop")).isVisible();
+    }
+
+    private static Locator makePasskey(Maker maker, String name) {
+        Page page = maker.page();
+        device(page);
+        page.navigate("/people");
+        Locator passkeys = page.getByLabel("Your passkeys");
+        passkeys.getByLabel("Name of this device").fill(name);
+        passkeys.getByLabel("Your password").fill("not this one");
+        maker.press("Make a passkey");
+        assertThat(passkeys).containsText("This is not your password");
+        passkeys.getByLabel("Your password").fill(RunningShop.OWNER_PASSWORD);
+        maker.press("Make a passkey");
+        assertThat(passkeys).containsText(name);
+        return passkeys;
     }
 
     /** A device that makes passkeys and says yes by itself (Chrome DevTools Protocol, domain WebAuthn). */

@@ -333,22 +333,7 @@ class SharedWorkTest {
                 .contains("waiting for the client");
         cato.post("/api/pieces/" + piece + "/release", Map.of()).isOk();
         Work.start(bram, piece, "choose-stock").isOk();
-        bram.post(
-                        Work.address(piece, "choose-stock") + "/went-wrong",
-                        Map.of(
-                                "kind",
-                                "OTHER",
-                                "words",
-                                "",
-                                "measured",
-                                "",
-                                "wayBack",
-                                "SCRAP",
-                                "from",
-                                "",
-                                "sure",
-                                false))
-                .isOk();
+        Work.scrap(bram, piece, "choose-stock", "");
         Work.done(bram, piece, "choose-stock").isRefused(409, "out-of-turn");
     }
 

@@ -192,22 +192,7 @@ class StockTest {
                 .isEqualTo("HERE");
         Store.promise(bram, piece, "adhesive", glue).isOk();
         assertThat(Store.lot(bram, glue).path("lot").path("free").asString()).isEqualTo("70 g");
-        bram.post(
-                        Work.address(piece, "glue-handle") + "/went-wrong",
-                        Map.of(
-                                "kind",
-                                "OTHER",
-                                "words",
-                                "dropped",
-                                "measured",
-                                "",
-                                "wayBack",
-                                "SCRAP",
-                                "from",
-                                "",
-                                "sure",
-                                false))
-                .isOk();
+        Work.scrap(bram, piece, "glue-handle", "dropped");
         assertThat(Store.lot(bram, glue).path("lot").path("free").asString())
                 .as("a scrapped piece keeps nothing back")
                 .isEqualTo("85 g");

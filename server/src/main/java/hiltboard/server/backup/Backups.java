@@ -7,6 +7,7 @@ import hiltboard.server.Refusal;
 import hiltboard.server.Settings;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService;
+import hiltboard.server.data.Beside;
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.DataGuard.TroubleChanged;
 import hiltboard.server.data.FileFailure;
@@ -23,7 +24,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -50,12 +50,7 @@ public class Backups implements DisposableBean {
     private final AtomicReference<@Nullable Running> running = new AtomicReference<>();
     private volatile Optional<Failure> failure = Optional.empty();
     private volatile Optional<Failure> secondFailure = Optional.empty();
-    private final ExecutorService copying = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "backup");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ExecutorService copying = Beside.theWork("backup");
 
     Backups(
             DataFolder folder,

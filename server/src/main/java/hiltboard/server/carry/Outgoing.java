@@ -46,7 +46,8 @@ final class Outgoing {
             pictures/      photographs, sketches and papers as they came in, and small ones of them
             drawings/      the pieces at 1:1, as SVG
 
-            Lengths are millimetres, temperatures degrees Celsius, moments UTC.
+            Lengths are millimetres, temperatures degrees Celsius, moments UTC; schema.json says
+            where an amount is counted otherwise.
 
             What opens a door is not here: no passwords, no addresses of clients' pages.
             """;

@@ -7,6 +7,7 @@ import hiltboard.core.exchange.Template;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.carry.Outgoing.Drawn;
+import hiltboard.server.data.Beside;
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.FileFailure;
 import hiltboard.server.data.OwnersOnly;
@@ -29,7 +30,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -57,12 +57,7 @@ class TakingAlong implements DisposableBean {
     private final JsonMapper json;
     private final AtomicReference<@Nullable Running> running = new AtomicReference<>();
     private volatile String failure = "";
-    private final ExecutorService writing = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "along");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ExecutorService writing = Beside.theWork("along");
 
     TakingAlong(
             DataFolder folder,
