@@ -97,7 +97,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** Along: forgetting */
+        get: operations["alongForgetting"];
         put?: never;
         /** Along: forget */
         post: operations["alongForget"];
@@ -3816,6 +3817,11 @@ export interface components {
             isPacked: boolean;
             line: string;
         };
+        Change: {
+            after: string;
+            before: string;
+            thing: string;
+        };
         ChangedBillet: {
             /** Format: int32 */
             basedOn: number;
@@ -4327,6 +4333,9 @@ export interface components {
             defer: string;
             waiting: components["schemas"]["BladeWaiting"][];
             works: components["schemas"]["WorkView"][];
+        };
+        Forget: {
+            words: boolean;
         };
         Given: {
             /** @enum {string} */
@@ -5941,6 +5950,7 @@ export type Buy = components['schemas']['Buy'];
 export type CalculatorView = components['schemas']['CalculatorView'];
 export type CandidateView = components['schemas']['CandidateView'];
 export type CarryView = components['schemas']['CarryView'];
+export type Change = components['schemas']['Change'];
 export type ChangedBillet = components['schemas']['ChangedBillet'];
 export type ChecksView = components['schemas']['ChecksView'];
 export type CheckView = components['schemas']['CheckView'];
@@ -6005,6 +6015,7 @@ export type FlawAnswer = components['schemas']['FlawAnswer'];
 export type FlawView = components['schemas']['FlawView'];
 export type Forge = components['schemas']['Forge'];
 export type ForgeQuestions = components['schemas']['ForgeQuestions'];
+export type Forget = components['schemas']['Forget'];
 export type Given = components['schemas']['Given'];
 export type GripView = components['schemas']['GripView'];
 export type Hands = components['schemas']['Hands'];
@@ -6357,6 +6368,31 @@ export interface operations {
             };
         };
     };
+    alongForgetting: {
+        parameters: {
+            query: {
+                words: boolean;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Change"][];
+                };
+            };
+        };
+    };
     alongForget: {
         parameters: {
             query?: never;
@@ -6371,7 +6407,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Forget"];
+            };
+        };
         responses: {
             "4XX": components["responses"]["Refused"];
             /** @description OK */

@@ -3,11 +3,12 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 import { change, read } from '../api/client';
-import type { AlongView, BroughtJob, Client, JobLine } from '../api/schema';
+import type { AlongView, BroughtJob, Change, Client, JobLine } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Press } from '../parts/Press';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Tick } from '../parts/Tick';
 import { clockTime, dayWithYearOf, moment } from '../parts/words';
 import { Bringing } from './Bringing';
 
@@ -224,14 +225,6 @@ function Clients({ along }: { along: AlongView }) {
 }
 
 function Forget({ client, onClose }: { client: Client; onClose: () => void }) {
-  const queries = useQueryClient();
-  const { problem, isBusy, run } = useCaught();
-  const forget = () =>
-    void run(async () => {
-      await change(`/api/along/clients/${client.id}/forget`);
-      await queries.invalidateQueries();
-      onClose();
-    });
   return (
     <Ask title={`Forget ${client.name}`} isOpen onClose={onClose}>
       {client.living > 0 ? (
@@ -240,25 +233,59 @@ function Forget({ client, onClose }: { client: Client; onClose: () => void }) {
           who is forgotten cannot be told when it is ready. Hand it over first.
         </p>
       ) : (
-        <>
-          <p>
-            Name, contact, for whom their pieces were, and how they signed are taken out of{' '}
-            {counted(client.jobs.length, 'job', 'jobs')} ({client.jobs.join(', ')}) with notes, letters and journal, for
-            good. The pages that they were sent are closed. Photographs and sketches stay: look through them yourself.
-          </p>
-          <p>
-            Copies of the shop that were made before still have them: those that the program keeps by itself for up to a
-            year, those elsewhere until you throw them away.
-          </p>
-          <Row>
-            <Press data-kind="alarm" isDisabled={isBusy} onPress={forget}>
-              Forget them for good
-            </Press>
-            <Press onPress={onClose}>Leave all as it is</Press>
-          </Row>
-        </>
+        <ForGood client={client} onClose={onClose} />
       )}
-      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
     </Ask>
+  );
+}
+
+/** Every text that changes is shown before it does. */
+function ForGood({ client, onClose }: { client: Client; onClose: () => void }) {
+  const queries = useQueryClient();
+  const { problem, isBusy, run } = useCaught();
+  const [words, setWords] = useState(true);
+  const path = `/api/along/clients/${client.id}/forget`;
+  const { data: changes } = useQuery({
+    queryKey: ['along', client.id, words],
+    queryFn: () => read<Change[]>(`${path}?words=${words}`),
+  });
+  const forget = () =>
+    void run(async () => {
+      await change(path, { words });
+      await queries.invalidateQueries();
+      onClose();
+    });
+  return (
+    <>
+      <p>
+        Name, contact, for whom their pieces were, and how they signed are taken out of{' '}
+        {counted(client.jobs.length, 'job', 'jobs')} ({client.jobs.join(', ')}) with notes, letters and journal, for
+        good. The pages that they were sent are closed. Photographs and sketches stay: look through them yourself.
+      </p>
+      <Tick words="Single words of the name too" isTicked={words} onChange={setWords} />
+      {changes ? (
+        <details>
+          <summary>{counted(changes.length, 'text changes', 'texts change')}</summary>
+          <ul>
+            {changes.map((each, index) => (
+              <li key={index}>
+                <del>{each.before}</del> <ins>{each.after}</ins>
+              </li>
+            ))}
+          </ul>
+        </details>
+      ) : null}
+      <p>
+        Copies of the shop that were made before still have them: those that the program keeps by itself for up to a
+        year, those elsewhere until you throw them away.
+      </p>
+      <Row>
+        <Press data-kind="alarm" isDisabled={isBusy || !changes} onPress={forget}>
+          Forget them for good
+        </Press>
+        <Press onPress={onClose}>Leave all as it is</Press>
+      </Row>
+      {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
+    </>
   );
 }

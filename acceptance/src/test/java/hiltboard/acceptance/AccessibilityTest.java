@@ -69,6 +69,8 @@ class AccessibilityTest {
                 "/outbox",
                 "/calculate",
                 "/people",
+                "/backup",
+                "/along",
                 "/ledger",
                 "/pieces/14/chain",
                 "/bench/28/scribe-centre-line",

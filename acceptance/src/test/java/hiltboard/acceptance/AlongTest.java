@@ -177,8 +177,8 @@ class AlongTest {
     void whatever_a_strange_job_says_it_is_refused_or_its_pages_open() throws Exception {
         try (RunningShop shop = RunningShop.demo()) {
             Client owner = shop.owner();
-            // With proposals and revisions the one, with notes, mishaps and readings the other.
-            for (long job : List.of(8L, 14L)) {
+            // One with proposals, revisions, wishes and steps.
+            for (long job : List.of(8L)) {
                 Path archive = written(owner, "JOB", job);
                 for (Map.Entry<String, String> file : texts(archive).entrySet()) {
                     if (file.getKey().endsWith(".jsonl")) {
@@ -261,10 +261,16 @@ class AlongTest {
                             .values());
             assertThat(everything).contains("Ottilie Quarmby", "ottilie@example.org", "small hands");
             long id = client(owner, "Ottilie Quarmby");
-            owner.post("/api/along/clients/" + id + "/forget", Map.of()).isRefused(409, "out-of-turn");
+            owner.post("/api/along/clients/" + id + "/forget", Map.of("words", true))
+                    .isRefused(409, "out-of-turn");
             Work.scrap(owner, piece, "choose-stock", "Ottilie knows");
+            assertThat(forgetting(owner, id, true)).contains("the client has small hands; ring the client");
+            assertThat(forgetting(owner, id, false))
+                    .as("the contact, and not every word that a name has")
+                    .contains("Ottilie has small hands; ring the client");
             long lines = journal(shop);
-            owner.post("/api/along/clients/" + id + "/forget", Map.of()).isOk();
+            owner.post("/api/along/clients/" + id + "/forget", Map.of("words", true))
+                    .isOk();
             assertThat(everyWord(shop))
                     .noneMatch(word -> word.contains("Ottilie")
                             || word.contains("Quarmby")
@@ -275,8 +281,19 @@ class AlongTest {
             assertThat(file.path("knife").path("numbers")).isNotEmpty();
             assertThat(file.toString()).contains("the client has small hands");
             assertThat(Work.piece(owner, other).path("name").asString()).isEqualTo("002");
-            owner.post("/api/along/clients/" + id + "/forget", Map.of()).isRefused(404, "not-there");
+            owner.post("/api/along/clients/" + id + "/forget", Map.of("words", true))
+                    .isRefused(404, "not-there");
         }
+    }
+
+    /** The texts as they would be. */
+    private static List<String> forgetting(Client owner, long client, boolean words) {
+        return owner.get("/api/along/clients/" + client + "/forget?words=" + words)
+                .isOk()
+                .json()
+                .valueStream()
+                .map(change -> change.path("after").asString())
+                .toList();
     }
 
     private static long client(Client owner, String name) {

@@ -34,8 +34,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class AccessService {
     private static final Logger LOG = LoggerFactory.getLogger(AccessService.class);
-    /** Knows common passwords, names, keyboards and sequences, and what people make of them. */
-    private static final Zxcvbn GUESSING = new Zxcvbn();
     /** Of five: from here on more than a million guesses are needed. */
     private static final int LEAST_SCORE = 2;
 
@@ -365,6 +363,11 @@ public class AccessService {
                 .toList();
     }
 
+    /** Knows common passwords, names, keyboards and sequences; read when a password is chosen, not at every start. */
+    private static final class Guessing {
+        static final Zxcvbn LIKE_PEOPLE = new Zxcvbn();
+    }
+
     /** @param names of whom it is for, which are no secret */
     private static List<Finding> passwordFindings(String password, List<String> names) {
         if (password.length() < SHORTEST_PASSWORD || bytes(password) > LONGEST_PASSWORD_BYTES) {
@@ -374,7 +377,7 @@ public class AccessService {
                     "The password is too short or too long",
                     "at least " + SHORTEST_PASSWORD + " characters, at most " + LONGEST_PASSWORD_BYTES + " bytes"));
         }
-        return GUESSING.measure(password, names).getScore() < LEAST_SCORE
+        return Guessing.LIKE_PEOPLE.measure(password, names).getScore() < LEAST_SCORE
                 ? List.of(new Finding(
                         "password",
                         "",

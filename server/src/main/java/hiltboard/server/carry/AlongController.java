@@ -2,6 +2,7 @@ package hiltboard.server.carry;
 
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
+import hiltboard.server.carry.Clients.Change;
 import hiltboard.server.carry.Clients.Client;
 import hiltboard.server.carry.Clients.JobLine;
 import hiltboard.server.data.Bytes;
@@ -33,6 +34,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The shop, a job or a client in open files, out and in; and what is forgotten of a client. */
@@ -76,6 +78,9 @@ class AlongController {
 
     /** @param id of the job or the client; zero for the shop */
     record Wanted(What what, long id) {}
+
+    /** @param words whether single words of the name go too */
+    record Forget(boolean words) {}
 
     /** A job that is looked at before it is taken in. */
     record BroughtJob(String name, String job, String writtenAt, long pieces, long photographs) {}
@@ -175,9 +180,9 @@ class AlongController {
 
     /** Takes the job in. */
     @PostMapping("/api/along/brought/{name}/take")
-    Receipt take(@PathVariable String name, Person person, Command command) {
+    Receipt take(@PathVariable String name, Person person, Command command) throws IOException {
         Path kept = brought.resolve(name);
-        return changes.make(command, () -> {
+        Receipt taken = changes.make(command, () -> {
             if (!name.matches(NAME) || !Files.exists(kept)) {
                 throw Refusal.notThere("This archive is not here any more; bring it again.");
             }
@@ -192,6 +197,8 @@ class AlongController {
                 throw refused(unusable, kept);
             }
         });
+        Files.deleteIfExists(kept);
+        return taken;
     }
 
     private static Refusal refused(UnusableData unusable, Path kept) {
@@ -210,15 +217,28 @@ class AlongController {
         }
     }
 
+    /** What would change if a client were forgotten. */
+    @GetMapping("/api/along/clients/{id}/forget")
+    @Transactional(readOnly = true)
+    List<Change> forgetting(@PathVariable long id, @RequestParam boolean words) {
+        return clients.forgetting(id, words);
+    }
+
     /** Takes a client's name and contact out of everything; what was made for them stays. */
     @PostMapping("/api/along/clients/{id}/forget")
-    Receipt forget(@PathVariable long id, Person person, Command command) {
-        return changes.make(command, () -> {
-            Client client = clients.forget(id);
+    Receipt forget(@PathVariable long id, @RequestBody Forget forget, Person person, Command command) {
+        if (along.running().isPresent()) {
+            throw Refusal.outOfTurn(
+                    "Something is being written that may have this client in it; wait for it, or stop it.");
+        }
+        Receipt forgotten = changes.make(command, () -> {
+            Client client = clients.forget(id, forget.words());
             return Entry.ofShop(
                     Entry.Kind.CLIENT_FORGOTTEN,
                     person.name() + " had the client of " + String.join(", ", client.jobs()) + " forgotten",
                     id);
         });
+        along.clear();
+        return forgotten;
     }
 }

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -88,10 +89,11 @@ class Clients {
      * Takes name and contact out of everything that belongs to a client's jobs; part of a change. The record of the
      * knives stays.
      *
+     * @param words whether single words of the name go too, from free words: Hunter may be a name, or a knife
      * @return who they were
      * @throws Refusal if something of theirs is still being made, or they are forgotten already
      */
-    Client forget(long id) {
+    Client forget(long id, boolean words) {
         Client client = one(id);
         if (client.living() > 0) {
             throw Refusal.outOfTurn("Something is still being made for " + client.name()
@@ -103,8 +105,19 @@ class Clients {
                         + "(SELECT revision.id FROM revision JOIN job ON job.id = job_id WHERE client_id = ?)",
                 clock.nowMillis(),
                 id);
-        data.execute((ConnectionCallback<Boolean>) connection -> new Forgetting(connection, client).isDone());
+        data.execute((ConnectionCallback<Boolean>) connection -> new Forgetting(connection, client, words).isDone());
         return client;
+    }
+
+    /** A text as it is, and as it would be. */
+    record Change(String thing, String before, String after) {}
+
+    /** What {@link #forget} would change; nothing is. */
+    List<Change> forgetting(long id, boolean words) {
+        Client client = one(id);
+        return Optional.ofNullable(data.execute((ConnectionCallback<List<Change>>)
+                        connection -> new Forgetting(connection, client, words).changes()))
+                .orElseThrow();
     }
 
     /** Goes through everything that is part of a client. */
@@ -117,7 +130,7 @@ class Clients {
         /** Only in free words: among the answers of a specification, Ash is a wood. */
         private final Pattern parts;
 
-        Forgetting(Connection connection, Client client) throws SQLException {
+        Forgetting(Connection connection, Client client, boolean words) throws SQLException {
             this.connection = connection;
             this.client = client;
             this.scope = Scope.one(Things.CLIENTS, client.id());
@@ -126,14 +139,16 @@ class Clients {
             this.whole = anyOf(Stream.concat(names.stream(), contacts()));
             this.parts = anyOf(Stream.concat(
                     Stream.concat(names.stream(), contacts()),
-                    names.stream()
+                    (words ? names.stream() : Stream.<String>empty())
                             .flatMap(name -> Stream.of(name.split("[\\s,;]+")))
                             .filter(word -> word.length() >= SHORTEST && !NO_NAMES.contains(word))));
         }
 
         private Stream<String> contacts() {
             return Stream.concat(
-                    Stream.of(client.contact()),
+                    Stream.concat(
+                            Stream.of(client.contact()),
+                            Stream.of(client.contact().split("[,;]"))),
                     Stream.of(client.contact().split("[\\s,;]+"))
                             .filter(word -> word.matches(".*[@\\d].*") && word.length() >= SHORTEST_CONTACT));
         }
@@ -169,47 +184,63 @@ class Clients {
                 // What is taken out does not stay in the file's free places.
                 sql.execute("PRAGMA secure_delete = ON");
             }
-            for (Thing thing : Things.ALL) {
-                if (!thing.name().equals(Things.PEOPLE)
-                        && scope.rows(thing, connection).isPresent()) {
-                    goThrough(thing);
+            for (Thing thing : within()) {
+                for (Map.Entry<Long, List<Text>> row : changed(thing).entrySet()) {
+                    write(thing, row.getKey(), row.getValue());
                 }
             }
             return true;
         }
 
-        private void goThrough(Thing thing) throws SQLException {
+        List<Change> changes() throws SQLException {
+            List<Change> changes = new ArrayList<>();
+            for (Thing thing : within()) {
+                changed(thing).values().stream()
+                        .flatMap(List::stream)
+                        .map(text -> new Change(thing.name(), text.before(), text.after()))
+                        .forEach(changes::add);
+            }
+            return changes;
+        }
+
+        private List<Thing> within() throws SQLException {
+            List<Thing> within = new ArrayList<>();
+            for (Thing thing : Things.ALL) {
+                if (!thing.name().equals(Things.PEOPLE)
+                        && scope.rows(thing, connection).isPresent()) {
+                    within.add(thing);
+                }
+            }
+            return within;
+        }
+
+        private record Text(Column column, String before, String after) {}
+
+        /** By their rows, the texts that have something of the client in them. */
+        private Map<Long, List<Text>> changed(Thing thing) throws SQLException {
             List<Column> columns = Column.of(thing, connection).stream()
                     .filter(column -> column.kind() == ColumnKind.TEXT || column.kind() == ColumnKind.JSON_VALUE)
                     .toList();
-            if (columns.isEmpty()) {
-                return;
-            }
-            Map<Long, Map<Column, String>> changed = new LinkedHashMap<>();
+            Map<Long, List<Text>> changed = new LinkedHashMap<>();
             try (Statement sql = connection.createStatement();
-                    ResultSet row = sql.executeQuery("SELECT rowid AS hilt_row, "
-                            + columns.stream().map(Column::sql).collect(Collectors.joining(", "))
-                            + " FROM " + thing.table()
+                    ResultSet row = sql.executeQuery("SELECT rowid AS hilt_row, * FROM " + thing.table()
                             + scope.rows(thing, connection).orElseThrow())) {
                 while (row.next()) {
-                    Map<Column, String> values = new LinkedHashMap<>();
+                    List<Text> texts = new ArrayList<>();
                     for (Column column : columns) {
-                        String before = row.getString(column.sql());
-                        if (before != null) {
-                            String after = without(thing, column, before);
-                            if (!after.equals(before)) {
-                                values.put(column, after);
-                            }
+                        String before =
+                                Optional.ofNullable(row.getString(column.sql())).orElse("");
+                        String after = without(thing, column, before);
+                        if (!after.equals(before)) {
+                            texts.add(new Text(column, before, after));
                         }
                     }
-                    if (!values.isEmpty()) {
-                        changed.put(row.getLong("hilt_row"), values);
+                    if (!texts.isEmpty()) {
+                        changed.put(row.getLong("hilt_row"), texts);
                     }
                 }
             }
-            for (Map.Entry<Long, Map<Column, String>> row : changed.entrySet()) {
-                write(thing, row.getKey(), row.getValue());
-            }
+            return changed;
         }
 
         private String without(Thing thing, Column column, String before) {
@@ -228,17 +259,14 @@ class Clients {
             };
         }
 
-        private void write(Thing thing, long row, Map<Column, String> values) throws SQLException {
+        private void write(Thing thing, long row, List<Text> texts) throws SQLException {
             try (PreparedStatement sql = connection.prepareStatement("UPDATE " + thing.table() + " SET "
-                    + values.keySet().stream()
-                            .map(column -> column.sql() + " = ?")
-                            .collect(Collectors.joining(", "))
+                    + texts.stream().map(text -> text.column().sql() + " = ?").collect(Collectors.joining(", "))
                     + " WHERE rowid = ?")) {
-                List<String> given = new ArrayList<>(values.values());
-                for (int i = 0; i < given.size(); i++) {
-                    sql.setString(i + 1, given.get(i));
+                for (int i = 0; i < texts.size(); i++) {
+                    sql.setString(i + 1, texts.get(i).after());
                 }
-                sql.setLong(given.size() + 1, row);
+                sql.setLong(texts.size() + 1, row);
                 sql.executeUpdate();
             }
         }

@@ -228,8 +228,8 @@ class TakingAlong implements DisposableBean {
                 SvgSheet.write(Sheet.of(title, Template.of(specification))));
     }
 
-    /** There is no room for more than one, and what is old helps nobody. */
-    private void clear() {
+    /** Throws the last archive away: there is no room for more than one, and nobody who is forgotten stays in it. */
+    void clear() {
         if (Files.isDirectory(folder)) {
             try (Stream<Path> files = Files.list(folder)) {
                 for (Path file : files.toList()) {
