@@ -18,7 +18,7 @@ import org.springframework.web.filter.ShallowEtagHeaderFilter;
  */
 @Component
 class SameAnswer extends ShallowEtagHeaderFilter {
-    static final String SHOP_TIME = "Shop-Time";
+    private static final String SHOP_TIME = "Shop-Time";
 
     private final ShopClock clock;
 

@@ -6,6 +6,8 @@ import hiltboard.core.measure.Units.TemperatureUnit;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.AccessService.NewPerson;
+import hiltboard.server.access.PasskeyRepository.PasskeyView;
+import hiltboard.server.access.Passkeys.QuestionView;
 import hiltboard.server.access.PersonRepository.Account;
 import hiltboard.server.access.PersonRepository.Shop;
 import hiltboard.server.access.SignedIn.Device;
@@ -139,15 +141,6 @@ class AccessController {
 
     record NewPassword(String password) {}
 
-    record PasskeyView(long id, String label, long madeAtMillis, long usedAtMillis) {}
-
-    /** @param options of W3C Web Authentication, as JSON */
-    record QuestionView(String name, String options) {
-        static QuestionView of(Passkeys.Question question) {
-            return new QuestionView(question.name(), question.options());
-        }
-    }
-
     /** @param credential what the device answered, as JSON of W3C Web Authentication */
     record NewPasskey(String present, String name, String credential, String label) {}
 
@@ -245,7 +238,7 @@ class AccessController {
     /** A question for whatever passkey the device has. */
     @PostMapping("/api/sign-in/passkey/question")
     QuestionView askWho(HttpServletRequest request) {
-        return QuestionView.of(passkeys.askWho(request));
+        return passkeys.askWho(request);
     }
 
     @PostMapping("/api/sign-in/passkey")
@@ -334,16 +327,14 @@ class AccessController {
     @GetMapping("/api/people/passkeys")
     @Transactional(readOnly = true)
     List<PasskeyView> passkeys(Person person) {
-        return keys.of(person.id()).stream()
-                .map(key -> new PasskeyView(key.id(), key.label(), key.madeAtMillis(), key.usedAtMillis()))
-                .toList();
+        return keys.of(person.id());
     }
 
     /** A question for a device that is to make a passkey. */
     @PostMapping("/api/people/passkeys/question")
     @Transactional(readOnly = true)
     QuestionView askForPasskey(Person person, HttpServletRequest request) {
-        return QuestionView.of(passkeys.askForNew(person, request));
+        return passkeys.askForNew(person, request);
     }
 
     /** Keeps one's own new passkey. */

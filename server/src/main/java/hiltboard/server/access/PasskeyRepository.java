@@ -37,12 +37,12 @@ class PasskeyRepository implements UserCredentialRepository, PublicKeyCredential
     }
 
     /** A passkey as its owner knows it. */
-    record Passkey(long id, String label, long madeAtMillis, long usedAtMillis) {}
+    record PasskeyView(long id, String label, long madeAtMillis, long usedAtMillis) {}
 
-    List<Passkey> of(long person) {
+    List<PasskeyView> of(long person) {
         return sql.sql(SELECT + "WHERE person_id = :person ORDER BY id")
                 .param("person", person)
-                .query((row, number) -> new Passkey(
+                .query((row, number) -> new PasskeyView(
                         row.getLong("id"),
                         row.getString("label"),
                         row.getLong("made_at_ms"),

@@ -68,10 +68,10 @@ class Passkeys {
      * @param name by which the answer names its question
      * @param options as JSON of the standard
      */
-    record Question(String name, String options) {}
+    record QuestionView(String name, String options) {}
 
     /** Asks a device for a new passkey of a person. */
-    Question askForNew(Person person, HttpServletRequest request) {
+    QuestionView askForNew(Person person, HttpServletRequest request) {
         Webauthn4JRelyingPartyOperations operations = operations(request);
         PublicKeyCredentialCreationOptions options = operations.createPublicKeyCredentialCreationOptions(
                 new ImmutablePublicKeyCredentialCreationOptionsRequest(
@@ -99,7 +99,7 @@ class Passkeys {
     }
 
     /** Asks whatever device there is whose it is. */
-    Question askWho(HttpServletRequest request) {
+    QuestionView askWho(HttpServletRequest request) {
         return asked(operations(request)
                 .createCredentialRequestOptions(new ImmutablePublicKeyCredentialRequestOptionsRequest(
                         UsernamePasswordAuthenticationToken.unauthenticated("", ""))));
@@ -131,7 +131,7 @@ class Passkeys {
                 "credential", "", "This passkey does not open the shop", "one that was made here, or your password");
     }
 
-    private Question asked(Object options) {
+    private QuestionView asked(Object options) {
         String name = UUID.randomUUID().toString();
         synchronized (waiting) {
             long now = System.nanoTime();
@@ -141,7 +141,7 @@ class Passkeys {
             }
             waiting.put(name, new Waiting(options, now + GOOD_FOR.toNanos()));
         }
-        return new Question(name, json.writeValueAsString(options));
+        return new QuestionView(name, json.writeValueAsString(options));
     }
 
     /** Each question is answered once. */

@@ -113,11 +113,11 @@ class AlongController {
             case CLIENT -> Scope.one(Things.CLIENTS, wanted.id());
         };
         return changes.make(command, () -> {
-            along.begin(scope);
+            String name = along.begin(scope);
             String what = person.name() + " took along in open files: ";
             return switch (wanted.what()) {
                 case SHOP -> Entry.ofShop(Entry.Kind.TAKEN_ALONG, what + "the whole shop", 0);
-                case JOB -> Entry.ofJob(Entry.Kind.TAKEN_ALONG, wanted.id(), what + along.name(scope));
+                case JOB -> Entry.ofJob(Entry.Kind.TAKEN_ALONG, wanted.id(), what + name);
                 // Who is forgotten one day has no name in what stays.
                 case CLIENT ->
                     Entry.ofShop(

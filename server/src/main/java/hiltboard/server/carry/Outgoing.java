@@ -20,7 +20,6 @@ import java.util.concurrent.CancellationException;
 import java.util.function.LongConsumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -203,17 +202,13 @@ final class Outgoing {
     }
 
     private Optional<JsonNode> value(Thing thing, Column column, ResultSet row) throws SQLException {
-        if (isNothing(row.getObject(column.sql()))) {
+        if (row.getObject(column.sql()) == null) {
             return Optional.empty();
         }
         return Optional.of(
                 column.kind() == ColumnKind.FILE
                         ? json.getNodeFactory().stringNode(file(thing, column, row))
                         : column.kind().out(row, column.sql(), json));
-    }
-
-    private static boolean isNothing(@Nullable Object value) {
-        return value == null;
     }
 
     private static String file(Thing thing, Column column, ResultSet row) throws SQLException {

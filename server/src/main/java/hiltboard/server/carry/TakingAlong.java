@@ -127,7 +127,7 @@ class TakingAlong implements DisposableBean {
     }
 
     /** Of what an archive would be: the shop's, the job's or the client's name. @throws Refusal if there is none */
-    String name(Scope scope) {
+    private String name(Scope scope) {
         String question = scope.isShop()
                 ? "SELECT name FROM shop"
                 : scope.root().orElseThrow().name().equals(Things.JOBS)
@@ -138,14 +138,15 @@ class TakingAlong implements DisposableBean {
                 .orElseThrow(() -> Refusal.notThere("What was to be taken along is not there any more."));
     }
 
-    /** Begins one. @throws Refusal if one is on its way */
-    void begin(Scope scope) {
+    /** Begins one, and answers of what. @throws Refusal if one is on its way, or it is not there */
+    String begin(Scope scope) {
         Running run = new Running(scope, name(scope));
         if (!running.compareAndSet(null, run)) {
             throw Refusal.outOfTurn("Something is being written already; wait for it, or stop it.");
         }
         failure = "";
         writing.submit(() -> carryOut(run));
+        return run.name();
     }
 
     /** Stops the one that is on its way; nothing of it stays. */
