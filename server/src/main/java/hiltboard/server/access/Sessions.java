@@ -6,6 +6,7 @@ import hiltboard.server.access.SignedIn.Device;
 import hiltboard.server.access.SignedIn.Session;
 import hiltboard.server.access.SignedIn.Way;
 import hiltboard.server.data.Reading;
+import hiltboard.server.data.Token;
 import hiltboard.server.live.LetGo;
 import jakarta.servlet.http.Cookie;
 import jakarta.servlet.http.HttpServletRequest;
@@ -13,10 +14,8 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Duration;
 import java.time.InstantSource;
-import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -48,7 +47,6 @@ class Sessions implements SecurityContextRepository {
     private static final String DEVICE = "hilt-device";
     private static final Duration DEVICE_IS_KNOWN = Duration.ofDays(400);
     private static final Duration SEEN_IS_KEPT_EVERY = Duration.ofMinutes(10);
-    private static final int TOKEN_BYTES = 32;
 
     private final SessionRepository kept;
     private final ApplicationEventPublisher events;
@@ -56,7 +54,6 @@ class Sessions implements SecurityContextRepository {
     private final TransactionTemplate writing;
     private final Duration idle;
     private final Duration longest;
-    private final SecureRandom random = new SecureRandom();
     private final InstantSource clock = InstantSource.system();
 
     @Autowired
@@ -149,9 +146,9 @@ class Sessions implements SecurityContextRepository {
 
     /** Begins a session with this answer, in the place of the one that the request came with. */
     void begin(Person person, Way way, HttpServletRequest request, HttpServletResponse response) {
-        String token = token();
+        String token = Token.random();
         Optional<String> deviceToken = cookie(request, DEVICE);
-        String newDevice = deviceToken.orElseGet(this::token);
+        String newDevice = deviceToken.orElseGet(Token::random);
         Session session = writing.execute(status -> {
             find(request).ifPresent(before -> kept.end(before.id()));
             long now = clock.millis();
@@ -185,12 +182,6 @@ class Sessions implements SecurityContextRepository {
     /** Says of the device of a session whether it is a shared one; part of a change. */
     void share(Session session, boolean isShared) {
         kept.share(session.device().id(), isShared);
-    }
-
-    private String token() {
-        byte[] bytes = new byte[TOKEN_BYTES];
-        random.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 
     static String hash(String token) {

@@ -1,7 +1,6 @@
 package hiltboard.server.carry;
 
-import java.security.SecureRandom;
-import java.util.Base64;
+import hiltboard.server.data.Token;
 import java.util.List;
 import java.util.Set;
 
@@ -16,9 +15,6 @@ final class Things {
     /** What belongs to the program and its machine, not to the shop: who is signed in where, and where copies go. */
     static final Set<String> OF_THE_MACHINE = Set.of(
             "flyway_schema_history", "command", "session", "device", "device_person", "passkey", "backup_folder");
-
-    private static final int TOKEN_BYTES = 32;
-    private static final SecureRandom RANDOM = new SecureRandom();
 
     static final List<Thing> ALL = List.of(
             Thing.of("shop", "shop", "The shop itself, one line").withYes("is_demo"),
@@ -85,7 +81,7 @@ final class Things {
             Thing.of("clientLinks", "client_link", "A page that a client was sent; not its address")
                     .partOf("revision_id", "revisions")
                     .withJson("shown")
-                    .withSecret("token", Things::token),
+                    .withSecret("token", Token::random),
             Thing.of("clientWishes", "client_wish", "What a client wrote on such a page")
                     .partOf("link_id", "clientLinks"),
             Thing.of("proposals", "proposal", "A variant that was put to the client")
@@ -154,11 +150,5 @@ final class Things {
                 .filter(thing -> thing.name().equals(name))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private static String token() {
-        byte[] bytes = new byte[TOKEN_BYTES];
-        RANDOM.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 }

@@ -8,6 +8,7 @@ import hiltboard.core.route.Rework;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
+import hiltboard.server.data.Token;
 import hiltboard.server.design.RevisionRepository.Link;
 import hiltboard.server.design.RevisionRepository.Revision;
 import hiltboard.server.job.JobFile;
@@ -22,10 +23,8 @@ import hiltboard.server.live.Receipt;
 import hiltboard.server.material.Specifications;
 import hiltboard.server.route.Routes;
 import hiltboard.server.route.StepRepository;
-import java.security.SecureRandom;
 import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -41,7 +40,6 @@ public class ConsultService {
     private static final long A_DAY_MILLIS = 24L * 3600 * 1000;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_DAYS = 90;
-    private static final int TOKEN_BYTES = 32;
 
     private final RevisionRepository revisions;
     private final PieceFiles files;
@@ -50,7 +48,6 @@ public class ConsultService {
     private final Routes routes;
     private final Changes changes;
     private final ShopClock clock;
-    private final SecureRandom random = new SecureRandom();
     private final Specifications specifications;
 
     ConsultService(
@@ -190,7 +187,7 @@ public class ConsultService {
             long link = revisions.link(new Link(
                     0,
                     sent.id(),
-                    token(),
+                    Token.random(),
                     message.strip(),
                     price.strip(),
                     shown,
@@ -360,12 +357,5 @@ public class ConsultService {
         if (text.length() > longest) {
             throw Refusal.entry(field, "", "This is too long", "up to " + longest + " characters");
         }
-    }
-
-    /** Nobody guesses 256 bits. */
-    private String token() {
-        byte[] bytes = new byte[TOKEN_BYTES];
-        random.nextBytes(bytes);
-        return Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
     }
 }
