@@ -46,6 +46,7 @@ export function ByPin({ hands }: { hands: readonly HandView[] }) {
             value={pin}
             onChange={setPin}
             problem={problem?.at('pin')}
+            echo="4 to 8 figures"
             onEnter={submit}
             large
           />

@@ -49,7 +49,7 @@ function Now({ backups }: { backups: BackupsView }) {
         are kept, in {backups.folder}
       </Quiet>
       <p>
-        In files that any other program can read the shop goes by <Link to="/along">taking along</Link>.
+        The shop also goes out in <Link to="/along">files that any other program can read</Link>.
       </p>
       {backups.failure ? <Trouble role="alert">{backups.failure}</Trouble> : null}
       {making ? (
@@ -93,7 +93,7 @@ function Copies({ backups }: { backups: BackupsView }) {
                 <strong>{moment(copy.takenAtMillis)}</strong>, {copy.why}, {copy.size}
               </span>
               <a href={`/api/backups/${copy.name}/file`} download={copy.name}>
-                Take it along
+                Save this copy
               </a>
               <Press aria-label={`Bring back ${moment(copy.takenAtMillis)}`} onPress={() => setChosen(copy.name)}>
                 Bring back…
