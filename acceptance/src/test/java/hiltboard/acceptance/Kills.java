@@ -56,8 +56,7 @@ public final class Kills {
         try {
             Kills kills = new Kills(folder, seed);
             kills.kill(count);
-            System.out.println(count + " kills, " + kills.acknowledged.size() + " notes acknowledged and kept: "
-                    + kills.lost + " lost, " + kills.doubled + " doubled, " + kills.unsound + " files unsound");
+            kills.tell(count);
             System.exit(kills.lost + kills.doubled + kills.unsound == 0 ? 0 : 1);
         } finally {
             try (Stream<Path> files = Files.walk(folder)) {
@@ -97,8 +96,16 @@ public final class Kills {
             server = ServerProcess.open(folder, port);
             owner = Writers.ownerOf(server);
             look(beside + " " + kill + " opened");
+            if (kill % PIECE_LASTS == 0 && kill < count) {
+                tell(kill);
+            }
         }
         server.kill();
+    }
+
+    private void tell(int kills) {
+        System.out.println(kills + " kills, " + acknowledged.size() + " notes acknowledged and kept: " + lost
+                + " lost, " + doubled + " doubled, " + unsound + " files unsound");
     }
 
     /** A copy is brought back and killed in the middle: afterwards all is as it was, or all as in the copy. */
