@@ -1,21 +1,25 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { NavLink, Route, Routes } from 'react-router';
+import { Route, Routes, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { SIGNED_OUT } from './api/client';
 import type { PersonView, SessionView } from './api/schema';
-import { ChangeHands } from './access/ChangeHands';
+import { Arrival } from './Arrival';
+import { Bar } from './Bar';
 import { FirstStart } from './access/FirstStart';
 import { KnownPerson } from './access/known';
 import { SignIn } from './access/SignIn';
 import { SignInAgain } from './access/SignInAgain';
-import { useSession, useSigning } from './access/useSession';
+import { useSession } from './access/useSession';
 import { Troubles } from './backup/Troubles';
+import { Handed, useHanded } from './plan/Handed';
 import { Alarms } from './fire/Alarms';
+import { useAlarms } from './fire/useFire';
 import { Announcements } from './live/Announcements';
+import { waits } from './live/title';
 import { useLive } from './live/useLive';
+import { draftsAreOf } from './parts/drafts';
 import { fetched } from './parts/fetched';
-import { Press } from './parts/Press';
 import { Wall } from './job/Wall';
 
 const Consult = fetched(() => import('./design/Consult'));
@@ -43,6 +47,13 @@ const ConsignmentPage = fetched(() => import('./fire/ConsignmentPage'));
 const Prices = fetched(() => import('./money/Prices'));
 const NewCommission = fetched(() => import('./design/NewCommission'));
 const PiecePage = fetched(() => import('./job/PiecePage'));
+const ScreenPage = fetched(() => import('./job/ScreenPage'));
+const TagsPage = fetched(() => import('./find/TagsPage'));
+const SlotPage = fetched(() => import('./find/SlotPage'));
+const JobPage = fetched(() => import('./job/JobPage'));
+const ClientsPage = fetched(() => import('./job/ClientsPage'));
+const ClientFilePage = fetched(() => import('./job/ClientFilePage'));
+const DeliveredPage = fetched(() => import('./job/DeliveredPage'));
 const ChainPage = fetched(() => import('./chain/ChainPage'));
 const HandOver = fetched(() => import('./job/HandOver'));
 const BenchPage = fetched(() => import('./bench/BenchPage'));
@@ -54,56 +65,6 @@ const Calculate = fetched(() => import('./calc/Calculate'));
 const Ledger = fetched(() => import('./bench/Ledger'));
 const PeoplePage = fetched(async () => ({ default: (await import('./access/People')).People }));
 
-const Rail = styled.header`
-  background: ${({ theme }) => theme.blueDeep};
-  color: ${({ theme }) => theme.scribe};
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 0.2rem 1.1rem;
-  padding: 0.25rem 1rem;
-  font-family: ${({ theme }) => theme.label};
-  nav {
-    display: flex;
-    flex-wrap: wrap;
-    gap: 0.2rem;
-    flex: 1;
-  }
-  a {
-    color: inherit;
-    text-decoration: none;
-    padding: 0.65rem 0.9rem;
-    min-height: 44px;
-    font-size: 1.1rem;
-    border-bottom: 3px solid transparent;
-  }
-  a[aria-current='page'] {
-    border-color: ${({ theme }) => theme.manila};
-    font-weight: 600;
-  }
-  button {
-    background: none;
-    color: inherit;
-    border-color: ${({ theme }) => theme.scribeQuiet};
-  }
-  @media (max-width: 1140px) {
-    nav {
-      order: 1;
-      flex: 1 0 100%;
-    }
-    a {
-      padding: 0.65rem 0.55rem;
-    }
-    > span {
-      margin-left: auto;
-    }
-  }
-`;
-
-const Shop = styled.strong`
-  font-size: 1.15rem;
-`;
-
 const Room = styled.main`
   padding: 1rem max(1rem, calc((100vw - 1560px) / 2)) 2.5rem;
   display: flex;
@@ -112,6 +73,22 @@ const Room = styled.main`
   min-height: calc(100vh - 60px);
   @media print {
     padding: 0;
+  }
+`;
+
+/** For the keyboard: past the bar. */
+const Skip = styled.a`
+  position: absolute;
+  left: -100vw;
+  &:focus {
+    left: 0.5rem;
+    top: 0.3rem;
+    z-index: 30;
+    padding: 0.7rem 1rem;
+    background: #fff;
+  }
+  @media print {
+    display: none;
   }
 `;
 
@@ -137,6 +114,7 @@ function Shopfront() {
   }, [queries]);
   const person = session?.person;
   if (person && person !== known) {
+    draftsAreOf(person.id);
     setKnown(person);
   }
   if (!session) {
@@ -158,34 +136,38 @@ function Shopfront() {
 
 function OpenShop({ session, person }: { session: SessionView; person: PersonView }) {
   const { isConnected, announced, dismiss } = useLive({ ...session, person });
-  const { signOut } = useSigning();
+  const { pathname } = useLocation();
+  const handed = useHanded().data?.length ?? 0;
+  const alarms = useAlarms().data?.length ?? 0;
+  useEffect(() => waits(handed + alarms + announced.length), [handed, alarms, announced.length]);
+  if (pathname === '/screen') {
+    return (
+      <>
+        <ScreenPage />
+        <Alarms />
+        <Announcements isConnected={isConnected} announced={announced} onDismiss={dismiss} />
+      </>
+    );
+  }
   return (
     <>
-      <Rail data-no-print>
-        <Shop>{session.shopName}</Shop>
-        <nav aria-label="Views">
-          <NavLink to="/" end>
-            Wall
-          </NavLink>
-          <NavLink to="/bench">Bench</NavLink>
-          {person.role === 'OWNER' ? <NavLink to="/consult">Consult</NavLink> : null}
-          <NavLink to="/stock">Stock</NavLink>
-          <NavLink to="/forge">Forge</NavLink>
-          <NavLink to="/fire">Fire</NavLink>
-          <NavLink to="/ledger">Ledger</NavLink>
-          <NavLink to="/calculate">Calculate</NavLink>
-          <NavLink to="/people">People</NavLink>
-        </nav>
-        <ChangeHands session={session} name={person.name} />
-        <Press onPress={() => void signOut()}>Sign out</Press>
-      </Rail>
+      <Arrival shopName={session.shopName} />
+      <Skip href="#page">To what is on the page</Skip>
+      <Bar session={session} person={person} />
       <Troubles />
       <Alarms />
-      <Room>
+      <Handed />
+      <Room id="page" tabIndex={-1}>
         <Routes>
           <Route path="/" element={<Wall />} />
           <Route path="/wall" element={<Wall />} />
           <Route path="/consult" element={<ConsultList />} />
+          <Route path="/jobs/:job" element={<JobPage />} />
+          <Route path="/tags" element={<TagsPage />} />
+          <Route path="/slots/:slot" element={<SlotPage />} />
+          <Route path="/clients" element={<ClientsPage />} />
+          <Route path="/clients/:client" element={<ClientFilePage />} />
+          <Route path="/delivered" element={<DeliveredPage />} />
           <Route path="/jobs/:job/consult" element={<Consult />} />
           <Route path="/jobs/:job/sheet" element={<ConsultSheet />} />
           <Route path="/outbox" element={<Outbox />} />

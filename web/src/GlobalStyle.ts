@@ -21,6 +21,7 @@ export const GlobalStyle = createGlobalStyle`
   a { color: ${({ theme }) => theme.blue}; }
   button, input, select, textarea { font: inherit; color: inherit; }
   :focus-visible, [data-focus-visible] { outline: 3px solid ${({ theme }) => theme.focus}; outline-offset: 2px; }
+  h1:focus, main:focus { outline: none; }
   @media print {
     body { background: #fff; }
     [data-no-print] { display: none !important; }

@@ -14,6 +14,8 @@ import { Colleagues, MakersMay } from './Colleagues';
 import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
 import { usePerson } from './useSession';
 import { YourAccess } from './YourAccess';
+import { WhatCalls } from './WhatCalls';
+import { WhereYouWork } from './WhereYouWork';
 import { YourPasskeys } from './YourPasskeys';
 
 const ROLES = [
@@ -56,6 +58,8 @@ export function People() {
       <YourAccess />
       <YourPasskeys />
       <Colleagues />
+      <WhereYouWork />
+      <WhatCalls />
       {me.role === 'OWNER' ? <MakersMay /> : null}
       <ClosedDays />
       {me.role === 'OWNER' ? (

@@ -70,7 +70,14 @@ export function WaysIn({ session }: { session: SessionView }) {
       ) : null}
       <Panel>
         <h2>Sign in with a password</h2>
-        <Entry label="Sign-in name" name="signInName" value={name} onChange={setName} autoComplete="username" />
+        <Entry
+          isPassing
+          label="Sign-in name"
+          name="signInName"
+          value={name}
+          onChange={setName}
+          autoComplete="username"
+        />
         <Entry
           label="Password"
           name="password"

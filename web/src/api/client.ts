@@ -30,7 +30,13 @@ export class Problem extends Error {
 export const findingWords = (finding: Finding): string =>
   `${finding.problem}${finding.problem.endsWith('?') ? '' : '.'} Accepted: ${finding.accepted}`;
 
+/** Questions that are too long for an address: they are sent, and nothing is taken. */
+const ONLY_READS = ['/api/design/', '/api/calc/'];
+
 const TRIES = 4;
+
+/** Said to the window, with its body, when a command was taken. */
+export const SENT = 'hilt-sent';
 
 /** Said to the window when the server knows nobody behind a question any more. */
 export const SIGNED_OUT = 'hilt-signed-out';
@@ -62,8 +68,12 @@ export async function read<T>(path: string): Promise<T> {
 }
 
 /** Sends a command. It carries one id through every try, so a lost answer changes nothing twice. */
-export function change<T = Receipt>(path: string, body: unknown = {}): Promise<T> {
-  return send<T>(path, JSON.stringify(body), { 'Content-Type': 'application/json' });
+export async function change<T = Receipt>(path: string, body: unknown = {}): Promise<T> {
+  const receipt = await send<T>(path, JSON.stringify(body), { 'Content-Type': 'application/json' });
+  if (!ONLY_READS.some((reading) => path.startsWith(reading))) {
+    window.dispatchEvent(new CustomEvent(SENT, { detail: body }));
+  }
+  return receipt;
 }
 
 /** Sends a picture, with what is said about it. */

@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/api/abilities": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Ability: all */
+        get: operations["abilityAll"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/alarms": {
         parameters: {
             query?: never;
@@ -245,6 +262,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/bench/next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Bench: next */
+        get: operations["benchNext"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calc": {
         parameters: {
             query?: never;
@@ -347,6 +381,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/clients": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Delivered: clients */
+        get: operations["deliveredClients"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Delivered: client */
+        get: operations["deliveredClient"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/clients/{id}/letters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Outbox: to client */
+        get: operations["outboxToClient"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/closed-days": {
         parameters: {
             query?: never;
@@ -391,6 +476,23 @@ export interface paths {
         };
         /** Consult: talks */
         get: operations["consultTalks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/delivered": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Delivered: delivered */
+        get: operations["deliveredDelivered"];
         put?: never;
         post?: never;
         delete?: never;
@@ -512,6 +614,23 @@ export interface paths {
         put?: never;
         /** Template: read */
         post: operations["templateRead"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/find": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Find: find */
+        get: operations["findFind"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1353,6 +1472,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/handed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Put on: handed */
+        get: operations["putOnHanded"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/handed/{id}/seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put on: seen */
+        post: operations["putOnSeen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/jobs": {
         parameters: {
             query?: never;
@@ -1364,6 +1517,23 @@ export interface paths {
         put?: never;
         /** Job: take */
         post: operations["jobTake"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/jobs/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Job page: job */
+        get: operations["jobPageJob"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1609,6 +1779,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/jobs/{job}/put-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put on: job */
+        post: operations["putOnJob"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mishaps/ledger": {
         parameters: {
             query?: never;
@@ -1656,6 +1843,23 @@ export interface paths {
         put?: never;
         /** Access: add */
         post: operations["accessAdd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/abilities": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ability: say */
+        post: operations["abilitySay"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2140,6 +2344,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/put-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put on: piece */
+        post: operations["putOnPiece"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/steps/{operation}/again": {
         parameters: {
             query?: never;
@@ -2583,6 +2804,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/slots": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Slot: slots */
+        get: operations["slotSlots"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stations": {
         parameters: {
             query?: never;
@@ -2611,6 +2849,23 @@ export interface paths {
         get: operations["stationPageStation"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stations/{station}/put-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put on: station */
+        post: operations["putOnStation"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2833,6 +3088,23 @@ export interface paths {
         put?: never;
         /** Batch: put down */
         post: operations["batchPutDown"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/steps/{operation}/put-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Batch: put on */
+        post: operations["batchPutOn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3350,6 +3622,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tag.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tag: tag */
+        get: operations["tagTag"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -3405,6 +3694,19 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AbilitiesView: {
+            hasSaid: boolean;
+            name: string;
+            /** Format: int64 */
+            person: number;
+            stations: components["schemas"]["AbilityView"][];
+        };
+        AbilityView: {
+            /** @enum {string} */
+            ability: "CAN" | "LEARNS" | "NOT";
+            /** @enum {string} */
+            station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+        };
         AdviceView: {
             /** Format: int64 */
             atMillis: number;
@@ -3592,6 +3894,12 @@ export interface components {
             direction: string;
             place: string;
         };
+        AtStation: {
+            /** Format: int32 */
+            pieces: number;
+            /** @enum {string} */
+            station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+        };
         AwaitsTreater: {
             condition: string;
             edge: string;
@@ -3655,35 +3963,57 @@ export interface components {
             words: string;
         };
         Bench: {
-            canStart: components["schemas"]["BenchStep"][];
-            mine: components["schemas"]["BenchStep"][];
-            others: components["schemas"]["BenchStep"][];
-            resting: components["schemas"]["BenchStep"][];
+            anybodys: components["schemas"]["BenchRow"][];
+            clocks: components["schemas"]["BenchRow"][];
+            isMore: boolean;
+            mine: components["schemas"]["BenchRow"][];
+            next?: components["schemas"]["BenchRow"];
+            others: components["schemas"]["BenchRow"][];
+            stations: components["schemas"]["AtStation"][];
         };
-        BenchStep: {
+        BenchClock: {
             /** Format: int32 */
             attendedMinutes: number;
-            /** Format: int32 */
-            daysInHand: number;
-            isPutDown: boolean;
-            jobTitle: string;
-            operation: string;
-            /** Format: int64 */
-            pieceId: number;
-            pieceName: string;
-            promisedOn: string;
             /** Format: int64 */
             restUntilMillis: number;
             restWords: string;
             standing: string;
-            startedBy: string;
             /** Format: int64 */
-            starterId: number;
+            windowClosesAtMillis: number;
+        };
+        BenchHands: {
+            /** @enum {string} */
+            ability: "CAN" | "LEARNS" | "NOT";
+            /** @enum {string} */
+            hold: "MINE" | "ANYBODYS" | "OTHERS";
+            holder: components["schemas"]["Holder"];
+            isPutDown: boolean;
+            startedBy: string;
+        };
+        BenchPiece: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+            rackSlot: string;
+        };
+        BenchPromise: {
+            /** Format: int32 */
+            daysInHand: number;
+            isThisWeeks: boolean;
+            promisedOn: string;
+        };
+        BenchRow: {
+            clock: components["schemas"]["BenchClock"];
+            hands: components["schemas"]["BenchHands"];
+            /** Format: int64 */
+            jobId: number;
+            jobTitle: string;
+            operation: string;
+            pieces: components["schemas"]["BenchPiece"][];
+            promise: components["schemas"]["BenchPromise"];
             /** @enum {string} */
             station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             title: string;
-            /** Format: int64 */
-            windowClosesAtMillis: number;
         };
         BilletLine: {
             /** Format: int32 */
@@ -3896,6 +4226,37 @@ export interface components {
             living: number;
             name: string;
         };
+        ClientFile: {
+            contact: string;
+            /** Format: int64 */
+            id: number;
+            jobs: components["schemas"]["ClientJob"][];
+            name: string;
+        };
+        ClientJob: {
+            /** Format: int64 */
+            id: number;
+            number: string;
+            pieces: components["schemas"]["DrawnPiece"][];
+            promisedOn: string;
+            title: string;
+            useWords: string;
+            wishes: components["schemas"]["WishView"][];
+        };
+        ClientLine: {
+            contact: string;
+            /** Format: int32 */
+            delivered: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            jobs: number;
+            /** Format: int64 */
+            lastAtMillis: number;
+            /** Format: int32 */
+            living: number;
+            name: string;
+        };
         ClientView: {
             clientName: string;
             drawing: components["schemas"]["Drawing"];
@@ -3981,6 +4342,10 @@ export interface components {
             shop: string;
             straightness: string;
             treater: string;
+            words: string;
+        };
+        ConstructionChoice: {
+            name: string;
             words: string;
         };
         ConsultView: {
@@ -4106,6 +4471,13 @@ export interface components {
             isTaken: boolean;
             reason: string;
         };
+        DeliveredView: {
+            /** Format: int64 */
+            before: number;
+            constructions: components["schemas"]["ConstructionChoice"][];
+            pieces: components["schemas"]["MadeView"][];
+            years: number[];
+        };
         DemoSignIn: {
             /** Format: int64 */
             personId: number;
@@ -4165,6 +4537,10 @@ export interface components {
             tang: string;
             /** Format: double */
             width: number;
+        };
+        DrawnPiece: {
+            picture?: components["schemas"]["Finished"];
+            piece: components["schemas"]["MadeView"];
         };
         DrillLine: {
             /** Format: int32 */
@@ -4277,6 +4653,16 @@ export interface components {
             given: string;
             problem: string;
         };
+        FindView: {
+            isStillRead: boolean;
+            lines: components["schemas"]["FoundLine"][];
+        };
+        Finished: {
+            drawing: components["schemas"]["Drawing"];
+            /** @enum {string} */
+            finish: "HAND_SATIN" | "BELT_SATIN" | "MIRROR" | "ETCHED_GREY" | "ETCHED_DARK_TUMBLED" | "VALLEY_AND_PEAK" | "HAMON" | "PATTERN" | "TWO_TONE_GROUND" | "TWO_TONE_MASKED";
+            handleMaterial: string;
+        };
         FinishedBillet: {
             /** Format: int32 */
             blades: number;
@@ -4337,6 +4723,13 @@ export interface components {
         Forget: {
             words: boolean;
         };
+        FoundLine: {
+            about: string;
+            isOver: boolean;
+            kind: string;
+            page: string;
+            title: string;
+        };
         Given: {
             /** @enum {string} */
             belongs: "PROMISED" | "STOCK" | "SPARE";
@@ -4355,6 +4748,22 @@ export interface components {
             /** Format: double */
             y: number;
         };
+        HandedOn: {
+            /** Format: int64 */
+            person: number;
+            pieces: number[];
+            word: string;
+        };
+        HandedView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            /** Format: int64 */
+            id: number;
+            page: string;
+            what: string;
+            word: string;
+        };
         Hands: {
             /** Format: int64 */
             door: number;
@@ -4369,9 +4778,13 @@ export interface components {
         HangingPiece: {
             /** Format: int32 */
             allSteps: number;
+            /** @enum {string} */
+            at?: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             /** Format: int32 */
             doneSteps: number;
-            drawing: components["schemas"]["Drawing"];
+            /** Format: int32 */
+            drawing: number;
+            facts: string;
             /** @enum {string} */
             finish: "HAND_SATIN" | "BELT_SATIN" | "MIRROR" | "ETCHED_GREY" | "ETCHED_DARK_TUMBLED" | "VALLEY_AND_PEAK" | "HAMON" | "PATTERN" | "TWO_TONE_GROUND" | "TWO_TONE_MASKED";
             heldReason?: string;
@@ -4386,7 +4799,16 @@ export interface components {
             state: "BAR" | "PROFILED" | "HARDENED" | "GROUND" | "FINISHED" | "GUARDED" | "HANDLED" | "HANDED_OVER";
             stateWords: string;
             underWay: components["schemas"]["UnderWay"][];
+            waitsForClient: boolean;
+            whose: string;
             windows: components["schemas"]["WindowView"][];
+            with: string;
+            /** Format: int64 */
+            withId: number;
+        };
+        HeldStep: {
+            holder: components["schemas"]["Holder"];
+            operation: string;
         };
         HeldView: {
             /** Format: int64 */
@@ -4394,10 +4816,39 @@ export interface components {
             by: string;
             reason: string;
         };
+        Holder: {
+            by: string;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            through: string;
+            word: string;
+        };
+        InSlot: {
+            name: string;
+            /** Format: int64 */
+            piece: number;
+            slot: string;
+            stage: string;
+            title: string;
+        };
         JobLine: {
             /** Format: int64 */
             id: number;
             words: string;
+        };
+        JobTable: {
+            /** Format: int64 */
+            clientId: number;
+            clientName: string;
+            holder: components["schemas"]["Holder"];
+            /** Format: int64 */
+            id: number;
+            number: string;
+            pieces: components["schemas"]["PieceLine"][];
+            promisedOn: string;
+            title: string;
+            useWords: string;
         };
         JournalEntry: {
             /** Format: int64 */
@@ -4405,7 +4856,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -4611,6 +5062,21 @@ export interface components {
             name: string;
             owner: string;
             words: string;
+        };
+        MadeView: {
+            about: string;
+            /** Format: int64 */
+            clientId: number;
+            clientName: string;
+            construction: string;
+            forWhom: string;
+            /** Format: int64 */
+            handedOverAtMillis: number;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            standing: string;
+            title: string;
         };
         MakingView: {
             /** Format: double */
@@ -4818,6 +5284,18 @@ export interface components {
             longest: string;
             name: string;
         };
+        NextStep: {
+            holder: components["schemas"]["Holder"];
+            operation: string;
+            standing: string;
+            title: string;
+            /** Format: int64 */
+            untilMillis: number;
+        };
+        NextView: {
+            meanwhile: components["schemas"]["BenchRow"][];
+            next?: components["schemas"]["BenchRow"];
+        };
         NoteView: {
             /** Format: int64 */
             atMillis: number;
@@ -4876,6 +5354,11 @@ export interface components {
             effect: string;
             what: string;
             words: string;
+        };
+        OnWhom: {
+            /** Format: int64 */
+            person: number;
+            word: string;
         };
         OperationView: {
             operation: string;
@@ -5018,6 +5501,13 @@ export interface components {
             wanted: string;
             warps: components["schemas"]["WarpView"][];
         };
+        PieceHands: {
+            beganBy: string;
+            job: components["schemas"]["Holder"];
+            lies: string;
+            piece: components["schemas"]["Holder"];
+            steps: components["schemas"]["HeldStep"][];
+        };
         PieceJob: {
             /** Format: int64 */
             id: number;
@@ -5038,6 +5528,26 @@ export interface components {
             numbers: components["schemas"]["NumberView"][];
             own: components["schemas"]["Own"];
             specification: components["schemas"]["SpecificationLine"][];
+        };
+        PieceLine: {
+            /** Format: int32 */
+            allSteps: number;
+            art: string;
+            /** Format: int32 */
+            doneSteps: number;
+            handle: string;
+            heldReason?: string;
+            holder: components["schemas"]["Holder"];
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            inHand: number;
+            name: string;
+            next?: components["schemas"]["NextStep"];
+            rackSlot: string;
+            stage: string;
+            standing: string;
+            whose: string;
         };
         PieceNamed: {
             /** Format: int64 */
@@ -5066,6 +5576,7 @@ export interface components {
             cautionsDefer: string;
             client: components["schemas"]["PieceClient"];
             days: components["schemas"]["PieceDays"];
+            hands: components["schemas"]["PieceHands"];
             /** Format: int64 */
             id: number;
             job: components["schemas"]["PieceJob"];
@@ -5208,6 +5719,8 @@ export interface components {
             rack: string;
         };
         Rail: {
+            /** Format: int64 */
+            clientId: number;
             clientName: string;
             /** Format: int32 */
             daysInHand: number;
@@ -5217,7 +5730,6 @@ export interface components {
             pieces: components["schemas"]["HangingPiece"][];
             promisedOn: string;
             title: string;
-            useWords: string;
         };
         Reading: {
             advice: components["schemas"]["AdviceView"][];
@@ -5342,11 +5854,7 @@ export interface components {
             settled: number;
         };
         Said: {
-            entries: {
-                [key: string]: string;
-            };
-            much: string;
-            word: string;
+            stations: components["schemas"]["AbilityView"][];
         };
         SaidOfToday: {
             answer: string;
@@ -5504,8 +6012,9 @@ export interface components {
         };
         StationPage: {
             coming: components["schemas"]["Coming"][];
-            here: components["schemas"]["BenchStep"][];
-            next: components["schemas"]["BenchStep"][];
+            here: components["schemas"]["BenchRow"][];
+            holder: components["schemas"]["Holder"];
+            next: components["schemas"]["BenchRow"][];
             workplaces: components["schemas"]["WorkplaceView"][];
         };
         StationView: {
@@ -5751,6 +6260,7 @@ export interface components {
             title: string;
         };
         WallView: {
+            drawings: components["schemas"]["Drawing"][];
             rails: components["schemas"]["Rail"][];
             /** Format: int64 */
             sequence: number;
@@ -5899,6 +6409,8 @@ export interface components {
     headers: never;
     pathItems: never;
 }
+export type AbilitiesView = components['schemas']['AbilitiesView'];
+export type AbilityView = components['schemas']['AbilityView'];
 export type AdviceView = components['schemas']['AdviceView'];
 export type AgainView = components['schemas']['AgainView'];
 export type AheadView = components['schemas']['AheadView'];
@@ -5926,6 +6438,7 @@ export type AskedScale = components['schemas']['AskedScale'];
 export type AskedSheet = components['schemas']['AskedSheet'];
 export type AskedTrip = components['schemas']['AskedTrip'];
 export type AskedWarp = components['schemas']['AskedWarp'];
+export type AtStation = components['schemas']['AtStation'];
 export type AwaitsTreater = components['schemas']['AwaitsTreater'];
 export type BackPiece = components['schemas']['BackPiece'];
 export type BackupsView = components['schemas']['BackupsView'];
@@ -5934,7 +6447,11 @@ export type Bar = components['schemas']['Bar'];
 export type BarToCutView = components['schemas']['BarToCutView'];
 export type BarView = components['schemas']['BarView'];
 export type Bench = components['schemas']['Bench'];
-export type BenchStep = components['schemas']['BenchStep'];
+export type BenchClock = components['schemas']['BenchClock'];
+export type BenchHands = components['schemas']['BenchHands'];
+export type BenchPiece = components['schemas']['BenchPiece'];
+export type BenchPromise = components['schemas']['BenchPromise'];
+export type BenchRow = components['schemas']['BenchRow'];
 export type BilletLine = components['schemas']['BilletLine'];
 export type BilletPage = components['schemas']['BilletPage'];
 export type BilletReading = components['schemas']['BilletReading'];
@@ -5962,6 +6479,9 @@ export type CladdingView = components['schemas']['CladdingView'];
 export type CladView = components['schemas']['CladView'];
 export type ClaimView = components['schemas']['ClaimView'];
 export type Client = components['schemas']['Client'];
+export type ClientFile = components['schemas']['ClientFile'];
+export type ClientJob = components['schemas']['ClientJob'];
+export type ClientLine = components['schemas']['ClientLine'];
 export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
 export type ClosedDay = components['schemas']['ClosedDay'];
@@ -5971,6 +6491,7 @@ export type Compared = components['schemas']['Compared'];
 export type ConflictView = components['schemas']['ConflictView'];
 export type ConsignmentLine = components['schemas']['ConsignmentLine'];
 export type ConsignmentView = components['schemas']['ConsignmentView'];
+export type ConstructionChoice = components['schemas']['ConstructionChoice'];
 export type ConsultView = components['schemas']['ConsultView'];
 export type Contents = components['schemas']['Contents'];
 export type ControllerKind = components['schemas']['ControllerKind'];
@@ -5987,6 +6508,7 @@ export type DayAnswerView = components['schemas']['DayAnswerView'];
 export type DayView = components['schemas']['DayView'];
 export type Decided = components['schemas']['Decided'];
 export type DecisionView = components['schemas']['DecisionView'];
+export type DeliveredView = components['schemas']['DeliveredView'];
 export type DemoSignIn = components['schemas']['DemoSignIn'];
 export type Described = components['schemas']['Described'];
 export type Details = components['schemas']['Details'];
@@ -5995,6 +6517,7 @@ export type Dimension = components['schemas']['Dimension'];
 export type DoneView = components['schemas']['DoneView'];
 export type Door = components['schemas']['Door'];
 export type Drawing = components['schemas']['Drawing'];
+export type DrawnPiece = components['schemas']['DrawnPiece'];
 export type DrillLine = components['schemas']['DrillLine'];
 export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
@@ -6008,6 +6531,8 @@ export type FigurePair = components['schemas']['FigurePair'];
 export type Figures = components['schemas']['Figures'];
 export type FileTest = components['schemas']['FileTest'];
 export type Finding = components['schemas']['Finding'];
+export type FindView = components['schemas']['FindView'];
+export type Finished = components['schemas']['Finished'];
 export type FinishedBillet = components['schemas']['FinishedBillet'];
 export type FireOfPiece = components['schemas']['FireOfPiece'];
 export type FireView = components['schemas']['FireView'];
@@ -6016,13 +6541,20 @@ export type FlawView = components['schemas']['FlawView'];
 export type Forge = components['schemas']['Forge'];
 export type ForgeQuestions = components['schemas']['ForgeQuestions'];
 export type Forget = components['schemas']['Forget'];
+export type FoundLine = components['schemas']['FoundLine'];
 export type Given = components['schemas']['Given'];
 export type GripView = components['schemas']['GripView'];
+export type HandedOn = components['schemas']['HandedOn'];
+export type HandedView = components['schemas']['HandedView'];
 export type Hands = components['schemas']['Hands'];
 export type HandView = components['schemas']['HandView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
+export type HeldStep = components['schemas']['HeldStep'];
 export type HeldView = components['schemas']['HeldView'];
+export type Holder = components['schemas']['Holder'];
+export type InSlot = components['schemas']['InSlot'];
 export type JobLine = components['schemas']['JobLine'];
+export type JobTable = components['schemas']['JobTable'];
 export type JournalEntry = components['schemas']['JournalEntry'];
 export type JudgementView = components['schemas']['JudgementView'];
 export type KilnView = components['schemas']['KilnView'];
@@ -6040,6 +6572,7 @@ export type LotFileView = components['schemas']['LotFileView'];
 export type LotPage = components['schemas']['LotPage'];
 export type LotView = components['schemas']['LotView'];
 export type MachineView = components['schemas']['MachineView'];
+export type MadeView = components['schemas']['MadeView'];
 export type MakingView = components['schemas']['MakingView'];
 export type Materials = components['schemas']['Materials'];
 export type MisfitView = components['schemas']['MisfitView'];
@@ -6067,6 +6600,8 @@ export type NewProposal = components['schemas']['NewProposal'];
 export type NewReading = components['schemas']['NewReading'];
 export type NewRevision = components['schemas']['NewRevision'];
 export type NewWorkplace = components['schemas']['NewWorkplace'];
+export type NextStep = components['schemas']['NextStep'];
+export type NextView = components['schemas']['NextView'];
 export type NoteView = components['schemas']['NoteView'];
 export type NotPlacedView = components['schemas']['NotPlacedView'];
 export type NotServingView = components['schemas']['NotServingView'];
@@ -6074,6 +6609,7 @@ export type Numbers = components['schemas']['Numbers'];
 export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
 export type OfTheDayView = components['schemas']['OfTheDayView'];
+export type OnWhom = components['schemas']['OnWhom'];
 export type OperationView = components['schemas']['OperationView'];
 export type Option = components['schemas']['Option'];
 export type OrderedView = components['schemas']['OrderedView'];
@@ -6094,8 +6630,10 @@ export type Picture = components['schemas']['Picture'];
 export type PieceClient = components['schemas']['PieceClient'];
 export type PieceDays = components['schemas']['PieceDays'];
 export type PieceFire = components['schemas']['PieceFire'];
+export type PieceHands = components['schemas']['PieceHands'];
 export type PieceJob = components['schemas']['PieceJob'];
 export type PieceKnife = components['schemas']['PieceKnife'];
+export type PieceLine = components['schemas']['PieceLine'];
 export type PieceNamed = components['schemas']['PieceNamed'];
 export type PieceNow = components['schemas']['PieceNow'];
 export type PiecePast = components['schemas']['PiecePast'];
@@ -6215,6 +6753,27 @@ export type ParameterCommandId = components['parameters']['CommandId'];
 export type ParameterCommandOrigin = components['parameters']['CommandOrigin'];
 export type $defs = Record<string, never>;
 export interface operations {
+    abilityAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AbilitiesView"][];
+                };
+            };
+        };
+    };
     alarmAlarms: {
         parameters: {
             query?: never;
@@ -6608,7 +7167,9 @@ export interface operations {
     };
     benchBench: {
         parameters: {
-            query?: never;
+            query?: {
+                station?: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -6623,6 +7184,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Bench"];
+                };
+            };
+        };
+    };
+    benchNext: {
+        parameters: {
+            query: {
+                operation: string;
+                piece: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NextView"];
                 };
             };
         };
@@ -6789,6 +7374,73 @@ export interface operations {
             };
         };
     };
+    deliveredClients: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientLine"][];
+                };
+            };
+        };
+    };
+    deliveredClient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ClientFile"];
+                };
+            };
+        };
+    };
+    outboxToClient: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LetterView"][];
+                };
+            };
+        };
+    };
     closedDayToCome: {
         parameters: {
             query?: never;
@@ -6887,6 +7539,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TalkView"][];
+                };
+            };
+        };
+    };
+    deliveredDelivered: {
+        parameters: {
+            query?: {
+                before?: number;
+                client?: number;
+                construction?: string;
+                year?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DeliveredView"];
                 };
             };
         };
@@ -7063,6 +7741,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Answers"];
+                };
+            };
+        };
+    };
+    findFind: {
+        parameters: {
+            query: {
+                words: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FindView"];
                 };
             };
         };
@@ -8519,6 +9220,55 @@ export interface operations {
             };
         };
     };
+    putOnHanded: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HandedView"][];
+                };
+            };
+        };
+    };
+    putOnSeen: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     jobTake: {
         parameters: {
             query?: never;
@@ -8545,6 +9295,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    jobPageJob: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["JobTable"];
                 };
             };
         };
@@ -9006,6 +9779,38 @@ export interface operations {
             };
         };
     };
+    putOnJob: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                job: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnWhom"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     pieceMishapLedger: {
         parameters: {
             query?: never;
@@ -9114,6 +9919,38 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewMaker"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    abilitySay: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Said"];
             };
         };
         responses: {
@@ -9986,6 +10823,38 @@ export interface operations {
             };
         };
     };
+    putOnPiece: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                piece: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnWhom"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     stepAgain: {
         parameters: {
             query?: never;
@@ -10725,6 +11594,27 @@ export interface operations {
             };
         };
     };
+    slotSlots: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InSlot"][];
+                };
+            };
+        };
+    };
     stationStations: {
         parameters: {
             query?: never;
@@ -10765,6 +11655,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StationPage"];
+                };
+            };
+        };
+    };
+    putOnStation: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnWhom"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };
@@ -11151,6 +12073,38 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Together"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    batchPutOn: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                operation: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HandedOn"];
             };
         };
         responses: {
@@ -12024,6 +12978,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TableLine"][];
+                };
+            };
+        };
+    };
+    tagTag: {
+        parameters: {
+            query: {
+                page: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "image/svg+xml": string;
                 };
             };
         };

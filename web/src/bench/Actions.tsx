@@ -7,10 +7,14 @@ import { Press } from '../parts/Press';
 import { Quiet, Trouble } from '../parts/Sheet';
 import { clockTime, clockTimeUp, clockUp, minutes, moment, resting } from '../parts/words';
 import { AskOut } from './AskOut';
+import { Meanwhile, NextStep, useNextUp } from './NextUp';
+import { wayOn } from './model';
+import { PutOn } from '../plan/PutOn';
 import { Shortcuts } from './Shortcuts';
 import { Bar } from './StepPage.styles';
 import { useWentWrong } from './useWentWrong';
 import { WentWrong } from './WentWrong';
+import { holderOf } from './WhoHasIt';
 
 interface ActionsProps {
   piece: PieceView;
@@ -28,6 +32,8 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
   const navigate = useNavigate();
   const { problem, isBusy, run, clear } = useCaught();
   const { happened, isWrong, wentWrong, close } = useWentWrong();
+  const nextUp = useNextUp(piece, step);
+  const next = step.standing === 'DONE' ? nextUp?.next : undefined;
   const address = `/api/pieces/${piece.id}/steps/${step.operation}`;
   const send = (what: string, body: object = {}) =>
     together.length > 0 && what !== 'reopen'
@@ -102,6 +108,7 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
             Rest not begun
           </Press>
         ) : null}
+        {next ? <NextStep next={next} piece={piece} /> : null}
         {can.reopen ? (
           <Press data-large isDisabled={isBusy} onPress={() => tell('reopen')}>
             Not done after all
@@ -112,6 +119,16 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
             Went wrong
           </Press>
         ) : null}
+        {isAlive && step.standing !== 'DONE' ? (
+          <PutOn
+            what={`“${step.title}” on ${together.length > 0 ? `${together.length + 1} pieces` : piece.name}`}
+            holder={holderOf(piece, step)}
+            address={`/api/steps/${step.operation}/put-on`}
+            body={{ pieces: [piece.id, ...together] }}
+            station={step.station}
+            isLarge
+          />
+        ) : null}
         {isAlive ? <Holding piece={piece} large /> : null}
         <Shortcuts
           keys={[
@@ -119,11 +136,17 @@ export function Actions({ piece, step, together, ticked, now, isMine, isOwner }:
             { key: 'r', words: 'Rest', run: can.rest ? rest : undefined },
             { key: 'd', words: 'Done', run: can.done ? done : undefined },
             { key: 'w', words: 'Went wrong', run: isAlive ? wentWrong : undefined },
+            {
+              key: 'n',
+              words: 'What comes next',
+              run: next ? () => void navigate(wayOn(next, piece.id)) : undefined,
+            },
             { key: 'b', words: 'Back to the bench', run: () => void navigate('/bench') },
             { key: 'p', words: 'The whole piece', run: () => void navigate(`/pieces/${piece.id}`) },
           ]}
         />
       </Bar>
+      {step.standing === 'RESTING' ? <Meanwhile rows={nextUp?.meanwhile ?? []} /> : null}
       {step.isOwners && !isOwner && step.standing !== 'DONE' ? (
         <Quiet>The client’s yes is the client’s, on their page, or the owner writes it down.</Quiet>
       ) : null}

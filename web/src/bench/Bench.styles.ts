@@ -16,23 +16,36 @@ export const Halves = styled.div`
   }
 `;
 
-/** Doors to the stations, wide enough for a finger. */
-export const ByStation = styled.nav`
+/** The bench: work at the left, clocks at the right; on a narrow screen the clocks come first. */
+export const Parts = styled.div`
+  display: grid;
+  grid-template: 'work clocks' auto 'work others' 1fr / minmax(0, 1.4fr) minmax(0, 1fr);
+  gap: 1rem;
+  align-items: start;
+  > div {
+    display: flex;
+    flex-direction: column;
+    gap: 1rem;
+  }
+  @media (max-width: 760px) {
+    grid-template: 'clocks' 'work' 'others' / minmax(0, 1fr);
+  }
+`;
+
+/** Chips of the stations, wide enough for a finger; on a narrow screen they are pushed along. */
+export const ByStation = styled.div`
   display: flex;
   flex-wrap: wrap;
   gap: 0.5rem;
-  margin-bottom: 1rem;
-  a {
-    display: inline-flex;
-    gap: 0.4rem;
-    align-items: center;
-    min-height: 44px;
-    padding: 0.2rem 0.8rem;
-    border: 1.5px solid ${({ theme }) => theme.quiet};
-    border-radius: 4px;
-    color: ${({ theme }) => theme.ink};
-    font-family: ${({ theme }) => theme.label};
-    text-decoration: none;
+  align-items: center;
+  @media (max-width: 760px) {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    margin-inline: -1rem;
+    padding-inline: 1rem;
+    > * {
+      flex: none;
+    }
   }
 `;
 

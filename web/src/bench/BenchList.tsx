@@ -1,78 +1,122 @@
+import { useRef } from 'react';
 import { StationWords } from '../route/StationWords';
-import type { BenchStep } from '../api/schema';
+import type { BenchRow } from '../api/schema';
 import { Press } from '../parts/Press';
-import { Panel, Quiet } from '../parts/Sheet';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { clockDown, clockUp, day, minutes } from '../parts/words';
 import { Pick, Picks } from './Bench.styles';
+import { holderWords, keyOf, nameOf, pageOf } from './model';
+import { useFinger } from './useFinger';
 import { useFolded } from './useFolded';
+import { useScreenful } from './useScreenful';
 import { useSteadyOrder } from './useSteadyOrder';
 
 interface BenchListProps {
   title: string;
-  steps: readonly BenchStep[];
+  rows: readonly BenchRow[];
   now: number;
   nothing: string;
   /** Shown of a long list until all of it is asked for. */
   first?: number;
   /** Whether all of it is at one station, which need not be said again. */
   isAtOneStation?: boolean;
+  area?: string;
 }
 
-/** Steps to pick up. What changes elsewhere is shown at once, but nothing moves under a finger until it is put in order. */
-export function BenchList({ title, steps, now, nothing, first, isAtOneStation }: BenchListProps) {
-  const { shown, hasMoved, putInOrder } = useSteadyOrder(steps);
-  const { some, more } = useFolded(shown, first);
+/** Work to pick up, in its order; what lies under a finger stays put. */
+export function BenchList({ title, rows, now, nothing, first, isAtOneStation, area }: BenchListProps) {
+  const list = useRef<HTMLUListElement>(null);
+  const { shown, hasMoved, putInOrder } = useSteadyOrder(rows, keyOf, useFinger(list));
+  const { some: unfolded, more } = useFolded(shown, first);
+  const { some, end } = useScreenful(unfolded);
   return (
-    <Panel aria-label={title}>
-      <h2>{title}</h2>
+    <Panel aria-label={title} style={area ? { gridArea: area } : undefined}>
+      <Row>
+        <h2>{title}</h2>
+        {hasMoved ? <Press onPress={putInOrder}>Put in order</Press> : null}
+      </Row>
       {shown.length === 0 ? <Quiet>{nothing}</Quiet> : null}
-      <Picks>
-        {some.map(({ step, isGone }) => (
-          <li key={`${step.pieceId} ${step.operation}`}>
-            <Pick to={`/bench/${step.pieceId}/${step.operation}`} data-gone={isGone || undefined}>
-              <strong>{step.pieceName}</strong>
-              <span>
-                {step.title}
-                <small>
-                  {step.jobTitle}
-                  {isAtOneStation ? null : (
-                    <>
-                      , <StationWords station={step.station} />
-                    </>
-                  )}
-                </small>
-              </span>
-              <span>{isGone ? 'no longer here' : <Time step={step} now={now} />}</span>
-            </Pick>
+      <Picks ref={list}>
+        {some.map(({ row, isGone }) => (
+          <li key={keyOf(row)}>
+            <BenchPick row={row} now={now} isGone={isGone} isAtOneStation={isAtOneStation} />
           </li>
         ))}
       </Picks>
+      {end}
       {more}
-      {hasMoved ? (
-        <div>
-          <Press onPress={putInOrder}>Put in order</Press>
-        </div>
-      ) : null}
     </Panel>
   );
 }
 
-function Time({ step, now }: { step: BenchStep; now: number }) {
-  if (step.standing === 'RESTING') {
-    const left = step.restUntilMillis - now;
-    return left > 0 ? <>{clockUp(left)} left</> : <b>rest is up</b>;
+interface BenchPickProps {
+  row: BenchRow;
+  now: number;
+  isGone?: boolean;
+  isAtOneStation?: boolean;
+}
+
+/** One row: which pieces, what, for which job, who has it, and what its time is. */
+function BenchPick({ row, now, isGone, isAtOneStation }: BenchPickProps) {
+  const slots = row.pieces.map((piece) => piece.rackSlot).filter(Boolean);
+  return (
+    <Pick to={pageOf(row)} data-gone={isGone || undefined}>
+      <strong>{nameOf(row)}</strong>
+      <span>
+        {row.title}
+        <small>
+          {row.jobTitle}
+          {slots.length > 0 ? `, ${slots.length === 1 ? 'slot' : 'slots'} ${slots.join(', ')}` : ''}
+          {isAtOneStation ? null : (
+            <>
+              {' · '}
+              <StationWords station={row.station} />
+            </>
+          )}
+          {row.hands.ability === 'LEARNS' ? ', which you are learning' : ''}
+          {row.hands.ability === 'NOT' && row.hands.holder.id === 0 ? ', where you do not work' : ''}
+        </small>
+        {row.hands.holder.word ? (
+          <small>
+            {row.hands.holder.by}: <q>{row.hands.holder.word}</q>
+          </small>
+        ) : null}
+      </span>
+      <span>{isGone ? 'no longer here' : <Time row={row} now={now} />}</span>
+    </Pick>
+  );
+}
+
+function Time({ row, now }: { row: BenchRow; now: number }) {
+  const { clock, hands, promise } = row;
+  const who = hands.hold === 'MINE' ? '' : holderWords(row);
+  if (clock.standing === 'RESTING') {
+    const left = clock.restUntilMillis - now;
+    return left > 0 ? (
+      <>
+        {clockUp(left)} left
+        <small>{clock.restWords}</small>
+      </>
+    ) : (
+      <b>rest is up</b>
+    );
   }
-  if (step.standing === 'RUNNING') {
-    return step.isPutDown ? <b>put down</b> : <>{step.startedBy}</>;
+  if (clock.windowClosesAtMillis > 0) {
+    const left = clock.windowClosesAtMillis - now;
+    return (
+      <>
+        <b>{left > 0 ? `within ${clockDown(left)}` : 'overdue'}</b>
+        <small>{who}</small>
+      </>
+    );
   }
-  if (step.windowClosesAtMillis > 0) {
-    const left = step.windowClosesAtMillis - now;
-    return <b>{left > 0 ? `within ${clockDown(left)}` : 'overdue'}</b>;
+  if (clock.standing === 'RUNNING') {
+    return hands.isPutDown ? <b>{who || 'put down'}</b> : <>{who || 'under way'}</>;
   }
   return (
     <>
-      {minutes(step.attendedMinutes)}
-      <small>{day(step.promisedOn)}</small>
+      {minutes(clock.attendedMinutes)}
+      <small>{who || day(promise.promisedOn)}</small>
     </>
   );
 }

@@ -1,53 +1,119 @@
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router';
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { usePerson } from '../access/useSession';
 import { read } from '../api/client';
-import type { Bench, BenchStep } from '../api/schema';
+import type { Bench, BenchRow } from '../api/schema';
 import { useNow } from '../live/useNow';
-import { Quiet } from '../parts/Sheet';
-import { BenchList } from './BenchList';
+import { Press, WayTo } from '../parts/Press';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { StationWords } from '../route/StationWords';
-import { ByStation, Halves } from './Bench.styles';
+import type { Station } from '../route/useStations';
+import { BenchList } from './BenchList';
+import { ByStation, Parts } from './Bench.styles';
+import { nameOf, pageOf } from './model';
 
-/** What is on my bench, and what I can start now, in the order of urgency. */
+/** What I do now, what rests and closes, and what is mine, anybody's and others', in the order of urgency. */
 export default function BenchPage() {
-  const { data } = useQuery({ queryKey: ['bench'], queryFn: () => read<Bench>('/api/bench') });
+  const [station, choose] = useState<Station | undefined>();
+  const { data } = useQuery({
+    queryKey: ['bench', 'all', station ?? ''],
+    queryFn: () => read<Bench>(station ? `/api/bench?station=${station}` : '/api/bench'),
+    placeholderData: (before) => before,
+  });
   const now = useNow();
+  const [search] = useSearchParams();
+  /** Whose bench is looked at beside one's own. */
+  const of = Number(search.get('of') ?? 0);
   if (!data) {
     return <Quiet>One moment…</Quiet>;
   }
+  const all = [...data.clocks, ...data.mine, ...data.anybodys, ...data.others];
+  const ofSomebody = all.filter((row) => row.hands.holder.id === of);
   return (
     <>
-      <h1>Bench</h1>
-      <Stations steps={[...data.mine, ...data.canStart, ...data.resting, ...data.others]} />
-      <Halves>
-        <div>
-          <BenchList title="I am at" steps={data.mine} now={now} nothing="You have nothing under way." />
+      <Row>
+        <h1>Bench</h1>
+        {data.next ? (
+          <WayTo data-large data-kind="main" to={pageOf(data.next)}>
+            Now: {nameOf(data.next)}, {data.next.title}
+          </WayTo>
+        ) : null}
+      </Row>
+      <Stations stations={data.stations} chosen={station} onChoose={choose} />
+      {of > 0 ? (
+        <BenchList
+          title={`On ${ofSomebody[0]?.hands.holder.name ?? 'them'}`}
+          rows={ofSomebody}
+          now={now}
+          nothing="They are at nothing, and nothing is on them."
+        />
+      ) : null}
+      <Parts>
+        {data.clocks.length > 0 ? (
+          <BenchList area="clocks" title="On the clock" rows={data.clocks} now={now} nothing="Nothing here." />
+        ) : null}
+        <div style={{ gridArea: 'work' }}>
+          <BenchList title="Mine" rows={data.mine} now={now} nothing="Nothing is on you." />
           <BenchList
-            title="I can start now"
-            steps={data.canStart}
+            title="Anybody’s"
+            rows={data.anybodys}
             now={now}
             nothing="Nothing can be started: look at the wall for what is held and what rests."
           />
         </div>
-        <div>
-          <BenchList title="Resting" steps={data.resting} now={now} nothing="Nothing rests." />
-          <BenchList title="Others are at" steps={data.others} now={now} nothing="Nobody else is at a step." />
-        </div>
-      </Halves>
+        <Others rows={data.others} now={now} />
+        {data.isMore ? <Quiet>There is more: choose a station to see all that is there.</Quiet> : null}
+      </Parts>
     </>
   );
 }
 
-/** Where all of this lies, each station with its room. */
-function Stations({ steps }: { steps: readonly BenchStep[] }) {
-  const stations = [...new Set(steps.map((step) => step.station))];
+/** What is not a maker's own is one line until they want to see it; who asks for the whole shop sees who does what. */
+function Others({ rows, now }: { rows: readonly BenchRow[]; now: number }) {
+  const [isOpen, setOpen] = useState(usePerson().role === 'OWNER');
+  if (isOpen) {
+    return <BenchList area="others" title="Others’" rows={rows} now={now} nothing="Others have nothing." />;
+  }
   return (
-    <ByStation aria-label="By station">
-      {stations.map((station) => (
-        <Link key={station} to={`/stations/${station}`}>
-          <StationWords station={station} /> <b>{steps.filter((step) => step.station === station).length}</b>
-        </Link>
+    <Panel aria-label="Others’" style={{ gridArea: 'others' }}>
+      <Row>
+        <h2>Others’</h2>
+        {rows.length > 0 ? (
+          <Press onPress={() => setOpen(true)}>Show {rows.length}</Press>
+        ) : (
+          <Quiet>Others have nothing.</Quiet>
+        )}
+      </Row>
+    </Panel>
+  );
+}
+
+interface StationsProps {
+  stations: Bench['stations'];
+  chosen: Station | undefined;
+  onChoose: (station: Station | undefined) => void;
+}
+
+/** One station's work alone, and the way to it. */
+function Stations({ stations, chosen, onChoose }: StationsProps) {
+  return (
+    <ByStation role="group" aria-label="By station">
+      {stations.map(({ station, pieces }) => (
+        <Press
+          key={station}
+          aria-pressed={station === chosen}
+          data-kind={station === chosen ? 'main' : undefined}
+          onPress={() => onChoose(station === chosen ? undefined : station)}
+        >
+          <StationWords station={station} /> <b>{pieces}</b>
+        </Press>
       ))}
+      {chosen ? (
+        <Link to={`/stations/${chosen}`}>
+          To the station: <StationWords station={chosen} />
+        </Link>
+      ) : null}
     </ByStation>
   );
 }

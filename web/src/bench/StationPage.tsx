@@ -10,6 +10,7 @@ import { usePieceOf } from '../job/usePiece';
 import { useNow } from '../live/useNow';
 import { Choice } from '../parts/Choice';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { PutOn } from '../plan/PutOn';
 import { day } from '../parts/words';
 import { StationWords } from '../route/StationWords';
 import { type Station, useStations } from '../route/useStations';
@@ -50,13 +51,22 @@ function AtTheStation({ station }: { station: Station }) {
       <Row>
         <h1>{words}</h1>
         {room ? <Link to={room.page}>{room.words}</Link> : null}
+        <span>
+          What comes here is on <b>{data.holder.name || 'nobody'}</b>
+        </span>
+        <PutOn
+          what="what comes here"
+          holder={data.holder}
+          address={`/api/stations/${station}/put-on`}
+          station={station}
+        />
       </Row>
       <Workplaces station={station} workplaces={data.workplaces} isKeptHere={isOwner && !room} />
       <Halves>
         <div>
           <BenchList
             title="Lies here"
-            steps={data.here}
+            rows={data.here}
             now={now}
             nothing="Nobody is at a step here."
             first={FIRST}
@@ -64,7 +74,7 @@ function AtTheStation({ station }: { station: Station }) {
           />
           <BenchList
             title="Can be started here"
-            steps={data.next}
+            rows={data.next}
             now={now}
             nothing="Nothing waits for this station."
             first={FIRST}
@@ -113,9 +123,15 @@ const kept = (piece: PieceView, field: string): string =>
 
 /** The picture of the piece that is worked on, with what the station has to say of it. */
 function AtHand({ station, page }: { station: Station; page: Page }) {
-  const lying = [...new Map([...page.here, ...page.next].map((step) => [step.pieceId, step])).values()];
+  const lying = [
+    ...new Map(
+      [...page.here, ...page.next].flatMap((row) =>
+        row.pieces.map((piece) => [piece.id, `${piece.name}, ${row.jobTitle}: ${row.title}`] as const),
+      ),
+    ),
+  ];
   const [chosen, choose] = useState(0);
-  const id = lying.find((step) => step.pieceId === chosen)?.pieceId ?? lying[0]?.pieceId ?? 0;
+  const id = (lying.find(([each]) => each === chosen) ?? lying[0])?.[0] ?? 0;
   const { data: piece } = usePieceOf(id);
   return (
     <div>
@@ -123,10 +139,7 @@ function AtHand({ station, page }: { station: Station; page: Page }) {
         <Choice
           label="At hand"
           value={String(id)}
-          options={lying.map((step) => ({
-            value: String(step.pieceId),
-            words: `${step.pieceName}, ${step.jobTitle}: ${step.title}`,
-          }))}
+          options={lying.map(([each, words]) => ({ value: String(each), words }))}
           onChange={(value) => choose(Number(value))}
         />
       ) : null}

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { usePerson } from '../access/useSession';
 import type { PieceView, StepView } from '../api/schema';
 import { Tools } from '../calc/Tools';
@@ -20,6 +20,7 @@ import { Readings } from './Readings';
 import { ReadingsTogether } from './ReadingsTogether';
 import { Checks } from './Checks';
 import { stationPart } from './rooms';
+import { WhoHasIt } from './WhoHasIt';
 import { Targets } from './Targets';
 import { goesAlong, Together, useAlongside } from './Together';
 import { useWrongHere, WrongHere } from './useWentWrong';
@@ -62,7 +63,8 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   /** A step that is started anew is checked anew. */
   const ticked = ticks.since === step.clock.startedAtMillis ? ticks.checks : [];
   const alongside = useAlongside(piece, step);
-  const [chosen, choose] = useState<number[]>([]);
+  const [search] = useSearchParams();
+  const [chosen, choose] = useState<number[]>(() => (search.get('with') ?? '').split(',').map(Number).filter(Boolean));
   const together = alongside.filter((other) => chosen.includes(other.piece) && goesAlong(other, step));
   const window = piece.days.windows.find((each) => each.operation === step.operation);
   const wrong = useWrongHere();
@@ -84,6 +86,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
           ) : null}
           {at.links ? <> · {at.links(piece)}</> : null}
         </p>
+        <WhoHasIt piece={piece} step={step} />
       </StepHead>
       <BriefLine piece={piece} isWhole={step.marks.includes('READS_WHOLE_BRIEF')} />
       {piece.now.held ? <Trouble>Held: {piece.now.held.reason}</Trouble> : null}

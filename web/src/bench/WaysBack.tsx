@@ -29,6 +29,12 @@ const Card = styled(Radio)`
     font-variant-numeric: tabular-nums;
     text-align: right;
   }
+  @media (max-width: 520px) {
+    grid-template-columns: minmax(0, 1fr);
+    > span {
+      text-align: left;
+    }
+  }
   small {
     grid-column: 1 / -1;
     font-size: 0.95rem;

@@ -1,23 +1,27 @@
 import { useState } from 'react';
-import type { BenchStep } from '../api/schema';
 
-const keyOf = (step: BenchStep): string => `${step.pieceId} ${step.operation}`;
+export interface Shown<T> {
+  row: T;
+  isGone: boolean;
+}
 
-/** Keeps what was shown where it was: new steps come at the end, gone ones stay as a mark, until somebody puts it in order. */
-export function useSteadyOrder(steps: readonly BenchStep[]) {
-  const [order, setOrder] = useState<BenchStep[]>(() => [...steps]);
-  const known = new Set(order.map(keyOf));
-  const arrived = steps.filter((step) => !known.has(keyOf(step)));
-  if (arrived.length > 0) {
-    setOrder([...order, ...arrived]);
+/**
+ * A list in its order. While a finger is there, what was shown stays where it was: new rows come at the end, gone ones
+ * stay as a mark, until the finger has left or somebody puts it in order.
+ */
+export function useSteadyOrder<T>(rows: readonly T[], keyOf: (row: T) => string, isFingerThere: boolean) {
+  const [order, setOrder] = useState<readonly T[]>(rows);
+  const isSame = order.length === rows.length && order.every((row, index) => row === rows[index]);
+  if (!isFingerThere && !isSame) {
+    setOrder(rows);
   }
-  const current = new Map(steps.map((step) => [keyOf(step), step]));
-  const shown = [...order, ...arrived].map((step) => ({
-    step: current.get(keyOf(step)) ?? step,
-    isGone: !current.has(keyOf(step)),
+  const steady = isFingerThere ? order : rows;
+  const known = new Set(steady.map(keyOf));
+  const current = new Map(rows.map((row) => [keyOf(row), row]));
+  const shown: Shown<T>[] = [...steady, ...rows.filter((row) => !known.has(keyOf(row)))].map((row) => ({
+    row: current.get(keyOf(row)) ?? row,
+    isGone: !current.has(keyOf(row)),
   }));
-  const hasMoved = shown.some(
-    (each, index) => each.isGone || keyOf(each.step) !== (steps[index] ? keyOf(steps[index]) : ''),
-  );
-  return { shown, hasMoved, putInOrder: () => setOrder([...steps]) };
+  const hasMoved = shown.some((each, index) => each.isGone || each.row !== rows[index]);
+  return { shown, hasMoved, putInOrder: () => setOrder(rows) };
 }

@@ -3,6 +3,7 @@ import { styled } from 'styled-components';
 import { change } from '../api/client';
 import type { Answer, CalculatorView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
+import { KeepsDrafts } from '../parts/drafts';
 import { Press } from '../parts/Press';
 import { Question, usualOf } from '../parts/Question';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
@@ -43,17 +44,19 @@ export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
   return (
     <Panel aria-label={calculator.title}>
       <h2>{calculator.title}</h2>
-      {calculator.inputs.map((input) => (
-        <Question
-          key={input.key}
-          field={input}
-          value={entries[input.key] ?? ''}
-          onChange={(value) => setEntries({ ...entries, [input.key]: value })}
-          echo={problem ? '' : equals(answer?.understood[input.key] ?? '')}
-          problem={wrong(input.key)}
-          onEnter={compute}
-        />
-      ))}
+      <KeepsDrafts value={false}>
+        {calculator.inputs.map((input) => (
+          <Question
+            key={input.key}
+            field={input}
+            value={entries[input.key] ?? ''}
+            onChange={(value) => setEntries({ ...entries, [input.key]: value })}
+            echo={problem ? '' : equals(answer?.understood[input.key] ?? '')}
+            problem={wrong(input.key)}
+            onEnter={compute}
+          />
+        ))}
+      </KeepsDrafts>
       <Row>
         <Press data-kind="main" onPress={compute}>
           Compute

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import type { ConsultView } from '../api/schema';
+import { KeepsDrafts } from '../parts/drafts';
 import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { day, minutes } from '../parts/words';
@@ -53,7 +54,7 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
   const advice = advised(talk.advice, shown?.advice);
   const open = openMatters(advice).length;
   return (
-    <>
+    <KeepsDrafts value={false}>
       <header>
         <Row>
           <h1>
@@ -177,7 +178,7 @@ function Table({ talk, revision, kept, leaf, onLeaf }: TableProps) {
           />
         </Page>
       </Book>
-    </>
+    </KeepsDrafts>
   );
 }
 

@@ -48,11 +48,14 @@ const Columns = styled.div`
   grid-template-columns: 1fr 1fr;
   gap: 0.4rem 1.6rem;
   align-items: start;
+  @media screen and (max-width: 620px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 const Small = styled.dl`
   margin: 0;
-  columns: 3;
+  columns: 3 14rem;
   column-gap: 1.4rem;
   font-size: 0.85rem;
   font-variant-numeric: tabular-nums;

@@ -90,7 +90,13 @@ function Trip({ trip }: { trip: TripView }) {
         </Press>
       </Row>
       {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
-      <div style={{ display: 'grid', gridTemplateColumns: 'repeat(auto-fill, minmax(300px, 1fr))', gap: '0.4rem' }}>
+      <div
+        style={{
+          display: 'grid',
+          gridTemplateColumns: 'repeat(auto-fill, minmax(min(300px, 100%), 1fr))',
+          gap: '0.4rem',
+        }}
+      >
         {trip.carry.map((each) => (
           <Tick
             key={each.line}

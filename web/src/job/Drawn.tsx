@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import type { PieceView } from '../api/schema';
 import { Files } from '../parts/Files';
+import { useWidth } from '../parts/useWidth';
 import { Silhouette } from '../blade/Silhouette';
 
 const Blue = styled.figure`
@@ -29,11 +30,15 @@ const Across = styled.div`
   font-variant-numeric: tabular-nums;
   font-size: 0.95rem;
   > span {
+    min-width: 0;
     border-top: 1px solid ${({ theme }) => theme.scribeQuiet};
     text-align: center;
     padding-top: 0.1rem;
     position: relative;
     white-space: nowrap;
+    @media (max-width: 620px) {
+      white-space: normal;
+    }
   }
   > span::before,
   > span::after {
@@ -51,13 +56,16 @@ const Across = styled.div`
 `;
 
 const WIDTH = 860;
+/** Of the page and of the figure, on both sides. */
+const AROUND = 90;
 const HEIGHT = 230;
 const LARGEST_SCALE = 3.2;
 
 /** The knife in layout blue with its main sizes scribed beside it. */
 export function Drawn({ piece }: { piece: PieceView }) {
   const { drawing } = piece.knife;
-  const scale = Math.min(LARGEST_SCALE, WIDTH / drawing.width, HEIGHT / drawing.height);
+  const wide = Math.min(WIDTH, useWidth() - AROUND);
+  const scale = Math.min(LARGEST_SCALE, wide / drawing.width, HEIGHT / drawing.height);
   const words = (field: string): string => piece.knife.specification.find((line) => line.field === field)?.words ?? '';
   const kept = (field: string): string => piece.knife.specification.find((line) => line.field === field)?.kept ?? '';
   const px = (millimetres: number): string => `${millimetres * scale}px`;

@@ -7,6 +7,7 @@ import { Press } from '../parts/Press';
 import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { dayWithYearOf, moment } from '../parts/words';
 import { useSession } from '../access/useSession';
+import { useWidth } from '../parts/useWidth';
 import { Silhouette } from '../blade/Silhouette';
 import { Facts } from '../parts/Facts';
 import { FireRecord } from '../fire/FireRecord';
@@ -80,6 +81,9 @@ const WAYS_OF_WORKING: readonly string[] = [
   'receiver',
 ];
 
+/** Pixels of page and paper on both sides of the drawing. */
+const AROUND = 90;
+
 /** The piece's record and care card, on one sheet. */
 export default function HandOver() {
   const { data: piece, error } = usePiece();
@@ -106,6 +110,7 @@ function Sheet({ piece }: { piece: PieceView }) {
   const { data: session } = useSession();
   const handedOver = piece.steps.find((step) => step.marks.includes('HANDS_OVER'));
   const finish = piece.knife.specification.find((line) => line.field === 'finish')?.kept ?? '';
+  const wide = useWidth() - AROUND;
   return (
     <Paper>
       <header>
@@ -125,7 +130,7 @@ function Sheet({ piece }: { piece: PieceView }) {
           drawing={piece.knife.drawing}
           state={piece.now.state}
           finish={finish}
-          scale={Math.min(2, 480 / piece.knife.drawing.width)}
+          scale={Math.min(2, Math.min(480, wide) / piece.knife.drawing.width)}
           label={`Drawing of ${piece.name}`}
         />
       </Blue>

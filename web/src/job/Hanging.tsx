@@ -1,26 +1,38 @@
 import { Link } from 'react-router';
-import type { HangingPiece } from '../api/schema';
+import type { Drawing, HangingPiece, Rail } from '../api/schema';
 import { Silhouette } from '../blade/Silhouette';
 import { underWayWords, windowWords } from '../route/words';
-import { standingWords } from './wallModel';
+import { ownWords, standingWords } from './wallModel';
 import { Hook, Tag } from './Wall.styles';
 
+interface HangingProps {
+  piece: HangingPiece;
+  rail: Rail;
+  drawing: Drawing | undefined;
+  scale: number;
+  now: number;
+}
+
 /** One piece on its rail: the silhouette, and a manila tag with what there is to know. */
-export function Hanging({ piece, scale, now }: { piece: HangingPiece; scale: number; now: number }) {
+export function Hanging({ piece, rail, drawing, scale, now }: HangingProps) {
   const isAlive = piece.standing === 'ALIVE';
+  const own = ownWords(piece, rail);
   return (
     <Hook as={Link} to={`/pieces/${piece.id}`} data-away={!isAlive || undefined}>
-      <Silhouette
-        drawing={piece.drawing}
-        state={piece.state}
-        finish={piece.finish}
-        scale={scale}
-        label={`${piece.name}, ${standingWords(piece)}`}
-      />
+      {drawing ? (
+        <Silhouette
+          drawing={drawing}
+          state={piece.state}
+          finish={piece.finish}
+          scale={scale}
+          label={`${piece.name}, ${standingWords(piece)}`}
+        />
+      ) : null}
       <Tag>
         <strong>
           {piece.name} · {standingWords(piece)}
         </strong>
+        {own ? <span>{own}</span> : null}
         {piece.heldReason ? <b>Held: {piece.heldReason}</b> : null}
         {piece.isStale ? <b>A part was made to a number that moved</b> : null}
         {piece.windows.map((window) => (
@@ -30,7 +42,10 @@ export function Hanging({ piece, scale, now }: { piece: HangingPiece; scale: num
           <span key={step.operation}>{underWayWords(step, now)}</span>
         ))}
         {isAlive && !piece.heldReason && piece.underWay.length === 0 && piece.windows.length === 0 ? (
-          <span>next: {piece.nextTitle}</span>
+          <span>
+            next: {piece.nextTitle}
+            {piece.with ? `, ${piece.with}` : ''}
+          </span>
         ) : null}
       </Tag>
     </Hook>

@@ -1,4 +1,5 @@
-import { Link } from 'react-router';
+import { useEffect } from 'react';
+import { Link, useLocation } from 'react-router';
 import type { MishapView, PieceView } from '../api/schema';
 import { usePerson } from '../access/useSession';
 import { useNow } from '../live/useNow';
@@ -18,6 +19,7 @@ import { RouteList } from './RouteList';
 import { SpecificationPanel } from './SpecificationPanel';
 import { Columns } from './PiecePage.styles';
 import { usePiece } from './usePiece';
+import { WhoseWork } from './WhoseWork';
 
 /** The traveller: everything that is known of one piece. */
 export default function PiecePage() {
@@ -30,19 +32,28 @@ export default function PiecePage() {
 
 function Traveller({ piece }: { piece: PieceView }) {
   const person = usePerson();
+  useNamedPart();
   return (
     <>
       <Top piece={piece} />
       <Drawn piece={piece} />
       <Columns>
         <div>
-          <RouteList piece={piece} />
+          <div id="route">
+            <RouteList piece={piece} />
+          </div>
           <Journal piece={piece} />
         </div>
         <div>
-          <BriefPanel piece={piece} isOwner={person.role === 'OWNER'} />
-          <OwnOfBatch piece={piece} isOwner={person.role === 'OWNER'} />
-          <SpecificationPanel piece={piece} isOwner={person.role === 'OWNER'} />
+          <div id="promise">
+            <BriefPanel piece={piece} isOwner={person.role === 'OWNER'} />
+          </div>
+          <div id="whose">
+            <OwnOfBatch piece={piece} isOwner={person.role === 'OWNER'} />
+          </div>
+          <div id="specification">
+            <SpecificationPanel piece={piece} isOwner={person.role === 'OWNER'} />
+          </div>
           <Materials piece={piece.id} />
           <Numbers piece={piece} />
           <Lessons piece={piece} />
@@ -51,6 +62,16 @@ function Traveller({ piece }: { piece: PieceView }) {
       </Columns>
     </>
   );
+}
+
+/** The part of the page that the address names comes into sight. */
+function useNamedPart() {
+  const { hash } = useLocation();
+  useEffect(() => {
+    if (hash) {
+      document.getElementById(hash.slice(1))?.scrollIntoView();
+    }
+  }, [hash]);
 }
 
 function Top({ piece }: { piece: PieceView }) {
@@ -64,9 +85,11 @@ function Top({ piece }: { piece: PieceView }) {
         <span>
           {piece.now.stateWords}, promised {day(piece.job.promisedOn)}, {daysInHand(piece.days.inHand)}
         </span>
+        {piece.job.pieces > 1 ? <Link to={`/jobs/${piece.job.id}`}>All {piece.job.pieces} pieces</Link> : null}
         <Link to={`/jobs/${piece.job.id}/consult`}>Consult</Link>
         <Link to={`/fire/pieces/${piece.id}`}>Fire and hardness</Link>
         <Link to={`/pieces/${piece.id}/hand-over`}>Record and care card</Link>
+        {piece.now.standing === 'ALIVE' ? <Link to={`/tags?of=pieces&one=/pieces/${piece.id}`}>Tag</Link> : null}
         {piece.now.standing === 'ALIVE' ? <Holding piece={piece} /> : null}
       </Row>
       {piece.now.held ? (
@@ -90,6 +113,7 @@ function Top({ piece }: { piece: PieceView }) {
         {piece.now.heats > 1 ? `, hardened ${piece.now.heats} times` : ''}.
         {piece.knife.own.belongs === 'SPARE' ? ' The spare of its batch.' : ''}
       </Quiet>
+      {piece.now.standing === 'ALIVE' ? <WhoseWork piece={piece} /> : null}
       {piece.past.mishaps.map((mishap) => (
         <Quiet key={`mishap ${mishap.atMillis}`}>
           {moment(mishap.atMillis)}: {mishap.title}

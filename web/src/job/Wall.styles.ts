@@ -7,37 +7,97 @@ export const Head = styled.div`
 `;
 
 export const ScaleBar = styled.span`
-  border: solid ${({ theme }) => theme.ink};
-  border-width: 0 1.5px 1.5px;
-  text-align: center;
   font-family: ${({ theme }) => theme.label};
   font-size: 0.85rem;
-  line-height: 1;
-  padding-bottom: 0.2rem;
+  white-space: nowrap;
+  i {
+    display: inline-block;
+    block-size: 0.5em;
+    border: solid ${({ theme }) => theme.ink};
+    border-width: 0 1.5px 1.5px;
+  }
+`;
+
+/** What is looked for, in one row; on a narrow screen it is pushed along. */
+export const Seek = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.5rem;
+  align-items: center;
+  /* A date's label stands before it: the row is as high as a press. */
+  > :has(> input[type='date']) {
+    flex-direction: row;
+    align-items: center;
+    gap: 0.4rem;
+    [slot='description'] {
+      display: none;
+    }
+  }
+  @media (max-width: 900px) {
+    flex-wrap: nowrap;
+    overflow-x: auto;
+    margin-inline: -1rem;
+    padding: 3px 1rem;
+    > * {
+      flex: none;
+    }
+  }
+  @media print {
+    display: none;
+  }
+`;
+
+/** Rails one below the other; of two jobs with one piece each, both stand in a row where there is room. */
+export const Rails = styled.div`
+  display: grid;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
+  grid-auto-flow: row dense;
+  gap: 0.35rem;
+  @media (max-width: 1100px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
 `;
 
 export const Line = styled.section`
   display: grid;
-  grid-template-columns: 220px 1fr 130px;
-  border-top: 7px solid #6e6b63;
+  grid-template-columns: 220px minmax(0, 1fr) 116px;
+  grid-column: 1 / -1;
+  border-top: 4px solid #6e6b63;
   background: ${({ theme }) => theme.sheet};
   border-radius: 3px;
-  > div:first-child {
-    padding: 0.7rem 0.9rem;
-    display: flex;
-    flex-direction: column;
-    gap: 0.25rem;
+  line-height: 1.2;
+  break-inside: avoid;
+  &[data-single] {
+    grid-column: auto;
+    grid-template-columns: 200px minmax(0, 1fr) 116px;
+  }
+  > div {
+    padding: 0.3rem 0.5rem;
+  }
+  h2 {
+    font-size: 1.02rem;
+  }
+  h2 a {
+    display: inline-block;
+    min-height: 24px;
+    color: inherit;
+    text-decoration: none;
+  }
+  h2 a:hover {
+    text-decoration: underline;
   }
   h2 span {
     font-weight: 400;
     color: ${({ theme }) => theme.quiet};
   }
-  q {
-    font-size: 0.92rem;
-    line-height: 1.3;
+  p {
+    font-size: 0.84rem;
   }
-  @media (max-width: 900px) {
-    grid-template-columns: 1fr 130px;
+  @media (max-width: 620px) {
+    &,
+    &[data-single] {
+      grid-template-columns: minmax(0, 1fr) 116px;
+    }
     > :nth-child(2) {
       grid-row: 2;
       grid-column: 1 / -1;
@@ -48,10 +108,9 @@ export const Line = styled.section`
 /** Layout blue. */
 export const Field = styled.div`
   background: ${({ theme }) => theme.blue};
-  padding: 0 1.1rem 0.9rem;
   display: flex;
   flex-wrap: wrap;
-  gap: 0.4rem 1.6rem;
+  gap: 0.3rem 0.9rem;
   align-items: flex-start;
 `;
 
@@ -61,37 +120,39 @@ export const Hook = styled.a`
   align-items: flex-start;
   color: inherit;
   text-decoration: none;
-  min-width: 175px;
-  padding-top: 20px;
-  background:
-    linear-gradient(${({ theme }) => theme.scribeQuiet}, ${({ theme }) => theme.scribeQuiet}) 22px 0 / 1px 20px
-      no-repeat,
-    linear-gradient(${({ theme }) => theme.scribeQuiet}, ${({ theme }) => theme.scribeQuiet}) 150px 0 / 1px 20px
-      no-repeat;
+  max-width: 100%;
+  svg {
+    max-width: 100%;
+  }
   &[data-away] {
     opacity: 0.62;
   }
   &:hover strong {
     text-decoration: underline;
   }
+  [data-single] & {
+    flex-direction: row;
+    align-items: center;
+    gap: 0.7rem;
+  }
 `;
 
 /** A manila tag with a punched hole. */
 export const Tag = styled.span`
-  margin-top: 0.5rem;
-  max-width: 330px;
+  margin-top: 0.2rem;
+  max-width: 270px;
   background: radial-gradient(
-    circle at 13px 50%,
-    ${({ theme }) => theme.blue} 4px,
-    ${({ theme }) => theme.manilaEdge} 4.6px 6px,
-    ${({ theme }) => theme.manila} 6.6px
+    circle at 9px 0.8em,
+    ${({ theme }) => theme.blue} 3px,
+    ${({ theme }) => theme.manilaEdge} 3.6px 5px,
+    ${({ theme }) => theme.manila} 5.6px
   );
-  border-radius: 9px 3px 3px 9px;
-  padding: 0.25rem 0.7rem 0.3rem 1.65rem;
+  border-radius: 7px 3px 3px 7px;
+  padding: 0.1rem 0.45rem 0.15rem 1.15rem;
   display: flex;
   flex-direction: column;
-  font-size: 0.9rem;
-  line-height: 1.25;
+  font-size: 0.84rem;
+  line-height: 1.2;
   font-variant-numeric: tabular-nums;
   b {
     color: ${({ theme }) => theme.alarm};
@@ -99,18 +160,15 @@ export const Tag = styled.span`
 `;
 
 export const End = styled.div`
-  padding: 0.7rem 0.9rem;
   font-family: ${({ theme }) => theme.label};
   display: flex;
   flex-direction: column;
-  span {
-    color: ${({ theme }) => theme.quiet};
-  }
   strong {
-    font-size: 1.2rem;
+    font-size: 1rem;
   }
   em {
     font-style: normal;
+    font-size: 0.92rem;
   }
   &[data-short] em {
     color: ${({ theme }) => theme.alarm};

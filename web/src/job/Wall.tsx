@@ -1,58 +1,102 @@
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
+import { Link } from 'react-router';
 import type { Rail as RailData, WallView as WallData } from '../api/schema';
+import { usePerson } from '../access/useSession';
 import { read } from '../api/client';
 import { useNow } from '../live/useNow';
-import { Quiet } from '../parts/Sheet';
+import { WayTo } from '../parts/Press';
+import { Quiet, Row } from '../parts/Sheet';
 import { day, daysInHand } from '../parts/words';
 import { Hanging } from './Hanging';
-import { scaleFor } from './wallModel';
-import { End, Field, Head, Line, ScaleBar } from './Wall.styles';
+import { found, saidOnce, scaleFor } from './wallModel';
+import { Seeking, useSought } from './Seeking';
+import { End, Field, Head, Line, Rails, ScaleBar } from './Wall.styles';
+
+export const useWall = () => useQuery({ queryKey: ['wall'], queryFn: () => read<WallData>('/api/wall') });
 
 /** Every job a rail, its pieces hanging from it to one true scale, the most urgent job at the top. */
 export function Wall() {
-  const { data } = useQuery({ queryKey: ['wall'], queryFn: () => read<WallData>('/api/wall') });
-  const scale = useMemo(() => scaleFor(data?.rails ?? []), [data]);
-  const now = useNow();
+  const { data } = useWall();
+  const me = usePerson();
+  const scale = useMemo(() => scaleFor(data?.drawings ?? []), [data]);
+  const { sought, seek, isAll } = useSought();
   if (!data) {
     return <Quiet>One moment…</Quiet>;
   }
+  const rails = found(data.rails, sought, me.id);
   return (
     <>
       <Head>
-        <h1>The wall</h1>
-        <ScaleBar style={{ inlineSize: `${100 * scale}px` }}>100 mm</ScaleBar>
+        <Row>
+          <h1>The wall</h1>
+          <WayTo to="/screen">For the shop’s screen</WayTo>
+        </Row>
+        <ScaleBar>
+          100 mm <i style={{ inlineSize: `${100 * scale}px` }} />
+        </ScaleBar>
       </Head>
       {data.rails.length === 0 ? (
         <p>
           Nothing hangs here yet. The owner takes the first job under “New commission”; to look around first, start the
           demo shop with ./hilt demo.
         </p>
-      ) : null}
-      {data.rails.map((rail) => (
-        <RailOf key={rail.jobId} rail={rail} scale={scale} now={now} />
-      ))}
+      ) : (
+        <Seeking rails={data.rails} sought={sought} onSeek={seek} />
+      )}
+      {rails.length === 0 && !isAll ? <Quiet>Nothing on the wall is like that.</Quiet> : null}
+      <Hung wall={data} rails={rails} scale={scale} />
     </>
   );
 }
 
-function RailOf({ rail, scale, now }: { rail: RailData; scale: number; now: number }) {
+/** The rails; their clocks tick apart from all else. */
+function Hung({ wall, rails, scale }: { wall: WallData; rails: readonly RailData[]; scale: number }) {
+  const now = useNow();
   return (
-    <Line aria-label={`Job ${rail.number}, ${rail.title}`}>
+    <Rails>
+      {rails.map((rail) => (
+        <RailOf key={rail.jobId} wall={wall} rail={rail} scale={scale} now={now} />
+      ))}
+    </Rails>
+  );
+}
+
+interface RailProps {
+  wall: WallData;
+  rail: RailData;
+  scale: number;
+  now: number;
+}
+
+function RailOf({ wall, rail, scale, now }: RailProps) {
+  const facts = saidOnce(rail);
+  return (
+    <Line aria-label={`Job ${rail.number}, ${rail.title}`} data-single={rail.pieces.length === 1 || undefined}>
       <div>
         <h2>
-          <span>{rail.number}</span> {rail.title}
+          <Link to={`/jobs/${rail.jobId}`}>
+            <span>{rail.number}</span> {rail.title}
+          </Link>
         </h2>
-        <Quiet>for {rail.clientName}</Quiet>
-        <q>{rail.useWords}</q>
+        <Quiet>
+          for {rail.clientName}
+          {facts ? `; ${facts}` : ''}
+        </Quiet>
       </div>
       <Field>
         {rail.pieces.map((piece) => (
-          <Hanging key={piece.id} piece={piece} scale={scale} now={now} />
+          <Hanging
+            key={piece.id}
+            piece={piece}
+            rail={rail}
+            drawing={wall.drawings[piece.drawing]}
+            scale={scale}
+            now={now}
+          />
         ))}
       </Field>
       <End data-short={rail.daysInHand < 0 || undefined}>
-        <span>promised</span>
         <strong>{day(rail.promisedOn)}</strong>
         <em>{daysInHand(rail.daysInHand)}</em>
       </End>

@@ -1,11 +1,12 @@
-import type { HangingPiece, Rail } from '../api/schema';
+import type { HangingPiece, Rail, WallView } from '../api/schema';
 
-const WIDEST_PIECE_PX = 330;
-const LARGEST_SCALE = 0.85;
+/** Pixels of the longest knife on the wall. */
+const WIDEST_PIECE_PX = 180;
+const LARGEST_SCALE = 0.45;
 
-/** One scale for the whole wall: the longest piece still fits. */
-export function scaleFor(rails: readonly Rail[]): number {
-  const longest = Math.max(1, ...rails.flatMap((rail) => rail.pieces.map((piece) => piece.drawing.width)));
+/** One scale for the whole wall, so that knives can be compared: the longest still fits. */
+export function scaleFor(drawings: WallView['drawings']): number {
+  const longest = Math.max(1, ...drawings.map((drawing) => drawing.width));
   return Math.min(LARGEST_SCALE, WIDEST_PIECE_PX / longest);
 }
 
@@ -15,4 +16,78 @@ export function standingWords(piece: HangingPiece): string {
     return 'scrapped';
   }
   return piece.isUntempered ? 'hardened, untempered: brittle' : piece.stateWords;
+}
+
+/** What is the same for every piece of a job is said once; on the tag stands what is a piece's own. */
+export function saidOnce(rail: Rail): string {
+  const [first] = rail.pieces;
+  return first && rail.pieces.every((piece) => piece.facts === first.facts) ? first.facts : '';
+}
+
+/** What a piece's tag says of it beside its stage. */
+export function ownWords(piece: HangingPiece, rail: Rail): string {
+  return [saidOnce(rail) ? '' : piece.facts, piece.whose === rail.clientName ? '' : piece.whose]
+    .filter(Boolean)
+    .join(', ');
+}
+
+/** Which of the wall is looked at; what is empty does not matter. */
+export interface Sought {
+  isLate: boolean;
+  isMine: boolean;
+  isHeld: boolean;
+  isResting: boolean;
+  isWaiting: boolean;
+  station: string;
+  maker: string;
+  client: string;
+  /** Promised by this day, as an ISO date. */
+  by: string;
+}
+
+export const EVERYTHING: Sought = {
+  isLate: false,
+  isMine: false,
+  isHeld: false,
+  isResting: false,
+  isWaiting: false,
+  station: '',
+  maker: '',
+  client: '',
+  by: '',
+};
+
+/** The rails with what is sought hanging on them; a rail with nothing of it is not there. */
+export function found(rails: readonly Rail[], sought: Sought, me: number): Rail[] {
+  return rails
+    .filter(
+      (rail) =>
+        (!sought.isLate || rail.daysInHand < 0) &&
+        (!sought.client || String(rail.clientId) === sought.client) &&
+        (!sought.by || rail.promisedOn <= sought.by),
+    )
+    .map((rail) => ({ ...rail, pieces: rail.pieces.filter((piece) => isSought(piece, sought, me)) }))
+    .filter((rail) => rail.pieces.length > 0);
+}
+
+function isSought(piece: HangingPiece, sought: Sought, me: number): boolean {
+  return (
+    (!sought.isMine || piece.withId === me) &&
+    (!sought.isHeld || Boolean(piece.heldReason)) &&
+    (!sought.isResting || piece.underWay.some((step) => step.isResting)) &&
+    (!sought.isWaiting || piece.waitsForClient) &&
+    (!sought.station || piece.at === sought.station) &&
+    (!sought.maker || String(piece.withId) === sought.maker)
+  );
+}
+
+/** Those who have something, once each, in the order of their names. */
+export function named<T>(
+  all: readonly T[],
+  id: (each: T) => number,
+  name: (each: T) => string,
+): { value: string; words: string }[] {
+  return [...new Map(all.filter((each) => id(each) > 0).map((each) => [id(each), name(each)])).entries()]
+    .map(([key, words]) => ({ value: String(key), words }))
+    .toSorted((one, other) => one.words.localeCompare(other.words));
 }

@@ -1,6 +1,8 @@
-import { Link } from 'react-router';
+import { useState } from 'react';
+import { Link, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import type { JournalEntry } from '../api/schema';
+import { hasDrafts } from '../parts/drafts';
 import { Press } from '../parts/Press';
 import { clockTime } from '../parts/words';
 
@@ -33,13 +35,34 @@ interface AnnouncementsProps {
   onDismiss: (sequence: number) => void;
 }
 
+/** The page that was left with something on it that has not been sent. */
+function useLeftDrafts() {
+  const { pathname } = useLocation();
+  const [at, setAt] = useState(pathname);
+  const [left, setLeft] = useState<string | undefined>();
+  if (pathname !== at) {
+    setAt(pathname);
+    setLeft(hasDrafts(at) ? at : undefined);
+  }
+  return { left, heard: () => setLeft(undefined) };
+}
+
 /** What everyone should hear: a rest that is up, a mishap, a lost connection. */
 export function Announcements({ isConnected, announced, onDismiss }: AnnouncementsProps) {
+  const { left, heard } = useLeftDrafts();
   return (
     <Strip role="status" aria-live="polite" data-no-print>
       {isConnected ? null : (
         <Line>The connection to the shop’s server is lost. Trying again; what you enter stays here.</Line>
       )}
+      {left ? (
+        <Line>
+          <span>
+            What you typed is kept on <Link to={left}>the page that you left</Link>.
+          </span>
+          <Press onPress={heard}>Heard</Press>
+        </Line>
+      ) : null}
       {announced.map((entry) => (
         <Line key={entry.sequence}>
           <span>

@@ -33,6 +33,7 @@ describe('what is asked again', () => {
       'SHOP_SETTING_CHOSEN',
       'ALARM',
       'STEP_DONE',
+      'PUT_ON',
     ];
     expect([...new Set(kinds.flatMap(subjects))].toSorted()).toEqual([...SUBJECTS]);
   });

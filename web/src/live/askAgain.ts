@@ -13,6 +13,7 @@ export const SUBJECTS = [
   'consult',
   'fire',
   'forge',
+  'handed',
   'kinds',
   'ledger',
   'passkeys',
@@ -30,9 +31,9 @@ export type Subject = (typeof SUBJECTS)[number];
 
 /**
  * What no entry changes: calculators and stations are the program's own, a search is followed while it runs, trouble with
- * the data has an event of its own, and a client's page does not hear the shop.
+ * the data has an event of its own, a client's page does not hear the shop, and what is looked for is asked as it is typed.
  */
-export const NOT_OF_THE_SHOP = ['calculators', 'stations', 'cutting', 'trouble', 'client'] as const;
+export const NOT_OF_THE_SHOP = ['calculators', 'stations', 'cutting', 'trouble', 'client', 'find'] as const;
 
 /** Where a piece, a bar or a fire may be shown; only what is open is read anew. */
 const WORK: readonly Subject[] = [
@@ -67,7 +68,7 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   PIECE_ADDED: [],
   BRIEF_CHANGED: [],
   DAY_SAID: [],
-  STEP_STARTED: [],
+  STEP_STARTED: ['handed'],
   REST_STARTED: [],
   REST_UP: [],
   WINDOW_OPEN: [],
@@ -76,7 +77,8 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   STEP_REOPENED: [],
   STEP_TAKEN_BACK: [],
   STEP_PUT_DOWN: [],
-  STEP_PICKED_UP: [],
+  STEP_PICKED_UP: ['handed'],
+  PUT_ON: ['handed'],
   READING_TAKEN: [],
   READING_STRUCK: [],
   TAKEN_AS_IT_IS: [],

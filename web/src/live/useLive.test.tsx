@@ -137,6 +137,18 @@ describe('the live stream', () => {
     expect(Stream.opened).toHaveLength(2);
   });
 
+  it('goes on in a page that nobody sees until another one is seen: somebody is called', () => {
+    open();
+    vi.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden');
+    document.dispatchEvent(new Event('visibilitychange'));
+    act(() => void vi.advanceTimersByTime(6_000));
+    expect(last().isClosed).toBe(false);
+    localStorage.setItem('page seen last', 'another');
+    window.dispatchEvent(new Event('storage'));
+    expect(last().isClosed).toBe(true);
+    vi.restoreAllMocks();
+  });
+
   it('is closed with the page', () => {
     const { unmount } = open();
     unmount();
@@ -155,6 +167,7 @@ describe('the live stream', () => {
     see('visible');
     act(() => void vi.advanceTimersByTime(30_000));
     expect(Stream.opened).toHaveLength(1);
+    localStorage.setItem('page seen last', 'another');
     see('hidden');
     act(() => void vi.advanceTimersByTime(3_600_000));
     expect(last().isClosed).toBe(true);

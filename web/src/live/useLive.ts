@@ -1,16 +1,24 @@
 import { type QueryClient, type QueryKey, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import type { JournalEntry, SessionView } from '../api/schema';
-import { ANNOUNCED, askedAgain } from './askAgain';
+import { ANNOUNCED, askedAgain, type Kind } from './askAgain';
+import { type Call, callOut } from './calls';
 
 const RETRY_AFTER_MS = 2000;
 /** The server beats every 15 s: a connection that is silent for longer than this has died without a word. */
 const SILENT_FOR_MS = 40_000;
 const SHOWN_AT_MOST = 4;
-/** A browser keeps six connections to one server: those of pages that nobody sees are given back. */
+/**
+ * A browser keeps six connections to one server: those of pages that nobody sees are given back, but for that of the page
+ * that was seen last, which goes on calling.
+ */
 const UNSEEN_FOR_MS = 5_000;
+const SEEN_LAST = 'page seen last';
 /** What comes within this of a first entry is asked again together: a page that missed hundreds asks once, not hundreds of times. */
 const TOGETHER_MS = 150;
+
+/** Whom nobody's hand tells: these are heard also by whoever looks elsewhere. */
+const CALLED_BY: Partial<Record<Kind, Call>> = { REST_UP: 'rest', WINDOW_CLOSING: 'window', ALARM: 'alarm' };
 
 /** Asks again. A first answer that is still on its way may be from before the change: it is asked once more when it is there. */
 function askAgain(queries: QueryClient, filters: { queryKey?: QueryKey }) {
@@ -39,6 +47,7 @@ export function useLive(session: SessionView) {
     let silence: number | undefined;
     let unseen: number | undefined;
     let together: number | undefined;
+    const me = String(Math.random());
     const due = new Map<string, QueryKey>();
 
     function alive() {
@@ -69,6 +78,10 @@ export function useLive(session: SessionView) {
       last = Math.max(last, entry.sequence);
       askedAgain(entry).forEach((queryKey) => due.set(JSON.stringify(queryKey), queryKey));
       askTogether();
+      const called = CALLED_BY[entry.kind];
+      if (called) {
+        callOut(called, entry.words);
+      }
       if (ANNOUNCED.has(entry.kind) && entry.personId !== self) {
         setAnnounced((earlier) => [entry, ...earlier].slice(0, SHOWN_AT_MOST));
       }
@@ -103,10 +116,19 @@ export function useLive(session: SessionView) {
     function seen() {
       window.clearTimeout(unseen);
       if (document.visibilityState === 'hidden') {
-        unseen = window.setTimeout(pause, UNSEEN_FOR_MS);
-      } else if (source.readyState === EventSource.CLOSED) {
+        unseen = window.setTimeout(pauseUnlessLast, UNSEEN_FOR_MS);
+        return;
+      }
+      localStorage.setItem(SEEN_LAST, me);
+      if (source.readyState === EventSource.CLOSED) {
         window.clearTimeout(retry);
         open();
+      }
+    }
+
+    function pauseUnlessLast() {
+      if (document.visibilityState === 'hidden' && localStorage.getItem(SEEN_LAST) !== me) {
+        pause();
       }
     }
 
@@ -119,9 +141,11 @@ export function useLive(session: SessionView) {
     open();
     seen();
     window.addEventListener('online', reopen);
+    window.addEventListener('storage', pauseUnlessLast);
     document.addEventListener('visibilitychange', seen);
     return () => {
       window.removeEventListener('online', reopen);
+      window.removeEventListener('storage', pauseUnlessLast);
       document.removeEventListener('visibilitychange', seen);
       window.clearTimeout(unseen);
       window.clearTimeout(together);

@@ -5,6 +5,7 @@ const Box = styled(Select)`
   display: flex;
   flex-direction: column;
   gap: 0.2rem;
+  max-width: 100%;
   label,
   > span:first-child {
     font-family: ${({ theme }) => theme.label};

@@ -1,11 +1,15 @@
 import type { ReactNode } from 'react';
 import { FieldError, Input, Label, Text, TextArea, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
+import { useKeptField } from './drafts';
+import { moment } from './words';
 
 const Box = styled(TextField)`
   display: flex;
   flex-direction: column;
   gap: 0.2rem;
+  min-width: 0;
+  max-width: 100%;
   label {
     font-family: ${({ theme }) => theme.label};
     font-weight: 600;
@@ -17,6 +21,7 @@ const Box = styled(TextField)`
     border: 1.5px solid #7c7a72;
     border-radius: 4px;
     background: #fff;
+    max-width: 100%;
     font-variant-numeric: tabular-nums;
   }
   textarea {
@@ -65,6 +70,8 @@ interface EntryProps {
   inputMode?: 'numeric';
   onLeave?: () => void;
   onEnter?: () => void;
+  /** Whether it is nothing to be kept: what is looked for, a name to sign in with. */
+  isPassing?: boolean;
 }
 
 /** One field: what it asks, what was typed, what was understood, what is wrong. */
@@ -83,11 +90,17 @@ export function Entry({
   inputMode,
   onLeave,
   onEnter,
+  isPassing,
 }: EntryProps) {
+  const { since, type: typed } = useKeptField(
+    isPassing || type === 'password' ? undefined : `${name ?? ''} ${label}`,
+    value,
+    onChange,
+  );
   return (
     <Box
       value={value}
-      onChange={onChange}
+      onChange={typed}
       isInvalid={Boolean(problem)}
       name={name}
       type={type === 'date' || type === 'number' ? 'text' : type}
@@ -108,8 +121,9 @@ export function Entry({
         <Input type={type} autoComplete={autoComplete} inputMode={inputMode} spellCheck={false} />
       )}
       {problem ? <FieldError data-error>{problem}</FieldError> : null}
-      {echo !== undefined || doubt ? (
+      {echo !== undefined || doubt || since ? (
         <Text slot="description">
+          {since ? `Typed ${moment(since)}, not sent yet. ` : ''}
           {echo}
           {doubt ? <span data-doubt> {doubt}</span> : null}
         </Text>

@@ -17,6 +17,13 @@ export const Facts = styled.table`
     border-bottom: 1px solid ${({ theme }) => theme.line};
     vertical-align: top;
   }
+  @media (max-width: 480px) {
+    font-size: 0.9rem;
+    td,
+    th {
+      overflow-wrap: anywhere;
+    }
+  }
   td:last-child,
   th:last-child {
     padding-right: 0;

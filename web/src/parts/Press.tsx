@@ -1,8 +1,8 @@
 import { Button } from 'react-aria-components';
-import { styled } from 'styled-components';
+import { Link } from 'react-router';
+import { css, styled } from 'styled-components';
 
-/** A button that can be hit with a thumb. `data-kind` is main, plain or alarm; `data-large` is for the bench. */
-export const Press = styled(Button)`
+const looks = css`
   min-height: 44px;
   padding: 0.4rem 1rem;
   border-radius: 4px;
@@ -38,4 +38,17 @@ export const Press = styled(Button)`
     opacity: 0.55;
     cursor: default;
   }
+`;
+
+/** A button that can be hit with a thumb. `data-kind` is main, plain or alarm; `data-large` is for the bench. */
+export const Press = styled(Button)`
+  ${looks}
+`;
+
+/** A way to another page that looks like what is pressed. */
+export const WayTo = styled(Link)`
+  ${looks}
+  display: inline-flex;
+  align-items: center;
+  text-decoration: none;
 `;

@@ -39,6 +39,7 @@ describe('clocks', () => {
     expect(clockDown(59_900)).toBe('00:59');
     expect(clockUp(HOUR + 61_000)).toBe('1 h 02 min');
     expect(clockDown(HOUR + 61_000)).toBe('1 h 01 min');
+    expect([clockUp(48 * HOUR + 1), clockDown(50 * HOUR - 1)]).toEqual(['2 days 1 h', '2 days 1 h']);
     expect([clockUp(-5), clockDown(-5)]).toEqual(['00:00', '00:00']);
   });
 

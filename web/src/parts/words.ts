@@ -50,7 +50,7 @@ export function resting(count: number): string {
 export const equals = (understood: string): string =>
   understood === '' || understood.startsWith('≈') ? understood : `= ${understood}`;
 
-/** A clock that somebody waits for, never less than it is: seconds below an hour, minutes above. */
+/** A clock that somebody waits for, never less than it is: seconds below an hour, minutes above, hours from two days on. */
 export const clockUp = (millis: number): string => clock(Math.max(0, Math.ceil(millis / 1000)), Math.ceil);
 
 /** A clock that must not be missed, or what has passed: never more than it is. */
@@ -62,6 +62,10 @@ function clock(seconds: number, whole: (minutes: number) => number): string {
     return `${part(Math.floor(seconds / 60))}:${part(seconds % 60)}`;
   }
   const rest = whole(seconds / 60);
+  if (rest >= 48 * 60) {
+    const hours = whole(rest / 60);
+    return `${Math.floor(hours / 24)} days${hours % 24 === 0 ? '' : ` ${hours % 24} h`}`;
+  }
   return `${Math.floor(rest / 60)} h ${part(rest % 60)} min`;
 }
 

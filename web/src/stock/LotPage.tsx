@@ -36,7 +36,10 @@ function OnTheRack({ page, kind }: { page: LotPageData; kind: KindView }) {
   const { problem, isBusy, run } = useCaught();
   return (
     <>
-      <h1>{lot.words}</h1>
+      <Row>
+        <h1>{lot.words}</h1>
+        <Link to={`/tags?of=lots&one=/stock/lots/${lot.id}`}>Tag</Link>
+      </Row>
       <Doorways />
       <Panel aria-label="What is there">
         <Lot>

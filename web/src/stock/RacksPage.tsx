@@ -31,7 +31,7 @@ export default function RacksPage() {
       ) : null}
       {data && data.racks.length > 0 ? (
         <Find>
-          <Entry label="Find" value={words} onChange={setWords} />
+          <Entry label="Find" isPassing value={words} onChange={setWords} />
           <Choice
             label="Rack"
             value={kind}

@@ -138,6 +138,12 @@ export const Find = styled.div`
   > :last-child {
     justify-self: end;
   }
+  @media (max-width: 620px) {
+    grid-template-columns: minmax(0, 1fr);
+    > :last-child {
+      justify-self: start;
+    }
+  }
 `;
 
 /** A bar with what is cut from it. */

@@ -301,7 +301,7 @@ class AccessTest {
     void an_address_where_nothing_is_says_so_and_nothing_of_the_machine() {
         try (RunningShop shop = RunningShop.empty()) {
             Client client = Client.at(shop.address());
-            for (String path : List.of("/fire/a/b/c", "/wall/", "/jobs/1", "/nothing")) {
+            for (String path : List.of("/fire/a/b/c", "/wall/", "/jobs/1/x", "/nothing")) {
                 Client.Answer page = client.send(HttpRequest.newBuilder(URI.create(shop.address() + path))
                         .header("Accept", "text/html,application/xhtml+xml")
                         .GET());

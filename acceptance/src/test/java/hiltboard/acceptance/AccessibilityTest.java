@@ -5,9 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -26,6 +28,11 @@ class AccessibilityTest {
     /** What passes is not written down, which takes most of the time. */
     private static final AxeRunOptions ONLY_VIOLATIONS = new AxeRunOptions();
 
+    /** The narrowest phone, and what 400 % makes of a desk (WCAG 2.2, 1.4.10). */
+    private static final int NARROW = 320;
+
+    private static final int WIDE = 1280;
+    private static final int HIGH = 800;
     private static final List<String> WCAG = List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa");
 
     static {
@@ -35,7 +42,7 @@ class AccessibilityTest {
     @BeforeAll
     static void open() {
         shop = RunningShop.demo();
-        page = BROWSER.window(shop.address(), 1280, 800);
+        page = BROWSER.window(shop.address(), WIDE, HIGH);
         page.onConsoleMessage(message -> {
             if (message.type().equals("error")) {
                 CONSOLE.add(message.text());
@@ -69,6 +76,10 @@ class AccessibilityTest {
                 "/outbox",
                 "/calculate",
                 "/people",
+                "/jobs/2",
+                "/clients",
+                "/clients/1",
+                "/delivered",
                 "/backup",
                 "/along",
                 "/ledger",
@@ -103,6 +114,13 @@ class AccessibilityTest {
         page.navigate(view);
         page.locator("main h1").first().waitFor();
         check(view);
+        page.setViewportSize(NARROW, HIGH);
+        List<?> beyond = (List<?>) page.evaluate("""
+                () => document.documentElement.scrollWidth <= innerWidth ? [] : [...document.querySelectorAll('main *')]
+                    .filter((part) => part.getBoundingClientRect().right > innerWidth + 1)
+                    .slice(0, 3).map((part) => part.outerHTML.slice(0, 160))""");
+        page.setViewportSize(WIDE, HIGH);
+        assertThat(beyond).as("%s reaches beyond %d px", view, NARROW).isEmpty();
     }
 
     @Test
@@ -112,6 +130,25 @@ class AccessibilityTest {
                 .click();
         page.getByRole(AriaRole.DIALOG).waitFor();
         check("went wrong");
+        page.navigate("/bench");
+        page.locator("main h1").first().waitFor();
+        page.keyboard().press("/");
+        page.keyboard().type("camp");
+        page.getByRole(AriaRole.OPTION).first().waitFor();
+        check("find");
+    }
+
+    @Test
+    void a_view_says_what_it_is_and_is_reached_by_keyboard() {
+        page.navigate("/stock");
+        page.locator("main h1").first().waitFor();
+        page.keyboard().press("Tab");
+        PlaywrightAssertions.assertThat(page.getByText("To what is on the page"))
+                .isFocused();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bench"))
+                .click();
+        PlaywrightAssertions.assertThat(page.locator("main h1")).isFocused();
+        PlaywrightAssertions.assertThat(page).hasTitle(Pattern.compile("^Bench · .+"));
     }
 
     @ParameterizedTest

@@ -85,6 +85,13 @@ public final class BenchmarkShop implements AutoCloseable {
         throw new IllegalStateException("The server does not answer");
     }
 
+    /** Waits until everything that is written can be found. */
+    public void untilAllIsFound() throws InterruptedException {
+        while (client.get("/api/find?words=a").isOk().json().path("isStillRead").asBoolean()) {
+            Thread.sleep(500);
+        }
+    }
+
     public Object get(String path) {
         return client.get(path).isOk();
     }

@@ -59,6 +59,16 @@ public final class Browser implements BeforeAllCallback, AfterAllCallback, AutoC
         return context.newPage();
     }
 
+    /** Goes to a place that has no room of its own in the bar, or signs out. */
+    static void more(Page page, String place) {
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("More").setExact(true))
+                .click();
+        page.getByRole(AriaRole.MENUITEM, new Page.GetByRoleOptions().setName(place))
+                .click();
+    }
+
     /** A person at a tablet, signed in. */
     Maker signedIn(RunningShop shop, String signInName) {
         return signedIn(shop.address(), signInName);

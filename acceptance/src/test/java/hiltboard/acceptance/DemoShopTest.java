@@ -92,9 +92,9 @@ class DemoShopTest {
     void the_bench_has_something_in_each_of_its_lists() {
         JsonNode bench = maker.get("/api/bench").isOk().json();
         assertThat(bench.path("mine")).isNotEmpty();
-        assertThat(bench.path("resting")).isNotEmpty();
+        assertThat(bench.path("anybodys")).isNotEmpty();
         assertThat(bench.path("others")).isNotEmpty();
-        assertThat(bench.path("canStart").get(0).path("operation").asString())
+        assertThat(bench.path("clocks").get(0).path("operation").asString())
                 .as("the closing temper window comes first")
                 .isEqualTo("temper-first");
     }

@@ -229,8 +229,7 @@ class ScreensTest {
     void a_view_that_cannot_be_fetched_says_so_and_comes_when_it_is_tried_again() {
         Page page = BROWSER.signedIn(shop, "cato").page();
         page.route("**/assets/Ledger*", Route::abort);
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ledger"))
-                .click();
+        Browser.more(page, "Ledger");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("could not be fetched");
         page.unroute("**/assets/Ledger*");
         page.getByText("Try again").click();

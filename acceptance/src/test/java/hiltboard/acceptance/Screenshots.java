@@ -29,7 +29,7 @@ public final class Screenshots {
             consult(owner);
             clientPage(shop, owner);
             picture(owner, "/pieces/17/hand-over", "hand-over");
-            picture(owner, "/ledger", "ledger");
+            picture(owner, "/jobs/2", "job");
             store(owner);
             picture(owner, "/forge/2", "forge");
             fire(owner);

@@ -5,12 +5,17 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.sql.DriverManager;
 import java.time.Duration;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -393,5 +398,185 @@ class SharedWorkTest {
                 assertThat(modes.getString(1)).isEqualTo("wal");
             }
         }
+    }
+
+    @Test
+    void whatever_is_done_the_stations_and_the_piece_agree_on_what_can_be_started() {
+        long first = Work.take(owner, 2, Map.of());
+        long second = first + 1;
+        for (String operation : List.of("number-piece", "choose-stock", "drill-tang-holes")) {
+            Work.workUpTo(shop, owner, first, operation);
+            mustAgree(first, second);
+        }
+        Work.workUpTo(shop, owner, second, "see-first-piece");
+        mustAgree(first, second);
+        bram.post("/api/pieces/" + second + "/hold", Map.of("words", "A knot")).isOk();
+        mustAgree(first, second);
+        bram.post("/api/pieces/" + second + "/release", Map.of()).isOk();
+        String next = startable(first).iterator().next();
+        Work.start(bram, first, next).isOk();
+        mustAgree(first, second);
+        bram.post(Work.address(first, next) + "/not-started", Map.of()).isOk();
+        mustAgree(first, second);
+        Work.doStep(shop, bram, first, next);
+        mustAgree(first, second);
+        bram.post(Work.address(first, next) + "/reopen", Map.of()).isOk();
+        mustAgree(first, second);
+        Work.workUpTo(shop, bram, first, "hand-over");
+        mustAgree(first, second);
+    }
+
+    private static void mustAgree(long... pieces) {
+        Map<Long, Set<String>> atTheStations = new HashMap<>();
+        for (JsonNode station : owner.get("/api/stations").isOk().json()) {
+            owner.get("/api/stations/" + station.path("station").asString())
+                    .isOk()
+                    .json()
+                    .path("next")
+                    .forEach(row -> row.path("pieces")
+                            .forEach(piece -> atTheStations
+                                    .computeIfAbsent(piece.path("id").asLong(), id -> new HashSet<>())
+                                    .add(row.path("operation").asString())));
+        }
+        for (long piece : pieces) {
+            assertThat(atTheStations.getOrDefault(piece, Set.of()))
+                    .as("piece %d", piece)
+                    .isEqualTo(startable(piece));
+        }
+    }
+
+    private static Set<String> startable(long piece) {
+        JsonNode view = Work.piece(owner, piece);
+        return view.path("now").path("held").isEmpty()
+                ? view.path("steps")
+                        .valueStream()
+                        .filter(step -> step.path("standing").asString().equals("READY")
+                                && step.path("isItsTurn").asBoolean())
+                        .map(step -> step.path("operation").asString())
+                        .collect(Collectors.toSet())
+                : Set.of();
+    }
+
+    @Test
+    void work_is_put_on_whoever_the_owner_says_and_the_closest_word_counts() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, owner, piece, "choose-stock");
+        long job = Work.piece(owner, piece).path("job").path("id").asLong();
+        bram.post("/api/jobs/" + job + "/put-on", Map.of("person", person(cato), "word", ""))
+                .isRefused(403, "not-allowed");
+        owner.post("/api/jobs/" + job + "/put-on", Map.of("person", person(bram), "word", "When you can"))
+                .isOk();
+        assertThat(listed(bram, piece, "choose-stock")).isEqualTo("mine");
+        assertThat(listed(cato, piece, "choose-stock")).isEqualTo("others");
+        JsonNode handed = bram.get("/api/handed").isOk().json().get(0);
+        assertThat(handed.path("word").asString()).isEqualTo("When you can");
+        assertThat(handed.path("by").asString()).isEqualTo("Olwen Tarr");
+        cato.post("/api/handed/" + handed.path("id").asLong() + "/seen", Map.of())
+                .isRefused(404, "not-there");
+        bram.post("/api/handed/" + handed.path("id").asLong() + "/seen", Map.of())
+                .isOk();
+        assertThat(bram.get("/api/handed").isOk().json()).isEmpty();
+        bram.post(
+                        "/api/steps/choose-stock/put-on",
+                        Map.of("pieces", List.of(piece), "person", person(cato), "word", "The dark bar"))
+                .isOk();
+        assertThat(listed(bram, piece, "choose-stock")).isEqualTo("others");
+        assertThat(listed(cato, piece, "choose-stock")).isEqualTo("mine");
+        bram.post(
+                        "/api/steps/choose-stock/put-on",
+                        Map.of("pieces", List.of(piece), "person", person(bram), "word", ""))
+                .isRefused(403, "not-allowed");
+        owner.post("/api/steps/choose-stock/put-on", Map.of("pieces", List.of(piece), "person", 0, "word", ""))
+                .isOk();
+        owner.post("/api/jobs/" + job + "/put-on", Map.of("person", 0, "word", ""))
+                .isOk();
+        assertThat(listed(cato, piece, "choose-stock")).isEqualTo("anybodys");
+        cato.post(
+                        "/api/steps/choose-stock/put-on",
+                        Map.of("pieces", List.of(piece), "person", person(cato), "word", ""))
+                .isOk();
+        assertThat(listed(cato, piece, "choose-stock"))
+                .as("taken by themselves")
+                .isEqualTo("mine");
+        owner.post("/api/pieces/" + piece + "/put-on", Map.of("person", 999, "word", ""))
+                .isRefused(404, "not-there");
+    }
+
+    @Test
+    void what_is_handed_on_while_somebody_is_at_it_is_put_down_and_goes_to_the_other_bench() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, owner, piece, "choose-stock");
+        Work.start(bram, piece, "choose-stock").isOk();
+        cato.post(
+                        "/api/steps/choose-stock/put-on",
+                        Map.of("pieces", List.of(piece), "person", person(cato), "word", ""))
+                .isRefused(403, "not-allowed");
+        bram.post(
+                        "/api/steps/choose-stock/put-on",
+                        Map.of("pieces", List.of(piece), "person", person(cato), "word", "Mind the scale"))
+                .isOk();
+        assertThat(listed(bram, piece, "choose-stock")).isEqualTo("others");
+        assertThat(listed(cato, piece, "choose-stock")).isEqualTo("mine");
+        JsonNode hands = Work.piece(cato, piece).path("hands");
+        assertThat(hands.path("beganBy").asString()).isEqualTo("Olwen Tarr");
+        assertThat(hands.path("steps").get(0).path("holder").path("word").asString())
+                .isEqualTo("Mind the scale");
+        cato.post(Work.address(piece, "choose-stock") + "/pick-up", Map.of()).isOk();
+        assertThat(cato.get("/api/handed").isOk().json())
+                .as("who has begun knows")
+                .isEmpty();
+        assertThat(listed(cato, piece, "choose-stock")).isEqualTo("mine");
+        Work.read(cato, piece, "choose-stock", "stock.thickness", ".157").isOk();
+        Work.done(cato, piece, "choose-stock").isOk();
+        JsonNode next = cato.get("/api/bench/next?piece=" + piece + "&operation=choose-stock")
+                .isOk()
+                .json()
+                .path("next");
+        assertThat(next.path("pieces").get(0).path("id").asLong())
+                .as("the piece in hand goes on")
+                .isEqualTo(piece);
+    }
+
+    @Test
+    void a_maker_is_shown_as_anybodys_what_is_at_the_stations_where_they_work() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, owner, piece, "choose-stock");
+        String abilities = "/api/people/" + person(cato) + "/abilities";
+        bram.post(abilities, Map.of("stations", List.of())).isRefused(403, "not-allowed");
+        cato.post(abilities, Map.of("stations", List.of(Map.of("station", "MILL", "ability", "CAN"))))
+                .isOk();
+        assertThat(listed(cato, piece, "choose-stock")).isEqualTo("others");
+        String station = Work.step(Work.piece(cato, piece), "choose-stock")
+                .path("station")
+                .asString();
+        owner.post(abilities, Map.of("stations", List.of(Map.of("station", station, "ability", "LEARNS"))))
+                .isOk();
+        assertThat(listed(cato, piece, "choose-stock")).isEqualTo("anybodys");
+        cato.post(abilities, Map.of("stations", List.of())).isOk();
+        assertThat(listed(cato, piece, "choose-stock"))
+                .as("who says nothing works everywhere")
+                .isEqualTo("anybodys");
+    }
+
+    private static long person(Client client) {
+        return client.get("/api/session")
+                .isOk()
+                .json()
+                .path("person")
+                .path("id")
+                .asLong();
+    }
+
+    /** In which of the bench's lists somebody sees a step of a piece; empty if in none. */
+    private static String listed(Client client, long piece, String operation) {
+        JsonNode bench = client.get("/api/bench").isOk().json();
+        return Stream.of("clocks", "mine", "anybodys", "others")
+                .filter(list -> bench.path(list)
+                        .valueStream()
+                        .anyMatch(row -> row.path("operation").asString().equals(operation)
+                                && row.path("pieces")
+                                        .valueStream()
+                                        .anyMatch(each -> each.path("id").asLong() == piece)))
+                .collect(Collectors.joining(" "));
     }
 }

@@ -184,9 +184,10 @@ class StateTest {
         JsonNode bench = bram.get("/api/bench").isOk().json();
         assertThat(bench.path("mine")
                         .valueStream()
-                        .filter(step -> step.path("pieceId").asLong() == piece)
+                        .filter(row -> row.path("pieces").get(0).path("id").asLong() == piece)
                         .findFirst()
                         .orElseThrow()
+                        .path("hands")
                         .path("isPutDown")
                         .asBoolean())
                 .isTrue();
@@ -214,9 +215,9 @@ class StateTest {
         long piece = Work.take(owner, 1, Map.of());
         long job = Work.piece(owner, piece).path("job").path("id").asLong();
         Work.start(bram, piece, "approve-outline").isRefused(403, "not-allowed");
-        assertThat(bram.get("/api/bench").isOk().json().path("canStart").toString())
+        assertThat(bram.get("/api/bench").isOk().json().path("anybodys").toString())
                 .doesNotContain("approve-outline");
-        assertThat(owner.get("/api/bench").isOk().json().path("canStart").toString())
+        assertThat(owner.get("/api/bench").isOk().json().path("anybodys").toString())
                 .contains("approve-outline");
         owner.post(
                         "/api/jobs/" + job + "/links",

@@ -45,7 +45,8 @@ class StationScreensTest {
         Maker bram = BROWSER.signedIn(shop, "bram");
         Page page = bram.page();
         page.navigate("/bench");
-        link(page, "Drill press 1").click();
+        bram.press("Drill press 1");
+        link(page, "To the station: Drill press").click();
         assertThat(part(page, "Can be started here")).containsText("Drill the pin holes");
         assertThat(part(page, "At hand").getByRole(AriaRole.IMG)).isVisible();
         assertThat(part(page, "At hand")).containsText("F");
@@ -73,7 +74,8 @@ class StationScreensTest {
 
         Work.start(shop.signedIn("cato"), piece, "drill-tang-holes").isOk();
         link(page, "Bench").click();
-        link(page, "Drill press 1").click();
+        bram.press("Drill press 1");
+        link(page, "To the station: Drill press").click();
         assertThat(part(page, "Lies here")).containsText("Drill the pin holes");
         page.navigate("/stations/MOON");
         assertThat(page.getByText("The shop has no such station.")).isVisible();

@@ -32,9 +32,13 @@ class StationsTest {
         return reader.get("/api/stations/" + station).isOk().json();
     }
 
+    /** A row is of one piece or of several; what comes is of one. */
     private static List<String> of(JsonNode lines, long piece) {
         return lines.valueStream()
-                .filter(line -> line.path("pieceId").asLong() == piece)
+                .filter(line -> line.path("pieceId").asLong() == piece
+                        || line.path("pieces")
+                                .valueStream()
+                                .anyMatch(each -> each.path("id").asLong() == piece))
                 .map(line -> line.path("operation").asString())
                 .toList();
     }

@@ -34,8 +34,15 @@ class PageController {
         "/fire/{part}",
         "/fire/{part}/{id}",
         "/outbox",
+        "/jobs/{job}",
         "/jobs/{job}/consult",
         "/jobs/{job}/sheet",
+        "/screen",
+        "/slots/{slot}",
+        "/tags",
+        "/clients",
+        "/clients/{client}",
+        "/delivered",
         "/k/{token}"
     })
     String page() {

@@ -6,7 +6,9 @@ import com.google.zxing.BinaryBitmap;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.common.HybridBinarizer;
 import com.google.zxing.qrcode.QRCodeReader;
+import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 class AddressesTest {
@@ -30,6 +32,25 @@ class AddressesTest {
         }
         BinaryBitmap seen =
                 new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(width * DOT, height * DOT, pixels)));
+        assertThat(new QRCodeReader().decode(seen).getText()).isEqualTo(address);
+    }
+
+    @Test
+    void a_camera_reads_the_code_on_a_tag() throws Exception {
+        String address = "https://shop.example:8443/slots/B%203";
+        String drawing = Addresses.drawn(address);
+        int size = Integer.parseInt(drawing.replaceAll("(?s).*viewBox=\"0 0 (\\d+) .*", "$1"));
+        int[] pixels = new int[size * DOT * size * DOT];
+        Arrays.fill(pixels, 0xFFFFFF);
+        Pattern.compile("M(\\d+) (\\d+)h1v1h-1z").matcher(drawing).results().forEach(dot -> {
+            int x = Integer.parseInt(dot.group(1)) * DOT;
+            int y = Integer.parseInt(dot.group(2)) * DOT;
+            for (int i = 0; i < DOT * DOT; i++) {
+                pixels[(y + i / DOT) * size * DOT + x + i % DOT] = 0;
+            }
+        });
+        BinaryBitmap seen =
+                new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(size * DOT, size * DOT, pixels)));
         assertThat(new QRCodeReader().decode(seen).getText()).isEqualTo(address);
     }
 

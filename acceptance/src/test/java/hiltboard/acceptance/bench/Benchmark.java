@@ -47,23 +47,127 @@ public final class Benchmark {
     private static final int PAGES = 30;
     private static final int ROUNDS = 300;
     private static final int OPENINGS = 60;
+    private static final int VISITS = 20;
+    private static final List<Integer> SIZES = List.of(1_000, 25_000, 100_000);
+    private static final List<String> TYPED =
+            List.of("camp", "maple", "1095", "hatchet", "rescue", "etched", "kitchen");
+    private static final List<String> VIEWS = List.of(
+            "/",
+            "/bench",
+            "/fire",
+            "/stock",
+            "/forge",
+            "/consult",
+            "/pieces/14",
+            "/jobs/2",
+            "/clients",
+            "/delivered",
+            "/stations/GRINDER",
+            "/bench/14/mill-guard-slot",
+            "/stock/buying",
+            "/forge/2",
+            "/ledger",
+            "/people");
+    private static final List<String> ANSWERS = List.of(
+            "/api/stations/GRINDER",
+            "/api/stations/KILN",
+            "/api/jobs/2",
+            "/api/clients",
+            "/api/clients/1",
+            "/api/delivered",
+            "/api/delivered?construction=SLIP_JOINT",
+            "/api/fire",
+            "/api/fire/pieces/14",
+            "/api/fire/treater",
+            "/api/forge",
+            "/api/forge/billets/1",
+            "/api/forge/billets/2",
+            "/api/stock",
+            "/api/stock/buying",
+            "/api/stock/lots/1",
+            "/api/consult",
+            "/api/jobs/8/consult",
+            "/api/mishaps/ledger",
+            "/api/outbox",
+            "/api/prices",
+            "/api/bench/next?piece=14&operation=mill-guard-slot",
+            "/api/slots",
+            "/api/people",
+            "/api/pieces/14/steps/mill-guard-slot/alongside");
     private final List<String> rows = new ArrayList<>();
 
     private Benchmark() {}
 
+    /** @param arguments “served” for what the server answers alone, which is then not written down */
     public static void main(String[] arguments) throws Exception {
-        new Benchmark().run();
+        if (List.of(arguments).contains("served")) {
+            new Benchmark().served();
+        } else {
+            new Benchmark().run();
+        }
+    }
+
+    private void served() throws Exception {
+        for (int pieces : SIZES) {
+            Path folder = Files.createTempDirectory("hilt-bench");
+            try (BenchmarkShop shop = archive(folder, pieces)) {
+                shop.start();
+                answers(shop, folder, pieces);
+                if (pieces == PIECES) {
+                    everyAnswer(shop);
+                    opening(shop);
+                }
+            }
+        }
+    }
+
+    private static BenchmarkShop archive(Path folder, int pieces) throws Exception {
+        BenchmarkShop shop = BenchmarkShop.prepared(folder);
+        System.out.printf("Filling an archive of %,d pieces…%n", pieces);
+        Archive.fill(folder.resolve("shop.db"), pieces, ALIVE);
+        return shop;
+    }
+
+    /** What is asked most, on an archive of so many pieces. A frame of the screen is 17 ms. */
+    private void answers(BenchmarkShop shop, Path folder, int pieces) throws Exception {
+        shop.untilAllIsFound();
+        long piece = Archive.count(folder.resolve("shop.db"), "piece");
+        String of = String.format(Locale.ROOT, ", of %,d pieces, p95", pieces);
+        row("the wall's data" + of, "17", p95(() -> shop.get("/api/wall")));
+        row("one piece" + of, "17", p95(() -> shop.get("/api/pieces/" + piece)));
+        row("the bench's data" + of, "17", p95(() -> shop.get("/api/bench")));
+        int[] turn = new int[1];
+        row("what is found while somebody types, a letter more each time" + of, "17", p95(() -> {
+            String word = TYPED.get(turn[0] / 3 % TYPED.size());
+            return shop.get("/api/find?words=" + word.substring(0, 1 + turn[0]++ % 3));
+        }));
+    }
+
+    /** Every other answer that a page waits for; the slowest are said. */
+    private void everyAnswer(BenchmarkShop shop) {
+        Map<String, Double> measured = new LinkedHashMap<>();
+        ANSWERS.forEach(path -> measured.put(path, p95(OPENINGS, () -> shop.get(path))));
+        measured.entrySet().stream()
+                .sorted(Map.Entry.<String, Double>comparingByValue().reversed())
+                .forEach(each -> row(each.getKey() + ", p95 of " + OPENINGS, "100", each.getValue()));
     }
 
     private void run() throws Exception {
         Path folder = Files.createTempDirectory("hilt-bench");
-        try (BenchmarkShop shop = BenchmarkShop.prepared(folder)) {
-            System.out.println("Filling the archive…");
-            Archive.fill(folder.resolve("shop.db"), PIECES, ALIVE);
+        try (BenchmarkShop shop = archive(folder, PIECES)) {
             row("start to first answer, on the archive", "10 000", shop.start());
             server(shop, folder);
             opening(shop);
             drawing(shop);
+        }
+        for (int pieces : SIZES) {
+            if (pieces != PIECES) {
+                Path other = Files.createTempDirectory("hilt-bench");
+                try (BenchmarkShop shop = archive(other, pieces)) {
+                    shop.start();
+                    answers(shop, other, pieces);
+                }
+            }
         }
         kilnLog();
         recomputed();
@@ -76,10 +180,9 @@ public final class Benchmark {
 
     private void server(BenchmarkShop shop, Path folder) throws Exception {
         System.out.println("Measuring…");
-        row("the wall's data, p95", "50", p95(() -> shop.get("/api/wall")));
+        answers(shop, folder, PIECES);
+        everyAnswer(shop);
         long piece = Archive.count(folder.resolve("shop.db"), "piece");
-        row("one piece, p95", "30", p95(() -> shop.get("/api/pieces/" + piece)));
-        row("the bench's data, p95", "–", p95(() -> shop.get("/api/bench")));
         row("a change on " + PAGES + " listening pages, p95", "250", shop.changeReachesPages(piece, PAGES, 60));
         row("what is left of a lot, p95", "–", p95(() -> shop.get("/api/stock/lots/1")));
         row("a backup of it, made and looked through, seconds", "–", shop.backedUp());
@@ -106,11 +209,11 @@ public final class Benchmark {
     private void opening(BenchmarkShop shop) {
         try (Browser browser = new Browser()) {
             Page page = signedIn(browser, shop);
-            for (String view : List.of("/bench", "/fire")) {
+            for (String view : VIEWS) {
                 row(
-                        "the view " + view + " in a browser, from its address to its heading, p95 of " + OPENINGS,
-                        "–",
-                        p95(OPENINGS, () -> {
+                        "the view " + view + " in a browser, from its address to its heading, p95 of " + VISITS,
+                        "300",
+                        p95(VISITS, () -> {
                             page.navigate(view);
                             page.locator("main h1").first().waitFor();
                             return view;

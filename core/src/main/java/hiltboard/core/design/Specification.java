@@ -552,6 +552,11 @@ public final class Specification {
                 .orElse("");
     }
 
+    /** Whether a question is asked for this construction. */
+    public boolean asks(SpecificationField field) {
+        return values.containsKey(field);
+    }
+
     /** One answer in a maker's words; empty if the question is not asked for this construction. */
     public String words(SpecificationField field, Units units) {
         return Optional.ofNullable(values.get(field))

@@ -14,6 +14,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /**
  * How far a piece has come along its route.
@@ -88,6 +89,24 @@ public record Progress(
                 .orElse(true);
     }
 
+    /**
+     * When the piece becomes something else though nobody touches it: what does not last is lost, or a window closes
+     * with whose end something is lost. Empty where nothing is.
+     *
+     * @param numbers the piece's own, for windows whose length is one of them
+     */
+    public Optional<Instant> changesByItself(Function<String, Optional<Quantity>> numbers) {
+        Stream<Instant> lost = doneSteps().stream()
+                .map(Step::operation)
+                .flatMap(operation -> operation.sets().stream()
+                        .flatMap(condition -> condition.lasts().stream())
+                        .map(time -> since(operation.key()).plus(time)));
+        Stream<Instant> closed = windows(numbers).stream()
+                .filter(window -> window.rule().lost().isPresent())
+                .map(Window::closes);
+        return Stream.concat(lost, closed).filter(now::isBefore).min(Comparator.naturalOrder());
+    }
+
     /** When what a finished step leads to began to count: when its rest was up, or when it was done. */
     private Instant since(String operationKey) {
         return restUpAt.getOrDefault(operationKey, doneAt.get(operationKey));
@@ -121,13 +140,28 @@ public record Progress(
         return left().stream().flatMap(step -> windows(step, numbers).stream()).toList();
     }
 
+    /** Windows that have closed with a loss: the later work has not begun in time, and the earlier is done again. */
+    public List<Window> lostWindows(Function<String, Optional<Quantity>> numbers) {
+        return left().stream()
+                .flatMap(step -> openOrLost(step, numbers))
+                .filter(this::isLost)
+                .toList();
+    }
+
     private List<Window> windows(Step step, Function<String, Optional<Quantity>> numbers) {
+        return openOrLost(step, numbers).filter(window -> !isLost(window)).toList();
+    }
+
+    private boolean isLost(Window window) {
+        return window.rule().lost().isPresent() && !now.isBefore(window.closes());
+    }
+
+    private Stream<Window> openOrLost(Step step, Function<String, Optional<Quantity>> numbers) {
         return begun.contains(step.operation().key())
-                ? List.of()
+                ? Stream.empty()
                 : step.waits().stream()
                         .filter(wait -> isDone(wait.operation().key()))
-                        .flatMap(wait -> window(step, wait, numbers).stream())
-                        .toList();
+                        .flatMap(wait -> window(step, wait, numbers).stream());
     }
 
     private Optional<Window> window(Step step, Wait wait, Function<String, Optional<Quantity>> numbers) {
@@ -135,8 +169,7 @@ public record Progress(
         return wait.rule()
                 .window()
                 .flatMap(window -> window.length(numbers))
-                .map(length -> new Window(step, wait.rule(), opened, opened.plus(length)))
-                .filter(window -> wait.rule().lost().isEmpty() || now.isBefore(window.closes()));
+                .map(length -> new Window(step, wait.rule(), opened, opened.plus(length)));
     }
 
     /**

@@ -12,6 +12,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
@@ -179,9 +180,15 @@ class ConditionsTest {
         assertThat(inTime.windows())
                 .extracting(window -> window.step().operation().key())
                 .contains(next);
+        assertThat(inTime.changesByItself(number -> Optional.empty())).contains(over);
+        assertThat(inTime.lostWindows(number -> Optional.empty())).isEmpty();
         Progress late = new Progress(knife.route(), fresh.doneAt(), Map.of(), Worn.NEW, Set.of(), over);
         assertThat(late.conditions()).doesNotContain(lost);
         assertThat(late.windows()).as("there is nothing to hurry for any more").isEmpty();
+        assertThat(late.changesByItself(number -> Optional.empty())).isNotEqualTo(Optional.of(over));
+        assertThat(late.lostWindows(number -> Optional.empty()))
+                .extracting(window -> window.step().operation().key())
+                .containsExactly(next);
         Gate gate = knife.gate(next, late)
                 .settingRight(knife.step(next), knife.route(), late.doneAt().keySet(), late.conditions());
         assertThat(gate.closedBy())

@@ -30,9 +30,16 @@ class BatchController {
     private final BenchService service;
     private final ReadingService readings;
     private final SecondThoughts second;
+    private final PutOnService putOn;
     private final PieceFiles files;
 
-    BatchController(BenchService service, ReadingService readings, SecondThoughts second, PieceFiles files) {
+    BatchController(
+            BenchService service,
+            ReadingService readings,
+            SecondThoughts second,
+            PutOnService putOn,
+            PieceFiles files) {
+        this.putOn = putOn;
         this.second = second;
         this.service = service;
         this.readings = readings;
@@ -40,6 +47,9 @@ class BatchController {
     }
 
     record Together(List<Long> pieces) {}
+
+    /** @param person whom it is put on; zero for nobody */
+    record HandedOn(List<Long> pieces, long person, String word) {}
 
     record TickedTogether(List<Long> pieces, List<String> checks) {}
 
@@ -103,6 +113,12 @@ class BatchController {
     @PostMapping("/api/steps/{operation}/pick-up")
     Receipt pickUp(@PathVariable String operation, @RequestBody Together together, Person person, Command command) {
         return second.pickUp(several(together.pieces()), operation, person, command);
+    }
+
+    /** Puts a step on somebody; of one piece, or of several alike. */
+    @PostMapping("/api/steps/{operation}/put-on")
+    Receipt putOn(@PathVariable String operation, @RequestBody HandedOn handed, Person person, Command command) {
+        return putOn.handOn(several(handed.pieces()), operation, handed.person(), handed.word(), person, command);
     }
 
     @PostMapping("/api/steps/{operation}/done")

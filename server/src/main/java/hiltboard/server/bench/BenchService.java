@@ -25,6 +25,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.plan.PutOnRepository;
 import hiltboard.server.route.StepRepository;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
@@ -44,6 +45,7 @@ public class BenchService {
     private final ReadingRepository readings;
     private final JobService jobs;
     private final WorkAgain workAgain;
+    private final PutOnRepository putOn;
     private final PromiseService promising;
     private final Changes changes;
     private final ShopClock clock;
@@ -54,6 +56,7 @@ public class BenchService {
             ReadingRepository readings,
             JobService jobs,
             WorkAgain workAgain,
+            PutOnRepository putOn,
             PromiseService promising,
             Changes changes,
             ShopClock clock) {
@@ -62,6 +65,7 @@ public class BenchService {
         this.readings = readings;
         this.jobs = jobs;
         this.workAgain = workAgain;
+        this.putOn = putOn;
         this.promising = promising;
         this.changes = changes;
         this.clock = clock;
@@ -84,6 +88,7 @@ public class BenchService {
         file.row(step).ifPresent(row -> mustNotBeUnderWay(file, step, row));
         mustBeOpen(file, step, person.units());
         steps.start(piece, operation, person.id(), clock.nowMillis());
+        putOn.begun(piece, operation, person.id(), clock.nowMillis());
         return file.entry(Entry.Kind.STEP_STARTED, step, "started");
     }
 

@@ -1,6 +1,7 @@
 package hiltboard.server.bench;
 
 import hiltboard.core.measure.Span;
+import hiltboard.core.plan.PutOn.OfStep;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Trait;
 import hiltboard.server.Refusal;
@@ -13,6 +14,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.plan.PutOnRepository;
 import hiltboard.server.route.StepRepository;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
@@ -27,10 +29,18 @@ class SecondThoughts {
     private final PieceFiles files;
     private final StepRepository steps;
     private final WorkAgain workAgain;
+    private final PutOnRepository putOn;
     private final Changes changes;
     private final ShopClock clock;
 
-    SecondThoughts(PieceFiles files, StepRepository steps, WorkAgain workAgain, Changes changes, ShopClock clock) {
+    SecondThoughts(
+            PieceFiles files,
+            StepRepository steps,
+            WorkAgain workAgain,
+            PutOnRepository putOn,
+            Changes changes,
+            ShopClock clock) {
+        this.putOn = putOn;
         this.files = files;
         this.steps = steps;
         this.workAgain = workAgain;
@@ -81,6 +91,8 @@ class SecondThoughts {
                 throw Refusal.outOfTurn("“" + step.operation().title() + "” on " + file.name() + " is not put down.");
             }
             steps.pickUp(file.id(), operation, person.id(), clock.nowMillis());
+            putOn.begun(file.id(), operation, person.id(), clock.nowMillis());
+            putOn.takeOff(new OfStep(file.id(), operation), clock.nowMillis());
             return file.entry(
                     Entry.Kind.STEP_PICKED_UP,
                     step,

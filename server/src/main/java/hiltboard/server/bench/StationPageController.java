@@ -2,17 +2,24 @@ package hiltboard.server.bench;
 
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
+import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.plan.PutOn.OfStation;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Station;
 import hiltboard.core.route.WorkLeft;
 import hiltboard.core.route.WorkLeft.Stage;
 import hiltboard.server.access.Person;
-import hiltboard.server.bench.BenchSteps.BenchStep;
 import hiltboard.server.bench.BenchSteps.Lying;
+import hiltboard.server.job.Hands;
+import hiltboard.server.job.Hands.Holder;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.ShopDays;
+import hiltboard.server.plan.PutOnRepository;
 import hiltboard.server.route.Workplaces;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,8 +32,12 @@ import org.springframework.web.bind.annotation.RestController;
 class StationPageController {
     private final BenchSteps steps;
     private final Workplaces workplaces;
+    private final ShopDays days;
+    private final PutOnRepository putOn;
 
-    StationPageController(BenchSteps steps, Workplaces workplaces) {
+    StationPageController(BenchSteps steps, Workplaces workplaces, ShopDays days, PutOnRepository putOn) {
+        this.putOn = putOn;
+        this.days = days;
         this.steps = steps;
         this.workplaces = workplaces;
     }
@@ -52,30 +63,35 @@ class StationPageController {
     /**
      * What lies at a station.
      *
+     * @param holder on whom whatever comes here is
      * @param here what somebody is at, or has put down, and what rests
      * @param next what can be started, the most urgent first
      * @param coming what waits only for work that is under way or can be started elsewhere
      */
     record StationPage(
-            List<WorkplaceView> workplaces, List<BenchStep> here, List<BenchStep> next, List<Coming> coming) {}
+            Holder holder,
+            List<WorkplaceView> workplaces,
+            List<BenchRow> here,
+            List<BenchRow> next,
+            List<Coming> coming) {}
 
     @GetMapping("/api/stations/{station}")
     @Transactional(readOnly = true)
     StationPage station(@PathVariable Station station, Person person) {
         List<Lying> lying = steps.lying();
-        List<BenchStep> all = lying.stream()
-                .flatMap(piece -> BenchSteps.of(piece, person, Integer.MAX_VALUE))
-                .filter(step -> step.station() == station)
-                .sorted(BenchSteps.byUrgency())
+        Function<PieceFile, DaysInHand> inHand = days.ofEach();
+        List<BenchRow> all = steps.rows(lying, person, Integer.MAX_VALUE).stream()
+                .filter(row -> row.station() == station)
                 .toList();
         return new StationPage(
+                new Hands(putOn.all()).of(new OfStation(station)),
                 workplaces.at(station).stream()
                         .map(row -> new WorkplaceView(row.id(), row.workplace().name(), longest(row, person.units())))
                         .toList(),
-                all.stream().filter(step -> !step.standing().equals("READY")).toList(),
-                all.stream().filter(step -> step.standing().equals("READY")).toList(),
+                all.stream().filter(row -> !row.isReady()).toList(),
+                all.stream().filter(BenchRow::isReady).toList(),
                 lying.stream()
-                        .flatMap(piece -> coming(piece, station))
+                        .flatMap(piece -> coming(piece, station, inHand))
                         .sorted(Comparator.comparingInt(Coming::daysInHand)
                                 .thenComparing(Coming::promisedOn)
                                 .thenComparingLong(Coming::pieceId))
@@ -89,7 +105,7 @@ class StationPageController {
                 .orElse("");
     }
 
-    private static Stream<Coming> coming(Lying piece, Station station) {
+    private static Stream<Coming> coming(Lying piece, Station station, Function<PieceFile, DaysInHand> inHand) {
         Set<String> ahead = piece.left().stream()
                 .filter(work -> !work.isAt(Stage.WAITS))
                 .map(work -> work.operation().key())
@@ -99,10 +115,10 @@ class StationPageController {
                         && work.isAt(Stage.WAITS)
                         && work.waitsFor().stream().map(Operation::key).allMatch(ahead::contains))
                 .limit(1)
-                .map(work -> coming(piece, work));
+                .map(work -> coming(piece, work, inHand.apply(piece.file())));
     }
 
-    private static Coming coming(Lying piece, WorkLeft work) {
+    private static Coming coming(Lying piece, WorkLeft work, DaysInHand inHand) {
         return new Coming(
                 piece.file().id(),
                 piece.file().name(),
@@ -111,7 +127,7 @@ class StationPageController {
                 work.operation().title(),
                 work.waitsFor().stream().map(Operation::title).collect(Collectors.joining(", ")),
                 work.waitsFor().get(0).station(),
-                piece.inHand().inHand(),
+                inHand.inHand(),
                 piece.file().promisedOn().toString());
     }
 }

@@ -16,6 +16,10 @@ final class Things {
     static final Set<String> OF_THE_MACHINE = Set.of(
             "flyway_schema_history", "command", "session", "device", "device_person", "passkey", "backup_folder");
 
+    /** The index of what can be found, with the tables that SQLite keeps it in: it follows from all the others. */
+    static final Set<String> OF_THE_INDEX =
+            Set.of("found", "found_data", "found_idx", "found_content", "found_docsize", "found_config", "find_due");
+
     static final List<Thing> ALL = List.of(
             Thing.of("shop", "shop", "The shop itself, one line").withYes("is_demo"),
             Thing.of(PEOPLE, "person", "Who works here, and who did; nobody's password")
@@ -29,6 +33,7 @@ final class Things {
             Thing.of("prices", "price_from", "What something costs from a day on"),
             Thing.of("steels", "own_steel", "The shop's own steels, from mill sheets")
                     .withJson("entries"),
+            Thing.of("abilities", "ability", "At which stations somebody can work, or learns to"),
             Thing.of("workplaces", "workplace", "Where a station's work is done"),
             Thing.of(CLIENTS, "client", "Who asks for knives"),
             Thing.of(JOBS, "job", "What a client or the shop asked for, from the talk to the handing over")
@@ -51,6 +56,7 @@ final class Things {
                     .partOf("piece_id", PIECES)
                     .withYes("rest_announced")
                     .withSpan("away_ms"),
+            Thing.of("putOn", "put_on", "Whose work a step, a piece, a job or a station's work is, and was"),
             Thing.of(
                             "readings",
                             "reading",

@@ -67,6 +67,15 @@ class LetterRepository {
                 .list();
     }
 
+    List<Letter> toClient(long client) {
+        return sql.sql(
+                        SELECT
+                                + "WHERE letter.job_id IN (SELECT id FROM job WHERE client_id = :client) ORDER BY letter.id DESC")
+                .param("client", client)
+                .query((row, number) -> letter(row))
+                .list();
+    }
+
     Optional<Letter> withId(long id) {
         return sql.sql(SELECT + "WHERE letter.id = :id")
                 .param("id", id)

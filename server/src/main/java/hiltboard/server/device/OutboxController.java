@@ -1,6 +1,7 @@
 package hiltboard.server.device;
 
 import hiltboard.server.access.Person;
+import hiltboard.server.device.LetterRepository.Letter;
 import hiltboard.server.device.LetterService.NewLetter;
 import hiltboard.server.device.LetterService.Prepared;
 import hiltboard.server.device.LetterService.Steps;
@@ -51,18 +52,27 @@ class OutboxController {
         return new OutboxView(
                 service.isMailing(),
                 service.due(person),
-                letters.all().stream()
-                        .map(letter -> new LetterView(
-                                letter.id(),
-                                letter.piece(),
-                                letter.recipient(),
-                                letter.subject(),
-                                letter.words(),
-                                letter.photo(),
-                                letter.by(),
-                                letter.atMillis(),
-                                letter.sentAtMillis() > 0))
-                        .toList());
+                letters.all().stream().map(OutboxController::view).toList());
+    }
+
+    /** What was written to a client, the latest first. */
+    @GetMapping("/api/clients/{id}/letters")
+    @Transactional(readOnly = true)
+    List<LetterView> toClient(@PathVariable long id) {
+        return letters.toClient(id).stream().map(OutboxController::view).toList();
+    }
+
+    private static LetterView view(Letter letter) {
+        return new LetterView(
+                letter.id(),
+                letter.piece(),
+                letter.recipient(),
+                letter.subject(),
+                letter.words(),
+                letter.photo(),
+                letter.by(),
+                letter.atMillis(),
+                letter.sentAtMillis() > 0);
     }
 
     @PostMapping("/api/outbox")

@@ -343,6 +343,23 @@ class FireRepository {
                 .orElseThrow(() -> Refusal.notThere("There is no load with number " + id + "."));
     }
 
+    /** A fire as it is spoken of. */
+    record LoadName(long id, String kiln, Treatment treatment, boolean isOver) {}
+
+    List<LoadName> loadNames(Collection<Long> ids) {
+        return sql.sql("""
+                SELECT fire_load.id, kiln.name, treatment, standing IN ('OVER', 'GIVEN_UP') AS is_over
+                FROM fire_load JOIN kiln ON kiln.id = kiln_id WHERE fire_load.id IN (:ids)
+                """)
+                .param("ids", ids)
+                .query((row, number) -> new LoadName(
+                        row.getLong("id"),
+                        row.getString("name"),
+                        Treatment.valueOf(row.getString("treatment")),
+                        row.getBoolean("is_over")))
+                .list();
+    }
+
     List<LoadRow> openLoads() {
         return sql.sql(SELECT_LOAD
                         + " WHERE standing IN ('PLANNED', 'LIT', 'IN') ORDER BY standing = 'PLANNED', fire_load.id")

@@ -41,7 +41,7 @@ class JobController {
         this.changes = changes;
     }
 
-    record WallView(long sequence, List<Rail> rails) {}
+    record WallView(long sequence, List<Rail> rails, List<Drawing> drawings) {}
 
     /** A promise moved: the day that the page saw, and the new one. */
     record PromiseChange(String from, String to) {}
@@ -49,8 +49,9 @@ class JobController {
     /** Every job with living pieces, the most urgent first. */
     @GetMapping("/api/wall")
     @Transactional(readOnly = true)
-    WallView wall() {
-        return new WallView(changes.latest(), wall.rails(days.all()));
+    WallView wall(Person person) {
+        Wall.Hanging hanging = wall.hanging(days.all(), person.units());
+        return new WallView(changes.latest(), hanging.rails(), hanging.drawings());
     }
 
     @PostMapping("/api/jobs")

@@ -15,6 +15,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -24,19 +25,23 @@ import tools.jackson.databind.json.JsonMapper;
 /** Clients, jobs, what was wished, and pieces. */
 @Repository
 class JobRepository {
-    private static final TypeReference<Map<String, String>> ENTRIES = new TypeReference<>() {};
+    static final TypeReference<Map<String, String>> ENTRIES = new TypeReference<>() {};
     private static final String SELECT_JOB = """
-            SELECT job.id, number, title, use_words, promised_on, job.kind, client.name AS client_name, client.contact AS client_contact
+            SELECT job.id, number, title, use_words, promised_on, job.kind, client_id, client.name AS client_name,
+                client.contact AS client_contact
             FROM job JOIN client ON client.id = job.client_id
             """;
-    private static final String SELECT_PIECE = """
-            SELECT piece.id, piece.job_id, position, pieces, specification, standing, held_reason, held_at_ms, holder.name
+    private static final String PIECE_COLUMNS = """
+            SELECT piece.id, piece.job_id, position, pieces, standing, held_reason, held_at_ms, holder.name
             AS held_by, version,
                 heats, softened_again, taken_apart, worn_conditions, worn_since_ms, art, rack_slot, set_name,
                 coalesce(ordered.for_whom, piece.for_whom) AS for_whom, CASE WHEN ordered.id IS NOT NULL THEN 'PROMISED'
                 WHEN is_spare = 1 THEN 'SPARE' ELSE 'STOCK' END AS belongs
+            """;
+    private static final String FROM_PIECE = """
             FROM piece LEFT JOIN person holder ON holder.id = piece.held_by LEFT JOIN ordered ON ordered.piece_id = piece.id
             """;
+    private static final String SELECT_PIECE = PIECE_COLUMNS + ", specification " + FROM_PIECE;
     private final JdbcClient sql;
     private final JsonMapper json;
 
@@ -53,6 +58,7 @@ class JobRepository {
             String useWords,
             LocalDate promisedOn,
             JobKind kind,
+            long clientId,
             String clientName,
             String clientContact) {}
 
@@ -89,6 +95,18 @@ class JobRepository {
                 .param("contact", contact)
                 .query(Long.class)
                 .single();
+    }
+
+    /** Somebody who asks for knives. @param jobs how many */
+    record ClientRow(long id, String name, String contact, int jobs) {}
+
+    List<ClientRow> clients(Collection<Long> ids) {
+        return sql.sql("SELECT id, name, contact, (SELECT count(*) FROM job WHERE client_id = client.id) AS jobs "
+                        + "FROM client WHERE id IN (:ids)")
+                .param("ids", ids)
+                .query((row, number) -> new ClientRow(
+                        row.getLong("id"), row.getString("name"), row.getString("contact"), row.getInt("jobs")))
+                .list();
     }
 
     Optional<Long> clientNamed(String name) {
@@ -146,6 +164,13 @@ class JobRepository {
                 .optional();
     }
 
+    List<Job> jobs(Collection<Long> ids) {
+        return sql.sql(SELECT_JOB + "WHERE job.id IN (:ids)")
+                .param("ids", ids)
+                .query((row, number) -> job(row))
+                .list();
+    }
+
     List<Job> jobsWithLivingPieces() {
         return sql.sql(SELECT_JOB + "WHERE job.id IN (SELECT job_id FROM piece WHERE standing = 'ALIVE')")
                 .query((row, number) -> job(row))
@@ -170,18 +195,6 @@ class JobRepository {
                 .optional();
     }
 
-    /** A piece and the place in the journal of its latest change. */
-    record PieceVersion(long piece, long job, long version) {}
-
-    /** The pieces of these jobs by job and position, without their contents. */
-    List<PieceVersion> versions(Collection<Long> jobs) {
-        return sql.sql("SELECT id, job_id, version FROM piece WHERE job_id IN (:jobs) ORDER BY job_id, position")
-                .param("jobs", jobs)
-                .query((row, number) ->
-                        new PieceVersion(row.getLong("id"), row.getLong("job_id"), row.getLong("version")))
-                .list();
-    }
-
     List<Piece> pieces(Collection<Long> ids) {
         return sql.sql(SELECT_PIECE + "WHERE piece.id IN (:ids)")
                 .param("ids", ids)
@@ -195,6 +208,31 @@ class JobRepository {
                 .param("jobs", jobs)
                 .query((row, number) -> piece(row))
                 .list();
+    }
+
+    /**
+     * As {@link #piecesOf(Collection)}; the answers of a piece that is known at the version that it has are not read
+     * again.
+     */
+    List<Piece> piecesOf(Collection<Long> jobs, Map<Long, Piece> known) {
+        List<Piece> heads = sql.sql(
+                        PIECE_COLUMNS + FROM_PIECE + "WHERE piece.job_id IN (:jobs) ORDER BY piece.job_id, position")
+                .param("jobs", jobs)
+                .query((row, number) -> piece(
+                        row,
+                        Optional.ofNullable(known.get(row.getLong("id")))
+                                .map(Piece::entries)
+                                .orElse(Map.of())))
+                .list();
+        List<Long> changed = heads.stream()
+                .filter(head ->
+                        !known.containsKey(head.id()) || known.get(head.id()).version() != head.version())
+                .map(Piece::id)
+                .toList();
+        Map<Long, Piece> read = changed.isEmpty()
+                ? Map.of()
+                : pieces(changed).stream().collect(Collectors.toMap(Piece::id, Function.identity()));
+        return heads.stream().map(head -> read.getOrDefault(head.id(), head)).toList();
     }
 
     void specify(long piece, Map<String, String> entries) {
@@ -257,6 +295,14 @@ class JobRepository {
                 .update();
     }
 
+    void handOver(long piece, long atMillis) {
+        stand(piece, Standing.HANDED_OVER);
+        sql.sql("UPDATE piece SET handed_over_at_ms = :at WHERE id = :id")
+                .param("at", atMillis)
+                .param("id", piece)
+                .update();
+    }
+
     void stand(long piece, Standing standing) {
         sql.sql("UPDATE piece SET standing = :standing WHERE id = :id")
                 .param("standing", standing.name())
@@ -272,17 +318,22 @@ class JobRepository {
                 row.getString("use_words"),
                 LocalDate.parse(row.getString("promised_on")),
                 JobKind.valueOf(row.getString("kind")),
+                row.getLong("client_id"),
                 row.getString("client_name"),
                 row.getString("client_contact"));
     }
 
     private Piece piece(ResultSet row) throws SQLException {
+        return piece(row, json.readValue(row.getString("specification"), ENTRIES));
+    }
+
+    private static Piece piece(ResultSet row, Map<String, String> entries) throws SQLException {
         return new Piece(
                 row.getLong("id"),
                 row.getLong("job_id"),
                 row.getInt("position"),
                 row.getInt("pieces"),
-                json.readValue(row.getString("specification"), ENTRIES),
+                entries,
                 Standing.valueOf(row.getString("standing")),
                 Optional.ofNullable(row.getString("held_reason")),
                 Optional.ofNullable(row.getString("held_by")).orElse(""),

@@ -252,7 +252,7 @@ public class JobService {
 
     /** Marks a piece as handed over, part of the change that does it. */
     public void handOver(long piece) {
-        jobs.stand(piece, JobRepository.Standing.HANDED_OVER);
+        jobs.handOver(piece, clock.nowMillis());
     }
 
     private static List<Finding> findings(NewJob job) {

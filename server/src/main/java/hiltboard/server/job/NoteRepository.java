@@ -2,8 +2,11 @@ package hiltboard.server.job;
 
 import hiltboard.server.job.PieceController.NoteView;
 import hiltboard.server.job.PieceController.PhotoView;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -55,6 +58,18 @@ public class NoteRepository {
                         row.getString("written_by"),
                         row.getLong("written_at_ms")))
                 .list();
+    }
+
+    /** All that stands written of each of these pieces. */
+    Map<Long, String> words(Collection<Long> pieces) {
+        return sql
+                .sql("SELECT piece_id, words FROM note WHERE piece_id IN (:pieces) AND struck_at_ms IS NULL")
+                .param("pieces", pieces)
+                .query((row, number) -> Map.entry(row.getLong("piece_id"), row.getString("words")))
+                .list()
+                .stream()
+                .collect(Collectors.groupingBy(
+                        Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.joining("\n"))));
     }
 
     /** A lesson that another piece taught. */

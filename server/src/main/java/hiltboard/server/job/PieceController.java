@@ -4,6 +4,8 @@ import hiltboard.core.design.SpecificationField;
 import hiltboard.core.job.CareCard;
 import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
+import hiltboard.core.plan.PutOn.OfJob;
+import hiltboard.core.plan.PutOn.OfPiece;
 import hiltboard.core.route.Condition;
 import hiltboard.core.route.Mishap;
 import hiltboard.core.route.Operations;
@@ -12,12 +14,14 @@ import hiltboard.core.route.State;
 import hiltboard.core.route.WayBack;
 import hiltboard.core.route.WorkLeft;
 import hiltboard.server.access.Person;
+import hiltboard.server.job.Hands.Holder;
 import hiltboard.server.job.StepViews.NumberView;
 import hiltboard.server.job.StepViews.StepView;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.JournalEntry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.plan.PutOnRepository;
 import hiltboard.server.route.StepRepository;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -47,6 +51,7 @@ class PieceController {
     private final BelongingService belonging;
     private final BelongingRepository belongs;
     private final DayConditions today;
+    private final PutOnRepository putOn;
 
     PieceController(
             PieceFiles files,
@@ -60,7 +65,9 @@ class PieceController {
             BelongingService belonging,
             BelongingRepository belongs,
             DayConditions today,
+            PutOnRepository putOn,
             ClientWordRepository clientWords) {
+        this.putOn = putOn;
         this.clientWords = clientWords;
         this.today = today;
         this.belonging = belonging;
@@ -175,6 +182,19 @@ class PieceController {
     /** What is left of it, and by when. */
     record PieceDays(int inHand, String earliest, int attendedMinutesLeft, List<WindowView> windows) {}
 
+    /** Who holds a step that is left. */
+    record HeldStep(String operation, Holder holder) {}
+
+    /**
+     * Who works on it.
+     *
+     * @param beganBy who was the first; empty where nobody has yet
+     * @param lies where it lies; empty where nobody knows
+     * @param piece on whom the whole piece is put
+     * @param job on whom its whole job is put
+     */
+    record PieceHands(String beganBy, String lies, Holder piece, Holder job, List<HeldStep> steps) {}
+
     /** The knife that it becomes. */
     record PieceKnife(
             List<SpecificationLine> specification,
@@ -201,6 +221,7 @@ class PieceController {
             PieceJob job,
             PieceClient client,
             PieceNow now,
+            PieceHands hands,
             PieceDays days,
             PieceKnife knife,
             List<StepView> steps,
@@ -256,6 +277,7 @@ class PieceController {
                         piece.heldReason()
                                 .map(reason -> new HeldView(reason, piece.heldBy(), piece.heldAtMillis()))
                                 .orElse(null)),
+                hands(file, progress),
                 new PieceDays(
                         inHand.inHand(),
                         inHand.earliest().toString(),
@@ -340,20 +362,37 @@ class PieceController {
                 .toList();
     }
 
+    private PieceHands hands(PieceFile file, Progress progress) {
+        Hands hands = new Hands(putOn.all());
+        return new PieceHands(
+                Hands.beganBy(file),
+                Hands.lies(file),
+                hands.of(new OfPiece(file.id())),
+                hands.of(new OfJob(file.jobId())),
+                progress.stepsLeft().stream()
+                        .map(step -> new HeldStep(step.operation().key(), hands.of(file, step.operation())))
+                        .filter(held -> held.holder().id() != 0)
+                        .toList());
+    }
+
     /** Windows that are open; none once the piece is handed over or scrapped. */
     static List<WindowView> windows(List<WorkLeft> left) {
         return left.stream()
                 .flatMap(work -> work.windows().stream())
-                .map(window -> new WindowView(
-                        window.step().operation().key(),
-                        window.step().operation().title(),
-                        window.rule().reason(),
-                        window.rule().consequence(),
-                        window.opened().toEpochMilli(),
-                        window.warnFrom().toEpochMilli(),
-                        window.closes().toEpochMilli(),
-                        window.rule().lost().map(Condition::words).orElse("")))
+                .map(PieceController::view)
                 .toList();
+    }
+
+    private static WindowView view(Progress.Window window) {
+        return new WindowView(
+                window.step().operation().key(),
+                window.step().operation().title(),
+                window.rule().reason(),
+                window.rule().consequence(),
+                window.opened().toEpochMilli(),
+                window.warnFrom().toEpochMilli(),
+                window.closes().toEpochMilli(),
+                window.rule().lost().map(Condition::words).orElse(""));
     }
 
     private List<MishapView> mishaps(PieceFile file) {
@@ -451,7 +490,7 @@ class PieceController {
                 .toList();
     }
 
-    private static WishView view(Brief.Wish wish) {
+    static WishView view(Brief.Wish wish) {
         return new WishView(wish.words(), wish.strength().words(), wish.asked(), wish.agreed());
     }
 

@@ -52,6 +52,12 @@ public record PieceFile(
         boolean firstPieceProved,
         Instant at) {
 
+    PieceFile withFirstPieceProved(boolean isProved) {
+        return isProved == firstPieceProved
+                ? this
+                : new PieceFile(job, piece, specification, route, steps, readings, made, overrides, isProved, at);
+    }
+
     /** The step that stands for the client's yes to the outline. */
     public static final String APPROVAL = "approve-outline";
 
@@ -69,7 +75,11 @@ public record PieceFile(
     }
 
     static String name(JobRepository.Job job, JobRepository.Piece piece) {
-        return piece.pieces() == 1 ? job.number() : job.number() + "-" + piece.position();
+        return name(job.number(), piece.position(), piece.pieces());
+    }
+
+    static String name(String number, int position, int pieces) {
+        return pieces == 1 ? number : number + "-" + position;
     }
 
     public boolean isAlive() {
@@ -127,6 +137,16 @@ public record PieceFile(
         return piece.own().rackSlot();
     }
 
+    /** For whom it is, or what it is for, in a word or two. */
+    String whose() {
+        Own own = piece.own();
+        return switch (own.belongs()) {
+            case PROMISED -> own.forWhom().isBlank() ? job.clientName() : own.forWhom();
+            case STOCK -> "stock";
+            case SPARE -> own.forWhom().isBlank() ? "spare" : "spare for " + own.forWhom();
+        };
+    }
+
     public Rework rework() {
         return piece.rework();
     }
@@ -178,6 +198,16 @@ public record PieceFile(
      */
     public List<Progress.Window> windows() {
         return isAlive() ? progress().windows(new Numbers(this)) : List.of();
+    }
+
+    /** Windows that have closed with a loss. */
+    List<Progress.Window> lostWindows() {
+        return isAlive() ? progress().lostWindows(new Numbers(this)) : List.of();
+    }
+
+    /** When it becomes something else though nobody touches it; empty where it stays as it is. */
+    Optional<Instant> changesByItself() {
+        return isAlive() ? progress().changesByItself(new Numbers(this)) : Optional.empty();
     }
 
     /** How long a step rests on this piece. */

@@ -1,9 +1,9 @@
 package hiltboard.server.job;
 
 import hiltboard.core.design.Specification;
+import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Route;
-import hiltboard.core.route.Trait;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.chain.ReadingRepository;
@@ -11,12 +11,13 @@ import hiltboard.server.chain.ReadingRepository.MadeTo;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.job.JobRepository.Job;
 import hiltboard.server.job.JobRepository.Piece;
+import hiltboard.server.live.Changes;
 import hiltboard.server.material.Specifications;
 import hiltboard.server.route.Routes;
 import hiltboard.server.route.StepRepository;
 import hiltboard.server.route.StepRepository.Override;
-import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
+import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +25,7 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /** Opens the files of pieces; belongs into a transaction of the caller. */
 @Component
@@ -34,6 +36,8 @@ public class PieceFiles {
     private final Routes routes;
     private final Specifications specifications;
     private final ShopClock clock;
+    private final Changes changes;
+    private final SeenFiles seen = new SeenFiles();
 
     PieceFiles(
             JobRepository jobs,
@@ -41,7 +45,9 @@ public class PieceFiles {
             ReadingRepository readings,
             Routes routes,
             Specifications specifications,
-            ShopClock clock) {
+            ShopClock clock,
+            Changes changes) {
+        this.changes = changes;
         this.specifications = specifications;
         this.clock = clock;
         this.jobs = jobs;
@@ -124,21 +130,76 @@ public class PieceFiles {
                 .map(piece -> open(piece.id()));
     }
 
-    /** Every piece of every job that is not finished, by job in the order of taking. */
+    /**
+     * Every piece of every job that is not finished, by job in the order of taking. Whoever only looks is given the
+     * same object for a piece as long as nothing about it has changed.
+     */
     public List<PieceFile> openAllOfLivingJobs() {
-        List<Job> living = jobs.jobsWithLivingPieces();
-        return living.isEmpty()
-                ? List.of()
-                : files(living, jobs.piecesOf(living.stream().map(Job::id).toList()));
+        return ofLivingJobs(isLooking());
     }
 
-    /** The files of these pieces of these jobs. */
-    List<PieceFile> openAll(Collection<Job> ofJobs, Collection<Long> ids) {
-        return ids.isEmpty() ? List.of() : files(ofJobs, jobs.pieces(ids));
+    /** As {@link #openAllOfLivingJobs}; within a change, what it has not written into the journal yet is not seen. */
+    List<PieceFile> glanceAtLivingJobs() {
+        return ofLivingJobs(true);
+    }
+
+    private List<PieceFile> ofLivingJobs(boolean asSeen) {
+        Optional<List<PieceFile>> all =
+                isLooking() ? seen.all(changes.latest(), specifications.steels(), clock.now()) : Optional.empty();
+        return all.orElseGet(() -> lookedUp(asSeen));
+    }
+
+    private List<PieceFile> lookedUp(boolean asSeen) {
+        List<Job> living = jobs.jobsWithLivingPieces();
+        if (living.isEmpty()) {
+            return List.of();
+        }
+        List<Long> ids = living.stream().map(Job::id).toList();
+        return asSeen ? asSeen(living, ids) : files(living, jobs.piecesOf(ids));
+    }
+
+    private List<PieceFile> asSeen(List<Job> living, List<Long> ids) {
+        SteelLibrary steels = specifications.steels();
+        Instant now = clock.now();
+        Map<Long, Job> jobById = byId(living);
+        List<Piece> pieces = jobs.piecesOf(ids, seen.pieces());
+        Map<Long, PieceFile> files = pieces.stream()
+                .flatMap(piece -> seen.unchanged(jobById.get(piece.job()), piece, steels, now).stream())
+                .collect(Collectors.toMap(PieceFile::id, Function.identity()));
+        List<Piece> changed =
+                pieces.stream().filter(piece -> !files.containsKey(piece.id())).toList();
+        if (!changed.isEmpty()) {
+            read(living, changed).forEach(file -> files.put(file.id(), file));
+        }
+        List<PieceFile> all =
+                proved(pieces.stream().map(piece -> files.get(piece.id())).toList());
+        if (isLooking()) {
+            // What a change has written may yet be undone.
+            seen.keep(all, changes.latest(), steels, now);
+        }
+        return all;
+    }
+
+    private static boolean isLooking() {
+        return TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
     private List<PieceFile> files(Collection<Job> ofJobs, List<Piece> pieces) {
-        Map<Long, Job> jobById = ofJobs.stream().collect(Collectors.toMap(Job::id, Function.identity()));
+        return proved(read(ofJobs, pieces));
+    }
+
+    /** Each with whether the first piece of its batch, where that is among them, has been proved. */
+    private static List<PieceFile> proved(List<PieceFile> files) {
+        Map<Long, Boolean> provedOf = files.stream()
+                .filter(file -> file.piece().position() == 1)
+                .collect(Collectors.toMap(PieceFile::jobId, PieceFile::firstPieceProved));
+        return files.stream()
+                .map(file -> file.withFirstPieceProved(provedOf.getOrDefault(file.jobId(), false)))
+                .toList();
+    }
+
+    private List<PieceFile> read(Collection<Job> ofJobs, List<Piece> pieces) {
+        Map<Long, Job> jobById = byId(ofJobs);
         List<Long> ids = pieces.stream().map(Piece::id).toList();
         Map<Long, List<StepRow>> stepsOf = steps.ofPieces(ids).stream().collect(Collectors.groupingBy(StepRow::piece));
         Map<Long, List<Override>> overridesOf =
@@ -146,16 +207,13 @@ public class PieceFiles {
         Map<Long, List<Reading>> readingsOf =
                 readings.current(ids).stream().collect(Collectors.groupingBy(Reading::piece));
         Map<Long, List<MadeTo>> madeOf = readings.madeTo(ids).stream().collect(Collectors.groupingBy(MadeTo::piece));
-        Map<Long, Boolean> provedOf = pieces.stream()
-                .filter(piece -> piece.position() == 1)
-                .collect(Collectors.toMap(
-                        Piece::job, piece -> isProved(piece, stepsOf.getOrDefault(piece.id(), List.of()))));
+        Instant now = clock.now();
         return pieces.stream()
                 .map(piece -> {
                     Specification specification = specifications.restore(piece.entries());
                     Map<String, StepRow> rows = stepsOf.getOrDefault(piece.id(), List.of()).stream()
                             .collect(Collectors.toMap(StepRow::operation, Function.identity()));
-                    return new PieceFile(
+                    PieceFile file = new PieceFile(
                             jobById.get(piece.job()),
                             piece,
                             specification,
@@ -164,22 +222,19 @@ public class PieceFiles {
                             readingsOf.getOrDefault(piece.id(), List.of()),
                             madeOf.getOrDefault(piece.id(), List.of()),
                             overridesOf.getOrDefault(piece.id(), List.of()),
-                            provedOf.getOrDefault(piece.job(), false),
-                            clock.now());
+                            false,
+                            now);
+                    return file.withFirstPieceProved(
+                            piece.position() == 1 && file.progress().isProved());
                 })
                 .toList();
     }
 
-    private Route route(Piece piece, Specification specification) {
-        return routes.of(specification, Place.of(piece.position(), piece.pieces()), piece.rework());
+    private static Map<Long, Job> byId(Collection<Job> jobs) {
+        return jobs.stream().collect(Collectors.toMap(Job::id, Function.identity()));
     }
 
-    private boolean isProved(Piece first, List<StepRow> rows) {
-        Route route = route(first, specifications.restore(first.entries()));
-        return rows.stream()
-                .anyMatch(row -> row.standing() == Standing.DONE
-                        && route.step(row.operation())
-                                .map(step -> step.operation().is(Trait.PROVES))
-                                .orElse(false));
+    private Route route(Piece piece, Specification specification) {
+        return routes.of(specification, Place.of(piece.position(), piece.pieces()), piece.rework());
     }
 }

@@ -307,7 +307,7 @@ public final class StepViews {
     private static List<String> because(PieceFile file, Operation operation, Units units) {
         return operation.shapedBy().stream()
                 .sorted()
-                .filter(field -> file.specification().entries().containsKey(field.key()))
+                .filter(file.specification()::asks)
                 .map(field -> field.label() + ": " + file.specification().words(field, units))
                 .toList();
     }

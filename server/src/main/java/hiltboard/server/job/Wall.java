@@ -1,38 +1,48 @@
 package hiltboard.server.job;
 
 import hiltboard.core.design.Finish;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Progress;
+import hiltboard.core.route.Progress.Window;
 import hiltboard.core.route.State;
 import hiltboard.core.route.Station;
 import hiltboard.core.route.WorkLeft;
 import hiltboard.core.route.WorkLeft.Stage;
 import hiltboard.server.job.JobRepository.Job;
-import hiltboard.server.job.JobRepository.PieceVersion;
 import hiltboard.server.job.PieceController.WindowView;
+import hiltboard.server.plan.PutOnRepository;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What hangs on the wall. A piece is drawn anew only when something about it has changed. */
 @Component
 class Wall {
-    private final JobRepository jobs;
-    private final PieceFiles files;
-    private final Map<Long, Hung> hung = new ConcurrentHashMap<>();
+    private static final List<SpecificationField> FACTS =
+            List.of(SpecificationField.BLADE_LENGTH, SpecificationField.STEEL, SpecificationField.FINISH);
 
-    Wall(JobRepository jobs, PieceFiles files) {
-        this.jobs = jobs;
+    private final PieceFiles files;
+    private final PutOnRepository putOn;
+    private final WorkedOut<Hung> hung = new WorkedOut<>(Hung::of);
+
+    Wall(PieceFiles files, PutOnRepository putOn) {
         this.files = files;
+        this.putOn = putOn;
     }
 
     /** A step that is under way or rests. */
@@ -47,7 +57,17 @@ class Wall {
             long sinceMillis,
             long untilMillis) {}
 
-    /** A piece as it hangs on the wall. */
+    /**
+     * A piece as it hangs on the wall.
+     *
+     * @param drawing by its place in the list of drawings: pieces of a batch are drawn alike
+     * @param facts its length in the reader's units, the grade of its steel, and its finish
+     * @param whose for whom it is, or what it is for
+     * @param waitsForClient whether the client's yes is what it waits for
+     * @param nextTitle what somebody is at, or what is first of what is left; empty where nothing is
+     * @param at where that is done
+     * @param with who is at it, or has its next step on them; zero and empty for nobody
+     */
     record HangingPiece(
             long id,
             String name,
@@ -55,50 +75,165 @@ class Wall {
             State state,
             String stateWords,
             Finish finish,
-            Drawing drawing,
+            int drawing,
+            String facts,
+            String whose,
             @Nullable String heldReason,
             boolean isUntempered,
             boolean isStale,
+            boolean waitsForClient,
             List<UnderWay> underWay,
             List<WindowView> windows,
             String nextTitle,
+            @Nullable Station at,
+            long withId,
+            String with,
             int doneSteps,
-            int allSteps) {}
+            int allSteps) {
+        boolean isOf(Hands.Holder holder, int number) {
+            return withId == holder.id() && with.equals(holder.name()) && drawing == number;
+        }
+    }
 
     /** A job with its pieces. */
     record Rail(
             long jobId,
             String number,
             String title,
+            long clientId,
             String clientName,
-            String useWords,
             String promisedOn,
             int daysInHand,
             List<HangingPiece> pieces) {}
 
-    /** A piece as it was drawn at a version of it, with the work that was left. */
-    private record Hung(long version, HangingPiece piece, boolean isAlive, List<WorkLeft> left) {}
+    /** The wall: every job with living pieces, the most urgent first, and how its pieces are drawn. */
+    record Hanging(List<Rail> rails, List<Drawing> drawings) {}
+
+    /**
+     * A piece as it was looked at, with the work that is left and what is drawn of it.
+     *
+     * @param said what was said of it last, by the units of who reads it
+     */
+    private record Hung(
+            PieceFile file,
+            Progress progress,
+            List<WorkLeft> left,
+            List<Window> lost,
+            List<WindowView> windows,
+            boolean isStale,
+            Drawing drawing,
+            Map<Units, HangingPiece> said) {
+        static Hung of(PieceFile file) {
+            Progress progress = file.progress();
+            List<WorkLeft> left = file.workLeft(progress);
+            return new Hung(
+                    file,
+                    progress,
+                    left,
+                    file.lostWindows(),
+                    PieceController.windows(left),
+                    file.isStale(),
+                    Drawing.of(file.specification()),
+                    new ConcurrentHashMap<>());
+        }
+
+        /** The operation that somebody is at, or else the first that is left. */
+        Optional<Operation> next() {
+            return Stream.concat(begun(), left.stream()).findFirst().map(WorkLeft::operation);
+        }
+
+        private Stream<WorkLeft> begun() {
+            return left.stream().filter(work -> work.isAt(Stage.UNDER_WAY, Stage.RESTS));
+        }
+
+        /** As it was said last to a reader of these units, if whoever has it still has it. */
+        HangingPiece hanging(Hands hands, int number, Units units) {
+            Hands.Holder with =
+                    next().map(operation -> hands.of(file, operation)).orElse(Hands.Holder.NOBODY);
+            return said.compute(
+                    units,
+                    (key, before) -> before != null && before.isOf(with, number) ? before : say(with, number, units));
+        }
+
+        private HangingPiece say(Hands.Holder with, int number, Units units) {
+            Optional<Operation> next = next();
+            return new HangingPiece(
+                    file.id(),
+                    file.name(),
+                    file.piece().standing().name(),
+                    progress.state(),
+                    progress.state().words(),
+                    file.specification().finish(),
+                    number,
+                    facts(file.specification(), units),
+                    file.whose(),
+                    file.heldReason().orElse(null),
+                    file.isAlive() && progress.isUntempered(),
+                    isStale,
+                    file.isAlive() && next.map(Operation::key).equals(Optional.of(PieceFile.APPROVAL)),
+                    begun().map(work -> underWay(file.row(work.step()).orElseThrow(), work.operation()))
+                            .toList(),
+                    windows,
+                    next.map(Operation::title).orElse(""),
+                    next.map(Operation::station).orElse(null),
+                    with.id(),
+                    with.name(),
+                    progress.doneAt().size(),
+                    file.route().steps().size());
+        }
+    }
+
+    private static String facts(Specification specification, Units units) {
+        return FACTS.stream()
+                .filter(specification::asks)
+                .map(field -> field == SpecificationField.STEEL
+                        ? specification.steel().designation()
+                        : specification.words(field, units))
+                .collect(Collectors.joining(", "));
+    }
+
+    /** The windows of a piece that is worked on: those that close, and those that have closed with a loss. */
+    record Closing(long job, long piece, String name, List<Window> open, List<Window> lost) {}
 
     /** A living piece with the work that is left of it, and the day it is promised for. */
     record Left(long piece, long job, LocalDate promisedOn, List<WorkLeft> work) {}
 
     /**
-     * Every job with living pieces, the most urgent first; belongs into a transaction of the caller. @param days in
-     * hand of each living piece
+     * Belongs into a transaction of the caller.
+     *
+     * @param days in hand of each living piece
      */
-    List<Rail> rails(Map<Long, DaysInHand> days) {
-        Map<Long, Job> living = living();
-        Map<Long, Hung> current = current(living);
-        return jobs.versions(living.keySet()).stream()
-                .collect(Collectors.groupingBy(
-                        PieceVersion::job, Collectors.mapping(each -> current.get(each.piece()), Collectors.toList())))
+    Hanging hanging(Map<Long, DaysInHand> days, Units units) {
+        Hands hands = new Hands(putOn.all());
+        Map<Drawing, Integer> drawings = new LinkedHashMap<>();
+        List<Rail> rails = current().stream()
+                .collect(Collectors.groupingBy(each -> each.file().job(), LinkedHashMap::new, Collectors.toList()))
                 .entrySet()
                 .stream()
-                .map(entry -> rail(living.get(entry.getKey()), entry.getValue(), days))
+                .map(entry -> rail(
+                        entry.getKey(),
+                        daysInHand(entry.getValue(), days),
+                        entry.getValue().stream()
+                                .map(each -> each.hanging(hands, number(each.drawing(), drawings), units))
+                                .toList()))
                 .sorted(Comparator.comparingInt(Rail::daysInHand)
                         .thenComparing(Rail::promisedOn)
                         .thenComparingLong(Rail::jobId))
                 .toList();
+        return new Hanging(rails, List.copyOf(drawings.keySet()));
+    }
+
+    private static int number(Drawing drawing, Map<Drawing, Integer> drawings) {
+        return drawings.computeIfAbsent(drawing, each -> drawings.size());
+    }
+
+    private static int daysInHand(List<Hung> pieces, Map<Long, DaysInHand> days) {
+        return pieces.stream()
+                .map(piece -> days.get(piece.file().id()))
+                .filter(Objects::nonNull)
+                .mapToInt(DaysInHand::inHand)
+                .min()
+                .orElse(0);
     }
 
     /**
@@ -106,89 +241,45 @@ class Wall {
      * caller.
      */
     List<Left> left() {
-        Map<Long, Job> living = living();
-        Map<Long, Hung> current = current(living);
-        return jobs.versions(living.keySet()).stream()
-                .filter(each -> current.get(each.piece()).isAlive())
+        return current().stream()
+                .filter(each -> each.file().isAlive())
                 .map(each -> new Left(
-                        each.piece(),
-                        each.job(),
-                        living.get(each.job()).promisedOn(),
-                        current.get(each.piece()).left()))
+                        each.file().id(), each.file().jobId(), each.file().promisedOn(), each.left()))
                 .sorted(Comparator.comparing(Left::promisedOn)
                         .thenComparingLong(Left::job)
                         .thenComparingLong(Left::piece))
                 .toList();
     }
 
-    private Map<Long, Job> living() {
-        return jobs.jobsWithLivingPieces().stream().collect(Collectors.toMap(Job::id, job -> job));
-    }
-
-    private Map<Long, Hung> current(Map<Long, Job> living) {
-        if (living.isEmpty()) {
-            return Map.of();
-        }
-        List<PieceVersion> versions = jobs.versions(living.keySet());
-        Map<Long, Hung> current = versions.stream()
-                .map(each -> hung.get(each.piece()))
-                .filter(Objects::nonNull)
-                .collect(Collectors.toMap(each -> each.piece().id(), each -> each));
-        List<Long> changed = versions.stream()
-                .filter(each -> !current.containsKey(each.piece())
-                        || current.get(each.piece()).version() != each.version())
-                .map(PieceVersion::piece)
+    /** Belongs into a transaction of the caller. */
+    List<Closing> closing() {
+        return current().stream()
+                .filter(each -> each.file().heldReason().isEmpty())
+                .map(each -> new Closing(
+                        each.file().jobId(),
+                        each.file().id(),
+                        each.file().name(),
+                        each.left().stream()
+                                .flatMap(work -> work.windows().stream())
+                                .toList(),
+                        each.lost()))
                 .toList();
-        files.openAll(living.values(), changed).forEach(file -> current.put(file.id(), hang(file)));
-        hung.keySet().retainAll(current.keySet());
-        hung.putAll(current);
-        return current;
     }
 
-    private static Rail rail(Job job, List<Hung> pieces, Map<Long, DaysInHand> days) {
-        int daysInHand = pieces.stream()
-                .map(piece -> days.get(piece.piece().id()))
-                .filter(Objects::nonNull)
-                .mapToInt(DaysInHand::inHand)
-                .min()
-                .orElse(0);
+    private List<Hung> current() {
+        return hung.ofAll(files.glanceAtLivingJobs());
+    }
+
+    private static Rail rail(Job job, int daysInHand, List<HangingPiece> pieces) {
         return new Rail(
                 job.id(),
                 job.number(),
                 job.title(),
+                job.clientId(),
                 job.clientName(),
-                job.useWords(),
                 job.promisedOn().toString(),
                 daysInHand,
-                pieces.stream().map(Hung::piece).toList());
-    }
-
-    private static Hung hang(PieceFile file) {
-        Progress progress = file.progress();
-        List<WorkLeft> left = file.workLeft(progress);
-        return new Hung(file.piece().version(), hanging(file, progress, left), file.isAlive(), left);
-    }
-
-    private static HangingPiece hanging(PieceFile file, Progress progress, List<WorkLeft> left) {
-        return new HangingPiece(
-                file.id(),
-                file.name(),
-                file.piece().standing().name(),
-                progress.state(),
-                progress.state().words(),
-                file.specification().finish(),
-                Drawing.of(file.specification()),
-                file.heldReason().orElse(null),
-                file.isAlive() && progress.isUntempered(),
-                file.isStale(),
-                left.stream()
-                        .filter(work -> work.isAt(Stage.UNDER_WAY, Stage.RESTS))
-                        .map(work -> underWay(file.row(work.step()).orElseThrow(), work.operation()))
-                        .toList(),
-                PieceController.windows(left),
-                left.stream().findFirst().map(work -> work.operation().title()).orElse(""),
-                progress.doneAt().size(),
-                file.route().steps().size());
+                pieces);
     }
 
     private static UnderWay underWay(StepRow row, Operation operation) {

@@ -1,18 +1,16 @@
 package hiltboard.server.job;
 
 import hiltboard.core.measure.Span;
+import hiltboard.core.route.Progress.Window;
 import hiltboard.server.ShopClock;
 import hiltboard.server.data.Reading;
-import hiltboard.server.job.PieceController.WindowView;
-import hiltboard.server.job.Wall.HangingPiece;
-import hiltboard.server.job.Wall.Rail;
+import hiltboard.server.job.Wall.Closing;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import java.time.Duration;
+import java.time.Instant;
 import java.util.HashSet;
-import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -24,6 +22,9 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class WindowClock {
+    /** What was lost longer ago than this is no news: the piece says so itself. */
+    private static final Duration NEWS = Duration.ofDays(1);
+
     private final Wall wall;
     private final Changes changes;
     private final ShopClock clock;
@@ -39,40 +40,43 @@ class WindowClock {
 
     @Scheduled(initialDelay = 1_500, fixedDelay = 3_000)
     void look() {
-        long now = clock.nowMillis();
-        List<Rail> rails = reading.of(() -> wall.rails(Map.of()));
-        rails.forEach(rail -> rail.pieces().stream()
-                .filter(piece -> piece.heldReason() == null)
-                .forEach(piece -> piece.windows().stream()
-                        .filter(window -> window.warnFromMillis() <= now)
-                        .forEach(window -> tell(rail, piece, window, now))));
+        Instant now = clock.now();
+        reading.of(wall::closing).forEach(piece -> {
+            piece.open().stream()
+                    .filter(window -> !now.isBefore(window.warnFrom()))
+                    .filter(window -> now.isBefore(window.closes()))
+                    .forEach(window -> once(
+                            id(piece, window),
+                            piece,
+                            window,
+                            "only " + Span.wordsDown(Duration.between(now, window.closes())) + " left. Otherwise: "
+                                    + window.rule().consequence()));
+            piece.lost().stream()
+                    .filter(window -> now.isBefore(window.closes().plus(NEWS)))
+                    .forEach(window -> once(
+                            id(piece, window) + "-lost",
+                            piece,
+                            window,
+                            "the time for it is over: it is no longer "
+                                    + window.rule().lost().orElseThrow().words()
+                                    + ", and that work is done again."));
+        });
     }
 
-    private void tell(Rail rail, HangingPiece piece, WindowView window, long now) {
-        String id = "window-" + piece.id() + "-" + window.operation() + "-" + window.closesAtMillis();
-        if (now < window.closesAtMillis()) {
-            once(
-                    id,
-                    rail,
-                    piece,
-                    window.title() + ": only " + Span.wordsDown(Duration.ofMillis(window.closesAtMillis() - now))
-                            + " left. Otherwise: " + window.consequence());
-        } else if (!window.lost().isEmpty()) {
-            once(
-                    id + "-lost",
-                    rail,
-                    piece,
-                    window.title() + ": the time for it is over: it is no longer " + window.lost()
-                            + ", and that work is done again.");
-        }
+    private static String id(Closing piece, Window window) {
+        return "window-" + piece.piece() + "-" + window.step().operation().key() + "-"
+                + window.closes().toEpochMilli();
     }
 
-    private void once(String id, Rail rail, HangingPiece piece, String words) {
+    private void once(String id, Closing piece, Window window, String words) {
         if (told.add(id)) {
             changes.make(
                     new Command(id, Optional.empty(), "clock"),
                     () -> Entry.ofPiece(
-                            Entry.Kind.WINDOW_CLOSING, rail.jobId(), piece.id(), piece.name() + ": " + words));
+                            Entry.Kind.WINDOW_CLOSING,
+                            piece.job(),
+                            piece.piece(),
+                            piece.name() + ": " + window.step().operation().title() + ": " + words));
         }
     }
 }

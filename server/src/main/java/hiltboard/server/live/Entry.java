@@ -37,6 +37,7 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
         STEP_TAKEN_BACK,
         STEP_PUT_DOWN,
         STEP_PICKED_UP,
+        PUT_ON,
         READING_TAKEN,
         READING_STRUCK,
         TAKEN_AS_IT_IS,

@@ -53,6 +53,11 @@ public class Specifications {
                 entered -> SpecificationReader.restore(entered.entries(), entered.steels()));
     }
 
+    /** The steels that specifications are read with; the same object as long as none changes. */
+    public SteelLibrary steels() {
+        return steels.library();
+    }
+
     /** The questions of a specification, as a page asks them. */
     public List<FieldView> questions(Units units) {
         Specification empty = Specification.empty(steels.library());

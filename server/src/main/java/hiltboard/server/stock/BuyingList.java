@@ -1,5 +1,6 @@
 package hiltboard.server.stock;
 
+import hiltboard.core.design.Specification;
 import hiltboard.core.measure.Units;
 import hiltboard.core.stock.Lot;
 import hiltboard.core.stock.Need;
@@ -14,6 +15,7 @@ import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +23,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -33,6 +36,7 @@ class BuyingList {
     private final Rack rack;
     private final PieceFiles pieces;
     private final ShopClock clock;
+    private final Map<Long, Needed> kept = new ConcurrentHashMap<>();
 
     BuyingList(StockRepository stock, Rack rack, PieceFiles pieces, ShopClock clock) {
         this.stock = stock;
@@ -40,6 +44,9 @@ class BuyingList {
         this.pieces = pieces;
         this.clock = clock;
     }
+
+    /** What a piece needs, as it was worked out for its knife. */
+    private record Needed(Specification specification, Units units, List<Need> needs) {}
 
     /**
      * Something to buy.
@@ -108,11 +115,13 @@ class BuyingList {
         Map<String, Set<String>> waiting = new LinkedHashMap<>();
         Map<String, Missing> missing = new LinkedHashMap<>();
         Map<Long, Map<String, Promise>> promised = rack.promised(open);
+        kept.keySet().retainAll(open.stream().map(PieceFile::id).collect(Collectors.toSet()));
+        Map<Need, Optional<Missing>> looked = new HashMap<>();
         for (PieceFile file : open) {
             Set<String> served = promised.get(file.id()).keySet();
-            for (Need need : Needs.of(file.specification(), units)) {
+            for (Need need : needs(file, units)) {
                 if (!Rack.isPassed(file, need) && !served.contains(need.key())) {
-                    rack.missing(need).ifPresent(gone -> {
+                    looked.computeIfAbsent(need, rack::missing).ifPresent(gone -> {
                         missing.put(gone.words(), gone);
                         waiting.computeIfAbsent(gone.words(), words -> new HashSet<>())
                                 .add(file.name());
@@ -132,6 +141,18 @@ class BuyingList {
                                                 .toList()),
                         gone.leadDays().map(String::valueOf).orElse("")))
                 .toList();
+    }
+
+    /** Worked out once while the knife stays the same. */
+    private List<Need> needs(PieceFile file, Units units) {
+        return kept.compute(
+                        file.id(),
+                        (id, before) -> before != null
+                                        && before.specification() == file.specification()
+                                        && before.units().equals(units)
+                                ? before
+                                : new Needed(file.specification(), units, Needs.of(file.specification(), units)))
+                .needs();
     }
 
     /** What should be seen of a lot at once; empty for nothing. */

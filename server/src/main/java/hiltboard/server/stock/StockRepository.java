@@ -8,6 +8,7 @@ import hiltboard.server.job.NoteRepository.Picture;
 import hiltboard.server.job.Photograph;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.util.Collection;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -175,6 +176,14 @@ class StockRepository {
     /** Every lot of which something is there. */
     List<LotRow> lots() {
         return sql.sql(SELECT_LOT + " WHERE amount > 0 ORDER BY lot.id")
+                .query((row, number) -> lotRow(row))
+                .list();
+    }
+
+    /** These, whether anything is left of them or not. */
+    List<LotRow> lots(Collection<Long> ids) {
+        return sql.sql(SELECT_LOT + " WHERE lot.id IN (:ids)")
+                .param("ids", ids)
                 .query((row, number) -> lotRow(row))
                 .list();
     }

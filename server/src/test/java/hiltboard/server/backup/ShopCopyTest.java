@@ -99,7 +99,12 @@ class ShopCopyTest extends DataFile {
     }
 
     @Test
-    void a_copy_can_be_stopped_and_leaves_nothing() {
+    void a_copy_can_be_stopped_and_leaves_nothing() throws SQLException {
+        // So much that the copy is under way when it is stopped, whatever else the machine does.
+        sql.executeUpdate("""
+                WITH RECURSIVE line(n) AS (SELECT 1 UNION ALL SELECT n + 1 FROM line WHERE n < 60000)
+                INSERT INTO journal (at_ms, origin, kind, words) SELECT n, 'test', 'NOTE_WRITTEN', hex(zeroblob(200)) FROM line
+                """);
         assertThatThrownBy(() -> ShopCopy.make(shop(), elsewhere.resolve("copy.db"), ShopCopyTest::stopSoon))
                 .isInstanceOf(UnusableData.class);
         assertThat(elsewhere).isEmptyDirectory();
