@@ -17,6 +17,7 @@ import { Alarms } from './fire/Alarms';
 import { useAlarms } from './fire/useFire';
 import { Announcements } from './live/Announcements';
 import { waits } from './live/title';
+import { UnsentHere, useSendsUnsent, useUnsent } from './live/unsent';
 import { useLive } from './live/useLive';
 import { draftsAreOf } from './parts/drafts';
 import { fetched } from './parts/fetched';
@@ -136,6 +137,8 @@ function Shopfront() {
 
 function OpenShop({ session, person }: { session: SessionView; person: PersonView }) {
   const { isConnected, announced, dismiss } = useLive({ ...session, person });
+  const unsent = useUnsent(person.id);
+  useSendsUnsent(person.id, unsent, isConnected);
   const { pathname } = useLocation();
   const handed = useHanded().data?.length ?? 0;
   const alarms = useAlarms().data?.length ?? 0;
@@ -145,12 +148,12 @@ function OpenShop({ session, person }: { session: SessionView; person: PersonVie
       <>
         <ScreenPage />
         <Alarms />
-        <Announcements isConnected={isConnected} announced={announced} onDismiss={dismiss} />
+        <Announcements unsent={unsent} isConnected={isConnected} announced={announced} onDismiss={dismiss} />
       </>
     );
   }
   return (
-    <>
+    <UnsentHere value={unsent}>
       <Arrival shopName={session.shopName} />
       <Skip href="#page">To what is on the page</Skip>
       <Bar session={session} person={person} />
@@ -204,7 +207,7 @@ function OpenShop({ session, person }: { session: SessionView; person: PersonVie
           <Route path="*" element={<p>There is nothing at this address.</p>} />
         </Routes>
       </Room>
-      <Announcements isConnected={isConnected} announced={announced} onDismiss={dismiss} />
-    </>
+      <Announcements unsent={unsent} isConnected={isConnected} announced={announced} onDismiss={dismiss} />
+    </UnsentHere>
   );
 }

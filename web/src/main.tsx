@@ -22,6 +22,11 @@ const queries = new QueryClient({
   },
 });
 
+// Where the address is not secure there is none; and whoever has a client's link has one page.
+if (import.meta.env.PROD && 'serviceWorker' in navigator && !location.pathname.startsWith('/k/')) {
+  navigator.serviceWorker.register('/service-worker.js').catch(() => undefined);
+}
+
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(

@@ -23,6 +23,9 @@ export function usePerson(): PersonView {
   return person;
 }
 
+/** What was answered to one person is not for the next, even where the server cannot be reached. */
+const forgetTheDay = async (): Promise<boolean> => 'caches' in window && caches.delete('day');
+
 /**
  * Signing in and out. Whoever signs in again over their own page finds it as it was; for anybody else the page begins
  * anew, so that nothing that was read for one person is left for the next.
@@ -33,6 +36,7 @@ export function useSigning() {
   const enter = async (path: string, body: unknown) => {
     const session = await change<SessionView>(path, body);
     if (known && session.person?.id !== known.id) {
+      await forgetTheDay();
       window.location.reload();
       return;
     }
@@ -47,6 +51,7 @@ export function useSigning() {
     setUp: (setup: unknown) => enter('/api/setup', setup),
     signOut: async () => {
       await change('/api/sign-out');
+      await forgetTheDay();
       window.location.reload();
     },
   };

@@ -35,6 +35,9 @@ const ONLY_READS = ['/api/design/', '/api/calc/'];
 
 const TRIES = 4;
 
+/** The kind of problem that passes when the network is back. */
+export const UNREACHABLE = 'unreachable';
+
 /** Said to the window, with its body, when a command was taken. */
 export const SENT = 'hilt-sent';
 
@@ -67,22 +70,40 @@ export async function read<T>(path: string): Promise<T> {
   return body;
 }
 
-/** Sends a command. It carries one id through every try, so a lost answer changes nothing twice. */
+/** What a page sends. It carries one id through every try, so a lost answer changes nothing twice. */
+export interface Command {
+  id: string;
+  path: string;
+  /** The page that it is sent from. */
+  origin: string;
+  what: unknown;
+  /** A picture, if that is what is sent; what is said about it is its `what`. */
+  picture?: File;
+}
+
+export const command = (path: string, what: unknown, picture?: File): Command => ({
+  id: crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`,
+  path,
+  origin: location.pathname,
+  what,
+  picture,
+});
+
+/** Sends a command. */
 export async function change<T = Receipt>(path: string, body: unknown = {}): Promise<T> {
-  const receipt = await send<T>(path, JSON.stringify(body), { 'Content-Type': 'application/json' });
+  const receipt = await deliver<T>(command(path, body));
   if (!ONLY_READS.some((reading) => path.startsWith(reading))) {
-    window.dispatchEvent(new CustomEvent(SENT, { detail: body }));
+    saySent(body);
   }
   return receipt;
 }
 
 /** Sends a picture, with what is said about it. */
-export function upload(path: string, picture: File, about: Record<string, string> = {}): Promise<Receipt> {
-  const form = new FormData();
-  form.append('photo', picture);
-  Object.entries(about).forEach(([name, value]) => form.append(name, value));
-  return send<Receipt>(path, form, {});
-}
+export const upload = (path: string, picture: File, about: Record<string, string> = {}): Promise<Receipt> =>
+  deliver(command(path, about, picture));
+
+/** What was typed is out of the hands of whoever typed it. */
+export const saySent = (what: unknown): boolean => window.dispatchEvent(new CustomEvent(SENT, { detail: what }));
 
 /** Sends a file as it is, which may take a while. */
 export function bring<T>(path: string, file: File, told: (part: number) => void, stop: AbortSignal): Promise<T> {
@@ -104,30 +125,35 @@ export function bring<T>(path: string, file: File, told: (part: number) => void,
   });
 }
 
-async function send<T>(path: string, body: BodyInit, headers: Record<string, string>): Promise<T> {
-  const id = crypto.randomUUID?.() ?? `${Date.now()}-${Math.random().toString(36).slice(2)}`;
+/** @param tries after which an unreachable server is a problem of the kind `UNREACHABLE` */
+export async function deliver<T>(sent: Command, tries = TRIES): Promise<T> {
   for (let attempt = 1; ; attempt += 1) {
     try {
-      const response = await fetch(path, {
-        method: 'POST',
-        body,
-        headers: {
-          ...headers,
-          'Command-Id': id,
-          'Command-Origin': location.pathname,
-          'X-XSRF-TOKEN': cookie('XSRF-TOKEN'),
-        },
-      });
-      return await answer<T>(response);
+      return await answer<T>(await fetch(sent.path, asked(sent)));
     } catch (failure) {
-      if (failure instanceof Problem || attempt === TRIES) {
-        throw failure instanceof Problem
-          ? failure
-          : new Problem(0, { detail: 'The server cannot be reached. What you entered is still here; try again.' });
+      if (failure instanceof Problem) {
+        throw failure;
+      }
+      if (attempt === tries) {
+        throw new Problem(0, {
+          type: `urn:hilt:${UNREACHABLE}`,
+          detail: 'The server cannot be reached. What you entered is still here; try again.',
+        });
       }
       await new Promise((resolve) => setTimeout(resolve, 300 * attempt));
     }
   }
+}
+
+function asked({ id, origin, what, picture }: Command): RequestInit {
+  const headers = { 'Command-Id': id, 'Command-Origin': origin, 'X-XSRF-TOKEN': cookie('XSRF-TOKEN') };
+  if (!picture) {
+    return { method: 'POST', body: JSON.stringify(what), headers: { ...headers, 'Content-Type': 'application/json' } };
+  }
+  const form = new FormData();
+  form.append('photo', picture);
+  Object.entries(what as Record<string, string>).forEach(([name, value]) => form.append(name, value));
+  return { method: 'POST', body: form, headers };
 }
 
 function heardTime(response: Response): void {

@@ -1,8 +1,11 @@
-import { useState } from 'react';
+import { useContext, useState } from 'react';
+import { usePerson } from '../access/useSession';
 import { change, findingWords } from '../api/client';
 import type { NumberView, PieceView, StepView } from '../api/schema';
+import { UnsentHere, sendOrKeep } from '../live/unsent';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
+import { fieldOf } from '../parts/drafts';
 import { Entry } from '../parts/Entry';
 import { Judged } from '../parts/Judged';
 import { Press } from '../parts/Press';
@@ -29,6 +32,10 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
   const { problem, isBusy, run, clear } = useCaught();
   const address = `/api/pieces/${piece.id}/steps/${step.operation}/readings`;
   const current = number.reading?.id ?? 0;
+  const person = usePerson();
+  const waiting = useContext(UnsentHere).find(
+    (each) => each.path === address && (each.what as { dimension: string }).dimension === number.key,
+  );
 
   const type = (value: string) => {
     if (seen === undefined) {
@@ -43,7 +50,13 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
   };
   const enter = (basedOn: number, reason = '') =>
     void run(async () => {
-      await change(address, { dimension: number.key, entry: typed, basedOn, sure: false, reason });
+      await sendOrKeep({
+        person: person.id,
+        path: address,
+        what: { dimension: number.key, entry: typed, basedOn, sure: false, reason },
+        words: `${number.label} of ${piece.name}: ${typed}`,
+        typed: [{ field: fieldOf(number.key, number.label), text: typed }],
+      });
       forget();
     });
   const isWrong = problem && problem.kind !== 'question' && problem.both.length === 0;
@@ -62,9 +75,11 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
           onEnter={() => typed && enter(seen ?? current)}
           problem={wrong}
           echo={
-            number.reading
-              ? `Reads ${number.reading.value}, by ${number.reading.by}`
-              : `Expected ${number.expected}, ${number.tolerance}`
+            waiting
+              ? `${waiting.typed[0]?.text} is kept here and not sent yet`
+              : number.reading
+                ? `Reads ${number.reading.value}, by ${number.reading.by}`
+                : `Expected ${number.expected}, ${number.tolerance}`
           }
         />
         <Press data-large isDisabled={!typed} onPress={() => enter(seen ?? current)}>

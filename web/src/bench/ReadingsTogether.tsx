@@ -1,8 +1,11 @@
 import { useState } from 'react';
-import { change, findingWords } from '../api/client';
+import { usePerson } from '../access/useSession';
+import { findingWords } from '../api/client';
 import type { Alongside, NumberView, PieceView, StepView } from '../api/schema';
+import { sendOrKeep } from '../live/unsent';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
+import { fieldOf } from '../parts/drafts';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Row } from '../parts/Sheet';
@@ -37,7 +40,9 @@ interface Line {
 function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { number: NumberView }) {
   const [typed, setTyped] = useState<Record<number, string>>({});
   const { problem, isBusy, run, clear } = useCaught();
+  const person = usePerson();
   const lines = linesOf(piece, others, number);
+  const named = (line: Line) => `${number.key} ${line.name}`;
   const filled = lines.filter((line) => (typed[line.piece] ?? '') !== '');
   const enter = (reason = '') =>
     void run(async () => {
@@ -46,7 +51,13 @@ function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { n
         entry: typed[line.piece] ?? '',
         basedOn: line.basedOn,
       }));
-      await change(`/api/steps/${step.operation}/readings`, { dimension: number.key, entries, sure: false, reason });
+      await sendOrKeep({
+        person: person.id,
+        path: `/api/steps/${step.operation}/readings`,
+        what: { dimension: number.key, entries, sure: false, reason },
+        words: `${number.label} of ${filled.map((line) => `${line.name}: ${typed[line.piece]}`).join(', ')}`,
+        typed: filled.map((line) => ({ field: fieldOf(named(line), line.name), text: typed[line.piece] ?? '' })),
+      });
       setTyped({});
     });
   const wrong = (line: Line): string | undefined => {
@@ -62,7 +73,7 @@ function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { n
             key={line.piece}
             large
             label={line.name}
-            name={`${number.key} ${line.name}`}
+            name={named(line)}
             value={typed[line.piece] ?? ''}
             onChange={(value) => setTyped({ ...typed, [line.piece]: value })}
             onEnter={() => filled.length > 0 && enter()}

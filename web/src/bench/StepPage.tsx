@@ -9,6 +9,7 @@ import { usePiece } from '../job/usePiece';
 import { Wished } from '../design/Wished';
 import { useNow } from '../live/useNow';
 import { useStations } from '../route/useStations';
+import { useKeptMarks } from '../parts/drafts';
 import { Panel, Quiet, Trouble } from '../parts/Sheet';
 import { minutes } from '../parts/words';
 import { Materials } from '../stock/Materials';
@@ -59,7 +60,7 @@ function BriefLine({ piece, isWhole }: { piece: PieceView; isWhole: boolean }) {
 function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const person = usePerson();
   const now = useNow();
-  const [ticks, setTicks] = useState<{ since: number; checks: string[] }>({ since: 0, checks: [] });
+  const [ticks, setTicks] = useKeptMarks<{ since: number; checks: string[] }>({ since: 0, checks: [] });
   /** A step that is started anew is checked anew. */
   const ticked = ticks.since === step.clock.startedAtMillis ? ticks.checks : [];
   const alongside = useAlongside(piece, step);

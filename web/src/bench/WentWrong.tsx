@@ -1,8 +1,10 @@
 import { type Station, useStations } from '../route/useStations';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { change, findingWords, read, upload } from '../api/client';
+import { usePerson } from '../access/useSession';
+import { change, findingWords, read } from '../api/client';
 import type { MishapChoice, PieceView, StepView, WayView } from '../api/schema';
+import { sendOrKeep } from '../live/unsent';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
@@ -136,11 +138,18 @@ function What({ known, station, onChoose }: WhatProps) {
 
 /** Keeps a photograph at the step, before or after the mishap is written down. */
 function Photograph({ piece, step }: { piece: PieceView; step: StepView }) {
+  const person = usePerson();
   const [kept, setKept] = useState(0);
   const { problem, isBusy, run } = useCaught();
   const photograph = (picture: File) =>
     void run(async () => {
-      await upload(`/api/pieces/${piece.id}/photos`, picture, { operation: step.operation });
+      await sendOrKeep({
+        person: person.id,
+        path: `/api/pieces/${piece.id}/photos`,
+        what: { operation: step.operation },
+        picture,
+        words: `Photograph for ${piece.name}: ${picture.name}`,
+      });
       setKept(kept + 1);
     });
   return (

@@ -1,7 +1,10 @@
 import { useState } from 'react';
-import { change, upload } from '../api/client';
+import { usePerson } from '../access/useSession';
+import { change } from '../api/client';
 import type { PieceView } from '../api/schema';
+import { sendOrKeep } from '../live/unsent';
 import { useCaught } from '../parts/Caught';
+import { fieldOf } from '../parts/drafts';
 import { Entry } from '../parts/Entry';
 import { PICTURES, PickFile } from '../parts/PickFile';
 import { Picture, Pictures } from '../parts/Pictures';
@@ -10,23 +13,41 @@ import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { moment } from '../parts/words';
 
+const NOTE = 'New note';
+
 /** Notes and photographs; at the bench they belong to the step. */
 export function Notes({ piece, operation = '' }: { piece: PieceView; operation?: string }) {
+  const person = usePerson();
   const [words, setWords] = useState('');
   const [isLesson, setLesson] = useState(false);
   const [arrived, setArrived] = useState<string[]>([]);
   const { problem, isBusy, run } = useCaught();
   const write = () =>
     void run(async () => {
-      await change(`/api/pieces/${piece.id}/notes`, { operation, words, isLesson });
+      await sendOrKeep({
+        person: person.id,
+        path: `/api/pieces/${piece.id}/notes`,
+        what: { operation, words, isLesson },
+        words: `Note on ${piece.name}: ${words}`,
+        typed: [{ field: fieldOf('', NOTE), text: words }],
+      });
       setWords('');
       setLesson(false);
     });
   /** The server answers only once the picture lies whole in the data file, and says how large it is. */
   const photograph = (picture: File) =>
     void run(async () => {
-      await upload(`/api/pieces/${piece.id}/photos`, picture, { operation });
-      setArrived((before) => [...before, `${picture.name} (${Math.max(1, Math.round(picture.size / 1024))} kB)`]);
+      const size = `${picture.name} (${Math.max(1, Math.round(picture.size / 1024))} kB)`;
+      const hasArrived = await sendOrKeep({
+        person: person.id,
+        path: `/api/pieces/${piece.id}/photos`,
+        what: { operation },
+        picture,
+        words: `Photograph for ${piece.name}: ${size}`,
+      });
+      if (hasArrived) {
+        setArrived((before) => [...before, size]);
+      }
     });
   const title = (key: string): string => piece.steps.find((step) => step.operation === key)?.title ?? '';
   return (
@@ -62,7 +83,7 @@ export function Notes({ piece, operation = '' }: { piece: PieceView; operation?:
           is deleted from the phone.
         </Quiet>
       ) : null}
-      <Entry label="New note" value={words} onChange={setWords} lines problem={problem?.at('words')} />
+      <Entry label={NOTE} value={words} onChange={setWords} lines problem={problem?.at('words')} />
       <Tick
         words="A lesson: offer it where the same design, steel or step comes up"
         isTicked={isLesson}

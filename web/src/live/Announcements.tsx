@@ -5,6 +5,8 @@ import type { JournalEntry } from '../api/schema';
 import { hasDrafts } from '../parts/drafts';
 import { Press } from '../parts/Press';
 import { clockTime } from '../parts/words';
+import type { Unsent } from './unsent';
+import { UnsentList, unsentWords } from './UnsentList';
 
 /** Stands in the flow above the page's foot, so that it never covers what a finger is about to press. */
 const Strip = styled.div`
@@ -30,6 +32,7 @@ const Line = styled.div`
 `;
 
 interface AnnouncementsProps {
+  unsent: readonly Unsent[];
   isConnected: boolean;
   announced: readonly JournalEntry[];
   onDismiss: (sequence: number) => void;
@@ -48,13 +51,21 @@ function useLeftDrafts() {
 }
 
 /** What everyone should hear: a rest that is up, a mishap, a lost connection. */
-export function Announcements({ isConnected, announced, onDismiss }: AnnouncementsProps) {
+export function Announcements({ unsent, isConnected, announced, onDismiss }: AnnouncementsProps) {
   const { left, heard } = useLeftDrafts();
+  const [isLooking, setLooking] = useState(false);
   return (
     <Strip role="status" aria-live="polite" data-no-print>
       {isConnected ? null : (
         <Line>The connection to the shop’s server is lost. Trying again; what you enter stays here.</Line>
       )}
+      {unsent.length > 0 ? (
+        <Line>
+          <span>{unsentWords(unsent)}</span>
+          <Press onPress={() => setLooking(true)}>Look</Press>
+        </Line>
+      ) : null}
+      {isLooking ? <UnsentList unsent={unsent} onClose={() => setLooking(false)} /> : null}
       {left ? (
         <Line>
           <span>

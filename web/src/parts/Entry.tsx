@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { FieldError, Input, Label, Text, TextArea, TextField } from 'react-aria-components';
 import { styled } from 'styled-components';
-import { useKeptField } from './drafts';
+import { fieldOf, useKeptField } from './drafts';
 import { moment } from './words';
 
 const Box = styled(TextField)`
@@ -93,7 +93,7 @@ export function Entry({
   isPassing,
 }: EntryProps) {
   const { since, type: typed } = useKeptField(
-    isPassing || type === 'password' ? undefined : `${name ?? ''} ${label}`,
+    isPassing || type === 'password' ? undefined : fieldOf(name ?? '', label),
     value,
     onChange,
   );

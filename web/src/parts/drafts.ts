@@ -14,6 +14,10 @@ interface Kept {
 }
 
 const PREFIX = 'draft ';
+/** What was marked, not typed: it comes back, and nobody is told of it. */
+const MARKS = 'marks ';
+/** Said to the window when something is to stand in a field again. */
+const BACK = 'hilt-back-into-field';
 const FORGOTTEN_AFTER_MS = 60 * 24 * 3_600_000;
 
 let owner = 0;
@@ -22,7 +26,11 @@ let owner = 0;
 export function draftsAreOf(person: number): void {
   owner = person;
   Object.keys(localStorage)
-    .filter((key) => key.startsWith(PREFIX) && Date.now() - (kept(key)?.atMillis ?? 0) > FORGOTTEN_AFTER_MS)
+    .filter(
+      (key) =>
+        [PREFIX, MARKS].some((kind) => key.startsWith(kind)) &&
+        Date.now() - (kept(key)?.atMillis ?? 0) > FORGOTTEN_AFTER_MS,
+    )
     .forEach((key) => localStorage.removeItem(key));
 }
 
@@ -54,6 +62,15 @@ function words(body: unknown): string[] {
     return Object.values(body).flatMap(words);
   }
   return typeof body === 'string' || typeof body === 'number' ? [String(body).trim()] : [];
+}
+
+/** What a field is called on its page. */
+export const fieldOf = (name: string, label: string): string => `${name} ${label}`;
+
+/** Puts back into a field what was sent from it and not taken. */
+export function backIntoField(place: string, field: string, text: string): void {
+  keep(keyOf(place, field), text, '');
+  window.dispatchEvent(new Event(BACK));
 }
 
 /** What was sent is no draft any more. */
@@ -94,7 +111,12 @@ export function useKeptField(field: string | undefined, value: string, onChange:
   });
   useEffect(() => {
     const timer = window.setTimeout(() => restore());
-    return () => window.clearTimeout(timer);
+    const again = () => restore();
+    window.addEventListener(BACK, again);
+    return () => {
+      window.clearTimeout(timer);
+      window.removeEventListener(BACK, again);
+    };
   }, []);
   useEffect(() => {
     if (!key) {
@@ -135,4 +157,18 @@ export function useKeptForm<T>(form: string, empty: T) {
     setState(empty);
   };
   return { state, put, isKept, forget };
+}
+
+/** What is marked on a page, kept as {@link useKeptForm} keeps what is typed. */
+export function useKeptMarks<T>(empty: T): [T, (next: T) => void] {
+  const key = `${MARKS}${owner} ${location.pathname}`;
+  const [state, setState] = useState<T>(() => {
+    const before = kept(key);
+    return before ? (JSON.parse(before.text) as T) : empty;
+  });
+  const put = (next: T) => {
+    keep(key, JSON.stringify(next), '');
+    setState(next);
+  };
+  return [state, put];
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
@@ -143,12 +142,11 @@ class AccessibilityTest {
         page.navigate("/stock");
         page.locator("main h1").first().waitFor();
         page.keyboard().press("Tab");
-        PlaywrightAssertions.assertThat(page.getByText("To what is on the page"))
-                .isFocused();
+        Seen.assertThat(page.getByText("To what is on the page")).isFocused();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Bench"))
                 .click();
-        PlaywrightAssertions.assertThat(page.locator("main h1")).isFocused();
-        PlaywrightAssertions.assertThat(page).hasTitle(Pattern.compile("^Bench · .+"));
+        Seen.assertThat(page.locator("main h1")).isFocused();
+        Seen.assertThat(page).hasTitle(Pattern.compile("^Bench · .+"));
     }
 
     @ParameterizedTest

@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.List;
 import org.junit.jupiter.api.extension.AfterAllCallback;
@@ -49,11 +50,21 @@ public final class Browser implements BeforeAllCallback, AfterAllCallback, AutoC
         playwright.close();
     }
 
-    /** A new window, with cookies of its own. */
+    /** A new window, with cookies of its own. What it asks goes to the server itself. */
     public Page window(String address, int width, int height) {
+        return window(address, width, height, ServiceWorkerPolicy.BLOCK);
+    }
+
+    /** A window that keeps the program and the day's answers, as a maker's tablet does. */
+    Page tablet(String address) {
+        return window(address, 820, 1180, ServiceWorkerPolicy.ALLOW);
+    }
+
+    private Page window(String address, int width, int height, ServiceWorkerPolicy keeping) {
         BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
                 .setBaseURL(address)
                 .setViewportSize(width, height)
+                .setServiceWorkers(keeping)
                 .setLocale("en-GB"));
         context.setDefaultTimeout(PATIENCE_MS);
         return context.newPage();

@@ -89,6 +89,24 @@ class HouseTest {
                 .isEmpty();
     }
 
+    /** Playwright's own assertions look once, and fail on a page that is a moment late. */
+    @Test
+    void what_a_page_shows_is_waited_for_in_one_way() {
+        assertThat(files("acceptance/src")
+                        .filter(file -> file.toString().endsWith(".java"))
+                        .filter(HouseTest::asserts)
+                        .map(file -> file.getFileName().toString()))
+                .containsExactly("Seen.java");
+    }
+
+    private static boolean asserts(Path file) {
+        try {
+            return Files.readString(file).contains("assertions." + "PlaywrightAssertions");
+        } catch (IOException failure) {
+            throw new UncheckedIOException(failure);
+        }
+    }
+
     @Test
     void the_tests_that_the_table_of_security_names_are_there() throws IOException {
         Set<String> there = Stream.of("server/src/test", "acceptance/src/test")

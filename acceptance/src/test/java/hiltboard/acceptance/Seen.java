@@ -1,7 +1,9 @@
 package hiltboard.acceptance;
 
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.assertions.PageAssertions;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
@@ -27,20 +29,24 @@ final class Seen {
     }
 
     static LocatorAssertions assertThat(Locator locator, Duration patience) {
-        return patient(PlaywrightAssertions.assertThat(locator), patience);
+        return patient(LocatorAssertions.class, PlaywrightAssertions.assertThat(locator), patience);
     }
 
-    private static LocatorAssertions patient(LocatorAssertions one, Duration patience) {
-        return (LocatorAssertions) Proxy.newProxyInstance(
+    static PageAssertions assertThat(Page page) {
+        return patient(PageAssertions.class, PlaywrightAssertions.assertThat(page), PATIENCE);
+    }
+
+    /** @param kind what `one` is seen as */
+    private static <T> T patient(Class<T> kind, Object one, Duration patience) {
+        return kind.cast(Proxy.newProxyInstance(
                 Seen.class.getClassLoader(),
-                new Class<?>[] {LocatorAssertions.class},
+                new Class<?>[] {kind},
                 (proxy, method, arguments) -> method.getName().equals("not")
-                        ? patient(one.not(), patience)
-                        : looked(one, method, arguments, System.nanoTime() + patience.toNanos()));
+                        ? patient(kind, method.invoke(one), patience)
+                        : looked(one, method, arguments, System.nanoTime() + patience.toNanos())));
     }
 
-    private static Object looked(LocatorAssertions one, Method method, Object[] arguments, long endNanos)
-            throws Throwable {
+    private static Object looked(Object one, Method method, Object[] arguments, long endNanos) throws Throwable {
         while (true) {
             try {
                 return method.invoke(one, arguments);

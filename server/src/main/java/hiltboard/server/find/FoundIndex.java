@@ -33,7 +33,7 @@ class FoundIndex {
         this.writing = writing;
     }
 
-    @Scheduled(initialDelay = 500, fixedDelay = 250)
+    @Scheduled(initialDelayString = "${hilt.find.every-ms:250}", fixedDelayString = "${hilt.find.every-ms:250}")
     void keepUp() {
         if (reading.of(found::isAnythingDue)) {
             writing.executeWithoutResult(status -> found.due(AT_ONCE).stream()
