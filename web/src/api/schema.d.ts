@@ -330,6 +330,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calc/of/{piece}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Calc: of */
+        get: operations["calcOf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/client/{token}": {
         parameters: {
             query?: never;
@@ -1108,6 +1125,23 @@ export interface paths {
         put?: never;
         /** Fire: count */
         post: operations["fireCount"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fire/together": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fire: together */
+        get: operations["fireTogether"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3554,6 +3588,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stock/orders": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Order: order */
+        post: operations["orderOrder"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/stock/orders/{id}/close": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Order: close */
+        post: operations["orderClose"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock/profiles": {
         parameters: {
             query?: never;
@@ -4123,7 +4191,9 @@ export interface components {
             name: string;
         };
         Buy: {
+            amount: string;
             leadDays: string;
+            order: components["schemas"]["Ordered"];
             supplier: string;
             why: string;
             words: string;
@@ -4282,6 +4352,9 @@ export interface components {
             atMillis: number;
             name: string;
             words: string;
+        };
+        Closed: {
+            hasCome: boolean;
         };
         ClosedDay: {
             day: string;
@@ -4856,7 +4929,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -4894,6 +4967,8 @@ export interface components {
             pace: number;
             setPoint: string;
             shows: string;
+            /** Format: int32 */
+            slots: number;
             space: string;
         };
         KindView: {
@@ -4962,6 +5037,8 @@ export interface components {
             /** Format: int64 */
             id: number;
             kiln: string;
+            /** Format: int64 */
+            kilnId: number;
             pieces: string[];
             standing: string;
             treatment: string;
@@ -5102,8 +5179,11 @@ export interface components {
             words: string;
         };
         MishapCountView: {
+            beforehand: string;
             /** Format: int32 */
             costMinutes: number;
+            /** Format: int64 */
+            latestPiece: number;
             /** Format: int32 */
             lost: number;
             operation: string;
@@ -5234,6 +5314,12 @@ export interface components {
         NewNote: {
             isLesson: boolean;
             operation: string;
+            words: string;
+        };
+        NewOrder: {
+            amount: string;
+            leadDays: string;
+            supplier: string;
             words: string;
         };
         NewOutline: {
@@ -5367,6 +5453,17 @@ export interface components {
         Option: {
             value: string;
             words: string;
+        };
+        Ordered: {
+            amount: string;
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            /** Format: date */
+            expectedOn: string;
+            /** Format: int64 */
+            id: number;
+            isLate: boolean;
         };
         OrderedView: {
             forWhom: string;
@@ -5629,6 +5726,7 @@ export interface components {
         };
         PriceView: {
             amount: string;
+            group: string;
             history: components["schemas"]["PriceFrom"][];
             item: string;
             per: string;
@@ -5783,6 +5881,13 @@ export interface components {
         Ready: {
             isReady: boolean;
             line: string;
+        };
+        ReadyPiece: {
+            job: string;
+            name: string;
+            /** Format: int64 */
+            piece: number;
+            steel: string;
         };
         ReadyView: {
             isReady: boolean;
@@ -6140,15 +6245,20 @@ export interface components {
         };
         TalkView: {
             clientName: string;
-            isSent: boolean;
+            drawing: components["schemas"]["Drawing"];
+            /** @enum {string} */
+            finish: "HAND_SATIN" | "BELT_SATIN" | "MIRROR" | "ETCHED_GREY" | "ETCHED_DARK_TUMBLED" | "VALLEY_AND_PEAK" | "HAMON" | "PATTERN" | "TWO_TONE_GROUND" | "TWO_TONE_MASKED";
+            /** @enum {string} */
+            handleMaterial: "HICKORY" | "ASH" | "WALNUT" | "MAPLE" | "DENSE_OILY_WOOD" | "BURL" | "STABILISED_WOOD" | "BONE" | "ANTLER" | "HORN" | "LAYERED_TUSK" | "GLASS_EPOXY" | "CANVAS_PHENOLIC" | "CARBON_FIBRE" | "CAST_RESIN" | "TITANIUM";
             /** Format: int64 */
             jobId: number;
-            lastWish: string;
+            lastWish: components["schemas"]["ClientWishView"][];
             number: string;
             promisedOn: string;
             /** Format: int32 */
             revision: number;
             title: string;
+            waitsFor: components["schemas"]["WaitsFor"];
         };
         TemperPoint: {
             /** Format: double */
@@ -6195,6 +6305,15 @@ export interface components {
         };
         Together: {
             pieces: number[];
+        };
+        TogetherView: {
+            kiln: string;
+            /** Format: int64 */
+            kilnId: number;
+            pieces: components["schemas"]["ReadyPiece"][];
+            treatment: string;
+            whyNot: string[];
+            words: string;
         };
         Told: {
             cautions: string[];
@@ -6249,6 +6368,12 @@ export interface components {
             pieceId: number;
             steel: string;
             title: string;
+        };
+        WaitsFor: {
+            isClient: boolean;
+            /** Format: int64 */
+            sinceMillis: number;
+            words: string;
         };
         WaitView: {
             consequence: string;
@@ -6484,6 +6609,7 @@ export type ClientJob = components['schemas']['ClientJob'];
 export type ClientLine = components['schemas']['ClientLine'];
 export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
+export type Closed = components['schemas']['Closed'];
 export type ClosedDay = components['schemas']['ClosedDay'];
 export type ColourView = components['schemas']['ColourView'];
 export type Coming = components['schemas']['Coming'];
@@ -6592,6 +6718,7 @@ export type NewLink = components['schemas']['NewLink'];
 export type NewLot = components['schemas']['NewLot'];
 export type NewMaker = components['schemas']['NewMaker'];
 export type NewNote = components['schemas']['NewNote'];
+export type NewOrder = components['schemas']['NewOrder'];
 export type NewOutline = components['schemas']['NewOutline'];
 export type NewPasskey = components['schemas']['NewPasskey'];
 export type NewPassword = components['schemas']['NewPassword'];
@@ -6612,6 +6739,7 @@ export type OfTheDayView = components['schemas']['OfTheDayView'];
 export type OnWhom = components['schemas']['OnWhom'];
 export type OperationView = components['schemas']['OperationView'];
 export type Option = components['schemas']['Option'];
+export type Ordered = components['schemas']['Ordered'];
 export type OrderedView = components['schemas']['OrderedView'];
 export type Out = components['schemas']['Out'];
 export type OutboxView = components['schemas']['OutboxView'];
@@ -6663,6 +6791,7 @@ export type ReadingView = components['schemas']['ReadingView'];
 export type ReadOf = components['schemas']['ReadOf'];
 export type ReadTogether = components['schemas']['ReadTogether'];
 export type Ready = components['schemas']['Ready'];
+export type ReadyPiece = components['schemas']['ReadyPiece'];
 export type ReadyView = components['schemas']['ReadyView'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
@@ -6721,6 +6850,7 @@ export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
+export type TogetherView = components['schemas']['TogetherView'];
 export type Told = components['schemas']['Told'];
 export type ToolView = components['schemas']['ToolView'];
 export type TreaterView = components['schemas']['TreaterView'];
@@ -6729,6 +6859,7 @@ export type TripView = components['schemas']['TripView'];
 export type TroubleView = components['schemas']['TroubleView'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type WaitingView = components['schemas']['WaitingView'];
+export type WaitsFor = components['schemas']['WaitsFor'];
 export type WaitView = components['schemas']['WaitView'];
 export type WallView = components['schemas']['WallView'];
 export type Wanted = components['schemas']['Wanted'];
@@ -7270,6 +7401,29 @@ export interface operations {
             header?: never;
             path: {
                 station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolView"][];
+                };
+            };
+        };
+    };
+    calcOf: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                piece: number;
             };
             cookie?: never;
         };
@@ -8607,6 +8761,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fireTogether: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TogetherView"][];
                 };
             };
         };
@@ -12874,6 +13049,68 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["YieldView"];
+                };
+            };
+        };
+    };
+    orderOrder: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewOrder"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    orderClose: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Closed"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

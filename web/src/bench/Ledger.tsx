@@ -1,11 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { read } from '../api/client';
 import type { MishapCountView } from '../api/schema';
 import { Facts } from '../parts/Facts';
-import { Panel, Quiet } from '../parts/Sheet';
+import { WayTo } from '../parts/Press';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { minutes } from '../parts/words';
 
-/** Where the shop loses work and blades: what went wrong, by step, most often first. */
+const sum = (counts: readonly MishapCountView[], of: 'times' | 'lost' | 'costMinutes'): number =>
+  counts.reduce((all, each) => all + each[of], 0);
+
+/** Where the shop loses work and blades: what went wrong, by step, most often first, and what to do about it. */
 export default function Ledger() {
   const { data } = useQuery({
     queryKey: ['ledger'],
@@ -20,32 +25,56 @@ export default function Ledger() {
       <Panel aria-label="What went wrong">
         <h2>What went wrong, by step</h2>
         {data.length === 0 ? (
-          <Quiet>Nothing has gone wrong yet. What is written down at a bench is counted here.</Quiet>
+          <>
+            <p>
+              Nothing has gone wrong yet. What is written down at a bench with <em>Went wrong</em> is counted here, with
+              what it cost and what keeps it from coming again.
+            </p>
+            <Row>
+              <WayTo to="/bench">To the bench</WayTo>
+            </Row>
+          </>
         ) : (
-          <Facts>
-            <thead>
-              <tr>
-                <th>Step</th>
-                <th>What</th>
-                <th>Times</th>
-                <th>Pieces lost</th>
-                <th>Work done again</th>
-              </tr>
-            </thead>
-            <tbody>
-              {data.map((count) => (
-                <tr key={`${count.operation} ${count.what}`}>
-                  <td>{count.step}</td>
-                  <td>{count.what}</td>
-                  <td>{count.times}</td>
-                  <td>{count.lost || '—'}</td>
-                  <td>{count.costMinutes > 0 ? minutes(count.costMinutes) : '—'}</td>
-                </tr>
-              ))}
-            </tbody>
-          </Facts>
+          <>
+            <p>
+              {sum(data, 'times')} times in all: {sum(data, 'lost')} pieces lost, {minutes(sum(data, 'costMinutes'))} of
+              work done again.
+            </p>
+            <Counts counts={data} />
+          </>
         )}
       </Panel>
     </>
+  );
+}
+
+function Counts({ counts }: { counts: readonly MishapCountView[] }) {
+  return (
+    <Facts>
+      <thead>
+        <tr>
+          <th>Step</th>
+          <th>What</th>
+          <th>Times</th>
+          <th>Pieces lost</th>
+          <th>Work done again</th>
+          <th style={{ width: '38%' }}>What keeps it away</th>
+        </tr>
+      </thead>
+      <tbody>
+        {counts.map((count) => (
+          <tr key={`${count.operation} ${count.what}`}>
+            <td>{count.step}</td>
+            <td>
+              <Link to={`/pieces/${count.latestPiece}`}>{count.what}</Link>
+            </td>
+            <td>{count.times}</td>
+            <td>{count.lost || '—'}</td>
+            <td>{count.costMinutes > 0 ? minutes(count.costMinutes) : '—'}</td>
+            <td>{count.beforehand}</td>
+          </tr>
+        ))}
+      </tbody>
+    </Facts>
   );
 }

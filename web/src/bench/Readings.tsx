@@ -6,7 +6,7 @@ import { UnsentHere, sendOrKeep } from '../live/unsent';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { fieldOf } from '../parts/drafts';
-import { Entry } from '../parts/Entry';
+import { Measured } from '../parts/Measured';
 import { Judged } from '../parts/Judged';
 import { Press } from '../parts/Press';
 import { Row } from '../parts/Sheet';
@@ -66,8 +66,7 @@ function ReadingField({ piece, step, number }: { piece: PieceView; step: StepVie
   return (
     <>
       <Row>
-        <Entry
-          large
+        <Measured
           label={number.label}
           name={number.key}
           value={typed}

@@ -6,7 +6,7 @@ import { sendOrKeep } from '../live/unsent';
 import { BothChanged } from '../parts/BothChanged';
 import { useCaught } from '../parts/Caught';
 import { fieldOf } from '../parts/drafts';
-import { Entry } from '../parts/Entry';
+import { Measured } from '../parts/Measured';
 import { Press } from '../parts/Press';
 import { Row } from '../parts/Sheet';
 import { AskOut } from './AskOut';
@@ -69,14 +69,13 @@ function ReadingRow({ piece, step, others, number }: ReadingsTogetherProps & { n
       <h3>{number.label}</h3>
       <Row>
         {lines.map((line) => (
-          <Entry
+          <Measured
             key={line.piece}
-            large
             label={line.name}
             name={named(line)}
             value={typed[line.piece] ?? ''}
             onChange={(value) => setTyped({ ...typed, [line.piece]: value })}
-            onEnter={() => filled.length > 0 && enter()}
+            onEnter={() => line === lines.at(-1) && filled.length > 0 && enter()}
             problem={wrong(line)}
             echo={line.echo}
           />

@@ -1,22 +1,44 @@
 import { useQuery } from '@tanstack/react-query';
+import { useSearchParams } from 'react-router';
 import { read } from '../api/client';
-import type { CalculatorView } from '../api/schema';
-import { Quiet } from '../parts/Sheet';
+import type { CalculatorView, ToolView, WallView } from '../api/schema';
+import { Choice } from '../parts/Choice';
+import { Quiet, Row } from '../parts/Sheet';
 import { CalculatorPanel, Grid } from './CalculatorPanel';
 
-/** The shop's calculators, each with its working. */
+/** The shop's calculators, each with its working; fed by a piece, those that its numbers fill come first. */
 export default function Calculate() {
-  const { data } = useQuery({ queryKey: ['calculators'], queryFn: () => read<CalculatorView[]>('/api/calc') });
+  const [search, setSearch] = useSearchParams();
+  const piece = Number(search.get('of') ?? 0);
+  const { data: all } = useQuery({ queryKey: ['calculators'], queryFn: () => read<CalculatorView[]>('/api/calc') });
+  const { data: fed } = useQuery({
+    queryKey: ['piece', piece, 'tools'],
+    queryFn: () => read<ToolView[]>(`/api/calc/of/${piece}`),
+    enabled: piece > 0,
+  });
+  const { data: wall } = useQuery({ queryKey: ['wall'], queryFn: () => read<WallView>('/api/wall') });
+  const pieces = (wall?.rails ?? []).flatMap((rail) =>
+    rail.pieces.map((each) => ({ value: String(each.id), words: `${each.name} ${rail.title}` })),
+  );
+  const tools: readonly ToolView[] = (piece > 0 ? fed : all?.map((calculator) => ({ calculator }))) ?? [];
   return (
     <>
       <h1>Calculate</h1>
       <Quiet>
         Write sizes as you would on the steel: 3/16, .163, 163 thou, 4.2 mm, 1-1/2 in, #28, letter F; threads as 6-32,
-        1/4-20 or M5.
+        1/4-20 or M5. Each computes as you type.
       </Quiet>
+      <Row>
+        <Choice
+          label="With the numbers of"
+          value={piece > 0 ? String(piece) : ''}
+          options={[{ value: '', words: 'no piece' }, ...pieces]}
+          onChange={(value) => setSearch(value ? { of: value } : {}, { replace: true })}
+        />
+      </Row>
       <Grid>
-        {data?.map((calculator) => (
-          <CalculatorPanel key={calculator.name} calculator={calculator} />
+        {tools.map(({ calculator, answer }) => (
+          <CalculatorPanel key={`${piece} ${calculator.name}`} calculator={calculator} known={answer} />
         ))}
       </Grid>
     </>

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { styled } from 'styled-components';
 import { change } from '../api/client';
 import type { Answer, CalculatorView } from '../api/schema';
@@ -27,6 +27,8 @@ const Result = styled.p`
   }
 `;
 
+const TYPED_AFTER_MS = 250;
+
 interface CalculatorPanelProps {
   calculator: CalculatorView;
   /** What its usual entries come to, where they are whole. */
@@ -37,7 +39,17 @@ interface CalculatorPanelProps {
 export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
   const [entries, setEntries] = useState(() => usualOf(calculator.inputs));
   const [answer, setAnswer] = useState(known);
-  const { problem, run } = useCaught();
+  const { problem, run, clear } = useCaught();
+  const waiting = useRef<number | undefined>(undefined);
+  /** What is typed halfway is nothing yet, and no mistake either. */
+  const type = (next: Record<string, string>) => {
+    setEntries(next);
+    clear();
+    window.clearTimeout(waiting.current);
+    waiting.current = window.setTimeout(() => {
+      change<Answer>(`/api/calc/${calculator.name}`, next).then(setAnswer, () => setAnswer(undefined));
+    }, TYPED_AFTER_MS);
+  };
   const compute = () => void run(() => change<Answer>(`/api/calc/${calculator.name}`, entries)).then(setAnswer);
   const wrong = (field: string) => problem?.at(field);
   const isElsewhere = problem && !calculator.inputs.some((input) => problem.at(input.key));
@@ -50,7 +62,7 @@ export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
             key={input.key}
             field={input}
             value={entries[input.key] ?? ''}
-            onChange={(value) => setEntries({ ...entries, [input.key]: value })}
+            onChange={(value) => type({ ...entries, [input.key]: value })}
             echo={problem ? '' : equals(answer?.understood[input.key] ?? '')}
             problem={wrong(input.key)}
             onEnter={compute}

@@ -1,5 +1,6 @@
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { change } from '../api/client';
+import type { PieceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { KeepsDrafts, useKeptForm } from '../parts/drafts';
@@ -39,6 +40,21 @@ const EMPTY = {
   typed: {} as Record<string, string>,
 };
 
+/** What a new talk takes over from an old knife. */
+const asItWas = (old: PieceView): typeof EMPTY => ({
+  ...EMPTY,
+  job: {
+    ...EMPTY_JOB,
+    clientName: old.client.name,
+    clientContact: old.client.contact,
+    title: old.job.title,
+    useWords: old.client.useWords,
+  },
+  typed: Object.fromEntries(
+    old.knife.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.entry]),
+  ),
+});
+
 /** The talk at the table: what it is for, what was asked and agreed, and the knife as it grows. */
 export default function NewCommission() {
   const navigate = useNavigate();
@@ -51,21 +67,15 @@ export default function NewCommission() {
   const entries = { ...reading?.entries, ...typed };
   const like = useLike((old) => {
     if (!isKept) {
-      keep({
-        ...EMPTY,
-        job: {
-          ...EMPTY_JOB,
-          clientName: old.client.name,
-          clientContact: old.client.contact,
-          title: old.job.title,
-          useWords: old.client.useWords,
-        },
-        typed: Object.fromEntries(
-          old.knife.specification.filter((line) => !line.isUsual).map((line) => [line.field, line.entry]),
-        ),
-      });
+      keep(asItWas(old));
     }
   });
+  const beginAnew = () => {
+    forget();
+    if (like) {
+      keep(asItWas(like));
+    }
+  };
   const { problem, isBusy, run } = useCaught();
 
   const put = (field: keyof typeof EMPTY_JOB) => (value: string) => keep({ ...state, job: { ...job, [field]: value } });
@@ -96,7 +106,7 @@ export default function NewCommission() {
       {isKept ? (
         <Row>
           <Quiet>This is what you had typed before.</Quiet>
-          <Press onPress={forget}>Begin anew</Press>
+          <Press onPress={beginAnew}>Begin anew</Press>
         </Row>
       ) : null}
       <KeepsDrafts value={false}>

@@ -10,6 +10,8 @@ import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Face } from './Face';
 import { Caution, Faces } from './Fire.styles';
+import { ReadyTogether } from './ReadyTogether';
+import { Slots } from './Slots';
 import { NewKiln } from './NewKiln';
 import { useFire } from './useFire';
 
@@ -42,9 +44,13 @@ export default function FirePage() {
       ) : null}
       <Faces>
         {data.kilns.map((kiln) => (
-          <Face key={kiln.id} kiln={kiln} />
+          <div key={kiln.id}>
+            <Face kiln={kiln} />
+            <Slots kiln={kiln} loads={data.open.filter((load) => load.kilnId === kiln.id)} />
+          </div>
         ))}
       </Faces>
+      <ReadyTogether />
       <Loads fire={data} />
       <SoakCounts fire={data} />
       <NewKiln kinds={data.controllers} />

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { read } from '../api/client';
-import type { AlarmView, CurveView, FireView, LoadView } from '../api/schema';
+import type { AlarmView, CurveView, FireView, LoadView, TogetherView } from '../api/schema';
 
 /** A fire moves by itself: it is looked at every second while its page is open. */
 const LOOK_EVERY_MS = 1000;
@@ -11,6 +11,11 @@ export function useFire() {
     queryFn: () => read<FireView>('/api/fire'),
     refetchInterval: LOOK_EVERY_MS,
   });
+}
+
+/** What is ready for a heat; what is done at a bench changes it, and says so. */
+export function useTogether() {
+  return useQuery({ queryKey: ['fire', 'together'], queryFn: () => read<TogetherView[]>('/api/fire/together') });
 }
 
 /** What only somebody's press changes need not be looked at again and again. */

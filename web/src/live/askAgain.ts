@@ -110,6 +110,7 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   STOCK_TAKEN: [],
   STOCK_COUNTED: [],
   STOCK_CLAIMED: [],
+  STOCK_ORDERED: [],
   SUPPLY_CHOSEN: [],
   BAR_PLANNED: [],
   BAR_CUT: [],

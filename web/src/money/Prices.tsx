@@ -7,6 +7,7 @@ import type { PricesView, PriceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Quiet, Row } from '../parts/Sheet';
+import { Tick } from '../parts/Tick';
 import { dayWithYear } from '../parts/words';
 
 const List = styled.div`
@@ -25,6 +26,12 @@ export default function Prices() {
   const isOwner = usePerson().role === 'OWNER';
   const [from, setFrom] = useState('');
   const { data } = useQuery({ queryKey: ['prices'], queryFn: () => read<PricesView>('/api/prices') });
+  const [sought, setSought] = useState('');
+  const [isOnlyOpen, setOnlyOpen] = useState(false);
+  const shown = (data?.prices ?? []).filter(
+    (price) => price.words.toLowerCase().includes(sought.trim().toLowerCase()) && !(isOnlyOpen && price.amount !== ''),
+  );
+  const groups = [...new Set(shown.map((price) => price.group))];
   return (
     <>
       <h1>Prices</h1>
@@ -45,11 +52,23 @@ export default function Prices() {
           />
         </Row>
       ) : null}
-      <List>
-        {data?.prices.map((price) => (
-          <Price key={`${price.item} ${price.amount}`} price={price} from={from} />
-        ))}
-      </List>
+      <Row>
+        <Entry label="Look for" value={sought} onChange={setSought} isPassing />
+        <Tick words="Only what has no price yet" isTicked={isOnlyOpen} onChange={setOnlyOpen} />
+      </Row>
+      {groups.map((group) => (
+        <section key={group} aria-label={group}>
+          <h2>{group}</h2>
+          <List>
+            {shown
+              .filter((price) => price.group === group)
+              .map((price) => (
+                <Price key={`${price.item} ${price.amount}`} price={price} from={from} />
+              ))}
+          </List>
+        </section>
+      ))}
+      {data && groups.length === 0 ? <Quiet>Nothing here is called so.</Quiet> : null}
     </>
   );
 }

@@ -52,7 +52,7 @@ const Box = styled(TextField)`
   }
 `;
 
-interface EntryProps {
+export interface EntryProps {
   label: string;
   value: string;
   onChange: (value: string) => void;
@@ -67,7 +67,11 @@ interface EntryProps {
   lines?: boolean;
   large?: boolean;
   autoComplete?: string;
-  inputMode?: 'numeric';
+  inputMode?: 'numeric' | 'none';
+  /** Whether it is one of the fields that a calliper types into, one after the other. */
+  isRead?: boolean;
+  /** What stands below it, and what it types. */
+  renderBelow?: (type: (value: string) => void) => ReactNode;
   onLeave?: () => void;
   onEnter?: () => void;
   /** Whether it is nothing to be kept: what is looked for, a name to sign in with. */
@@ -91,6 +95,8 @@ export function Entry({
   onLeave,
   onEnter,
   isPassing,
+  isRead,
+  renderBelow,
 }: EntryProps) {
   const { since, type: typed } = useKeptField(
     isPassing || type === 'password' ? undefined : fieldOf(name ?? '', label),
@@ -118,8 +124,15 @@ export function Entry({
       {lines ? (
         <TextArea />
       ) : (
-        <Input type={type} autoComplete={autoComplete} inputMode={inputMode} spellCheck={false} />
+        <Input
+          type={type}
+          autoComplete={autoComplete}
+          inputMode={inputMode}
+          spellCheck={false}
+          data-read={isRead || undefined}
+        />
       )}
+      {renderBelow?.(typed)}
       {problem ? <FieldError data-error>{problem}</FieldError> : null}
       {echo !== undefined || doubt || since ? (
         <Text slot="description">

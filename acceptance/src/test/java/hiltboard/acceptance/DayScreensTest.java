@@ -241,4 +241,41 @@ class DayScreensTest {
         assertThat(page.locator("body")).not().containsText("Maud Ellerby");
         assertThat(heading).containsText("2 of");
     }
+
+    @Test
+    void a_thumb_has_keys_of_its_own_and_a_calliper_goes_from_field_to_field() {
+        long piece = Work.take(ines, 2, Map.of());
+        Work.doStep(shop, ines, piece, "approve-outline");
+        Work.doStep(shop, ines, piece + 1, "approve-outline");
+        page.setViewportSize(390, 844);
+        page.navigate("/bench/" + piece + "/choose-stock");
+        Locator field = page.getByLabel("Stock thickness", new Page.GetByLabelOptions().setExact(true));
+        field.click();
+        Locator keys = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Keys for Stock thickness"));
+        for (String key : List.of("target −", ".", "0", "0", "1", "Enter")) {
+            keys.getByRole(
+                            AriaRole.BUTTON,
+                            new Locator.GetByRoleOptions().setName(key).setExact(true))
+                    .click();
+        }
+        assertThat(page.getByText("Reads 0.1553 in")).isVisible();
+        field.click();
+        assertThat(keys.getByText("Last: target - .001")).isVisible();
+
+        page.setViewportSize(WIDE, HIGH);
+        page.navigate("/bench/" + piece + "/choose-stock?with=" + (piece + 1));
+        assertThat(press("Enter all").first()).isVisible();
+        page.locator("input[data-read]").first().focus();
+        page.keyboard().type(".156\n.157\n");
+        Patience.until(() -> Work.number(Work.piece(ines, piece + 1), "stock.thickness")
+                .path("reading")
+                .path("typed")
+                .asString("")
+                .equals(".157"));
+        assertThat(Work.number(Work.piece(ines, piece), "stock.thickness")
+                        .path("reading")
+                        .path("typed")
+                        .asString())
+                .isEqualTo(".156");
+    }
 }

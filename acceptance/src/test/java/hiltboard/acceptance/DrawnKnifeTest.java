@@ -175,7 +175,7 @@ class DrawnKnifeTest {
                 .path("id")
                 .asLong();
         assertThat(talk(job).path("revision").asInt()).isEqualTo(1);
-        assertThat(talk(job).path("isSent").asBoolean()).isFalse();
+        assertThat(talk(job).path("waitsFor").path("isClient").asBoolean()).isFalse();
         owner.post(
                         "/api/jobs/" + job + "/revisions",
                         Map.of("entries", new HashMap<>(Map.of("bladeLength", "thick")), "words", ""))
@@ -195,7 +195,7 @@ class DrawnKnifeTest {
                         Map.of("revision", 2, "message", "", "price", "", "shown", List.of(), "days", 4))
                 .isOk();
         assertThat(talk(job).path("revision").asInt()).isEqualTo(2);
-        assertThat(talk(job).path("isSent").asBoolean()).isTrue();
+        assertThat(talk(job).path("waitsFor").path("isClient").asBoolean()).isTrue();
         JsonNode beside =
                 owner.get("/api/jobs/" + job + "/revisions/1/beside/2").isOk().json();
         assertThat(beside.path("differences")

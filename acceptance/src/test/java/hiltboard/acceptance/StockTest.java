@@ -279,6 +279,16 @@ class StockTest {
                 .anyMatch(line -> line.startsWith("Stencil cutter: Maker's mark, Shop mark: 3 marks free"))
                 .noneMatch(line -> line.contains("Second mark"));
         assertThat(said).anyMatch(line -> line.contains("1084 bar for the blade: for 001"));
+        JsonNode bar = lines.valueStream()
+                .filter(line -> line.path("why").asString().startsWith("for 001"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(bar.path("amount").asString()).isEqualTo("1");
+        assertThat(lines.valueStream()
+                        .filter(line -> line.path("words").asString().contains("Shop mark"))
+                        .map(line -> line.path("amount").asString()))
+                .as("3 lie there, 15 are to lie there")
+                .containsExactly("at least 12 marks");
         List<String> suppliers = lines.valueStream()
                 .map(line -> line.path("supplier").asString())
                 .filter(name -> !name.isEmpty())
@@ -286,7 +296,46 @@ class StockTest {
         assertThat(suppliers).isSorted();
         String table = bram.get("/api/stock/files/buying.csv").isOk().text();
         assertThat(table.lines().count()).isEqualTo(lines.size() + 1);
-        assertThat(table).startsWith("supplier,what,why,days\r\n");
+        assertThat(table).startsWith("supplier,what,amount,why,days,ordered\r\n");
+    }
+
+    @Test
+    void what_is_ordered_stays_on_its_way_until_it_has_come() {
+        long piece = Work.take(olwen, 1, Map.of());
+        Work.doStep(shop, olwen, piece, "approve-outline");
+        String words =
+                bram.get("/api/stock/buying").isOk().json().get(0).path("words").asString();
+        Map<String, String> order = Map.of("words", words, "amount", "2", "supplier", "Steelyard", "leadDays", "10");
+        long id = bram.post("/api/stock/orders", order)
+                .isOk()
+                .json()
+                .path("about")
+                .asLong();
+        assertThat(ordered(words)).isEqualTo(LocalDate.now().plusDays(10).toString());
+        olwen.post("/api/stock/orders", order).isRefused(409, "out-of-turn");
+        bram.post("/api/stock/orders", Map.of("words", "x", "amount", "", "supplier", "", "leadDays", "soon"))
+                .isRefused(422, "entries");
+        olwen.post("/api/stock/orders/" + id + "/close", Map.of("hasCome", true))
+                .isOk();
+        assertThat(ordered(words)).isEmpty();
+        olwen.post("/api/stock/orders/" + id + "/close", Map.of("hasCome", true))
+                .isRefused(409, "out-of-turn");
+        bram.post("/api/stock/orders", Map.of("words", "Wax", "amount", "", "supplier", "", "leadDays", ""))
+                .isOk();
+        assertThat(bram.get("/api/stock/buying").isOk().text())
+                .as("what nobody waits for any more is ordered all the same")
+                .contains("nobody waits for it");
+    }
+
+    private String ordered(String words) {
+        return bram.get("/api/stock/buying")
+                .isOk()
+                .json()
+                .valueStream()
+                .filter(line -> line.path("words").asString().equals(words))
+                .map(line -> line.path("order").path("expectedOn").asString(""))
+                .findFirst()
+                .orElse("");
     }
 
     @Test

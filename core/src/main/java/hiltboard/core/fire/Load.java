@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * Pieces that share one fire, of whatever jobs, each in a slot of its own.
@@ -35,6 +36,37 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
     public static Load of(Treatment treatment, Kiln kiln, List<LoadPiece> pieces) {
         Duration cycle = treatment.isQuenched() && pieces.size() > 1 ? cycle(treatment, kiln, pieces) : Duration.ZERO;
         return new Load(treatment, kiln, pieces, cycle);
+    }
+
+    /**
+     * Fires in which pieces burn together in one kiln: each joins the first that it can join, in the order in which
+     * they are given. A piece that cannot go into this kiln at all is in none.
+     */
+    public static List<Load> together(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Units units) {
+        List<Load> fires = new ArrayList<>();
+        for (LoadPiece piece : pieces) {
+            int joined = 0;
+            while (joined < fires.size()
+                    && !fires.get(joined).whyNot(piece, units).isEmpty()) {
+                joined++;
+            }
+            if (joined < fires.size()) {
+                fires.set(joined, fires.get(joined).with(piece));
+            } else if (new Load(treatment, kiln, List.of(), Duration.ZERO)
+                    .whyNot(piece, units)
+                    .isEmpty()) {
+                fires.add(new Load(treatment, kiln, List.of(piece), Duration.ZERO));
+            }
+        }
+        return List.copyOf(fires);
+    }
+
+    private Load with(LoadPiece piece) {
+        return new Load(
+                treatment,
+                kiln,
+                Stream.concat(pieces.stream(), Stream.of(piece)).toList(),
+                cycle);
     }
 
     /**

@@ -23,6 +23,8 @@ public final class ShopNotation {
     private static final String LENGTHS = "a length such as 3/16, .163, 163 thou, 4.2 mm, 1-1/2 in, #28 or F";
     private static final String TEMPERATURES = "a temperature such as 1500 F or 815 C";
     private static final String TIMES = "a time such as 20 min, 2 h, 1 h 30 min or 90 s";
+    private static final Pattern FROM_TARGET = Pattern.compile("(?i)\\s*target\\s*([+\\-−])\\s*(.+)");
+
     public static final String HARDNESSES = "a Rockwell C hardness such as 60 or 61.5 HRC, from 20 to 70";
 
     public static final String MASSES = "a weight such as 500 g, 2 kg, 40 oz or 5 lb";
@@ -87,6 +89,21 @@ public final class ShopNotation {
      */
     public static Understood<Length> hole(String entry, Units units) {
         return ThreadSize.named(entry).map(thread -> understood(thread.major())).orElseGet(() -> length(entry, units));
+    }
+
+    /**
+     * A measured size, named by itself or by how far it is from what is wanted: `target + .002`, `target - 0.05 mm`.
+     *
+     * @param target what is wanted there
+     */
+    public static Understood<Length> reading(String entry, Length target, Units units) {
+        Matcher off = FROM_TARGET.matcher(entry);
+        if (!off.matches()) {
+            return hole(entry, units);
+        }
+        return length(off.group(2), units) instanceof Understood.Value<Length> by
+                ? new Understood.Value<>(off.group(1).equals("+") ? target.plus(by.value()) : target.minus(by.value()))
+                : Understood.unread(entry, "target + or target - and a length such as .002 or 0.05 mm");
     }
 
     /**

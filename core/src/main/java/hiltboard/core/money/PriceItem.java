@@ -26,6 +26,16 @@ public record PriceItem(String key, String words, String per) {
     public static final PriceItem OUTSIDE_TREATER = new PriceItem("treater", "Outside heat treater", "a blade");
     public static final PriceItem HOUR = new PriceItem("hour", "Hands-on work", "an hour");
 
+    /** Under which heading it is looked for. */
+    public String group() {
+        return switch (key.substring(0, Math.max(0, key.indexOf(':')))) {
+            case "steel", "billet" -> "Steel";
+            case "handle" -> "Handles";
+            case "fitting" -> "Guards, bolsters and pins";
+            default -> "Everything else, and an hour";
+        };
+    }
+
     /** Everything that has a price in a shop with these steels, in the order of the price list. */
     public static List<PriceItem> all(SteelLibrary steels) {
         return Stream.of(

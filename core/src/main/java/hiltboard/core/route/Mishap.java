@@ -179,6 +179,11 @@ public enum Mishap {
         return Arrays.stream(values()).filter(each -> each.name().equals(name)).findFirst();
     }
 
+    /** What keeps it from coming again, in a sentence. */
+    public String beforehand() {
+        return Beforehand.against(this);
+    }
+
     public String words() {
         return words;
     }

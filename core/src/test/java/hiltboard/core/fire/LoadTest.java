@@ -390,4 +390,41 @@ class LoadTest {
                 .as("two faces of 250 × 20 mm, the volume at this thickness")
                 .isCloseTo(0.01, within(1e-4));
     }
+
+    @Test
+    @DisplayName("[trade] one steel burns together, another heat is another fire, and what is too long is in none")
+    void pieces_that_can_burn_together() {
+        LoadPiece first = piece(1, "O1");
+        LoadPiece stainless = piece(2, "440C");
+        LoadPiece second = piece(3, "O1");
+        LoadPiece tooLong = with(piece(4, "O1"), "2000", "");
+        LoadPiece held = with(piece(5, "O1"), "150", "It is held");
+        List<LoadPiece> all = List.of(first, stainless, second, tooLong, held);
+        List<Load> fires = Load.together(Treatment.FIRST_TEMPER, Kilns.usual(), all, UNITS);
+        assertThat(fires.get(0).pieces()).contains(first, second);
+        assertThat(fires.stream().flatMap(fire -> fire.pieces().stream()))
+                .contains(first, stainless, second)
+                .doesNotContain(tooLong, held);
+        for (Load fire : fires) {
+            for (LoadPiece piece : fire.pieces()) {
+                List<LoadPiece> others = new ArrayList<>(fire.pieces());
+                others.remove(piece);
+                assertThat(new Load(fire.treatment(), fire.kiln(), others, Duration.ZERO).whyNot(piece, UNITS))
+                        .as("every one of them could join the others")
+                        .isEmpty();
+            }
+        }
+    }
+
+    @Test
+    void a_full_kiln_is_followed_by_another_fire() {
+        int slots = Kilns.usual().space().slots();
+        List<LoadPiece> many = new ArrayList<>();
+        for (int i = 1; i <= slots + 2; i++) {
+            many.add(piece(i, "O1"));
+        }
+        assertThat(Load.together(Treatment.FIRST_TEMPER, Kilns.usual(), many, UNITS))
+                .extracting(fire -> fire.pieces().size())
+                .containsExactly(slots, 2);
+    }
 }

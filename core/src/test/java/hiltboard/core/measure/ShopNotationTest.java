@@ -262,4 +262,25 @@ class ShopNotationTest {
     void refuses_what_is_no_weight(String entry) {
         assertThat(ShopNotation.mass(entry, Units.INCH_FAHRENHEIT)).isInstanceOf(Understood.Refused.class);
     }
+
+    /** Common practice: a maker says how far off a part is, not what it is. */
+    @ParameterizedTest
+    @CsvSource({
+        "target + .002, 0.190",
+        "target+0.002, 0.190",
+        "Target - .003, 0.185",
+        "target −1/64, 0.172375",
+        ".187, 0.187"
+    })
+    void reads_a_size_by_how_far_it_is_from_what_is_wanted(String entry, String inches) {
+        assertThat(ShopNotation.reading(entry, Length.ofInches("0.188"), INCH_FAHRENHEIT))
+                .isEqualTo(new Understood.Value<>(Length.ofInches(inches)));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"target", "target +", "target .002", "target + much", "+ .002"})
+    void asks_back_what_says_not_how_far(String entry) {
+        assertThat(ShopNotation.reading(entry, Length.ofInches("0.188"), INCH_FAHRENHEIT))
+                .isInstanceOf(Understood.Refused.class);
+    }
 }

@@ -254,8 +254,8 @@ public class ReadingService {
 
     /** A length somewhere near what was expected; what cannot be meant is asked back with a guess. */
     private static Understood<Length> length(Link link, String entry, Units units) {
-        Understood<Length> read = ShopNotation.hole(entry, units);
         Length expected = (Length) link.expected().value();
+        Understood<Length> read = ShopNotation.reading(entry, expected, units);
         Length most = expected.times(SLIPPED).compareTo(expected.plus(NEVER_TOO_FAR)) > 0
                 ? expected.times(SLIPPED)
                 : expected.plus(NEVER_TOO_FAR);

@@ -78,9 +78,20 @@ class CalcController {
     @GetMapping("/api/calc/at/{station}")
     @Transactional(readOnly = true)
     List<ToolView> at(@PathVariable Station station, @RequestParam(defaultValue = "0") long piece, Person person) {
-        Units units = person.units();
         Piece fed = piece == 0 ? Piece.NONE : fed(pieces.open(piece));
-        return Calculators.at(station, fed).stream()
+        return tools(Calculators.at(station, fed), fed, person.units());
+    }
+
+    /** Every calculator, fed by a piece. */
+    @GetMapping("/api/calc/of/{piece}")
+    @Transactional(readOnly = true)
+    List<ToolView> of(@PathVariable long piece, Person person) {
+        return tools(Calculators.all(), fed(pieces.open(piece)), person.units());
+    }
+
+    /** Those that are fed whole come first. */
+    private static List<ToolView> tools(List<Calculator> calculators, Piece fed, Units units) {
+        return calculators.stream()
                 .map(calculator -> {
                     CalculatorView view = view(calculator, fed, units);
                     Map<String, String> entries = new HashMap<>();

@@ -107,6 +107,8 @@ final class Things {
                     .partOf("item_id", "stockItems")
                     .withJson("details"),
             Thing.of("lotFiles", "lot_file", "Pictures and papers of a lot").partOf("lot_id", "lots"),
+            Thing.of("orders", "buying_order", "What was ordered of what has to be bought, and whether it has come")
+                    .withYes("has_come"),
             Thing.of("promises", "promise", "What of a lot is promised to a piece")
                     .partOf("lot_id", "lots"),
             Thing.of("movements", "movement", "What came to a lot and went from it")

@@ -11,6 +11,7 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
 import hiltboard.server.design.Figures.Figure;
 import hiltboard.server.design.RevisionRepository.Approval;
+import hiltboard.server.design.RevisionRepository.ClientWish;
 import hiltboard.server.design.RevisionRepository.Link;
 import hiltboard.server.design.RevisionRepository.Revision;
 import hiltboard.server.job.AdviceView;
@@ -69,7 +70,13 @@ class ConsultController {
         this.clock = clock;
     }
 
-    /** A job whose outline waits for the client. */
+    /**
+     * A job whose outline waits for a yes.
+     *
+     * @param drawing of the last revision
+     * @param waitsFor whom it waits for, since when
+     * @param lastWish what the client said last; empty for nothing
+     */
     record TalkView(
             long jobId,
             String number,
@@ -77,8 +84,14 @@ class ConsultController {
             String clientName,
             String promisedOn,
             int revision,
-            boolean isSent,
-            String lastWish) {}
+            Drawing drawing,
+            Finish finish,
+            HandleMaterial handleMaterial,
+            WaitsFor waitsFor,
+            List<ClientWishView> lastWish) {}
+
+    /** @param isClient whether it is the client's turn; otherwise the shop's */
+    record WaitsFor(boolean isClient, String words, long sinceMillis) {}
 
     record WishView(String words, String strength, String asked, String agreed) {}
 
@@ -158,20 +171,36 @@ class ConsultController {
 
     private TalkView talk(JobFile job) {
         List<Revision> all = service.revisions(job);
-        boolean isSent = revisions.links(job.id()).stream().anyMatch(link -> link.isOpen(clock.nowMillis()));
-        String wish = revisions.wishes(job.id()).stream()
-                .reduce((earlier, later) -> later)
-                .map(RevisionRepository.ClientWish::words)
-                .orElse("");
+        Revision last = all.get(all.size() - 1);
+        Specification wanted = specifications.restore(last.entries());
+        Optional<ClientWish> wish = revisions.wishes(job.id()).stream().reduce((earlier, later) -> later);
         return new TalkView(
                 job.id(),
                 job.number(),
                 job.title(),
                 job.clientName(),
                 job.promisedOn().toString(),
-                all.get(all.size() - 1).number(),
-                isSent,
-                wish);
+                last.number(),
+                Drawing.of(wanted),
+                wanted.finish(),
+                wanted.handleMaterial(),
+                waitsFor(job, last, wish),
+                wish.map(each -> new ClientWishView(each.name(), each.words(), each.atMillis())).stream()
+                        .toList());
+    }
+
+    /** Whose turn it is: the client's once a link leads to them, the shop's again when they have wished. */
+    private WaitsFor waitsFor(JobFile job, Revision last, Optional<ClientWish> wish) {
+        Optional<Link> sent = revisions.links(job.id()).stream()
+                .filter(link -> link.isOpen(clock.nowMillis()))
+                .max(Comparator.comparing(Link::madeAtMillis));
+        long sentAt = sent.map(Link::madeAtMillis).orElse(0L);
+        if (wish.filter(each -> each.atMillis() > sentAt).isPresent()) {
+            return new WaitsFor(false, "The client wished something", wish.get().atMillis());
+        }
+        return sent.isPresent()
+                ? new WaitsFor(true, "The client has the link", sentAt)
+                : new WaitsFor(false, "The drawing is not sent", last.atMillis());
     }
 
     @GetMapping("/api/jobs/{id}/consult")

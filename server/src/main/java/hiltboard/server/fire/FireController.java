@@ -47,6 +47,7 @@ class FireController {
     private final FireRepository fire;
     private final Changes changes;
     private final KilnLog log;
+    private final ReadyFires ready;
     private final ShopClock clock;
 
     FireController(
@@ -54,6 +55,7 @@ class FireController {
             FireViews views,
             FireRepository fire,
             KilnLog log,
+            ReadyFires ready,
             ShopClock clock,
             Changes changes,
             KilnCheckRepository checks) {
@@ -63,6 +65,7 @@ class FireController {
         this.views = views;
         this.fire = fire;
         this.log = log;
+        this.ready = ready;
         this.clock = clock;
     }
 
@@ -93,6 +96,13 @@ class FireController {
     @GetMapping("/api/fire")
     FireViews.FireView fire(Person person) {
         return views.fire(person.units());
+    }
+
+    /** What is ready for a heat and in no fire yet, as it can burn together. */
+    @GetMapping("/api/fire/together")
+    @Transactional(readOnly = true)
+    List<ReadyFires.TogetherView> together(Person person) {
+        return ready.together(person.units());
     }
 
     /** From when this shop counts a soak. */

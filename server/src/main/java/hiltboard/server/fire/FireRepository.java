@@ -15,6 +15,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
@@ -450,6 +451,15 @@ class FireRepository {
                         .stream()
                         .collect(Collectors.groupingBy(
                                 Named::load, Collectors.mapping(Named::name, Collectors.toList())));
+    }
+
+    /** What is in a fire that is planned or burns. */
+    Set<Long> inOpenFires() {
+        return Set.copyOf(
+                sql.sql("SELECT piece_id FROM fire_piece JOIN fire_load ON fire_load.id = load_id WHERE standing IN "
+                                + "('PLANNED', 'LIT', 'IN')")
+                        .query(Long.class)
+                        .list());
     }
 
     /** Every fire that a piece was in, the latest last. */

@@ -62,6 +62,7 @@ class FireViews {
      * @param clockMillis of its own clock
      * @param fault in words; empty for none
      * @param burning number of the load that burns in it; zero for none
+     * @param slots of its rack, one blade in each
      * @param check what the checks of it say, in words
      * @param displays what its own display shows, where that is known to be off; otherwise empty
      */
@@ -69,6 +70,7 @@ class FireViews {
             long id,
             String name,
             String space,
+            int slots,
             String most,
             String shows,
             String setPoint,
@@ -85,7 +87,8 @@ class FireViews {
             String check,
             String displays) {}
 
-    record LoadLine(long id, String treatment, String kiln, String standing, List<String> pieces, String words) {}
+    record LoadLine(
+            long id, String treatment, long kilnId, String kiln, String standing, List<String> pieces, String words) {}
 
     /** A treatment that a load can be planned for. */
     record TreatmentView(String treatment, String words) {}
@@ -226,6 +229,7 @@ class FireViews {
                 kiln.id(),
                 kiln.name(),
                 kiln.kiln().space().words(units),
+                kiln.kiln().space().slots(),
                 kiln.kiln().most().in(units),
                 status.shown()
                         .celsius()
@@ -264,6 +268,7 @@ class FireViews {
                 .map(row -> new LoadLine(
                         row.id(),
                         row.treatment().words(),
+                        row.kiln(),
                         kilns.get(row.kiln()),
                         row.standing().name(),
                         names.getOrDefault(row.id(), List.of()),

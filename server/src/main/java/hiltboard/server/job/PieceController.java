@@ -143,8 +143,16 @@ class PieceController {
             long closesAtMillis,
             String lost) {}
 
-    /** What goes wrong at an operation, over all pieces. */
-    record MishapCountView(String operation, String step, String what, int times, int costMinutes, int lost) {}
+    /** What goes wrong at an operation, over all pieces. @param beforehand what keeps it from coming again */
+    record MishapCountView(
+            String operation,
+            String step,
+            String what,
+            String beforehand,
+            int times,
+            int costMinutes,
+            int lost,
+            long latestPiece) {}
 
     /** The job that a piece belongs to. @param setWith the other living pieces of the same set */
     record PieceJob(
@@ -310,9 +318,11 @@ class PieceController {
                         each.operation(),
                         title(each),
                         Mishap.named(each.kind()).map(Mishap::words).orElse(each.kind()),
+                        Mishap.named(each.kind()).orElse(Mishap.OTHER).beforehand(),
                         each.times(),
                         each.costMinutes(),
-                        each.scrapped()))
+                        each.scrapped(),
+                        each.latestPiece()))
                 .toList();
     }
 

@@ -69,6 +69,7 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
         STOCK_TAKEN,
         STOCK_COUNTED,
         STOCK_CLAIMED,
+        STOCK_ORDERED,
         SUPPLY_CHOSEN,
         BAR_PLANNED,
         BAR_CUT,

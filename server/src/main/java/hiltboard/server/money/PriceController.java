@@ -34,10 +34,11 @@ class PriceController {
     /**
      * One price.
      *
+     * @param group heading under which it is looked for
      * @param amount as it is typed; empty while there is none
      * @param history the latest day first; what is still to come among it
      */
-    record PriceView(String item, String words, String per, String amount, List<PriceFrom> history) {}
+    record PriceView(String item, String words, String group, String per, String amount, List<PriceFrom> history) {}
 
     /** @param currency its ISO 4217 code; empty until an owner has named it */
     record PricesView(String currency, List<PriceView> prices) {}
@@ -67,6 +68,7 @@ class PriceController {
         return new PriceView(
                 item.key(),
                 item.words(),
+                item.group(),
                 item.per(),
                 today.of(item).map(Money::typed).orElse(""),
                 history);

@@ -9,10 +9,12 @@ import hiltboard.core.stock.StockField;
 import hiltboard.server.ShopClock;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.stock.OrderRepository.Order;
 import hiltboard.server.stock.Rack.Missing;
 import hiltboard.server.stock.StockRepository.Item;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockRepository.Promise;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -24,6 +26,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 
@@ -35,13 +38,15 @@ class BuyingList {
     private final StockRepository stock;
     private final Rack rack;
     private final PieceFiles pieces;
+    private final OrderRepository orders;
     private final ShopClock clock;
     private final Map<Long, Needed> kept = new ConcurrentHashMap<>();
 
-    BuyingList(StockRepository stock, Rack rack, PieceFiles pieces, ShopClock clock) {
+    BuyingList(StockRepository stock, Rack rack, PieceFiles pieces, OrderRepository orders, ShopClock clock) {
         this.stock = stock;
         this.rack = rack;
         this.pieces = pieces;
+        this.orders = orders;
         this.clock = clock;
     }
 
@@ -52,9 +57,18 @@ class BuyingList {
      * Something to buy.
      *
      * @param supplier empty if nobody knows
+     * @param amount how much at least
      * @param leadDays empty if nobody knows
+     * @param order where it is ordered already
      */
-    record Buy(String supplier, String words, String why, String leadDays) {}
+    record Buy(String supplier, String words, String amount, String why, String leadDays, Optional<Ordered> order) {
+        private Buy with(Ordered ordered) {
+            return new Buy(supplier, words, amount, why, leadDays, Optional.of(ordered));
+        }
+    }
+
+    /** @param isLate whether it should have come */
+    record Ordered(long id, String amount, String by, long atMillis, Optional<LocalDate> expectedOn, boolean isLate) {}
 
     /** By supplier, those without one last. Belongs into a transaction of the caller. */
     List<Buy> lines(Units units) {
@@ -72,16 +86,42 @@ class BuyingList {
                         .isPresent())
                 .forEach(row -> lines.add(line(
                         row.lot(),
+                        "in place of " + row.lot().kind().counted().words(row.free(), units),
                         isPast(row.lot())
                                 ? "past its day"
                                 : "to be used by "
                                         + row.lot().value(StockField.USE_BY).orElseThrow(),
                         units)));
         lines.addAll(waitedFor(units));
-        return lines.stream()
+        return withOrders(lines).stream()
                 .sorted(Comparator.comparing((Buy line) -> line.supplier().isEmpty())
                         .thenComparing(Buy::supplier))
                 .toList();
+    }
+
+    /** What is ordered stays until it has come, also where nobody waits for it any more. */
+    private List<Buy> withOrders(List<Buy> lines) {
+        Map<String, Order> open = orders.open().stream().collect(Collectors.toMap(Order::words, Function.identity()));
+        List<Buy> all = lines.stream()
+                .map(line -> Optional.ofNullable(open.get(line.words()))
+                        .map(order -> line.with(ordered(order)))
+                        .orElse(line))
+                .collect(Collectors.toCollection(ArrayList::new));
+        lines.forEach(line -> open.remove(line.words()));
+        open.values()
+                .forEach(order -> all.add(new Buy(
+                        order.supplier(), order.words(), "", "nobody waits for it", "", Optional.of(ordered(order)))));
+        return all;
+    }
+
+    private Ordered ordered(Order order) {
+        return new Ordered(
+                order.id(),
+                order.amount(),
+                order.by(),
+                order.atMillis(),
+                order.expectedOn(),
+                order.expectedOn().filter(clock.today()::isAfter).isPresent());
     }
 
     private static Optional<Buy> low(Item item, long free, Units units) {
@@ -90,17 +130,20 @@ class BuyingList {
                 .filter(low -> free < low)
                 .map(low -> line(
                         item.lot(),
+                        "at least " + item.lot().kind().counted().words(low - free, units),
                         item.lot().kind().counted().words(free, units) + " free, low below "
                                 + item.lot().kind().counted().words(low, units),
                         units));
     }
 
-    private static Buy line(Lot lot, String why, Units units) {
+    private static Buy line(Lot lot, String amount, String why, Units units) {
         return new Buy(
                 lot.value(StockField.SUPPLIER).orElse(""),
                 lot.words(units),
+                amount,
                 why,
-                lot.value(StockField.LEAD_DAYS).orElse(""));
+                lot.value(StockField.LEAD_DAYS).orElse(""),
+                Optional.empty());
     }
 
     /**
@@ -133,14 +176,20 @@ class BuyingList {
                 .map(gone -> new Buy(
                         gone.supplier(),
                         gone.words(),
+                        amount(waiting.get(gone.words()).size()),
                         "for "
                                 + String.join(
                                         ", ",
                                         waiting.get(gone.words()).stream()
                                                 .sorted()
                                                 .toList()),
-                        gone.leadDays().map(String::valueOf).orElse("")))
+                        gone.leadDays().map(String::valueOf).orElse(""),
+                        Optional.empty()))
                 .toList();
+    }
+
+    private static String amount(int pieces) {
+        return pieces == 1 ? "1" : pieces + ", one for each piece";
     }
 
     /** Worked out once while the knife stays the same. */

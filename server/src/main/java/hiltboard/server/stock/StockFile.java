@@ -17,6 +17,7 @@ import hiltboard.server.live.Receipt;
 import hiltboard.server.stock.StockRepository.LotRow;
 import hiltboard.server.stock.StockService.NewLot;
 import hiltboard.server.stock.StockService.ReadLot;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
@@ -62,9 +63,19 @@ class StockFile {
     @Transactional(readOnly = true)
     public String buying(Units units) {
         return Table.written(csv -> {
-            csv.writeRecord("supplier", "what", "why", "days");
+            csv.writeRecord("supplier", "what", "amount", "why", "days", "ordered");
             buying.lines(units)
-                    .forEach(line -> csv.writeRecord(line.supplier(), line.words(), line.why(), line.leadDays()));
+                    .forEach(line -> csv.writeRecord(
+                            line.supplier(),
+                            line.words(),
+                            line.amount(),
+                            line.why(),
+                            line.leadDays(),
+                            line.order()
+                                    .map(order -> order.expectedOn()
+                                            .map(LocalDate::toString)
+                                            .orElse("yes"))
+                                    .orElse("")));
         });
     }
 
