@@ -2,6 +2,15 @@ import '@fontsource/atkinson-hyperlegible/latin-400.css';
 import '@fontsource/atkinson-hyperlegible/latin-700.css';
 import '@fontsource/barlow-semi-condensed/latin-400.css';
 import '@fontsource/barlow-semi-condensed/latin-600.css';
+import '@fontsource/atkinson-hyperlegible/latin-ext-400.css';
+import '@fontsource/atkinson-hyperlegible/latin-ext-700.css';
+import '@fontsource/barlow-semi-condensed/latin-ext-400.css';
+import '@fontsource/barlow-semi-condensed/latin-ext-600.css';
+// For the letters that those two have not; a browser fetches them where one stands on the page.
+import '@fontsource/noto-sans/cyrillic-400.css';
+import '@fontsource/noto-sans/cyrillic-700.css';
+import '@fontsource/noto-sans/greek-400.css';
+import '@fontsource/noto-sans/greek-700.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';

@@ -15,8 +15,8 @@ export const theme = {
   alarmPaper: '#fbe4dc',
   good: '#1d5a34',
   focus: '#b35900',
-  label: "'Barlow Semi Condensed', 'Arial Narrow', sans-serif",
-  text: "'Atkinson Hyperlegible', Verdana, sans-serif",
+  label: "'Barlow Semi Condensed', 'Noto Sans', 'Arial Narrow', sans-serif",
+  text: "'Atkinson Hyperlegible', 'Noto Sans', Verdana, sans-serif",
 } as const;
 
 export type Theme = typeof theme;

@@ -3784,10 +3784,6 @@ export interface components {
             said: string;
             words: string;
         };
-        AgainView: {
-            operation: string;
-            title: string;
-        };
         AheadView: {
             isOfTheKiln: boolean;
             /** Format: int64 */
@@ -4595,6 +4591,8 @@ export interface components {
             /** Format: double */
             buttX: number;
             guard: string;
+            /** @enum {string} */
+            guardMaterial: "MILD_STEEL" | "STAINLESS" | "TOOL_STEEL" | "BRASS" | "NICKEL_SILVER" | "COPPER" | "GLASS_EPOXY";
             handle: string;
             /** Format: double */
             height: number;
@@ -5425,9 +5423,9 @@ export interface components {
             working: string[];
         };
         ObstacleView: {
-            again?: components["schemas"]["AgainView"];
+            again?: components["schemas"]["StepName"];
             consequence: string;
-            missing: string[];
+            missing: components["schemas"]["StepName"][];
             number?: string;
             reason: string;
             remedy: string;
@@ -6182,6 +6180,10 @@ export interface components {
             station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             title: string;
         };
+        StepName: {
+            operation: string;
+            title: string;
+        };
         StepOrder: {
             because: string[];
             cares: components["schemas"]["ObstacleView"][];
@@ -6537,7 +6539,6 @@ export interface components {
 export type AbilitiesView = components['schemas']['AbilitiesView'];
 export type AbilityView = components['schemas']['AbilityView'];
 export type AdviceView = components['schemas']['AdviceView'];
-export type AgainView = components['schemas']['AgainView'];
 export type AheadView = components['schemas']['AheadView'];
 export type AlarmAnswer = components['schemas']['AlarmAnswer'];
 export type AlarmView = components['schemas']['AlarmView'];
@@ -6831,6 +6832,7 @@ export type StepChoice = components['schemas']['StepChoice'];
 export type StepClock = components['schemas']['StepClock'];
 export type StepEntries = components['schemas']['StepEntries'];
 export type StepLine = components['schemas']['StepLine'];
+export type StepName = components['schemas']['StepName'];
 export type StepOrder = components['schemas']['StepOrder'];
 export type Steps = components['schemas']['Steps'];
 export type StepTime = components['schemas']['StepTime'];

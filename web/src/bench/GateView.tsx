@@ -5,7 +5,7 @@ import { change } from '../api/client';
 import type { ObstacleView, PieceView, StepView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
-import { Press } from '../parts/Press';
+import { Press, WayTo } from '../parts/Press';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { AskOut } from './AskOut';
@@ -19,6 +19,25 @@ const Shut = styled.section`
   gap: 0.7rem;
   h2 {
     color: #6d150a;
+  }
+`;
+
+const Told = styled.dl`
+  margin: 0.4rem 0 0.7rem;
+  display: grid;
+  grid-template-columns: max-content minmax(0, 1fr);
+  gap: 0.5rem 1rem;
+  align-items: baseline;
+  dt {
+    font-family: ${({ theme }) => theme.label};
+    font-weight: 600;
+  }
+  dd {
+    margin: 0;
+  }
+  @media (max-width: 620px) {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 0.2rem;
   }
 `;
 
@@ -85,7 +104,8 @@ export function GateView({ piece, step, isOwner }: { piece: PieceView; step: Ste
         <Care aria-label="Usually earlier">
           {step.order.cares.map((care) => (
             <p key={care.rule}>
-              {care.reason} Otherwise: {care.consequence} Still open: {care.missing.join(', ')}.
+              {care.reason} Otherwise: {care.consequence} Still open:{' '}
+              {care.missing.map((each) => each.title).join(', ')}.
             </p>
           ))}
         </Care>
@@ -126,13 +146,33 @@ function Obstacle({
     });
   return (
     <div>
-      <p>
-        <strong>{obstacle.reason}</strong>{' '}
-        {obstacle.missing.length > 0 ? `Missing: ${obstacle.missing.join(', ')}.` : ''}
-      </p>
-      <p>
-        Otherwise: {obstacle.consequence} ({obstacle.severity}) {obstacle.remedy}
-      </p>
+      <h3>{obstacle.reason}</h3>
+      <Told>
+        {obstacle.missing.length > 0 ? (
+          <>
+            <dt>First</dt>
+            <dd>
+              <Row>
+                {obstacle.missing.map((missing) => (
+                  <WayTo key={missing.operation} data-large to={`/bench/${piece.id}/${missing.operation}`}>
+                    {missing.title}
+                  </WayTo>
+                ))}
+              </Row>
+            </dd>
+          </>
+        ) : null}
+        <dt>Otherwise</dt>
+        <dd>
+          {obstacle.consequence} ({obstacle.severity})
+        </dd>
+        {obstacle.remedy ? (
+          <>
+            <dt>What to do</dt>
+            <dd>{obstacle.remedy}</dd>
+          </>
+        ) : null}
+      </Told>
       <Row>
         {obstacle.again ? (
           <Press data-large data-kind="main" isDisabled={isBusy} onPress={again}>

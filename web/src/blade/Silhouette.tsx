@@ -1,6 +1,6 @@
 import { styled } from 'styled-components';
 import type { Drawing } from '../api/schema';
-import { type State, hasReached, handleColour, steelLook } from './looks';
+import { type State, hasReached, handleColour, metalColour, steelLook } from './looks';
 
 const Lines = styled.g`
   path,
@@ -121,7 +121,7 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
         : null}
       {reached('GUARDED') && drawing.guard ? (
         <>
-          <path data-part="fitting" d={drawing.guard} />
+          <path data-part="fitting" d={drawing.guard} style={{ fill: metalColour(drawing.guardMaterial) }} />
           <path data-part="fitting" d={drawing.spacer} />
         </>
       ) : null}

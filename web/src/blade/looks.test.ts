@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { handleColour, hasReached, steelLook } from './looks';
+import { handleColour, hasReached, metalColour, steelLook } from './looks';
 
 describe('how a piece looks', () => {
   it('is what its finish leaves of the flats once it is finished, and its stage before', () => {
@@ -12,6 +12,7 @@ describe('how a piece looks', () => {
   it('has a colour for every material, and none where none is chosen', () => {
     expect(handleColour('ASH')).toMatch(/^#/);
     expect(handleColour('')).toBeUndefined();
+    expect(metalColour('BRASS')).not.toBe(metalColour('COPPER'));
   });
 
   it('goes through its states in their order', () => {

@@ -1,4 +1,4 @@
-import type { HangingPiece, ProposalView } from '../api/schema';
+import type { Drawing, HangingPiece, ProposalView } from '../api/schema';
 
 export type State = HangingPiece['state'];
 type Finish = HangingPiece['finish'];
@@ -37,6 +37,20 @@ const HANDLE_COLOURS: Record<HandleMaterial, string> = {
   CAST_RESIN: '#2f6f73',
   TITANIUM: '#8d949b',
 };
+
+/** Roughly as the metal looks when it is polished. */
+const METAL_COLOURS: Record<NonNullable<Drawing['guardMaterial']>, string> = {
+  MILD_STEEL: '#9aa2a8',
+  STAINLESS: '#c9d1d8',
+  TOOL_STEEL: '#8b949b',
+  BRASS: '#d6b45f',
+  NICKEL_SILVER: '#cfcab4',
+  COPPER: '#c07a4f',
+  GLASS_EPOXY: '#2a2c2f',
+};
+
+/** Nothing where there is no guard. */
+export const metalColour = (metal: Drawing['guardMaterial']): string | undefined => metal && METAL_COLOURS[metal];
 
 const isHandleMaterial = (name: string): name is HandleMaterial => name in HANDLE_COLOURS;
 

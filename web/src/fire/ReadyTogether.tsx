@@ -4,6 +4,7 @@ import type { TogetherView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Faces } from './Fire.styles';
 import { useTogether } from './useFire';
 
 /** What is ready for a heat, as it can burn together; one press makes a load of it. */
@@ -15,9 +16,11 @@ export function ReadyTogether() {
       {data?.length === 0 ? (
         <Quiet>Nothing waits for a heat that is not in a load. What is ready at the bench for one stands here.</Quiet>
       ) : null}
-      {data?.map((fire) => (
-        <OneFire key={`${fire.treatment} ${fire.kilnId} ${fire.pieces[0]?.piece}`} fire={fire} />
-      ))}
+      <Faces>
+        {data?.map((fire) => (
+          <OneFire key={`${fire.treatment} ${fire.kilnId} ${fire.pieces[0]?.piece}`} fire={fire} />
+        ))}
+      </Faces>
     </Panel>
   );
 }

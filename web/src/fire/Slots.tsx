@@ -31,12 +31,16 @@ const Rack = styled.ol`
   }
 `;
 
+const Below = styled.section`
+  margin-top: 0.7rem;
+`;
+
 /** The rack of a kiln, slot by slot, as the load that burns in it or is planned next fills it. */
 export function Slots({ kiln, loads }: { kiln: KilnView; loads: readonly LoadLine[] }) {
   const load = loads.find((each) => each.id === kiln.burning) ?? loads[0];
   const slots = Array.from({ length: kiln.slots }, (_, slot) => load?.pieces[slot]);
   return (
-    <section aria-label={`What lies in ${kiln.name}`}>
+    <Below aria-label={`What lies in ${kiln.name}`}>
       {load ? (
         <Link to={`/fire/loads/${load.id}`}>
           {load.treatment}
@@ -54,6 +58,6 @@ export function Slots({ kiln, loads }: { kiln: KilnView; loads: readonly LoadLin
           </li>
         ))}
       </Rack>
-    </section>
+    </Below>
   );
 }

@@ -245,8 +245,10 @@ class DayScreensTest {
     @Test
     void a_thumb_has_keys_of_its_own_and_a_calliper_goes_from_field_to_field() {
         long piece = Work.take(ines, 2, Map.of());
-        Work.doStep(shop, ines, piece, "approve-outline");
-        Work.doStep(shop, ines, piece + 1, "approve-outline");
+        for (String step : List.of("approve-outline", "number-piece")) {
+            Work.doStep(shop, ines, piece, step);
+            Work.doStep(shop, ines, piece + 1, step);
+        }
         page.setViewportSize(390, 844);
         page.navigate("/bench/" + piece + "/choose-stock");
         Locator field = page.getByLabel("Stock thickness", new Page.GetByLabelOptions().setExact(true));

@@ -7,6 +7,7 @@ import hiltboard.core.material.Element;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.TemperatureDifference;
 import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Units.TemperatureUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -88,6 +89,9 @@ public final class CriticalTemperatures {
         }
         Temperature value = Temperature.ofCelsius(celsius);
         working.append(" ≈ ").append(Math.round(celsius)).append(" °C");
+        if (units.temperature() == TemperatureUnit.FAHRENHEIT) {
+            working.append(", ").append(value.in(units));
+        }
         return new Estimate.Known<>(
                 value,
                 Temperature.ofCelsius(celsius - scatter),

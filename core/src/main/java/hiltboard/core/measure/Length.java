@@ -142,6 +142,21 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         return isFraction ? fraction() + " in" : exactly();
     }
 
+    /**
+     * For who holds a ruler and no micrometer: to the nearest sixteenth of an inch ({@code 9-7/16 in}) or whole
+     * millimetre; what is less than that, as {@link #in}.
+     */
+    public String plainlyIn(Units units) {
+        boolean isInch = units.length() == Units.LengthUnit.INCH;
+        Length said = nearest(isInch ? ofInchFraction(1, 16) : ofMillimetres("1"));
+        if (!said.isPositive()) {
+            return in(units);
+        }
+        return isInch && said.nanometres % NANOMETRES_PER_INCH.longValueExact() != 0
+                ? said.fraction() + " in"
+                : said.brieflyIn(units);
+    }
+
     /** So that it reads back as exactly the same, whoever reads it: {@code 914.4 mm}. */
     public String exactly() {
         return BigDecimal.valueOf(nanometres, 6).stripTrailingZeros().toPlainString() + " mm";

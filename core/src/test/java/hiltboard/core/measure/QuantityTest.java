@@ -185,4 +185,17 @@ class QuantityTest {
     void a_long_rest_is_said_in_days_and_never_shorter_than_it_is(Duration rest, String words) {
         assertThat(Span.wordsOfRest(rest)).isEqualTo(words);
     }
+
+    @ParameterizedTest
+    @CsvSource({"9.45, 9-7/16 in", "4, 4 in", "0.25, 1/4 in", "0.98, 1 in", "0.02, 0.020 in", "10.515, 10-1/2 in"})
+    void is_said_plainly_in_fractions_of_an_inch(String inches, String said) {
+        assertThat(Length.ofInches(inches).plainlyIn(Units.INCH_FAHRENHEIT)).isEqualTo(said);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"101.6, 102 mm", "240, 240 mm", "0.3, 0.30 mm"})
+    void is_said_plainly_in_whole_millimetres(String millimetres, String said) {
+        assertThat(Length.ofMillimetres(millimetres).plainlyIn(Units.MILLIMETRE_CELSIUS))
+                .isEqualTo(said);
+    }
 }

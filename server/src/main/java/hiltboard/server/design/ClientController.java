@@ -98,7 +98,7 @@ class ClientController {
                 revision.words(),
                 link.message(),
                 link.price(),
-                Figures.figures(specification, KnifeShape.weighed(specification), units).stream()
+                Figures.forClient(specification, KnifeShape.weighed(specification), units).stream()
                         .filter(figure -> shown.contains(figure.key()))
                         .toList(),
                 Drawing.of(specification),

@@ -107,9 +107,42 @@ record Figures(
         return figures;
     }
 
+    /** As a client reads them, who has a ruler at home: in fractions, and in words of use. */
+    static List<Figure> forClient(Specification spec, Weighed weighed, Units units) {
+        return figures(spec, weighed, units).stream()
+                .map(figure -> switch (figure.key()) {
+                    case "overall" ->
+                        new Figure(
+                                "overall",
+                                "From end to end",
+                                KnifeShape.overallLength(spec).plainlyIn(units));
+                    case "blade" ->
+                        new Figure(
+                                "blade",
+                                spec.isAxe() ? "Length of the edge" : "Length of the blade",
+                                spec.length(
+                                                spec.isAxe()
+                                                        ? SpecificationField.EDGE_LENGTH
+                                                        : SpecificationField.BLADE_LENGTH)
+                                        .plainlyIn(units));
+                    case "balance" ->
+                        new Figure(
+                                "balance",
+                                "It balances",
+                                weighed.balance().absolute().plainlyIn(units)
+                                        + (weighed.balance().isPositive() ? " in front of " : " behind ")
+                                        + front(spec));
+                    default -> figure;
+                })
+                .toList();
+    }
+
     private static String balance(Specification spec, Length balance, Units units) {
-        String from = spec.isHiddenTang() ? "the guard" : spec.isAxe() ? "the toe's plane" : "the handle's front";
-        return shown(balance.absolute(), units) + (balance.isPositive() ? " in front of " : " behind ") + from;
+        return shown(balance.absolute(), units) + (balance.isPositive() ? " in front of " : " behind ") + front(spec);
+    }
+
+    private static String front(Specification spec) {
+        return spec.isHiddenTang() ? "the guard" : spec.isAxe() ? "the toe's plane" : "the handle's front";
     }
 
     private static String stock(Bar bar, Units units) {

@@ -9,6 +9,7 @@ import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.job.WorkedOut;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -53,7 +54,10 @@ class ReadyFires {
                 .toList();
         Map<Long, PieceFile> byId = waiting.stream().collect(Collectors.toMap(PieceFile::id, Function.identity()));
         List<Map<Treatment, LoadPiece>> all = ready.ofAll(waiting);
-        List<KilnRow> kilns = fire.kilns();
+        // A hot kiln is not kept from hardening by what an oven can do.
+        List<KilnRow> kilns = fire.kilns().stream()
+                .sorted(Comparator.comparing(row -> row.kiln().most().celsius()))
+                .toList();
         return HEATS.stream()
                 .flatMap(heat -> fires(
                         heat,

@@ -6,7 +6,10 @@ import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.material.FittingMaterial;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -31,6 +34,7 @@ public record Drawing(
         List<String> lines,
         String guard,
         String spacer,
+        Optional<FittingMaterial> guardMaterial,
         String handle,
         List<Spot> holes) {
 
@@ -61,6 +65,9 @@ public record Drawing(
                 outline.lines().stream().map(Drawing::open).toList(),
                 closed(outline.guard()),
                 closed(outline.spacer()),
+                Optional.of(SpecificationField.GUARD_MATERIAL)
+                        .filter(specification::answersAll)
+                        .map(specification::fitting),
                 closed(outline.handle()),
                 outline.holes().stream()
                         .map(hole -> new Spot(

@@ -36,8 +36,12 @@ import org.jspecify.annotations.Nullable;
 public final class StepViews {
     private StepViews() {}
 
-    /** Finished work whose effect is gone. */
-    public record AgainView(String operation, String title) {}
+    /** A step of the route by its name. */
+    public record StepName(String operation, String title) {
+        static StepName of(Operation operation) {
+            return new StepName(operation.key(), operation.title());
+        }
+    }
 
     /**
      * A rule with the work that is missing. @param number the number that nobody has answered for, where it is about
@@ -49,9 +53,9 @@ public final class StepViews {
             String reason,
             String consequence,
             String remedy,
-            List<String> missing,
+            List<StepName> missing,
             @Nullable String number,
-            @Nullable AgainView again) {
+            @Nullable StepName again) {
         static ObstacleView of(Obstacle obstacle) {
             Rule rule = obstacle.rule();
             return new ObstacleView(
@@ -60,11 +64,9 @@ public final class StepViews {
                     rule.reason(),
                     rule.consequence(),
                     rule.remedy(),
-                    obstacle.missing().stream().map(Operation::title).toList(),
+                    obstacle.missing().stream().map(StepName::of).toList(),
                     rule instanceof Unsettled unsettled ? unsettled.number() : null,
-                    obstacle.again()
-                            .map(operation -> new AgainView(operation.key(), operation.title()))
-                            .orElse(null));
+                    obstacle.again().map(StepName::of).orElse(null));
         }
     }
 
