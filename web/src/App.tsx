@@ -6,6 +6,7 @@ import { SIGNED_OUT } from './api/client';
 import type { PersonView, SessionView } from './api/schema';
 import { Arrival } from './Arrival';
 import { Bar } from './Bar';
+import { FirstHour } from './FirstHour';
 import { FirstStart } from './access/FirstStart';
 import { KnownPerson } from './access/known';
 import { SignIn } from './access/SignIn';
@@ -162,8 +163,8 @@ function OpenShop({ session, person }: { session: SessionView; person: PersonVie
       <Handed />
       <Room id="page" tabIndex={-1}>
         <Routes>
-          <Route path="/" element={<Wall />} />
-          <Route path="/wall" element={<Wall />} />
+          <Route path="/" element={<Wall empty={<FirstHour />} />} />
+          <Route path="/wall" element={<Wall empty={<FirstHour />} />} />
           <Route path="/consult" element={<ConsultList />} />
           <Route path="/jobs/:job" element={<JobPage />} />
           <Route path="/tags" element={<TagsPage />} />

@@ -3,7 +3,8 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Trouble } from '../parts/Sheet';
+import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { LookAround } from './LookAround';
 import { Doorway } from './Doorway';
 import { NewPassword } from './NewPassword';
 import { LENGTH_UNITS, TEMPERATURE_UNITS } from './units';
@@ -30,10 +31,10 @@ export function FirstStart() {
     <Doorway title="A new shop">
       <Panel>
         <h2>Open the shop</h2>
-        <Quiet>
-          The code was printed where the server was started. To look around first, stop the server and start the demo
-          shop with <code>./hilt demo</code>.
-        </Quiet>
+        <Quiet>The code was printed where the server was started.</Quiet>
+        <Row>
+          <LookAround from="/api/setup/demo" />
+        </Row>
         <Entry label="One-time code" name="code" value={setup.code} onChange={put('code')} problem={wrong('code')} />
         <Entry
           label="Name of the shop"

@@ -518,6 +518,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Beside: open */
+        post: operations["besideOpen"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/design/pull": {
         parameters: {
             query?: never;
@@ -2310,6 +2327,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/repairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Repair: works */
+        get: operations["repairWorks"];
+        put?: never;
+        /** Repair: begin */
+        post: operations["repairBegin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/specification": {
         parameters: {
             query?: never;
@@ -2730,6 +2765,23 @@ export interface paths {
         put?: never;
         /** Access: setup */
         post: operations["accessSetup"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/setup/demo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Beside: open first */
+        post: operations["besideOpenFirst"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5258,7 +5310,7 @@ export interface components {
             clientContact: string;
             clientName: string;
             /** @enum {string} */
-            kind: "COMMISSION" | "STOCK" | "TRIAL" | "GIFT";
+            kind: "COMMISSION" | "REPAIR" | "STOCK" | "TRIAL" | "GIFT";
             /** Format: int32 */
             ordered: number;
             /** Format: int32 */
@@ -5358,6 +5410,11 @@ export interface components {
             reason: string;
             sure: boolean;
         };
+        NewRepair: {
+            promisedOn: string;
+            words: string;
+            works: string[];
+        };
         NewRevision: {
             entries: {
                 [key: string]: string;
@@ -5443,6 +5500,10 @@ export interface components {
             /** Format: int64 */
             person: number;
             word: string;
+        };
+        OpenDemo: {
+            /** Format: int32 */
+            port: number;
         };
         OperationView: {
             operation: string;
@@ -5612,6 +5673,7 @@ export interface components {
             /** Format: int32 */
             position: number;
             promisedOn: string;
+            repair: components["schemas"]["RepairView"];
             setWith: string[];
             siblings: components["schemas"]["SiblingView"][];
             title: string;
@@ -5900,6 +5962,12 @@ export interface components {
             about: number;
             /** Format: int64 */
             sequence: number;
+        };
+        RepairView: {
+            /** Format: int64 */
+            of: number;
+            ofName: string;
+            works: string[];
         };
         RestoredView: {
             aside: string;
@@ -6486,6 +6554,10 @@ export interface components {
             words: string;
             zone: string;
         };
+        Work: {
+            words: string;
+            work: string;
+        };
         WorkplaceView: {
             /** Format: int64 */
             id: number;
@@ -6726,6 +6798,7 @@ export type NewPassword = components['schemas']['NewPassword'];
 export type NewPrice = components['schemas']['NewPrice'];
 export type NewProposal = components['schemas']['NewProposal'];
 export type NewReading = components['schemas']['NewReading'];
+export type NewRepair = components['schemas']['NewRepair'];
 export type NewRevision = components['schemas']['NewRevision'];
 export type NewWorkplace = components['schemas']['NewWorkplace'];
 export type NextStep = components['schemas']['NextStep'];
@@ -6738,6 +6811,7 @@ export type NumberView = components['schemas']['NumberView'];
 export type ObstacleView = components['schemas']['ObstacleView'];
 export type OfTheDayView = components['schemas']['OfTheDayView'];
 export type OnWhom = components['schemas']['OnWhom'];
+export type OpenDemo = components['schemas']['OpenDemo'];
 export type OperationView = components['schemas']['OperationView'];
 export type Option = components['schemas']['Option'];
 export type Ordered = components['schemas']['Ordered'];
@@ -6796,6 +6870,7 @@ export type ReadyPiece = components['schemas']['ReadyPiece'];
 export type ReadyView = components['schemas']['ReadyView'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
+export type RepairView = components['schemas']['RepairView'];
 export type RestoredView = components['schemas']['RestoredView'];
 export type ResultView = components['schemas']['ResultView'];
 export type Returned = components['schemas']['Returned'];
@@ -6876,6 +6951,7 @@ export type WishView = components['schemas']['WishView'];
 export type Word = components['schemas']['Word'];
 export type Words = components['schemas']['Words'];
 export type WordView = components['schemas']['WordView'];
+export type Work = components['schemas']['Work'];
 export type WorkplaceView = components['schemas']['WorkplaceView'];
 export type WorkView = components['schemas']['WorkView'];
 export type WritingView = components['schemas']['WritingView'];
@@ -7721,6 +7797,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DeliveredView"];
+                };
+            };
+        };
+    };
+    besideOpen: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenDemo"];
                 };
             };
         };
@@ -10877,6 +10974,61 @@ export interface operations {
             };
         };
     };
+    repairWorks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Work"][];
+                };
+            };
+        };
+    };
+    repairBegin: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewRepair"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     jobSpecify: {
         parameters: {
             query?: never;
@@ -11627,6 +11779,27 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SessionView"];
+                };
+            };
+        };
+    };
+    besideOpenFirst: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OpenDemo"];
                 };
             };
         };

@@ -86,6 +86,12 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
             </>
           ) : null}
           {at.links ? <> · {at.links(piece)}</> : null}
+          {step.marks.includes('HANDS_OVER') ? (
+            <>
+              {' '}
+              · <Link to={`/pieces/${piece.id}/hand-over`}>Record and care card</Link>
+            </>
+          ) : null}
         </p>
         <WhoHasIt piece={piece} step={step} />
       </StepHead>

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { Link } from 'react-router';
 import { change } from '../api/client';
 import type { Option, PieceView } from '../api/schema';
 import { Advices } from '../design/Advices';
@@ -21,7 +22,18 @@ export function BriefPanel({ piece, isOwner }: { piece: PieceView; isOwner: bool
   const { data: questions } = useQuestions();
   return (
     <Panel aria-label="What the client asked for">
-      <h2>{piece.job.kind === 'COMMISSION' ? `For ${piece.client.name}` : KINDS[piece.job.kind]}</h2>
+      <h2>{KINDS[piece.job.kind] ?? `For ${piece.client.name}`}</h2>
+      {piece.job.repair ? (
+        <p>
+          Repair of{' '}
+          {piece.job.repair.of ? (
+            <Link to={`/pieces/${piece.job.repair.of}`}>{piece.job.repair.ofName}</Link>
+          ) : (
+            piece.job.repair.ofName
+          )}
+          : {piece.job.repair.works.join(', ')}
+        </p>
+      ) : null}
       {isChanging && questions ? (
         <ChangeBrief piece={piece} strengths={questions.strengths} onClose={() => setChanging(false)} />
       ) : (

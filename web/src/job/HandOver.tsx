@@ -1,3 +1,5 @@
+import { useState } from 'react';
+import { flushSync } from 'react-dom';
 import { styled } from 'styled-components';
 import { Link } from 'react-router';
 import type { NumberView, PieceView } from '../api/schema';
@@ -36,6 +38,9 @@ const Paper = styled.article`
     padding-bottom: 0.1rem;
   }
   @media print {
+    &[data-card-only] [data-record] {
+      display: none;
+    }
     border: none;
     padding: 0;
     width: 100%;
@@ -87,6 +92,11 @@ const AROUND = 90;
 /** The piece's record and care card, on one sheet. */
 export default function HandOver() {
   const { data: piece, error } = usePiece();
+  const [isCardOnly, setCardOnly] = useState(false);
+  const print = (only: boolean) => {
+    flushSync(() => setCardOnly(only));
+    window.print();
+  };
   if (!piece) {
     return error ? <Trouble role="alert">{error.message}</Trouble> : <Quiet>One moment…</Quiet>;
   }
@@ -94,25 +104,26 @@ export default function HandOver() {
     <>
       <Row data-no-print>
         <Link to={`/pieces/${piece.id}`}>Back to {piece.name}</Link>
-        <Press data-kind="main" onPress={() => window.print()}>
+        <Press data-kind="main" onPress={() => print(false)}>
           Print the sheet
         </Press>
+        <Press onPress={() => print(true)}>Print the care card alone</Press>
         {piece.now.standing === 'HANDED_OVER' ? null : (
           <Quiet>This record is not complete: the piece is {piece.now.stateWords}.</Quiet>
         )}
       </Row>
-      <Sheet piece={piece} />
+      <Sheet piece={piece} isCardOnly={isCardOnly} />
     </>
   );
 }
 
-function Sheet({ piece }: { piece: PieceView }) {
+function Sheet({ piece, isCardOnly }: { piece: PieceView; isCardOnly: boolean }) {
   const { data: session } = useSession();
   const handedOver = piece.steps.find((step) => step.marks.includes('HANDS_OVER'));
   const finish = piece.knife.specification.find((line) => line.field === 'finish')?.kept ?? '';
   const wide = useWidth() - AROUND;
   return (
-    <Paper>
+    <Paper data-card-only={isCardOnly || undefined}>
       <header>
         <Quiet>{session?.shopName}</Quiet>
         <h1>
@@ -136,13 +147,16 @@ function Sheet({ piece }: { piece: PieceView }) {
       </Blue>
       <section>
         <h2>Care card</h2>
+        <p>
+          You wanted it for this: <q>{piece.client.useWords}</q> So that it stays good for it:
+        </p>
         <ul>
           {piece.knife.careCard.map((line) => (
             <li key={line}>{line}</li>
           ))}
         </ul>
       </section>
-      <Two>
+      <Two data-record>
         <section>
           <h2>Specification</h2>
           <Facts>

@@ -8,6 +8,7 @@ import { day, daysInHand, minutes, moment } from '../parts/words';
 import { Materials } from '../stock/Materials';
 import { windowWords } from '../route/words';
 import { BriefPanel } from './BriefPanel';
+import { ComeBack } from './ComeBack';
 import { Drawn } from './Drawn';
 import { Holding } from './Holding';
 import { Journal } from './Journal';
@@ -76,6 +77,7 @@ function useNamedPart() {
 
 function Top({ piece }: { piece: PieceView }) {
   const now = useNow();
+  const person = usePerson();
   return (
     <header>
       <Row>
@@ -91,6 +93,7 @@ function Top({ piece }: { piece: PieceView }) {
         <Link to={`/pieces/${piece.id}/hand-over`}>Record and care card</Link>
         {piece.now.standing === 'ALIVE' ? <Link to={`/tags?of=pieces&one=/pieces/${piece.id}`}>Tag</Link> : null}
         {piece.now.standing === 'ALIVE' ? <Holding piece={piece} /> : null}
+        {piece.now.standing === 'HANDED_OVER' && person.role === 'OWNER' ? <ComeBack piece={piece} /> : null}
       </Row>
       {piece.now.held ? (
         <Trouble>

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo } from 'react';
+import { type ReactNode, useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Rail as RailData, WallView as WallData } from '../api/schema';
 import { usePerson } from '../access/useSession';
@@ -15,8 +15,8 @@ import { End, Field, Head, Line, Rails, ScaleBar } from './Wall.styles';
 
 export const useWall = () => useQuery({ queryKey: ['wall'], queryFn: () => read<WallData>('/api/wall') });
 
-/** Every job a rail, its pieces hanging from it to one true scale, the most urgent job at the top. */
-export function Wall() {
+/** Every job a rail, its pieces hanging from it to one true scale, the most urgent job at the top. @param empty what stands where nothing hangs */
+export function Wall({ empty }: { empty: ReactNode }) {
   const { data } = useWall();
   const me = usePerson();
   const scale = useMemo(() => scaleFor(data?.drawings ?? []), [data]);
@@ -36,14 +36,7 @@ export function Wall() {
           100 mm <i style={{ inlineSize: `${100 * scale}px` }} />
         </ScaleBar>
       </Head>
-      {data.rails.length === 0 ? (
-        <p>
-          Nothing hangs here yet. The owner takes the first job under “New commission”; to look around first, start the
-          demo shop with ./hilt demo.
-        </p>
-      ) : (
-        <Seeking rails={data.rails} sought={sought} onSeek={seek} />
-      )}
+      {data.rails.length === 0 ? empty : <Seeking rails={data.rails} sought={sought} onSeek={seek} />}
       {rails.length === 0 && !isAll ? <Quiet>Nothing on the wall is like that.</Quiet> : null}
       <Hung wall={data} rails={rails} scale={scale} />
     </>

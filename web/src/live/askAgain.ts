@@ -137,7 +137,7 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   SENT_OUT: [],
   CAME_BACK: [],
   STEEL_KEPT: ['questions', 'kinds', 'prices'],
-  SHOP_SETTING_CHOSEN: ['closed-days', 'backups'],
+  SHOP_SETTING_CHOSEN: ['closed-days', 'backups', 'prices'],
 };
 
 /** What is said of one piece and changes what its siblings' pages show. */

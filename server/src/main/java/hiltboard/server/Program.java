@@ -2,12 +2,15 @@ package hiltboard.server;
 
 import hiltboard.server.data.DataFolder;
 import hiltboard.server.data.Restart;
+import hiltboard.server.demo.Beside;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
@@ -33,6 +36,7 @@ public final class Program implements AutoCloseable {
     private volatile @Nullable DataFolder folder;
 
     private volatile ConfigurableApplicationContext context;
+    private @Nullable Program beside;
 
     /**
      * Starts the application.
@@ -64,6 +68,7 @@ public final class Program implements AutoCloseable {
                         starting.getBeanFactory().registerSingleton("folder", folder);
                         starting.getBeanFactory().registerSingleton("clock", clock);
                         starting.getBeanFactory().registerSingleton("restart", (Restart) this::restart);
+                        starting.getBeanFactory().registerSingleton("beside", (Beside) this::demo);
                     })
                     .run(Stream.concat(
                                     Stream.of(arguments).filter(this::isNotOverridden),
@@ -74,6 +79,22 @@ public final class Program implements AutoCloseable {
             leaveFolder();
             throw failure;
         }
+    }
+
+    /** Its data lie in a folder of their own, and it speaks as this shop does. */
+    private synchronized int demo() {
+        if (beside == null) {
+            Path own = Objects.requireNonNull(folder).path();
+            Map<String, Object> asDemo = new HashMap<>(Tls.settings(own, 0));
+            asDemo.put("hilt.data", own.resolve("demo"));
+            asDemo.put("hilt.demo", true);
+            asDemo.put("hilt.backup.nightly", false);
+            asDemo.put("server.port", 0);
+            // What it says goes where this shop's words go.
+            asDemo.put("logging.file.name", own.resolve("log").resolve("hilt.log"));
+            beside = new Program(clock, asDemo, started -> {});
+        }
+        return beside.port();
     }
 
     private static void logInto(DataFolder folder, Environment environment) {
@@ -135,7 +156,11 @@ public final class Program implements AutoCloseable {
     }
 
     @Override
-    public void close() {
+    public synchronized void close() {
+        if (beside != null) {
+            beside.close();
+            beside = null;
+        }
         context.close();
         leaveFolder();
     }

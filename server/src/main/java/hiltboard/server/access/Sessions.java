@@ -43,8 +43,9 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Component
 class Sessions implements SecurityContextRepository {
     private static final Logger LOG = LoggerFactory.getLogger(Sessions.class);
-    private static final String SESSION = "hilt";
-    private static final String DEVICE = "hilt-device";
+    /** Cookies know no ports: the demo beside a shop has its own. */
+    private static final String OF_DEMO = "-demo";
+
     private static final Duration DEVICE_IS_KNOWN = Duration.ofDays(400);
     private static final Duration SEEN_IS_KEPT_EVERY = Duration.ofMinutes(10);
 
@@ -52,6 +53,8 @@ class Sessions implements SecurityContextRepository {
     private final ApplicationEventPublisher events;
     private final Reading reading;
     private final TransactionTemplate writing;
+    private final String sessionName;
+    private final String deviceName;
     private final Duration idle;
     private final Duration longest;
     private final InstantSource clock = InstantSource.system();
@@ -65,6 +68,8 @@ class Sessions implements SecurityContextRepository {
             Settings settings) {
         this.kept = kept;
         this.events = events;
+        this.sessionName = "hilt" + (settings.demo() ? OF_DEMO : "");
+        this.deviceName = "hilt-device" + (settings.demo() ? OF_DEMO : "");
         this.idle = settings.session().idle();
         this.longest = settings.session().longest();
         this.writing = writing;
@@ -88,7 +93,7 @@ class Sessions implements SecurityContextRepository {
 
     @Override
     public boolean containsContext(HttpServletRequest request) {
-        return cookie(request, SESSION).isPresent();
+        return cookie(request, sessionName).isPresent();
     }
 
     /** Who is asked for only where somebody wants to know: pages and pictures of the program are for all. */
@@ -117,7 +122,7 @@ class Sessions implements SecurityContextRepository {
     }
 
     private Optional<Session> find(HttpServletRequest request) {
-        return cookie(request, SESSION).flatMap(token -> {
+        return cookie(request, sessionName).flatMap(token -> {
             long now = clock.millis();
             Optional<Kept> found =
                     reading.of(() -> kept.session(hash(token), now - longest.toMillis(), now - idle.toMillis()));
@@ -137,7 +142,7 @@ class Sessions implements SecurityContextRepository {
 
     /** The device of a request, if somebody has signed in with it before. */
     Optional<Device> device(HttpServletRequest request) {
-        return cookie(request, DEVICE).flatMap(token -> reading.of(() -> kept.device(hash(token))));
+        return cookie(request, deviceName).flatMap(token -> reading.of(() -> kept.device(hash(token))));
     }
 
     boolean isKnown(Device device, long person) {
@@ -147,7 +152,7 @@ class Sessions implements SecurityContextRepository {
     /** Begins a session with this answer, in the place of the one that the request came with. */
     void begin(Person person, Way way, HttpServletRequest request, HttpServletResponse response) {
         String token = Token.random();
-        Optional<String> deviceToken = cookie(request, DEVICE);
+        Optional<String> deviceToken = cookie(request, deviceName);
         String newDevice = deviceToken.orElseGet(Token::random);
         Session session = writing.execute(status -> {
             find(request).ifPresent(before -> kept.end(before.id()));
@@ -159,8 +164,8 @@ class Sessions implements SecurityContextRepository {
             return new Session(id, way == Way.PIN ? person.asMaker() : person, way, device);
         });
         LOG.info("{} signed in ({})", person.name(), way);
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie(SESSION, token, longest, request));
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie(DEVICE, newDevice, DEVICE_IS_KNOWN, request));
+        response.addHeader(HttpHeaders.SET_COOKIE, cookie(sessionName, token, longest, request));
+        response.addHeader(HttpHeaders.SET_COOKIE, cookie(deviceName, newDevice, DEVICE_IS_KNOWN, request));
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(new SignedIn(session));
         SecurityContextHolder.setContext(context);
@@ -170,7 +175,7 @@ class Sessions implements SecurityContextRepository {
     void end(HttpServletRequest request, HttpServletResponse response) {
         find(request).ifPresent(session -> writing.executeWithoutResult(status -> kept.end(session.id())));
         SecurityContextHolder.clearContext();
-        response.addHeader(HttpHeaders.SET_COOKIE, cookie(SESSION, "", Duration.ZERO, request));
+        response.addHeader(HttpHeaders.SET_COOKIE, cookie(sessionName, "", Duration.ZERO, request));
     }
 
     /** Ends every session of a person and lets their live pages go; part of a change. @param but one that goes on */

@@ -56,6 +56,8 @@ final class Things {
                     .partOf("piece_id", PIECES)
                     .withYes("rest_announced")
                     .withSpan("away_ms"),
+            Thing.of("repairs", "repair", "A knife that came back, and what is done to it again")
+                    .partOf("piece_id", PIECES),
             Thing.of("putOn", "put_on", "Whose work a step, a piece, a job or a station's work is, and was"),
             Thing.of(
                             "readings",

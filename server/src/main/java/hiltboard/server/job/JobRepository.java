@@ -27,7 +27,9 @@ import tools.jackson.databind.json.JsonMapper;
 class JobRepository {
     static final TypeReference<Map<String, String>> ENTRIES = new TypeReference<>() {};
     private static final String SELECT_JOB = """
-            SELECT job.id, number, title, use_words, promised_on, job.kind, client_id, client.name AS client_name,
+            SELECT job.id, number, title, use_words, promised_on,
+                CASE WHEN EXISTS (SELECT 1 FROM repair JOIN piece again ON again.id = repair.piece_id WHERE again.job_id = job.id)
+                    THEN 'REPAIR' ELSE job.kind END AS kind, client_id, client.name AS client_name,
                 client.contact AS client_contact
             FROM job JOIN client ON client.id = job.client_id
             """;

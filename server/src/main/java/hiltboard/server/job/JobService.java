@@ -257,6 +257,13 @@ public class JobService {
 
     private static List<Finding> findings(NewJob job) {
         List<Finding> findings = new ArrayList<>();
+        if (job.kind() == JobKind.REPAIR) {
+            findings.add(new Finding(
+                    "kind",
+                    "REPAIR",
+                    "A repair begins from the knife that came back",
+                    "COMMISSION, STOCK, TRIAL or GIFT"));
+        }
         if (job.kind().hasClient()) {
             needed(findings, "clientName", job.clientName(), "the client's name");
         }

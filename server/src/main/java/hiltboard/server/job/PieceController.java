@@ -10,6 +10,7 @@ import hiltboard.core.route.Condition;
 import hiltboard.core.route.Mishap;
 import hiltboard.core.route.Operations;
 import hiltboard.core.route.Progress;
+import hiltboard.core.route.Repair;
 import hiltboard.core.route.State;
 import hiltboard.core.route.WayBack;
 import hiltboard.core.route.WorkLeft;
@@ -28,6 +29,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,6 +45,7 @@ class PieceController {
     private final JobRepository jobs;
     private final NoteRepository notes;
     private final StepRepository steps;
+    private final RepairRepository repairs;
     private final DecisionRepository decided;
     private final Changes changes;
     private final JobService service;
@@ -66,7 +69,9 @@ class PieceController {
             BelongingRepository belongs,
             DayConditions today,
             PutOnRepository putOn,
-            ClientWordRepository clientWords) {
+            ClientWordRepository clientWords,
+            RepairRepository repairs) {
+        this.repairs = repairs;
         this.putOn = putOn;
         this.clientWords = clientWords;
         this.today = today;
@@ -163,7 +168,11 @@ class PieceController {
             int position,
             int pieces,
             List<SiblingView> siblings,
-            List<String> setWith) {}
+            List<String> setWith,
+            Optional<RepairView> repair) {}
+
+    /** What came back. @param of its piece, where this shop made it */
+    record RepairView(String ofName, Optional<Long> of, List<String> works) {}
 
     /** For whom it is, and what was said of it. */
     record PieceClient(
@@ -267,7 +276,14 @@ class PieceController {
                         piece.position(),
                         piece.pieces(),
                         siblings(file),
-                        setWith(file)),
+                        setWith(file),
+                        repairs.of(id)
+                                .map(repair -> new RepairView(
+                                        repair.ofName(),
+                                        repair.of(),
+                                        repair.works().stream()
+                                                .map(Repair::words)
+                                                .toList()))),
                 new PieceClient(
                         job.clientName(),
                         job.clientContact(),

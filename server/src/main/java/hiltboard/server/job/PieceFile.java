@@ -147,6 +147,11 @@ public record PieceFile(
         };
     }
 
+    /** Whether somebody has it. */
+    boolean hasLeft() {
+        return piece.standing() == JobRepository.Standing.HANDED_OVER;
+    }
+
     public Rework rework() {
         return piece.rework();
     }
