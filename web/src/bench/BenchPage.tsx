@@ -5,13 +5,15 @@ import { usePerson } from '../access/useSession';
 import { read } from '../api/client';
 import type { Bench, BenchRow } from '../api/schema';
 import { useNow } from '../live/useNow';
+import { DayList } from '../parts/DayList';
 import { Press, WayTo } from '../parts/Press';
 import { Panel, Quiet, Row } from '../parts/Sheet';
+import { day, minutes } from '../parts/words';
 import { StationWords } from '../route/StationWords';
 import type { Station } from '../route/useStations';
 import { BenchList } from './BenchList';
 import { ByStation, Parts } from './Bench.styles';
-import { nameOf, pageOf } from './model';
+import { keyOf, nameOf, pageOf } from './model';
 
 /** What I do now, what rests and closes, and what is mine, anybody's and others', in the order of urgency. */
 export default function BenchPage() {
@@ -32,7 +34,7 @@ export default function BenchPage() {
   const ofSomebody = all.filter((row) => row.hands.holder.id === of);
   return (
     <>
-      <Row>
+      <Row data-no-print>
         <h1>Bench</h1>
         {data.next ? (
           <WayTo data-large data-kind="main" to={pageOf(data.next)}>
@@ -49,25 +51,47 @@ export default function BenchPage() {
           nothing="They are at nothing, and nothing is on them."
         />
       ) : null}
-      <Parts>
-        {data.clocks.length > 0 ? (
-          <BenchList area="clocks" title="On the clock" rows={data.clocks} now={now} nothing="Nothing here." />
-        ) : null}
-        <div style={{ gridArea: 'work' }}>
-          <BenchList title="Mine" rows={data.mine} now={now} nothing="Nothing is on you." />
-          <BenchList
-            title="Anybody’s"
-            rows={data.anybodys}
-            now={now}
-            nothing="Nothing can be started: look at the wall for what is held and what rests."
-          />
-        </div>
-        <Others rows={data.others} now={now} />
-        {data.isMore ? <Quiet>There is more: choose a station to see all that is there.</Quiet> : null}
-      </Parts>
+      <DayList
+        title="Bench"
+        now={now}
+        heads={DAY_HEADS}
+        rows={dayLines([...data.mine, ...data.anybodys, ...data.others])}
+      >
+        <Parts>
+          {data.clocks.length > 0 ? (
+            <BenchList area="clocks" title="On the clock" rows={data.clocks} now={now} nothing="Nothing here." />
+          ) : null}
+          <div style={{ gridArea: 'work' }}>
+            <BenchList title="Mine" rows={data.mine} now={now} nothing="Nothing is on you." />
+            <BenchList
+              title="Anybody’s"
+              rows={data.anybodys}
+              now={now}
+              nothing="Nothing can be started: look at the wall for what is held and what rests."
+            />
+          </div>
+          <Others rows={data.others} now={now} />
+          {data.isMore ? <Quiet>There is more: choose a station to see all that is there.</Quiet> : null}
+        </Parts>
+      </DayList>
     </>
   );
 }
+
+const DAY_HEADS = ['Step', 'Piece', 'Knife', 'Who', 'Promised', 'Hands-on'];
+
+const dayLines = (rows: readonly BenchRow[]) =>
+  rows.map((row) => ({
+    key: keyOf(row),
+    cells: [
+      row.title,
+      nameOf(row),
+      row.jobTitle,
+      row.hands.holder.name,
+      day(row.promise.promisedOn),
+      minutes(row.clock.attendedMinutes),
+    ],
+  }));
 
 /** What is not a maker's own is one line until they want to see it; who asks for the whole shop sees who does what. */
 function Others({ rows, now }: { rows: readonly BenchRow[]; now: number }) {
@@ -98,7 +122,7 @@ interface StationsProps {
 /** One station's work alone, and the way to it. */
 function Stations({ stations, chosen, onChoose }: StationsProps) {
   return (
-    <ByStation role="group" aria-label="By station">
+    <ByStation role="group" aria-label="By station" data-no-print>
       {stations.map(({ station, pieces }) => (
         <Press
           key={station}

@@ -5,11 +5,12 @@ import type { Rail as RailData, WallView as WallData } from '../api/schema';
 import { usePerson } from '../access/useSession';
 import { read } from '../api/client';
 import { useNow } from '../live/useNow';
+import { DayList } from '../parts/DayList';
 import { WayTo } from '../parts/Press';
 import { Quiet, Row } from '../parts/Sheet';
 import { day, daysInHand } from '../parts/words';
 import { Hanging } from './Hanging';
-import { found, saidOnce, scaleFor } from './wallModel';
+import { found, saidOnce, scaleFor, standingWords, whatNow } from './wallModel';
 import { Seeking, useSought } from './Seeking';
 import { End, Field, Head, Line, Rails, ScaleBar } from './Wall.styles';
 
@@ -27,7 +28,7 @@ export function Wall({ empty }: { empty: ReactNode }) {
   const rails = found(data.rails, sought, me.id);
   return (
     <>
-      <Head>
+      <Head data-no-print>
         <Row>
           <h1>The wall</h1>
           <WayTo to="/screen">For the shop’s screen</WayTo>
@@ -47,13 +48,33 @@ export function Wall({ empty }: { empty: ReactNode }) {
 function Hung({ wall, rails, scale }: { wall: WallData; rails: readonly RailData[]; scale: number }) {
   const now = useNow();
   return (
-    <Rails>
-      {rails.map((rail) => (
-        <RailOf key={rail.jobId} wall={wall} rail={rail} scale={scale} now={now} />
-      ))}
-    </Rails>
+    <DayList title="The wall" now={now} heads={DAY_HEADS} rows={rails.flatMap((rail) => dayLines(rail, now))}>
+      <Rails>
+        {rails.map((rail) => (
+          <RailOf key={rail.jobId} wall={wall} rail={rail} scale={scale} now={now} />
+        ))}
+      </Rails>
+    </DayList>
   );
 }
+
+const DAY_HEADS = ['Piece', 'Knife', 'For', 'Promised', 'Stands', 'What now'];
+
+/** The pieces of a rail as the lines of a day list. */
+const dayLines = (rail: RailData, now: number) =>
+  rail.pieces
+    .filter((piece) => piece.standing === 'ALIVE')
+    .map((piece) => ({
+      key: piece.name,
+      cells: [
+        piece.name,
+        rail.title,
+        piece.whose || rail.clientName,
+        `${day(rail.promisedOn)}, ${daysInHand(rail.daysInHand)}`,
+        standingWords(piece),
+        whatNow(piece, now),
+      ],
+    }));
 
 interface RailProps {
   wall: WallData;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { HangingPiece, Rail } from '../api/schema';
-import { EVERYTHING, found, ownWords, saidOnce, scaleFor } from './wallModel';
+import { EVERYTHING, found, ownWords, saidOnce, scaleFor, whatNow } from './wallModel';
 
 const piece = (id: number, own: Partial<HangingPiece> = {}): HangingPiece => ({
   id,
@@ -80,4 +80,12 @@ it('one scale holds for all, and the longest fits', () => {
   const drawing = (width: number) => ({ width }) as Parameters<typeof scaleFor>[0][number];
   expect(scaleFor([drawing(1000), drawing(200)])).toBeCloseTo(0.18);
   expect(scaleFor([drawing(200)])).toBe(0.45);
+});
+
+describe('what a day list says of a piece', () => {
+  it('is why it is held before what comes next', () => {
+    expect(whatNow(piece(1), 0)).toBe('Etch');
+    expect(whatNow(piece(1, { with: 'Wenna Sark' }), 0)).toBe('Etch, Wenna Sark');
+    expect(whatNow(piece(1, { heldReason: 'no scales' }), 0)).toBe('Held: no scales');
+  });
 });

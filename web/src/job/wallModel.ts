@@ -1,3 +1,4 @@
+import { underWayWords, windowWords } from '../route/words';
 import type { HangingPiece, Rail, WallView } from '../api/schema';
 
 /** Pixels of the longest knife on the wall. */
@@ -16,6 +17,18 @@ export function standingWords(piece: HangingPiece): string {
     return 'scrapped';
   }
   return piece.isUntempered ? 'hardened, untempered: brittle' : piece.stateWords;
+}
+
+/** What is going on with it, or comes next, in one line. */
+export function whatNow(piece: HangingPiece, now: number): string {
+  if (piece.heldReason) {
+    return `Held: ${piece.heldReason}`;
+  }
+  const going = [
+    ...piece.windows.map((window) => windowWords(window, now)),
+    ...piece.underWay.map((step) => underWayWords(step, now)),
+  ];
+  return going.length > 0 ? going.join('; ') : `${piece.nextTitle}${piece.with ? `, ${piece.with}` : ''}`;
 }
 
 /** What is the same for every piece of a job is said once; on the tag stands what is a piece's own. */
