@@ -52,7 +52,7 @@ export const Rails = styled.div`
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   grid-auto-flow: row dense;
-  gap: 0.35rem;
+  gap: 0.2rem;
   @media (max-width: 1100px) {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -62,24 +62,28 @@ export const Line = styled.section`
   display: grid;
   grid-template-columns: 220px minmax(0, 1fr) 116px;
   grid-column: 1 / -1;
-  border-top: 4px solid #6e6b63;
+  border-top: 3px solid #6e6b63;
   background: ${({ theme }) => theme.sheet};
   border-radius: 3px;
   line-height: 1.2;
   break-inside: avoid;
+  /* A single piece has its day under its name: what is said on its tag needs the breadth. */
   &[data-single] {
     grid-column: auto;
-    grid-template-columns: 200px minmax(0, 1fr) 116px;
+    grid-template-columns: 280px minmax(0, 1fr);
+  }
+  em {
+    font-style: normal;
   }
   > div {
-    padding: 0.3rem 0.5rem;
+    padding: 0.15rem 0.5rem;
   }
   h2 {
     font-size: 1.02rem;
   }
   h2 a {
     display: inline-block;
-    min-height: 24px;
+    min-height: 20px;
     color: inherit;
     text-decoration: none;
   }
@@ -91,12 +95,24 @@ export const Line = styled.section`
     color: ${({ theme }) => theme.quiet};
   }
   p {
-    font-size: 0.84rem;
+    font-family: ${({ theme }) => theme.label};
+    font-size: 0.95rem;
+    line-height: 1.1;
+    color: ${({ theme }) => theme.quiet};
+  }
+  p strong,
+  p em {
+    color: ${({ theme }) => theme.ink};
+    white-space: nowrap;
+  }
+  &[data-short] em {
+    color: ${({ theme }) => theme.alarm};
+    font-weight: 600;
   }
   @media (max-width: 620px) {
-    &,
+    grid-template-columns: minmax(0, 1fr) 116px;
     &[data-single] {
-      grid-template-columns: minmax(0, 1fr) 116px;
+      grid-template-columns: minmax(0, 1fr);
     }
     > :nth-child(2) {
       grid-row: 2;
@@ -163,15 +179,7 @@ export const End = styled.div`
   font-family: ${({ theme }) => theme.label};
   display: flex;
   flex-direction: column;
-  strong {
-    font-size: 1rem;
-  }
   em {
-    font-style: normal;
     font-size: 0.92rem;
-  }
-  &[data-short] em {
-    color: ${({ theme }) => theme.alarm};
-    font-weight: 600;
   }
 `;

@@ -85,18 +85,29 @@ interface RailProps {
 
 function RailOf({ wall, rail, scale, now }: RailProps) {
   const facts = saidOnce(rail);
+  const isSingle = rail.pieces.length === 1;
+  const promised = (
+    <>
+      <strong>{day(rail.promisedOn)}</strong> <em>{daysInHand(rail.daysInHand)}</em>
+    </>
+  );
   return (
-    <Line aria-label={`Job ${rail.number}, ${rail.title}`} data-single={rail.pieces.length === 1 || undefined}>
+    <Line
+      aria-label={`Job ${rail.number}, ${rail.title}`}
+      data-single={isSingle || undefined}
+      data-short={rail.daysInHand < 0 || undefined}
+    >
       <div>
         <h2>
           <Link to={`/jobs/${rail.jobId}`}>
             <span>{rail.number}</span> {rail.title}
           </Link>
         </h2>
-        <Quiet>
+        <p>
           for {rail.clientName}
           {facts ? `; ${facts}` : ''}
-        </Quiet>
+          {isSingle ? <> · {promised}</> : null}
+        </p>
       </div>
       <Field>
         {rail.pieces.map((piece) => (
@@ -110,10 +121,7 @@ function RailOf({ wall, rail, scale, now }: RailProps) {
           />
         ))}
       </Field>
-      <End data-short={rail.daysInHand < 0 || undefined}>
-        <strong>{day(rail.promisedOn)}</strong>
-        <em>{daysInHand(rail.daysInHand)}</em>
-      </End>
+      {isSingle ? null : <End>{promised}</End>}
     </Line>
   );
 }

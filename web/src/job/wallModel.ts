@@ -2,7 +2,7 @@ import { underWayWords, windowWords } from '../route/words';
 import type { HangingPiece, Rail, WallView } from '../api/schema';
 
 /** Pixels of the longest knife on the wall. */
-const WIDEST_PIECE_PX = 180;
+const WIDEST_PIECE_PX = 165;
 const LARGEST_SCALE = 0.45;
 
 /** One scale for the whole wall, so that knives can be compared: the longest still fits. */
