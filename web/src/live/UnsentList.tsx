@@ -45,9 +45,12 @@ function OneUnsent({ unsent, onLeave }: { unsent: Unsent; onLeave: () => void })
   const { refusal, typed, what } = unsent;
   const both = refusal?.both ?? [];
   const mine = () => {
-    const again = command(unsent.path, { ...(what as object), basedOn: Number(both[0]?.theirsIs ?? 0) });
-    void put({ ...unsent, ...again, origin: unsent.origin, refusal: undefined }).then(() => sendUnsent(unsent.person));
+    const changed = command(unsent.path, { ...(what as object), basedOn: Number(both[0]?.theirsIs ?? 0) });
+    void put({ ...unsent, ...changed, origin: unsent.origin, refusal: undefined }).then(() =>
+      sendUnsent(unsent.person),
+    );
   };
+  const again = () => void put({ ...unsent, refusal: undefined }).then(() => sendUnsent(unsent.person));
   const back = () => {
     typed.forEach((each) => backIntoField(unsent.origin, each.field, each.text));
     void leaveOut(unsent).then(() => {
@@ -77,6 +80,7 @@ function OneUnsent({ unsent, onLeave }: { unsent: Unsent; onLeave: () => void })
           </>
         ) : null}
         {typed.length > 0 && both.length !== 1 ? <Press onPress={back}>Back into its field</Press> : null}
+        {refusal && both.length !== 1 ? <Press onPress={again}>Try again</Press> : null}
         {both.length === 1 ? null : (
           <Press onPress={() => (isSure ? void leaveOut(unsent) : setSure(true))}>
             {isSure ? 'Yes, throw it away' : 'Leave it out'}

@@ -109,7 +109,7 @@ describe('what cannot be sent', () => {
   it('waits while nobody is signed in or the server is in trouble', async () => {
     serverSays = lost;
     await reading('0.150');
-    for (const status of [401, 403, 503]) {
+    for (const status of [401, 503, 507]) {
       serverSays = refused(status, { detail: 'Not now' });
       // One after the other, as they would come.
       // oxlint-disable-next-line no-await-in-loop

@@ -29,7 +29,7 @@ interface Shelf extends DBSchema {
 }
 
 /** These pass by themselves: nobody is signed in at the moment, or the server is in trouble. */
-const PASSES = (status: number): boolean => status === 0 || status === 401 || status === 403 || status >= 500;
+const PASSES = (status: number): boolean => status === 0 || status === 401 || status >= 500;
 
 const CHANGED = 'hilt-unsent';
 

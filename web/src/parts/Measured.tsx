@@ -1,4 +1,5 @@
 import { useRef, useState, useSyncExternalStore } from 'react';
+import { flushSync } from 'react-dom';
 import { useFocusWithin } from 'react-aria';
 import { styled } from 'styled-components';
 import { Entry, type EntryProps } from './Entry';
@@ -56,6 +57,7 @@ export function Measured({ onEnter, ...entry }: EntryProps) {
   const isThumb = useThumb();
   const around = useRef<HTMLDivElement>(null);
   const [isHere, setHere] = useState(false);
+  const [isLetters, setLetters] = useState(false);
   const { focusWithinProps } = useFocusWithin({ onFocusWithinChange: setHere });
   const enter = () => {
     const reading = entry.value.trim();
@@ -65,16 +67,25 @@ export function Measured({ onEnter, ...entry }: EntryProps) {
     onEnter?.();
     goOn(around.current);
   };
+  /** A browser looks which keyboard a field wants when it gets the focus. */
+  const letters = () => {
+    flushSync(() => setLetters(!isLetters));
+    const field = around.current?.querySelector('input');
+    field?.blur();
+    field?.focus();
+  };
   return (
     <Around ref={around} {...focusWithinProps}>
       <Entry
         {...entry}
         large
         isRead
-        inputMode={isThumb ? 'none' : undefined}
+        inputMode={isThumb && !isLetters ? 'none' : undefined}
         onEnter={enter}
         renderBelow={(type) =>
-          isThumb && isHere ? <Keypad label={entry.label} value={entry.value} type={type} enter={enter} /> : null
+          isThumb && isHere ? (
+            <Keypad label={entry.label} value={entry.value} type={type} enter={enter} onLetters={letters} />
+          ) : null
         }
       />
     </Around>
@@ -86,9 +97,10 @@ interface KeypadProps {
   value: string;
   type: (value: string) => void;
   enter: () => void;
+  onLetters: () => void;
 }
 
-function Keypad({ label, value, type, enter }: KeypadProps) {
+function Keypad({ label, value, type, enter, onLetters }: KeypadProps) {
   const last = sessionStorage.getItem(LAST);
   const speech = useSpeech((said) => type(spokenSize(said)));
   return (
@@ -122,6 +134,9 @@ function Keypad({ label, value, type, enter }: KeypadProps) {
           {speech.isListening ? 'Listening…' : 'Speak it'}
         </Press>
       ) : null}
+      <Press data-wide onPress={onLetters}>
+        Letters
+      </Press>
       <Press data-wide data-kind="main" isDisabled={!value} onPress={enter}>
         Enter
       </Press>

@@ -192,4 +192,23 @@ class WirelessTest {
         tablet.navigate(address);
         assertThat(check.locator("input")).isChecked();
     }
+
+    @Test
+    void signing_out_throws_away_what_the_browser_keeps_of_the_shop() {
+        Page other = BROWSER.tablet(shop.address());
+        other.navigate("/");
+        other.getByLabel("Sign-in name").fill("cato");
+        other.getByLabel("Password").fill(RunningShop.OWNER_PASSWORD);
+        other.getByLabel("Password").press("Enter");
+        other.getByRole(AriaRole.NAVIGATION).waitFor();
+        other.waitForFunction("() => navigator.serviceWorker.controller !== null");
+        other.reload();
+        String kept =
+                "caches.open('day').then((day) => day.keys()).then((all) => all.map((each) => each.url).join(' '))";
+        Patience.until(() -> String.valueOf(other.evaluate(kept)).contains("/api/wall"));
+        Browser.more(other, "Sign out Cato Lind");
+        other.getByLabel("Password").waitFor();
+        assertThat(String.valueOf(other.evaluate(kept))).doesNotContain("/api/wall");
+        other.close();
+    }
 }
