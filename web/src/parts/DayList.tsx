@@ -1,43 +1,32 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
+import { usePrinting } from './usePrinting';
 import { dayWithYearOf } from './words';
 
 const Paper = styled.section`
-  display: none;
-  @media print {
-    display: block;
-    font-size: 9.5pt;
-    table {
-      border-collapse: collapse;
-      inline-size: 100%;
-    }
-    td,
-    th {
-      border-bottom: 0.5pt solid #777;
-      padding: 1.5mm 1mm;
-      text-align: start;
-      vertical-align: top;
-    }
-    tr {
-      break-inside: avoid;
-    }
-    td:first-child {
-      inline-size: 6mm;
-    }
-    i {
-      display: block;
-      inline-size: 3.5mm;
-      block-size: 3.5mm;
-      border: 0.7pt solid #000;
-    }
+  font-size: 9.5pt;
+  table {
+    border-collapse: collapse;
+    inline-size: 100%;
   }
-`;
-
-/** What stands on the page is not printed; its day list is. */
-const OnScreen = styled.div`
-  display: contents;
-  @media print {
-    display: none;
+  td,
+  th {
+    border-bottom: 0.5pt solid #777;
+    padding: 1.5mm 1mm;
+    text-align: start;
+    vertical-align: top;
+  }
+  tr {
+    break-inside: avoid;
+  }
+  td:first-child {
+    inline-size: 6mm;
+  }
+  i {
+    display: block;
+    inline-size: 3.5mm;
+    block-size: 3.5mm;
+    border: 0.7pt solid #000;
   }
 `;
 
@@ -52,36 +41,36 @@ export interface DayListProps {
 
 /** A page that prints as something to pin up: a line for each piece of work, with a box to tick. */
 export function DayList({ title, now, heads, rows, children }: DayListProps) {
+  if (!usePrinting()) {
+    return children;
+  }
   return (
-    <>
-      <OnScreen>{children}</OnScreen>
-      <Paper aria-hidden>
-        <h1>
-          {title}, {dayWithYearOf(now)}
-        </h1>
-        <table>
-          <thead>
-            <tr>
-              <th aria-label="Done" />
-              {heads.map((head) => (
-                <th key={head}>{head}</th>
+    <Paper>
+      <h1>
+        {title}, {dayWithYearOf(now)}
+      </h1>
+      <table>
+        <thead>
+          <tr>
+            <th aria-label="Done" />
+            {heads.map((head) => (
+              <th key={head}>{head}</th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.key}>
+              <td aria-label="To tick">
+                <i />
+              </td>
+              {row.cells.map((cell, column) => (
+                <td key={heads[column]}>{cell}</td>
               ))}
             </tr>
-          </thead>
-          <tbody>
-            {rows.map((row) => (
-              <tr key={row.key}>
-                <td aria-label="To tick">
-                  <i />
-                </td>
-                {row.cells.map((cell, column) => (
-                  <td key={heads[column]}>{cell}</td>
-                ))}
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </Paper>
-    </>
+          ))}
+        </tbody>
+      </table>
+    </Paper>
   );
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
@@ -279,5 +280,20 @@ class DayScreensTest {
                         .path("typed")
                         .asString())
                 .isEqualTo(".156");
+    }
+
+    @Test
+    void wall_and_bench_print_as_a_list_to_pin_up() {
+        for (String view : List.of("/", "/bench")) {
+            page.navigate(view);
+            page.locator("main h1").waitFor();
+            assertThat(page.locator("main table")).hasCount(0);
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+            assertThat(page.locator("main table")).containsText("Promised");
+            assertThat(page.locator("main table")).containsText("Orchard knife");
+            assertThat(page.locator("main svg")).hasCount(0);
+            page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.SCREEN));
+            assertThat(page.locator("main table")).hasCount(0);
+        }
     }
 }
