@@ -49,7 +49,7 @@ export const KilnFace = styled.section`
 
 export const Faces = styled.div`
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(300px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
   gap: 1rem;
   align-items: start;
 `;
