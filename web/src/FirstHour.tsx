@@ -99,7 +99,7 @@ function useStages(): Stage[] {
       what: 'The first knife',
       why: 'From the talk to a drawing, with weight, price and the earliest honest day.',
       to: '/new',
-      words: 'New commission',
+      words: 'Take it',
       isDone: false,
     },
   ];

@@ -95,7 +95,12 @@ function Letter({ talk, address, onClose }: { talk: ConsultView; address: string
   const [recipient, setRecipient] = useState<string | undefined>();
   const [subject, setSubject] = useState(`${talk.title}: your drawing`);
   const [words, setWords] = useState(
-    `Dear ${talk.clientName},\n\nhere is the drawing of your ${talk.title}. Open it, and tell us whether it is your knife:\n\n${address}\n\n${me.name}`,
+    [
+      `Dear ${talk.clientName},`,
+      `here is the drawing of your ${talk.title}. Open it, and tell us whether it is your knife:`,
+      address,
+      me.name,
+    ].join('\n\n'),
   );
   const { problem, isBusy, run } = useCaught();
   const write = () =>

@@ -16,7 +16,11 @@ import { End, Field, Head, Line, Rails, ScaleBar } from './Wall.styles';
 
 export const useWall = () => useQuery({ queryKey: ['wall'], queryFn: () => read<WallData>('/api/wall') });
 
-/** Every job a rail, its pieces hanging from it to one true scale, the most urgent job at the top. @param empty what stands where nothing hangs */
+/**
+ * Every job a rail, its pieces hanging from it to one true scale, the most urgent job at the top.
+ *
+ * @param empty what stands where nothing hangs
+ */
 export function Wall({ empty }: { empty: ReactNode }) {
   const { data } = useWall();
   const me = usePerson();
