@@ -10,6 +10,8 @@ import { minutes } from '../parts/words';
 const sum = (counts: readonly MishapCountView[], of: 'times' | 'lost' | 'costMinutes'): number =>
   counts.reduce((all, each) => all + each[of], 0);
 
+const counted = (count: number, of: string): string => `${count} ${of}${count === 1 ? '' : 's'}`;
+
 /** Where the shop loses work and blades: what went wrong, by step, most often first, and what to do about it. */
 export default function Ledger() {
   const { data } = useQuery({
@@ -37,8 +39,8 @@ export default function Ledger() {
         ) : (
           <>
             <p>
-              {sum(data, 'times')} times in all: {sum(data, 'lost')} pieces lost, {minutes(sum(data, 'costMinutes'))} of
-              work done again.
+              {counted(sum(data, 'times'), 'time')} in all: {counted(sum(data, 'lost'), 'piece')} lost,{' '}
+              {minutes(sum(data, 'costMinutes'))} of work done again.
             </p>
             <Counts counts={data} />
           </>
@@ -50,7 +52,7 @@ export default function Ledger() {
 
 function Counts({ counts }: { counts: readonly MishapCountView[] }) {
   return (
-    <Facts>
+    <Facts data-stacks>
       <thead>
         <tr>
           <th>Step</th>
@@ -68,10 +70,10 @@ function Counts({ counts }: { counts: readonly MishapCountView[] }) {
             <td>
               <Link to={`/pieces/${count.latestPiece}`}>{count.what}</Link>
             </td>
-            <td>{count.times}</td>
-            <td>{count.lost || '—'}</td>
-            <td>{count.costMinutes > 0 ? minutes(count.costMinutes) : '—'}</td>
-            <td>{count.beforehand}</td>
+            <td data-head="Times">{count.times}</td>
+            <td data-head="Pieces lost">{count.lost || '—'}</td>
+            <td data-head="Work done again">{count.costMinutes > 0 ? minutes(count.costMinutes) : '—'}</td>
+            <td data-head="What keeps it away">{count.beforehand}</td>
           </tr>
         ))}
       </tbody>

@@ -32,4 +32,28 @@ export const Facts = styled.table`
     color: ${({ theme }) => theme.alarm};
     font-weight: 700;
   }
+  /* Where columns would become too narrow to read, a row is a block and its cells stand one below the other. */
+  @media (max-width: 620px) {
+    &[data-stacks],
+    &[data-stacks] > tbody,
+    &[data-stacks] > tbody > tr,
+    &[data-stacks] > tbody > tr > td {
+      display: block;
+    }
+    &[data-stacks] > thead {
+      display: none;
+    }
+    &[data-stacks] > tbody > tr {
+      border-bottom: 1px solid ${({ theme }) => theme.line};
+      padding: 0.4rem 0;
+    }
+    &[data-stacks] > tbody > tr > td {
+      border: none;
+      padding: 0.1rem 0;
+    }
+    &[data-stacks] > tbody > tr > td[data-head]::before {
+      content: attr(data-head) ': ';
+      color: ${({ theme }) => theme.quiet};
+    }
+  }
 `;

@@ -45,7 +45,7 @@ function OnTheWay({ lines }: { lines: readonly Buy[] }) {
   return lines.length === 0 ? null : (
     <Panel aria-label="Ordered">
       <h2>Ordered, on its way</h2>
-      <Facts>
+      <Facts data-stacks>
         <tbody>
           {lines.map(({ words, supplier, order }) =>
             order ? (
@@ -88,7 +88,7 @@ function From({ supplier, lines }: { supplier: string; lines: readonly Buy[] }) 
   return (
     <Panel aria-label={supplier || 'Supplier not known'}>
       <h2>{supplier || 'Supplier not known'}</h2>
-      <Facts>
+      <Facts data-stacks>
         <thead>
           <tr>
             <th style={{ width: '36%' }}>What</th>
@@ -101,10 +101,12 @@ function From({ supplier, lines }: { supplier: string; lines: readonly Buy[] }) 
         <tbody>
           {lines.map((line) => (
             <tr key={`${line.words} ${line.why}`}>
-              <td>{line.words}</td>
-              <td>{line.amount}</td>
-              <td>{line.why}</td>
-              <td>{line.leadDays ? `${line.leadDays} days` : 'not known'}</td>
+              <td>
+                <strong>{line.words}</strong>
+              </td>
+              <td data-head="How much">{line.amount}</td>
+              <td data-head="Why">{line.why}</td>
+              <td data-head="Comes in">{line.leadDays ? `${line.leadDays} days` : 'not known'}</td>
               <td aria-label={`Say that ${line.words} is ordered`}>
                 <Press onPress={() => order(line)}>Ordered</Press>
               </td>
