@@ -4084,6 +4084,7 @@ export interface components {
             isMore: boolean;
             mine: components["schemas"]["BenchRow"][];
             next?: components["schemas"]["BenchRow"];
+            ofSomebody: components["schemas"]["BenchRow"][];
             others: components["schemas"]["BenchRow"][];
             stations: components["schemas"]["AtStation"][];
         };
@@ -7377,6 +7378,7 @@ export interface operations {
     benchBench: {
         parameters: {
             query?: {
+                of?: number;
                 station?: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
             };
             header?: never;

@@ -18,20 +18,19 @@ import { keyOf, nameOf, pageOf } from './model';
 /** What I do now, what rests and closes, and what is mine, anybody's and others', in the order of urgency. */
 export default function BenchPage() {
   const [station, choose] = useState<Station | undefined>();
-  const { data } = useQuery({
-    queryKey: ['bench', 'all', station ?? ''],
-    queryFn: () => read<Bench>(station ? `/api/bench?station=${station}` : '/api/bench'),
-    placeholderData: (before) => before,
-  });
-  const now = useNow();
   const [search] = useSearchParams();
   /** Whose bench is looked at beside one's own. */
   const of = Number(search.get('of') ?? 0);
+  const asked = new URLSearchParams({ ...(station ? { station } : {}), ...(of > 0 ? { of: String(of) } : {}) });
+  const { data } = useQuery({
+    queryKey: ['bench', 'all', String(asked)],
+    queryFn: () => read<Bench>(`/api/bench?${asked}`),
+    placeholderData: (before) => before,
+  });
+  const now = useNow();
   if (!data) {
     return <Quiet>One moment…</Quiet>;
   }
-  const all = [...data.clocks, ...data.mine, ...data.anybodys, ...data.others];
-  const ofSomebody = all.filter((row) => row.hands.holder.id === of);
   return (
     <>
       <Row data-no-print>
@@ -45,8 +44,8 @@ export default function BenchPage() {
       <Stations stations={data.stations} chosen={station} onChoose={choose} />
       {of > 0 ? (
         <BenchList
-          title={`On ${ofSomebody[0]?.hands.holder.name ?? 'them'}`}
-          rows={ofSomebody}
+          title={`On ${data.ofSomebody[0]?.hands.holder.name ?? 'them'}`}
+          rows={data.ofSomebody}
           now={now}
           nothing="They are at nothing, and nothing is on them."
         />

@@ -76,6 +76,10 @@ class CameBackTest {
                     .as("what was measured stays measured: %s", number.path("key"))
                     .isEqualTo(number.path("reading").path("value"));
         }
+        assertThat(repair(owner, old, "2027-05-01", "EDGE")
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("is in the shop already, as " + piece.path("name").asString());
         for (String step : openSteps(piece)) {
             Work.doStep(shop, owner, again, step);
         }
@@ -90,6 +94,7 @@ class CameBackTest {
     void what_cannot_be_repaired_is_refused() {
         repair(owner, old, "2027-05-01").isRefused(422, "entries");
         repair(owner, old, "soon", "EDGE").isRefused(422, "entries");
+        repair(owner, old, "2027-05-01", "EDGE", "SCALES").isRefused(422, "entries");
         repair(Client.atDemo(shop.address(), 2), old, "2027-05-01", "EDGE").isRefused(403, "not-allowed");
         long alive = Work.take(owner, 1, Map.of());
         repair(owner, alive, "2027-05-01", "EDGE").isRefused(409, "out-of-turn");
@@ -102,7 +107,13 @@ class CameBackTest {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Ines Aldermoor"))
                 .click();
         page.getByRole(AriaRole.NAVIGATION).waitFor();
-        page.navigate("/pieces/" + old);
+        page.navigate("/pieces/"
+                + owner.get("/api/delivered")
+                        .json()
+                        .path("pieces")
+                        .get(1)
+                        .path("id")
+                        .asLong());
         Maker ines = new Maker(page);
         ines.press("It has come back");
         page.getByText("A new handle").click();

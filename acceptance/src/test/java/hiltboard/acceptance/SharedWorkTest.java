@@ -517,6 +517,14 @@ class SharedWorkTest {
                 .isOk();
         assertThat(listed(bram, piece, "choose-stock")).isEqualTo("others");
         assertThat(listed(cato, piece, "choose-stock")).isEqualTo("mine");
+        assertThat(owner.get("/api/bench?of=" + person(cato))
+                        .isOk()
+                        .json()
+                        .path("ofSomebody")
+                        .valueStream()
+                        .map(row -> row.path("pieces").get(0).path("id").asLong()))
+                .as("an owner sees who does what")
+                .contains(piece);
         JsonNode hands = Work.piece(cato, piece).path("hands");
         assertThat(hands.path("beganBy").asString()).isEqualTo("Olwen Tarr");
         assertThat(hands.path("steps").get(0).path("holder").path("word").asString())

@@ -42,6 +42,7 @@ class BenchController {
      * @param mine what I am at and what is on me
      * @param anybodys what is nobody's, at the stations where I work
      * @param others what others are at or have on them, and what nobody has at stations where I do not work
+     * @param ofSomebody all that somebody who was asked for is at or has on them
      * @param isMore whether there is more that is not mine than is listed
      * @param stations where all of it is, whichever station is looked at
      */
@@ -51,16 +52,20 @@ class BenchController {
             List<BenchRow> mine,
             List<BenchRow> anybodys,
             List<BenchRow> others,
+            List<BenchRow> ofSomebody,
             boolean isMore,
             List<AtStation> stations) {}
 
     /** @param pieces how many have something there */
     record AtStation(Station station, int pieces) {}
 
-    /** @param station what is there alone; empty for all of the shop */
+    /**
+     * @param station what is there alone; empty for all of the shop
+     * @param of whose bench is looked at beside one's own; zero for nobody's
+     */
     @GetMapping("/api/bench")
     @Transactional(readOnly = true)
-    Bench bench(@RequestParam Optional<Station> station, Person person) {
+    Bench bench(@RequestParam Optional<Station> station, @RequestParam(defaultValue = "0") long of, Person person) {
         List<BenchRow> whole = steps.rows(steps.lying(), person, SHOWN_OF_A_PIECE);
         List<BenchRow> all = whole.stream()
                 .filter(row -> station.isEmpty() || row.station() == station.get())
@@ -79,6 +84,9 @@ class BenchController {
                         .toList(),
                 anybodys.stream().limit(MOST).toList(),
                 others.stream().limit(MOST).toList(),
+                all.stream()
+                        .filter(row -> of > 0 && row.hands().holder().id() == of)
+                        .toList(),
                 anybodys.size() > MOST || others.size() > MOST,
                 stations(whole));
     }

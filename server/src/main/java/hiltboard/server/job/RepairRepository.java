@@ -42,6 +42,19 @@ class RepairRepository {
                 .update();
     }
 
+    /** The name under which it is repaired now, if it is. */
+    Optional<String> underWay(PieceFile old) {
+        return sql.sql("""
+                SELECT job.number FROM repair JOIN piece ON piece.id = repair.piece_id JOIN job ON job.id = piece.job_id
+                WHERE of_name = :name AND piece.standing = 'ALIVE' AND
+                of_left_at_ms = (SELECT coalesce(handed_over_at_ms, 0) FROM piece before WHERE before.id = :old)
+                """)
+                .param("name", old.name())
+                .param("old", old.id())
+                .query(String.class)
+                .optional();
+    }
+
     Optional<RepairRow> of(long piece) {
         return sql.sql("""
                 SELECT of_name, works, (

@@ -80,6 +80,9 @@ class RepairService {
                 throw Refusal.outOfTurn(
                         old.name() + " has not left the shop: what is wrong with it is said at its step.");
             }
+            repairs.underWay(old).ifPresent(again -> {
+                throw Refusal.outOfTurn(old.name() + " is in the shop already, as " + again + ".");
+            });
             JobRepository.Job was = jobs.job(old.jobId()).orElseThrow();
             long job = jobs.addJob(
                     was.clientId(),
@@ -119,8 +122,13 @@ class RepairService {
 
     private List<Finding> findings(NewRepair asked, List<Repair> works) {
         List<Finding> findings = new ArrayList<>();
-        if (works.isEmpty()) {
-            findings.add(new Finding("works", "", "Nothing is chosen", "at least one thing that is done again"));
+        if (works.isEmpty() || works.size() < asked.works().stream().distinct().count()) {
+            findings.add(new Finding(
+                    "works",
+                    String.join(", ", asked.works()),
+                    works.isEmpty() ? "Nothing is chosen" : "Not all of this is known",
+                    "what is done again: "
+                            + Arrays.stream(Repair.values()).map(Repair::name).collect(Collectors.joining(", "))));
         }
         if (asked.words().isBlank() || asked.words().length() > LONGEST_WORDS) {
             findings.add(new Finding(
