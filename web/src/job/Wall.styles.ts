@@ -52,7 +52,7 @@ export const Rails = styled.div`
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   grid-auto-flow: row dense;
-  gap: 0.2rem;
+  gap: 0.15rem;
   @media (max-width: 1100px) {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -76,14 +76,18 @@ export const Line = styled.section`
     font-style: normal;
   }
   > div {
-    padding: 0.15rem 0.5rem;
+    padding: 0.1rem 0.5rem;
   }
   h2 {
     font-size: 1.02rem;
+    line-height: 1.1;
   }
   h2 a {
     display: inline-block;
-    min-height: 20px;
+    min-height: 18px;
+    @media (pointer: coarse), (max-width: 1100px) {
+      min-height: 26px;
+    }
     color: inherit;
     text-decoration: none;
   }
@@ -97,7 +101,7 @@ export const Line = styled.section`
   p {
     font-family: ${({ theme }) => theme.label};
     font-size: 0.95rem;
-    line-height: 1.1;
+    line-height: 1.05;
     color: ${({ theme }) => theme.quiet};
   }
   p strong,
@@ -155,7 +159,7 @@ export const Hook = styled.a`
 
 /** A manila tag with a punched hole. */
 export const Tag = styled.span`
-  margin-top: 0.2rem;
+  margin-top: 0.1rem;
   max-width: 270px;
   background: radial-gradient(
     circle at 9px 0.8em,
@@ -164,11 +168,11 @@ export const Tag = styled.span`
     ${({ theme }) => theme.manila} 5.6px
   );
   border-radius: 7px 3px 3px 7px;
-  padding: 0.1rem 0.45rem 0.15rem 1.15rem;
+  padding: 0.05rem 0.45rem 0.1rem 1.15rem;
   display: flex;
   flex-direction: column;
   font-size: 0.84rem;
-  line-height: 1.2;
+  line-height: 1.15;
   font-variant-numeric: tabular-nums;
   b {
     color: ${({ theme }) => theme.alarm};

@@ -27,6 +27,7 @@ class DayScreensTest {
     private static RunningShop shop;
     private static Client ines;
     private static Page page;
+    private static int heightOfForty;
 
     @BeforeAll
     static void open() {
@@ -43,6 +44,8 @@ class DayScreensTest {
                 .click();
         page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("The wall"))
                 .waitFor();
+        assertThat(rails()).hasCount(JOBS);
+        heightOfForty = ((Number) page.evaluate("document.documentElement.scrollHeight")).intValue();
     }
 
     @AfterAll
@@ -72,6 +75,11 @@ class DayScreensTest {
     private static void toTheWall() {
         page.navigate("/");
         rails().first().waitFor();
+    }
+
+    @Test
+    void forty_jobs_hang_on_two_and_a_half_screens() {
+        assertThat(heightOfForty).isLessThanOrEqualTo(HIGH * 5 / 2);
     }
 
     @Test
