@@ -4347,6 +4347,8 @@ export interface components {
         };
         ClientFile: {
             contact: string;
+            /** Format: int32 */
+            earlier: number;
             /** Format: int64 */
             id: number;
             jobs: components["schemas"]["ClientJob"][];

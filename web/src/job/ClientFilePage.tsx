@@ -47,6 +47,12 @@ export default function ClientFilePage() {
       {client.jobs.map((job) => (
         <Job key={job.id} job={job} />
       ))}
+      {client.earlier > 0 ? (
+        <p>
+          {client.earlier} earlier {client.earlier === 1 ? 'job' : 'jobs'}:{' '}
+          <Link to={`/delivered?client=${client.id}`}>all that was delivered to {client.name}</Link>
+        </p>
+      ) : null}
       <Letters client={client.id} />
     </>
   );

@@ -8,15 +8,18 @@ import { Press } from '../parts/Press';
 import { Panel, Quiet, Row } from '../parts/Sheet';
 import { dayWithYearOf } from '../parts/words';
 
-/** What left the shop, by year and construction, the latest first; a client's is on their page. */
+/** What left the shop, by year, construction and client, the latest first. */
 export default function DeliveredPage() {
   const [search, setSearch] = useSearchParams();
   const year = search.get('year') ?? '0';
   const construction = search.get('construction') ?? '';
+  const client = search.get('client') ?? '0';
   const { data, hasNextPage, fetchNextPage, isFetchingNextPage } = useInfiniteQuery({
-    queryKey: ['piece', 'delivered', year, construction],
+    queryKey: ['piece', 'delivered', year, construction, client],
     queryFn: ({ pageParam }) =>
-      read<DeliveredView>(`/api/delivered?year=${year}&construction=${construction}&before=${pageParam}`),
+      read<DeliveredView>(
+        `/api/delivered?year=${year}&construction=${construction}&client=${client}&before=${pageParam}`,
+      ),
     initialPageParam: 0,
     getNextPageParam: (last) => last.before || undefined,
   });
@@ -53,6 +56,9 @@ export default function DeliveredPage() {
             ]}
             onChange={choose('construction')}
           />
+          {client === '0' ? null : (
+            <Press onPress={() => choose('client')('0')}>Only {pieces[0]?.clientName ?? 'one client'}: show all</Press>
+          )}
         </Row>
         {pieces.length === 0 ? (
           <Quiet>Nothing like this has left the shop. What is handed over is listed here from then on.</Quiet>

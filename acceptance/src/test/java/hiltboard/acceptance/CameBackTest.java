@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -121,5 +122,29 @@ class CameBackTest {
         page.getByLabel("Promised for").fill("2027-06-01");
         ines.press("Take the repair");
         Seen.assertThat(page.getByText("Repair of")).containsText("A new handle");
+    }
+
+    @Test
+    void a_client_of_many_years_has_the_latest_jobs_on_their_page_and_the_number_of_the_others() {
+        long piece = Work.take(owner, 1, Map.of());
+        for (int i = 0; i < 41; i++) {
+            Work.take(owner, 1, Map.of());
+        }
+        long client = owner.get("/api/clients")
+                .isOk()
+                .json()
+                .valueStream()
+                .filter(line -> line.path("name").asString().equals("Greta Moss"))
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asLong();
+        JsonNode file = owner.get("/api/clients/" + client).isOk().json();
+        assertThat(file.path("jobs")).hasSize(40);
+        assertThat(file.path("earlier").asInt()).isGreaterThanOrEqualTo(2);
+        assertThat(file.path("jobs").valueStream().map(job -> job.path("id").asLong()))
+                .as("the latest first, and not the first of all")
+                .doesNotContain(Work.piece(owner, piece).path("job").path("id").asLong())
+                .isSortedAccordingTo(Comparator.reverseOrder());
     }
 }

@@ -36,6 +36,7 @@ import org.springframework.web.bind.annotation.RestController;
 class DeliveredController {
     private static final int AT_ONCE = 60;
     private static final int DRAWN_AT_MOST = 60;
+    private static final int JOBS_AT_MOST = 40;
 
     private final DeliveredRepository delivered;
     private final JobRepository jobs;
@@ -100,7 +101,8 @@ class DeliveredController {
             List<PieceController.WishView> wishes,
             List<DrawnPiece> pieces) {}
 
-    record ClientFile(long id, String name, String contact, List<ClientJob> jobs) {}
+    /** @param jobs the latest first; {@code earlier} of them are not among them */
+    record ClientFile(long id, String name, String contact, List<ClientJob> jobs, int earlier) {}
 
     /**
      * What left the shop, of a year where one is named, the latest first. @param before those from then on are known
@@ -144,7 +146,7 @@ class DeliveredController {
         ClientRow client = jobs.clients(List.of(id)).stream()
                 .findFirst()
                 .orElseThrow(() -> Refusal.notThere("There is no client with number " + id + "."));
-        List<Made> made = delivered.of(id);
+        List<Made> made = delivered.of(id, JOBS_AT_MOST);
         Map<Long, List<Made>> byJob =
                 made.stream().collect(Collectors.groupingBy(Made::job, LinkedHashMap::new, Collectors.toList()));
         Map<Long, Job> jobById = jobs.jobs(byJob.keySet()).stream().collect(Collectors.toMap(Job::id, job -> job));
@@ -155,7 +157,8 @@ class DeliveredController {
                 client.contact(),
                 byJob.entrySet().stream()
                         .map(entry -> job(jobById.get(entry.getKey()), entry.getValue(), areDrawn, person.units()))
-                        .toList());
+                        .toList(),
+                Math.max(0, delivered.jobsOf(id) - JOBS_AT_MOST));
     }
 
     private ClientJob job(Job job, List<Made> made, boolean areDrawn, Units units) {

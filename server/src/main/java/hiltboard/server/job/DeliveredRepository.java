@@ -76,10 +76,21 @@ class DeliveredRepository {
                 .optional();
     }
 
-    /** All that is and was made for a client, the latest job first. */
-    List<Made> of(long client) {
-        return sql.sql(SELECT + "WHERE client_id = :client ORDER BY job.id DESC, position")
+    int jobsOf(long client) {
+        return sql.sql("SELECT count(*) FROM job WHERE client_id = :client")
                 .param("client", client)
+                .query(Integer.class)
+                .single();
+    }
+
+    /** What is and was made for a client, the latest job first. @param most how many jobs */
+    List<Made> of(long client, int most) {
+        return sql.sql(SELECT + """
+                WHERE job.id IN (SELECT id FROM job WHERE client_id = :client ORDER BY id DESC LIMIT :most)
+                ORDER BY job.id DESC, position
+                """)
+                .param("client", client)
+                .param("most", most)
                 .query((row, number) -> made(row))
                 .list();
     }
