@@ -78,7 +78,7 @@ describe('a tag', () => {
 
 it('one scale holds for all, and the longest fits', () => {
   const drawing = (width: number) => ({ width }) as Parameters<typeof scaleFor>[0][number];
-  expect(scaleFor([drawing(1000), drawing(200)])).toBeCloseTo(0.18);
+  expect(scaleFor([drawing(1000), drawing(200)])).toBeCloseTo(0.165);
   expect(scaleFor([drawing(200)])).toBe(0.45);
 });
 
