@@ -1,11 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { styled } from 'styled-components';
 import { read } from './api/client';
-import type { FireView, Forge, PersonView, PricesView, Racks } from './api/schema';
+import type { FireView, PersonView, PricesView } from './api/schema';
 import { LookAround } from './access/LookAround';
 import { usePerson } from './access/useSession';
+import { useForge } from './forge/useForge';
 import { WayTo } from './parts/Press';
 import { Panel, Quiet, Row } from './parts/Sheet';
+import { useRacks } from './stock/useStock';
 
 const Path = styled.ol`
   list-style: none;
@@ -50,8 +52,8 @@ function useStages(): Stage[] {
   const { data: prices } = useQuery({ queryKey: ['prices'], queryFn: () => read<PricesView>('/api/prices') });
   const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => read<PersonView[]>('/api/people') });
   const { data: fire } = useQuery({ queryKey: ['fire', 'all'], queryFn: () => read<FireView>('/api/fire') });
-  const { data: forge } = useQuery({ queryKey: ['forge', 'all'], queryFn: () => read<Forge>('/api/forge') });
-  const { data: racks } = useQuery({ queryKey: ['stock', 'racks'], queryFn: () => read<Racks>('/api/stock') });
+  const { data: forge } = useForge();
+  const { data: racks } = useRacks();
   return [
     {
       what: 'The shop’s currency',

@@ -1,7 +1,8 @@
 import { useQuery } from '@tanstack/react-query';
 import { useSearchParams } from 'react-router';
 import { read } from '../api/client';
-import type { CalculatorView, ToolView, WallView } from '../api/schema';
+import type { CalculatorView, ToolView } from '../api/schema';
+import { useWall } from '../job/Wall';
 import { Choice } from '../parts/Choice';
 import { Quiet, Row } from '../parts/Sheet';
 import { CalculatorPanel, Grid } from './CalculatorPanel';
@@ -16,7 +17,7 @@ export default function Calculate() {
     queryFn: () => read<ToolView[]>(`/api/calc/of/${piece}`),
     enabled: piece > 0,
   });
-  const { data: wall } = useQuery({ queryKey: ['wall'], queryFn: () => read<WallView>('/api/wall') });
+  const { data: wall } = useWall();
   const pieces = (wall?.rails ?? []).flatMap((rail) =>
     rail.pieces.map((each) => ({ value: String(each.id), words: `${each.name} ${rail.title}` })),
   );

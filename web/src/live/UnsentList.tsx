@@ -2,6 +2,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { command } from '../api/client';
 import { backIntoField } from '../parts/drafts';
+import { BothValues } from '../parts/BothChanged';
 import { Press } from '../parts/Press';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { clockTime } from '../parts/words';
@@ -63,12 +64,7 @@ function OneUnsent({ unsent, onLeave }: { unsent: Unsent; onLeave: () => void })
       <p>
         <strong>{unsent.words}</strong> <Quiet as="span">{clockTime(unsent.atMillis)}</Quiet>
       </p>
-      {both.map((each) => (
-        <p key={each.field}>
-          <strong>{each.label}</strong>: {each.theirsBy} entered <strong>{each.theirs}</strong>, you entered{' '}
-          <strong>{each.yours}</strong>.
-        </p>
-      ))}
+      <BothValues both={both} />
       {refusal && both.length === 0 ? <Trouble>{refusal.message}</Trouble> : null}
       <Row>
         {both.length === 1 ? (

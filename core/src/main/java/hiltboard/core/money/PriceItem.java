@@ -16,25 +16,19 @@ import java.util.stream.Stream;
  *
  * @param key as it is kept
  * @param per what one price is for
+ * @param group heading under which it is looked for
  */
-public record PriceItem(String key, String words, String per) {
-    public static final PriceItem PINS = new PriceItem("pin", "Pin or fastener", "each");
-    public static final PriceItem TUBE = new PriceItem("tube", "Lanyard tube", "each");
-    public static final PriceItem ADHESIVE = new PriceItem("adhesive", "Adhesive", "a handle");
-    public static final PriceItem ABRASIVES = new PriceItem("abrasives", "Belts and paper", "a piece");
-    public static final PriceItem SHEATH = new PriceItem("sheath", "Leather and thread for a sheath", "each");
-    public static final PriceItem OUTSIDE_TREATER = new PriceItem("treater", "Outside heat treater", "a blade");
-    public static final PriceItem HOUR = new PriceItem("hour", "Hands-on work", "an hour");
+public record PriceItem(String key, String words, String per, String group) {
+    private static final String STEEL = "Steel";
+    private static final String OTHER = "Everything else, and an hour";
 
-    /** Under which heading it is looked for. */
-    public String group() {
-        return switch (key.substring(0, Math.max(0, key.indexOf(':')))) {
-            case "steel", "billet" -> "Steel";
-            case "handle" -> "Handles";
-            case "fitting" -> "Guards, bolsters and pins";
-            default -> "Everything else, and an hour";
-        };
-    }
+    public static final PriceItem PINS = new PriceItem("pin", "Pin or fastener", "each", OTHER);
+    public static final PriceItem TUBE = new PriceItem("tube", "Lanyard tube", "each", OTHER);
+    public static final PriceItem ADHESIVE = new PriceItem("adhesive", "Adhesive", "a handle", OTHER);
+    public static final PriceItem ABRASIVES = new PriceItem("abrasives", "Belts and paper", "a piece", OTHER);
+    public static final PriceItem SHEATH = new PriceItem("sheath", "Leather and thread for a sheath", "each", OTHER);
+    public static final PriceItem OUTSIDE_TREATER = new PriceItem("treater", "Outside heat treater", "a blade", OTHER);
+    public static final PriceItem HOUR = new PriceItem("hour", "Hands-on work", "an hour", OTHER);
 
     /** Everything that has a price in a shop with these steels, in the order of the price list. */
     public static List<PriceItem> all(SteelLibrary steels) {
@@ -59,7 +53,7 @@ public record PriceItem(String key, String words, String per) {
     }
 
     private static PriceItem steel(String designation, String words) {
-        return new PriceItem("steel:" + designation, words, "a kilogram");
+        return new PriceItem("steel:" + designation, words, "a kilogram", STEEL);
     }
 
     /** A bar for a stack: of a steel that is hardened, or of one that a fitting is made of as well. */
@@ -68,14 +62,14 @@ public record PriceItem(String key, String words, String per) {
     }
 
     private static PriceItem billet(SteelForm form) {
-        return new PriceItem("billet:" + form.name(), form.words(), "a kilogram");
+        return new PriceItem("billet:" + form.name(), form.words(), "a kilogram", STEEL);
     }
 
     static PriceItem handle(HandleMaterial material) {
-        return new PriceItem("handle:" + material.name(), material.words(), "a pair of scales or a block");
+        return new PriceItem("handle:" + material.name(), material.words(), "a pair of scales or a block", "Handles");
     }
 
     static PriceItem fitting(FittingMaterial material) {
-        return new PriceItem("fitting:" + material.name(), material.words(), "a kilogram");
+        return new PriceItem("fitting:" + material.name(), material.words(), "a kilogram", "Guards, bolsters and pins");
     }
 }

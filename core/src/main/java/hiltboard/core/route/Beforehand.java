@@ -41,7 +41,7 @@ final class Beforehand {
             case ETCH_PATCHY ->
                 "Degrease until a white rag stays clean, touch it no more, and look after the first seconds.";
             case FINISH_SCRATCHED ->
-                "Tape the blade as soon as it is finished, and keep grit off the bench where handles are " + "fitted.";
+                "Tape the blade as soon as it is finished, and keep grit off the bench where handles are fitted.";
             case STENCIL_LIFTED -> "Clean and dry under it, press the edges down, short bursts with time to cool.";
             case HANDLE_STUCK ->
                 "Wax the tang twice, set the clock when the adhesive is mixed, and pull inside the window.";
