@@ -21,51 +21,8 @@ import { waits } from './live/title';
 import { UnsentHere, useSendsUnsent, useUnsent } from './live/unsent';
 import { useLive } from './live/useLive';
 import { draftsAreOf } from './parts/drafts';
-import { fetched } from './parts/fetched';
 import { Wall } from './job/Wall';
-
-const Consult = fetched(() => import('./design/Consult'));
-const ConsultSheet = fetched(() => import('./design/ConsultSheet'));
-const ConsultList = fetched(() => import('./design/ConsultList'));
-const ClientPage = fetched(() => import('./design/ClientPage'));
-const Outbox = fetched(() => import('./device/Outbox'));
-const RacksPage = fetched(() => import('./stock/RacksPage'));
-const Receive = fetched(() => import('./stock/Receive'));
-const LotPage = fetched(() => import('./stock/LotPage'));
-const Cutting = fetched(() => import('./stock/Cutting'));
-const Buying = fetched(() => import('./stock/Buying'));
-const Claims = fetched(() => import('./stock/Claims'));
-const Tables = fetched(() => import('./stock/Tables'));
-const ForgePage = fetched(() => import('./forge/ForgePage'));
-const NewBillet = fetched(() => import('./forge/NewBillet'));
-const BilletPage = fetched(() => import('./forge/BilletPage'));
-const FirePage = fetched(() => import('./fire/FirePage'));
-const LoadPage = fetched(() => import('./fire/LoadPage'));
-const PieceFirePage = fetched(() => import('./fire/PieceFirePage'));
-const KilnPage = fetched(() => import('./fire/KilnPage'));
-const SteelsPage = fetched(() => import('./fire/SteelsPage'));
-const TreaterPage = fetched(() => import('./fire/TreaterPage'));
-const ConsignmentPage = fetched(() => import('./fire/ConsignmentPage'));
-const Prices = fetched(() => import('./money/Prices'));
-const NewCommission = fetched(() => import('./design/NewCommission'));
-const PiecePage = fetched(() => import('./job/PiecePage'));
-const ScreenPage = fetched(() => import('./job/ScreenPage'));
-const TagsPage = fetched(() => import('./find/TagsPage'));
-const SlotPage = fetched(() => import('./find/SlotPage'));
-const JobPage = fetched(() => import('./job/JobPage'));
-const ClientsPage = fetched(() => import('./job/ClientsPage'));
-const ClientFilePage = fetched(() => import('./job/ClientFilePage'));
-const DeliveredPage = fetched(() => import('./job/DeliveredPage'));
-const ChainPage = fetched(() => import('./chain/ChainPage'));
-const HandOver = fetched(() => import('./job/HandOver'));
-const BenchPage = fetched(() => import('./bench/BenchPage'));
-const StepPage = fetched(() => import('./bench/StepPage'));
-const StationPage = fetched(() => import('./bench/StationPage'));
-const BackupPage = fetched(() => import('./backup/BackupPage'));
-const AlongPage = fetched(() => import('./backup/AlongPage'));
-const Calculate = fetched(() => import('./calc/Calculate'));
-const Ledger = fetched(() => import('./bench/Ledger'));
-const PeoplePage = fetched(async () => ({ default: (await import('./access/People')).People }));
+import { CLIENTS, PAGES, SCREEN } from './pages';
 
 const Room = styled.main`
   padding: 1rem max(1rem, calc((100vw - 1560px) / 2)) 2.5rem;
@@ -98,7 +55,7 @@ const Skip = styled.a`
 export function App() {
   return (
     <Routes>
-      <Route path="/k/:token" element={<ClientPage />} />
+      <Route path="/k/:token" element={<CLIENTS />} />
       <Route path="*" element={<Shopfront />} />
     </Routes>
   );
@@ -147,7 +104,7 @@ function OpenShop({ session, person }: { session: SessionView; person: PersonVie
   if (pathname === '/screen') {
     return (
       <>
-        <ScreenPage />
+        <SCREEN />
         <Alarms />
         <Announcements unsent={unsent} isConnected={isConnected} announced={announced} onDismiss={dismiss} />
       </>
@@ -165,46 +122,9 @@ function OpenShop({ session, person }: { session: SessionView; person: PersonVie
         <Routes>
           <Route path="/" element={<Wall empty={<FirstHour />} />} />
           <Route path="/wall" element={<Wall empty={<FirstHour />} />} />
-          <Route path="/consult" element={<ConsultList />} />
-          <Route path="/jobs/:job" element={<JobPage />} />
-          <Route path="/tags" element={<TagsPage />} />
-          <Route path="/slots/:slot" element={<SlotPage />} />
-          <Route path="/clients" element={<ClientsPage />} />
-          <Route path="/clients/:client" element={<ClientFilePage />} />
-          <Route path="/delivered" element={<DeliveredPage />} />
-          <Route path="/jobs/:job/consult" element={<Consult />} />
-          <Route path="/jobs/:job/sheet" element={<ConsultSheet />} />
-          <Route path="/outbox" element={<Outbox />} />
-          <Route path="/prices" element={<Prices />} />
-          <Route path="/new" element={<NewCommission />} />
-          <Route path="/pieces/:id" element={<PiecePage />} />
-          <Route path="/pieces/:id/chain" element={<ChainPage />} />
-          <Route path="/pieces/:id/hand-over" element={<HandOver />} />
-          <Route path="/bench" element={<BenchPage />} />
-          <Route path="/bench/:id/:operation" element={<StepPage />} />
-          <Route path="/stations/:station" element={<StationPage />} />
-          <Route path="/stock" element={<RacksPage />} />
-          <Route path="/stock/receive" element={<Receive />} />
-          <Route path="/stock/cutting" element={<Cutting />} />
-          <Route path="/stock/buying" element={<Buying />} />
-          <Route path="/stock/claims" element={<Claims />} />
-          <Route path="/stock/table" element={<Tables />} />
-          <Route path="/stock/lots/:id" element={<LotPage />} />
-          <Route path="/forge" element={<ForgePage />} />
-          <Route path="/forge/new" element={<NewBillet />} />
-          <Route path="/forge/:part" element={<BilletPage />} />
-          <Route path="/fire" element={<FirePage />} />
-          <Route path="/fire/loads/:id" element={<LoadPage />} />
-          <Route path="/fire/pieces/:id" element={<PieceFirePage />} />
-          <Route path="/fire/kilns/:id" element={<KilnPage />} />
-          <Route path="/fire/steels" element={<SteelsPage />} />
-          <Route path="/fire/treater" element={<TreaterPage />} />
-          <Route path="/fire/treater/:id" element={<ConsignmentPage />} />
-          <Route path="/ledger" element={<Ledger />} />
-          <Route path="/calculate" element={<Calculate />} />
-          <Route path="/people" element={<PeoplePage />} />
-          <Route path="/backup" element={<BackupPage />} />
-          <Route path="/along" element={<AlongPage />} />
+          {Object.entries(PAGES).map(([path, Page]) => (
+            <Route key={path} path={path} element={<Page />} />
+          ))}
           <Route path="*" element={<p>There is nothing at this address.</p>} />
         </Routes>
       </Room>

@@ -19,6 +19,7 @@ import { ThemeProvider } from 'styled-components';
 import { Problem } from './api/client';
 import { App } from './App';
 import { GlobalStyle } from './GlobalStyle';
+import { fetchAhead } from './pages';
 import { theme } from './theme';
 
 /** Nothing goes stale by itself: the live stream says what to read anew. */
@@ -36,6 +37,7 @@ if (import.meta.env.PROD && 'serviceWorker' in navigator && !location.pathname.s
   navigator.serviceWorker.register('/service-worker.js').catch(() => undefined);
 }
 
+fetchAhead(location.pathname);
 const root = document.getElementById('root');
 if (root) {
   createRoot(root).render(

@@ -50,12 +50,7 @@ export default function BenchPage() {
           nothing="They are at nothing, and nothing is on them."
         />
       ) : null}
-      <DayList
-        title="Bench"
-        now={now}
-        heads={DAY_HEADS}
-        rows={dayLines([...data.mine, ...data.anybodys, ...data.others])}
-      >
+      <DayList title="Bench" heads={DAY_HEADS} rows={() => dayLines([...data.mine, ...data.anybodys, ...data.others])}>
         <Parts>
           {data.clocks.length > 0 ? (
             <BenchList area="clocks" title="On the clock" rows={data.clocks} now={now} nothing="Nothing here." />

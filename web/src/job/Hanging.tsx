@@ -1,6 +1,7 @@
 import { Link } from 'react-router';
 import type { Drawing, HangingPiece, Rail } from '../api/schema';
 import { Silhouette } from '../blade/Silhouette';
+import { Ticking } from '../live/Ticking';
 import { underWayWords, windowWords } from '../route/words';
 import { ownWords, standingWords } from './wallModel';
 import { Hook, Tag } from './Wall.styles';
@@ -10,11 +11,10 @@ interface HangingProps {
   rail: Rail;
   drawing: Drawing | undefined;
   scale: number;
-  now: number;
 }
 
 /** One piece on its rail: the silhouette, and a manila tag with what there is to know. */
-export function Hanging({ piece, rail, drawing, scale, now }: HangingProps) {
+export function Hanging({ piece, rail, drawing, scale }: HangingProps) {
   const isAlive = piece.standing === 'ALIVE';
   const own = ownWords(piece, rail);
   return (
@@ -36,10 +36,14 @@ export function Hanging({ piece, rail, drawing, scale, now }: HangingProps) {
         {piece.heldReason ? <b>Held: {piece.heldReason}</b> : null}
         {piece.isStale ? <b>A part was made to a number that moved</b> : null}
         {piece.windows.map((window) => (
-          <b key={window.operation}>{windowWords(window, now)}</b>
+          <b key={window.operation}>
+            <Ticking>{(now) => windowWords(window, now)}</Ticking>
+          </b>
         ))}
         {piece.underWay.map((step) => (
-          <span key={step.operation}>{underWayWords(step, now)}</span>
+          <span key={step.operation}>
+            <Ticking>{(now) => underWayWords(step, now)}</Ticking>
+          </span>
         ))}
         {isAlive && !piece.heldReason && piece.underWay.length === 0 && piece.windows.length === 0 ? (
           <span>

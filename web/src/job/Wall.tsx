@@ -1,10 +1,9 @@
 import { useQuery } from '@tanstack/react-query';
-import { type ReactNode, useMemo } from 'react';
+import { type ReactNode, useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
 import type { Rail as RailData, WallView as WallData } from '../api/schema';
 import { usePerson } from '../access/useSession';
 import { read } from '../api/client';
-import { useNow } from '../live/useNow';
 import { DayList } from '../parts/DayList';
 import { WayTo } from '../parts/Press';
 import { Quiet, Row } from '../parts/Sheet';
@@ -48,14 +47,16 @@ export function Wall({ empty }: { empty: ReactNode }) {
   );
 }
 
-/** The rails; their clocks tick apart from all else. */
+/** Rails that fill the tallest screen: they are drawn first, the rest behind them. */
+const SCREENFUL = 12;
+
 function Hung({ wall, rails, scale }: { wall: WallData; rails: readonly RailData[]; scale: number }) {
-  const now = useNow();
+  const drawn = useDeferredValue(rails, rails.slice(0, SCREENFUL));
   return (
-    <DayList title="The wall" now={now} heads={DAY_HEADS} rows={rails.flatMap((rail) => dayLines(rail, now))}>
+    <DayList title="The wall" heads={DAY_HEADS} rows={(now) => rails.flatMap((rail) => dayLines(rail, now))}>
       <Rails>
-        {rails.map((rail) => (
-          <RailOf key={rail.jobId} wall={wall} rail={rail} scale={scale} now={now} />
+        {drawn.map((rail) => (
+          <RailOf key={rail.jobId} wall={wall} rail={rail} scale={scale} />
         ))}
       </Rails>
     </DayList>
@@ -84,10 +85,9 @@ interface RailProps {
   wall: WallData;
   rail: RailData;
   scale: number;
-  now: number;
 }
 
-function RailOf({ wall, rail, scale, now }: RailProps) {
+function RailOf({ wall, rail, scale }: RailProps) {
   const facts = saidOnce(rail);
   const isSingle = rail.pieces.length === 1;
   const promised = (
@@ -115,14 +115,7 @@ function RailOf({ wall, rail, scale, now }: RailProps) {
       </div>
       <Field>
         {rail.pieces.map((piece) => (
-          <Hanging
-            key={piece.id}
-            piece={piece}
-            rail={rail}
-            drawing={wall.drawings[piece.drawing]}
-            scale={scale}
-            now={now}
-          />
+          <Hanging key={piece.id} piece={piece} rail={rail} drawing={wall.drawings[piece.drawing]} scale={scale} />
         ))}
       </Field>
       {isSingle ? null : <End>{promised}</End>}

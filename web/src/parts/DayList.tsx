@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import { styled } from 'styled-components';
+import { serverNow } from '../api/serverTime';
 import { usePrinting } from './usePrinting';
 import { dayWithYearOf } from './words';
 
@@ -32,18 +33,18 @@ const Paper = styled.section`
 
 export interface DayListProps {
   title: string;
-  now: number;
   heads: readonly string[];
-  /** What makes a row itself, and what stands in its cells. */
-  rows: readonly { key: string; cells: readonly string[] }[];
+  /** What makes a row itself, and what stands in its cells, at a moment; asked only where paper is made. */
+  rows: (now: number) => readonly { key: string; cells: readonly string[] }[];
   children: ReactNode;
 }
 
 /** A page that prints as something to pin up: a line for each piece of work, with a box to tick. */
-export function DayList({ title, now, heads, rows, children }: DayListProps) {
+export function DayList({ title, heads, rows, children }: DayListProps) {
   if (!usePrinting()) {
     return children;
   }
+  const now = serverNow();
   return (
     <Paper>
       <h1>
@@ -59,7 +60,7 @@ export function DayList({ title, now, heads, rows, children }: DayListProps) {
           </tr>
         </thead>
         <tbody>
-          {rows.map((row) => (
+          {rows(now).map((row) => (
             <tr key={row.key}>
               <td aria-label="To tick">
                 <i />

@@ -11,13 +11,21 @@ const HOW: Record<Said, Intl.DateTimeFormatOptions> = {
   clock: { hour: '2-digit', minute: '2-digit' },
 };
 
+const formats = new Map<string, Intl.DateTimeFormat>();
+
+/** A format costs far more to make than to use, and the wall says hundreds of days. */
+function format(how: Said, timeZone: string | undefined): Intl.DateTimeFormat {
+  const key = `${how} ${timeZone ?? ''}`;
+  const made = formats.get(key) ?? new Intl.DateTimeFormat('en-GB', { ...HOW[how], timeZone });
+  formats.set(key, made);
+  return made;
+}
+
 /** As the shop's own calendar and clock have it, wherever the page is read. */
-const said = (how: Said, millis: number): string =>
-  new Intl.DateTimeFormat('en-GB', { ...HOW[how], timeZone: shopZone() }).format(millis);
+const said = (how: Said, millis: number): string => format(how, shopZone()).format(millis);
 
 /** A day is the same everywhere: it is no moment. */
-const calendar = (how: Said, iso: string): string =>
-  new Intl.DateTimeFormat('en-GB', { ...HOW[how], timeZone: 'UTC' }).format(new Date(`${iso}T12:00:00Z`));
+const calendar = (how: Said, iso: string): string => format(how, 'UTC').format(new Date(`${iso}T12:00:00Z`));
 
 export const day = (iso: string): string => calendar('day', iso);
 export const dayWithYear = (iso: string): string => calendar('dayWithYear', iso);

@@ -51,6 +51,7 @@ class HouseTest {
     @Test
     void every_page_of_the_program_opens_by_its_address() throws IOException {
         Set<String> pages = addresses("web/src/App.tsx", "path=\"(/[^\"]*)\"", ":\\w+");
+        pages.addAll(addresses("web/src/pages.ts", "'(/[^']*)': fetched", ":\\w+"));
         Set<String> served =
                 addresses("server/src/main/java/hiltboard/server/PageController.java", "\"(/[^\"]*)\"", "\\{\\w+}");
         assertThat(pages).hasSizeGreaterThan(20);
