@@ -34,6 +34,7 @@ export function Wall({ empty }: { empty: ReactNode }) {
       <Head data-no-print>
         <Row>
           <h1>The wall</h1>
+          <WayTo to="/stock/buying">To buy</WayTo>
           <WayTo to="/screen">For the shop’s screen</WayTo>
         </Row>
         <ScaleBar>

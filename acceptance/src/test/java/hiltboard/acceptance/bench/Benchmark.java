@@ -1,5 +1,6 @@
 package hiltboard.acceptance.bench;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import hiltboard.acceptance.BenchmarkShop;
@@ -219,6 +220,18 @@ public final class Benchmark {
                             return view;
                         }));
             }
+            int[] turn = new int[1];
+            row(
+                    "from a touch in the bar to the heading of the wall or the bench by turns, p95 of " + OPENINGS,
+                    "300",
+                    p95(OPENINGS, () -> {
+                        String view = turn[0]++ % 2 == 0 ? "Wall" : "Bench";
+                        page.getByRole(AriaRole.NAVIGATION).getByText(view).click();
+                        page.locator("main h1")
+                                .filter(new Locator.FilterOptions().setHasText(view.toLowerCase(Locale.ROOT)))
+                                .waitFor();
+                        return view;
+                    }));
         }
     }
 
