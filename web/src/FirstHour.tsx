@@ -1,10 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
 import { styled } from 'styled-components';
-import { read } from './api/client';
-import type { FireView, PersonView, PricesView } from './api/schema';
 import { LookAround } from './access/LookAround';
+import { usePeople } from './access/usePeople';
 import { usePerson } from './access/useSession';
+import { useFire } from './fire/useFire';
 import { useForge } from './forge/useForge';
+import { usePrices } from './money/usePrices';
 import { WayTo } from './parts/Press';
 import { Panel, Quiet, Row } from './parts/Sheet';
 import { useRacks } from './stock/useStock';
@@ -49,9 +49,9 @@ interface Stage {
 
 /** What an owner does in the first hour, in its order, and what of it is done. */
 function useStages(): Stage[] {
-  const { data: prices } = useQuery({ queryKey: ['prices'], queryFn: () => read<PricesView>('/api/prices') });
-  const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => read<PersonView[]>('/api/people') });
-  const { data: fire } = useQuery({ queryKey: ['fire', 'all'], queryFn: () => read<FireView>('/api/fire') });
+  const { data: prices } = usePrices();
+  const { data: people } = usePeople();
+  const { data: fire } = useFire();
   const { data: forge } = useForge();
   const { data: racks } = useRacks();
   return [

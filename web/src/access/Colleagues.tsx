@@ -6,13 +6,14 @@ import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Ask, Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
+import { usePeople } from './usePeople';
 import { usePerson } from './useSession';
 import { NewPassword } from './NewPassword';
 
 /** Who works here, and who did. An owner gives new passwords, signs out, lets go and takes back. */
 export function Colleagues() {
   const me = usePerson();
-  const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => read<PersonView[]>('/api/people') });
+  const { data: people } = usePeople();
   const [chosen, setChosen] = useState<PersonView | undefined>();
   return (
     <Panel aria-label="Who works here">

@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
-import { change, read } from '../api/client';
-import type { LoadView, PersonView } from '../api/schema';
+import { usePeople } from '../access/usePeople';
+import { change } from '../api/client';
+import type { LoadView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Row, Trouble } from '../parts/Sheet';
@@ -8,7 +8,7 @@ import { Tick } from '../parts/Tick';
 
 /** Who works the door and who quenches, and what must lie ready before the work goes in. */
 export function Hands({ load }: { load: LoadView }) {
-  const { data: people } = useQuery({ queryKey: ['people'], queryFn: () => read<PersonView[]>('/api/people') });
+  const { data: people } = usePeople();
   const { problem, isBusy, run } = useCaught();
   if (load.standing === 'IN') {
     return load.treatment.isQuenched ? (

@@ -1,14 +1,14 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { styled } from 'styled-components';
 import { usePerson } from '../access/useSession';
-import { change, read } from '../api/client';
-import type { PricesView, PriceView } from '../api/schema';
+import { change } from '../api/client';
+import type { PriceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Quiet, Row } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { dayWithYear } from '../parts/words';
+import { usePrices } from './usePrices';
 
 const List = styled.div`
   display: grid;
@@ -25,7 +25,7 @@ const List = styled.div`
 export default function Prices() {
   const isOwner = usePerson().role === 'OWNER';
   const [from, setFrom] = useState('');
-  const { data } = useQuery({ queryKey: ['prices'], queryFn: () => read<PricesView>('/api/prices') });
+  const { data } = usePrices();
   const [sought, setSought] = useState('');
   const [isOnlyOpen, setOnlyOpen] = useState(false);
   const shown = (data?.prices ?? []).filter(

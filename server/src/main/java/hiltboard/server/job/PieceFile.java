@@ -202,27 +202,31 @@ public record PieceFile(
      * scrapped.
      */
     public List<Progress.Window> windows() {
-        return isAlive() ? progress().windows(new Numbers(this)) : List.of();
+        return isAlive() ? progress().windows(numbers()) : List.of();
     }
 
     /** Windows that have closed with a loss. */
     List<Progress.Window> lostWindows() {
-        return isAlive() ? progress().lostWindows(new Numbers(this)) : List.of();
+        return isAlive() ? progress().lostWindows(numbers()) : List.of();
     }
 
     /** When it becomes something else though nobody touches it; empty where it stays as it is. */
     Optional<Instant> changesByItself() {
-        return isAlive() ? progress().changesByItself(new Numbers(this)) : Optional.empty();
+        return isAlive() ? progress().changesByItself(numbers()) : Optional.empty();
     }
 
     /** How long a step rests on this piece. */
     public Duration rest(Operation operation) {
-        return operation.rest(new Numbers(this));
+        return operation.rest(numbers());
     }
 
     /**
      * The numbers of a piece for whoever may ask for some: the chain is worked out once, and only if one is asked for.
      */
+    Function<String, Optional<Quantity>> numbers() {
+        return new Numbers(this);
+    }
+
     private static final class Numbers implements Function<String, Optional<Quantity>> {
         private final PieceFile file;
         private Optional<DimensionChain> chain = Optional.empty();
@@ -287,6 +291,6 @@ public record PieceFile(
 
     /** What is left to do, in the order of the route; nothing once it is handed over or scrapped. */
     public List<WorkLeft> workLeft(Progress progress) {
-        return isAlive() ? progress.workLeft(new Numbers(this)) : List.of();
+        return isAlive() ? progress.workLeft(numbers()) : List.of();
     }
 }

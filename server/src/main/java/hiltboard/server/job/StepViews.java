@@ -5,6 +5,7 @@ import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
 import hiltboard.core.route.Gate.Obstacle;
@@ -23,12 +24,15 @@ import hiltboard.server.chain.ReadingRepository.AsItIs;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.job.DayConditions.OfTheDayView;
 import hiltboard.server.route.StepRepository.StepRow;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
@@ -250,23 +254,30 @@ public final class StepViews {
                 .filter(wait -> !wait.rule().isOnlyOrder())
                 .map(wait -> wait.operation().key())
                 .collect(Collectors.toSet());
+        WholeRoute whole = new WholeRoute(file, done, builtOn, waitedForBy(file, done), file.numbers(), today, units);
         return file.route().steps().stream()
-                .map(step -> step(file, step, gates.before(step), done, builtOn, today, units))
+                .map(step -> step(whole, step, gates.before(step)))
                 .toList();
     }
 
-    private static StepView step(
+    /** What every step's view is made with, worked out once for all of them. */
+    private record WholeRoute(
             PieceFile file,
-            Step step,
-            Gate gate,
             Set<String> done,
             Set<String> builtOn,
+            Map<String, List<WaitView>> waitedForBy,
+            Function<String, Optional<Quantity>> numbers,
             Map<String, String> today,
-            Units units) {
+            Units units) {}
+
+    private static StepView step(WholeRoute whole, Step step, Gate gate) {
+        PieceFile file = whole.file();
         Operation operation = step.operation();
         Optional<StepRow> row = file.row(step);
-        List<WaitView> waits =
-                step.waits().stream().map(wait -> wait(wait, done)).toList();
+        boolean isDone = whole.done().contains(operation.key());
+        List<WaitView> waits = step.waits().stream()
+                .map(wait -> wait(wait.operation(), wait.rule(), whole.done()))
+                .toList();
         List<OverrideView> overrides = file.overrides().stream()
                 .filter(each -> each.operation().equals(operation.key()))
                 .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis()))
@@ -279,23 +290,23 @@ public final class StepViews {
                 standing(row, gate),
                 gate.isItsTurn(),
                 operation.hands() == Operation.Hands.OWNER,
-                done.contains(operation.key()) && !builtOn.contains(operation.key()),
+                isDone && !whole.builtOn().contains(operation.key()),
                 new StepTime(
                         operation.attendedMinutes(),
                         operation.effort().isBySize() ? operation.effort().words() : "",
-                        file.rest(operation).toMinutes(),
+                        operation.rest(whole.numbers()).toMinutes(),
                         operation.restWords()),
                 row.map(StepClock::of).orElse(StepClock.NOT_STARTED),
                 operation.told(),
                 operation.numbers(),
                 new StepOrder(
-                        because(file, operation, units),
+                        because(file, operation, whole.units()),
                         waits,
-                        waitedForBy(file, step, done),
-                        open(gate.closedBy(), done.contains(operation.key())),
-                        open(gate.cares(), done.contains(operation.key())),
+                        whole.waitedForBy().getOrDefault(operation.key(), List.of()),
+                        open(gate.closedBy(), isDone),
+                        open(gate.cares(), isDone),
                         overrides),
-                DayConditions.at(operation, today));
+                DayConditions.at(operation, whole.today()));
     }
 
     /** What is open before a step; what the piece has become since matters no more to work that is done. */
@@ -314,20 +325,16 @@ public final class StepViews {
                 .toList();
     }
 
-    private static List<WaitView> waitedForBy(PieceFile file, Step step, Set<String> done) {
-        return file.route().steps().stream()
-                .flatMap(later -> later.waits().stream()
-                        .filter(wait ->
-                                wait.operation().key().equals(step.operation().key()))
-                        .map(wait -> new WaitView(
-                                later.operation().key(),
-                                later.operation().title(),
-                                wait.rule().key(),
-                                wait.rule().severity().words(),
-                                wait.rule().reason(),
-                                wait.rule().consequence(),
-                                done.contains(later.operation().key()))))
-                .toList();
+    /** By each operation what waits for it, in the order of the route. */
+    private static Map<String, List<WaitView>> waitedForBy(PieceFile file, Set<String> done) {
+        Map<String, List<WaitView>> waiting = new HashMap<>();
+        for (Step later : file.route().steps()) {
+            for (Wait wait : later.waits()) {
+                waiting.computeIfAbsent(wait.operation().key(), key -> new ArrayList<>())
+                        .add(wait(later.operation(), wait.rule(), done));
+            }
+        }
+        return waiting;
     }
 
     private static String standing(Optional<StepRow> row, Gate gate) {
@@ -343,16 +350,15 @@ public final class StepViews {
         return gate.isOpen() ? "READY" : "WAITING";
     }
 
-    private static WaitView wait(Wait wait, Set<String> done) {
-        OrderRule rule = wait.rule();
+    private static WaitView wait(Operation other, OrderRule rule, Set<String> done) {
         return new WaitView(
-                wait.operation().key(),
-                wait.operation().title(),
+                other.key(),
+                other.title(),
                 rule.key(),
                 rule.severity().words(),
                 rule.reason(),
                 rule.consequence(),
-                done.contains(wait.operation().key()));
+                done.contains(other.key()));
     }
 
     /** Every number; what the client asked for stands beside it where a wish has its name. */
