@@ -6260,7 +6260,7 @@ export interface components {
             cares: components["schemas"]["ObstacleView"][];
             closedBy: components["schemas"]["ObstacleView"][];
             overrides: components["schemas"]["OverrideView"][];
-            waitedForBy: components["schemas"]["WaitView"][];
+            waitedForBy: string[];
             waits: components["schemas"]["WaitView"][];
         };
         Steps: {

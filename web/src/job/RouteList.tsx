@@ -117,9 +117,7 @@ function StepLine({ step, index, pieceId }: { step: StepView; index: number; pie
             </li>
           ))}
         </ul>
-        {step.order.waitedForBy.length > 0 ? (
-          <Quiet>For it waits: {[...new Set(step.order.waitedForBy.map((wait) => wait.title))].join(', ')}.</Quiet>
-        ) : null}
+        {step.order.waitedForBy.length > 0 ? <Quiet>For it waits: {step.order.waitedForBy.join(', ')}.</Quiet> : null}
         {step.order.overrides.map((override) => (
           <Quiet key={override.rule}>
             Gate overridden by {override.by}, {moment(override.atMillis)}: {override.reason}

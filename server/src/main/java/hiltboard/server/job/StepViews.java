@@ -24,9 +24,9 @@ import hiltboard.server.chain.ReadingRepository.AsItIs;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.job.DayConditions.OfTheDayView;
 import hiltboard.server.route.StepRepository.StepRow;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -155,12 +155,12 @@ public final class StepViews {
      * Where it stands in the order of work.
      *
      * @param because the answers of the specification that this work is done to; empty where every piece has it
-     * @param waitedForBy what waits for this step, and why
+     * @param waitedForBy the titles of what waits for this step; why is said there
      */
     public record StepOrder(
             List<String> because,
             List<WaitView> waits,
-            List<WaitView> waitedForBy,
+            Set<String> waitedForBy,
             List<ObstacleView> closedBy,
             List<ObstacleView> cares,
             List<OverrideView> overrides) {}
@@ -254,7 +254,7 @@ public final class StepViews {
                 .filter(wait -> !wait.rule().isOnlyOrder())
                 .map(wait -> wait.operation().key())
                 .collect(Collectors.toSet());
-        WholeRoute whole = new WholeRoute(file, done, builtOn, waitedForBy(file, done), file.numbers(), today, units);
+        WholeRoute whole = new WholeRoute(file, done, builtOn, waitedForBy(file), file.numbers(), today, units);
         return file.route().steps().stream()
                 .map(step -> step(whole, step, gates.before(step)))
                 .toList();
@@ -265,7 +265,7 @@ public final class StepViews {
             PieceFile file,
             Set<String> done,
             Set<String> builtOn,
-            Map<String, List<WaitView>> waitedForBy,
+            Map<String, Set<String>> waitedForBy,
             Function<String, Optional<Quantity>> numbers,
             Map<String, String> today,
             Units units) {}
@@ -275,9 +275,8 @@ public final class StepViews {
         Operation operation = step.operation();
         Optional<StepRow> row = file.row(step);
         boolean isDone = whole.done().contains(operation.key());
-        List<WaitView> waits = step.waits().stream()
-                .map(wait -> wait(wait.operation(), wait.rule(), whole.done()))
-                .toList();
+        List<WaitView> waits =
+                step.waits().stream().map(wait -> wait(wait, whole.done())).toList();
         List<OverrideView> overrides = file.overrides().stream()
                 .filter(each -> each.operation().equals(operation.key()))
                 .map(each -> new OverrideView(each.rule(), each.reason(), each.by(), each.atMillis()))
@@ -302,7 +301,7 @@ public final class StepViews {
                 new StepOrder(
                         because(file, operation, whole.units()),
                         waits,
-                        whole.waitedForBy().getOrDefault(operation.key(), List.of()),
+                        whole.waitedForBy().getOrDefault(operation.key(), Set.of()),
                         open(gate.closedBy(), isDone),
                         open(gate.cares(), isDone),
                         overrides),
@@ -325,13 +324,13 @@ public final class StepViews {
                 .toList();
     }
 
-    /** By each operation what waits for it, in the order of the route. */
-    private static Map<String, List<WaitView>> waitedForBy(PieceFile file, Set<String> done) {
-        Map<String, List<WaitView>> waiting = new HashMap<>();
+    /** By each operation the titles of what waits for it, in the order of the route. */
+    private static Map<String, Set<String>> waitedForBy(PieceFile file) {
+        Map<String, Set<String>> waiting = new HashMap<>();
         for (Step later : file.route().steps()) {
             for (Wait wait : later.waits()) {
-                waiting.computeIfAbsent(wait.operation().key(), key -> new ArrayList<>())
-                        .add(wait(later.operation(), wait.rule(), done));
+                waiting.computeIfAbsent(wait.operation().key(), key -> new LinkedHashSet<>())
+                        .add(later.operation().title());
             }
         }
         return waiting;
@@ -350,15 +349,16 @@ public final class StepViews {
         return gate.isOpen() ? "READY" : "WAITING";
     }
 
-    private static WaitView wait(Operation other, OrderRule rule, Set<String> done) {
+    private static WaitView wait(Wait wait, Set<String> done) {
+        OrderRule rule = wait.rule();
         return new WaitView(
-                other.key(),
-                other.title(),
+                wait.operation().key(),
+                wait.operation().title(),
                 rule.key(),
                 rule.severity().words(),
                 rule.reason(),
                 rule.consequence(),
-                done.contains(other.key()));
+                done.contains(wait.operation().key()));
     }
 
     /** Every number; what the client asked for stands beside it where a wish has its name. */
