@@ -22,7 +22,7 @@ import { UnsentHere, useSendsUnsent, useUnsent } from './live/unsent';
 import { useLive } from './live/useLive';
 import { draftsAreOf } from './parts/drafts';
 import { Wall } from './job/Wall';
-import { CLIENTS, PAGES, SCREEN } from './pages';
+import { ClientPage, PAGES, ScreenPage } from './pages';
 
 const Room = styled.main`
   padding: 1rem max(1rem, calc((100vw - 1560px) / 2)) 2.5rem;
@@ -55,7 +55,7 @@ const Skip = styled.a`
 export function App() {
   return (
     <Routes>
-      <Route path="/k/:token" element={<CLIENTS />} />
+      <Route path="/k/:token" element={<ClientPage />} />
       <Route path="*" element={<Shopfront />} />
     </Routes>
   );
@@ -104,7 +104,7 @@ function OpenShop({ session, person }: { session: SessionView; person: PersonVie
   if (pathname === '/screen') {
     return (
       <>
-        <SCREEN />
+        <ScreenPage />
         <Alarms />
         <Announcements unsent={unsent} isConnected={isConnected} announced={announced} onDismiss={dismiss} />
       </>

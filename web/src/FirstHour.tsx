@@ -2,7 +2,7 @@ import { styled } from 'styled-components';
 import { LookAround } from './access/LookAround';
 import { usePeople } from './access/usePeople';
 import { usePerson } from './access/useSession';
-import { useFire } from './fire/useFire';
+import { useFireAsItWas } from './fire/useFire';
 import { useForge } from './forge/useForge';
 import { usePrices } from './money/usePrices';
 import { WayTo } from './parts/Press';
@@ -51,7 +51,7 @@ interface Stage {
 function useStages(): Stage[] {
   const { data: prices } = usePrices();
   const { data: people } = usePeople();
-  const { data: fire } = useFire();
+  const { data: fire } = useFireAsItWas();
   const { data: forge } = useForge();
   const { data: racks } = useRacks();
   return [

@@ -2,8 +2,8 @@ import { matchPath } from 'react-router';
 import { type FetchedPage, fetched } from './parts/fetched';
 
 /** Where a client sees their knife, and where the shop's screen turns by itself: pages without the bar. */
-export const CLIENTS = fetched(() => import('./design/ClientPage'));
-export const SCREEN = fetched(() => import('./job/ScreenPage'));
+export const ClientPage = fetched(() => import('./design/ClientPage'));
+export const ScreenPage = fetched(() => import('./job/ScreenPage'));
 
 /** The views of the shop that are fetched when they are first opened, by their address. */
 export const PAGES: Record<string, FetchedPage> = {

@@ -3,7 +3,8 @@ import type { HandView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Row } from '../parts/Sheet';
 import { useSigning } from './useSession';
 
 /** Somebody takes over a shared tablet: their name, then their short number. */
@@ -55,7 +56,7 @@ export function ByPin({ hands }: { hands: readonly HandView[] }) {
           </Press>
         </Row>
       ) : null}
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
     </>
   );
 }

@@ -5,7 +5,8 @@ import type { ClosedDay } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { dayWithYear } from '../parts/words';
 import { usePerson } from './useSession';
 
@@ -69,7 +70,7 @@ export function ClosedDays() {
           </Press>
         </Row>
       ) : null}
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
     </Panel>
   );
 }

@@ -4,6 +4,7 @@ import { change, read } from '../api/client';
 import type { PersonView, RightView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Ask, Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { usePeople } from './usePeople';
@@ -82,7 +83,7 @@ function About({ person, onClose }: { person: PersonView; onClose: () => void })
           </Press>
         </Row>
       )}
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
     </Ask>
   );
 }

@@ -3,7 +3,8 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { LookAround } from './LookAround';
 import { Doorway } from './Doorway';
 import { NewPassword } from './NewPassword';
@@ -66,7 +67,7 @@ export function FirstStart() {
           autoComplete="username"
         />
         <NewPassword label="Password" value={setup.password} onChange={put('password')} problem={wrong('password')} />
-        {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+        <Refused problem={problem} />
         <div>
           <Press data-kind="main" isDisabled={isBusy} onPress={() => void run(() => setUp(setup))}>
             Open the shop

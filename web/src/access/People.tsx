@@ -6,6 +6,7 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { About } from './About';
 import { NewPassword } from './NewPassword';
@@ -111,7 +112,7 @@ function NewPerson({ onAdded }: { onAdded: () => void }) {
         problem={wrong('password')}
       />
       <Choice label="Works as" value={person.role} options={ROLES} onChange={put('role')} />
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <div>
         <Press data-kind="main" isDisabled={isBusy} onPress={add}>
           Add

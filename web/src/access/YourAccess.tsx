@@ -3,7 +3,8 @@ import { change } from '../api/client';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Fields, Panel, Quiet, Row } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { usePerson, useSession } from './useSession';
 import { NewPassword } from './NewPassword';
@@ -94,7 +95,7 @@ export function YourAccess() {
         />
       ) : null}
       {said ? <p role="status">{said}</p> : null}
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
     </Panel>
   );
 }

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useParams } from 'react-router';
-import { read } from '../api/client';
-import type { PieceView } from '../api/schema';
+import { read } from './client';
+import type { PieceView } from './schema';
 
 /** The piece that the page's address names. */
 export const usePiece = () => usePieceOf(Number(useParams().id));

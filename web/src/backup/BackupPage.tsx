@@ -7,6 +7,7 @@ import type { BackupsView, BackupView, BroughtView, Contents, RestoredView } fro
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Ask, Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { clockTime, dayWithYearOf, moment, resting } from '../parts/words';
 import { Bringing } from './Bringing';
@@ -217,7 +218,7 @@ function Second({ backups }: { backups: BackupsView }) {
           </Press>
         ) : null}
       </Row>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
     </Panel>
   );
 }

@@ -6,7 +6,7 @@ import { read } from '../api/client';
 import type { Coming, PieceView, StationPage as Page } from '../api/schema';
 import { Tools } from '../calc/Tools';
 import { Silhouette } from '../blade/Silhouette';
-import { usePieceOf } from '../job/usePiece';
+import { usePieceOf } from '../api/usePiece';
 import { useNow } from '../live/useNow';
 import { Choice } from '../parts/Choice';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';

@@ -5,7 +5,7 @@ import type { PieceView, StepView } from '../api/schema';
 import { Tools } from '../calc/Tools';
 import { Lessons } from '../job/Lessons';
 import { Notes } from '../job/Notes';
-import { usePiece } from '../job/usePiece';
+import { usePiece } from '../api/usePiece';
 import { Wished } from '../design/Wished';
 import { useNow } from '../live/useNow';
 import { useStations } from '../route/useStations';

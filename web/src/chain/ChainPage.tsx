@@ -1,6 +1,6 @@
 import { Link, useSearchParams } from 'react-router';
 import type { PieceView } from '../api/schema';
-import { usePiece } from '../job/usePiece';
+import { usePiece } from '../api/usePiece';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Choice } from '../parts/Choice';
 import { Detail } from './Detail';

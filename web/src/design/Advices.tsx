@@ -5,7 +5,8 @@ import type { AdviceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Quiet, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Quiet, Row } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { openMatters, saidMatters } from './model';
 
@@ -72,7 +73,7 @@ function Point({ advice, job }: { advice: AdviceView; job?: number }) {
             onChange={setWords}
             problem={problem?.at('words')}
           />
-          {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+          <Refused problem={problem} />
           <Row>
             <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
               Keep the client’s word

@@ -1,11 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { usePerson } from '../access/useSession';
-import { change, read } from '../api/client';
-import type { ConsultView, LinkView, PieceView } from '../api/schema';
+import { change } from '../api/client';
+import type { ConsultView, LinkView } from '../api/schema';
+import { usePieceOf } from '../api/usePiece';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 
@@ -86,11 +87,7 @@ async function copied(text: string): Promise<boolean> {
 function Letter({ talk, address, onClose }: { talk: ConsultView; address: string; onClose: () => void }) {
   const me = usePerson();
   const [piece = 0] = talk.pieces;
-  const { data } = useQuery({
-    queryKey: ['piece', piece],
-    queryFn: () => read<PieceView>(`/api/pieces/${piece}`),
-    enabled: piece > 0,
-  });
+  const { data } = usePieceOf(piece);
   const contact = data?.client.contact ?? '';
   const [recipient, setRecipient] = useState<string | undefined>();
   const [subject, setSubject] = useState(`${talk.title}: your drawing`);
@@ -127,7 +124,7 @@ function Letter({ talk, address, onClose }: { talk: ConsultView; address: string
       <Entry label="Subject" value={subject} onChange={setSubject} problem={problem?.at('subject')} />
       <Entry label="Letter" value={words} onChange={setWords} lines problem={problem?.at('words')} />
       <Quiet>It lies in the outbox, or goes to the mail server where one is set up.</Quiet>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press data-kind="main" isDisabled={isBusy} onPress={write}>
           Write it

@@ -7,7 +7,8 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { moment } from '../parts/words';
 
 const EMPTY = { shown: '', second: '' };
@@ -80,7 +81,7 @@ export function KilnChecks({ kiln }: { kiln: number }) {
           Write the check down
         </Press>
       </Row>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Quiet>
         Three heats, at least 25 °F (14 °C) apart: below, at and above the one that you harden from. Break the coupon in
         a rag, eyes covered.

@@ -6,6 +6,7 @@ import { Facts } from '../parts/Facts';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { clockDown, clockUp } from '../parts/words';
 import { Candidates } from './Candidates';
@@ -171,7 +172,7 @@ function GiveUp({ load }: { load: LoadView }) {
   return (
     <>
       <Entry label="Why" name="words" value={words} onChange={setWords} problem={problem?.at('words')} />
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press
           data-kind="alarm"

@@ -5,7 +5,8 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Fields, Panel, Quiet, Row } from '../parts/Sheet';
 
 const EMPTY = {
   name: '',
@@ -80,7 +81,7 @@ export function NewKiln({ kinds }: { kinds: readonly ControllerKind[] }) {
         ) : null}
         {asked?.address ? field('address', `Reached at ${asked.address}`) : null}
       </Fields>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
           Write it down

@@ -5,7 +5,8 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Panel, Row } from '../parts/Sheet';
 import { Answered } from './Tempers';
 
 const SCALES = [
@@ -44,7 +45,7 @@ export function Scales() {
           Convert
         </Press>
       </Row>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       {answers.map((answer) => (
         <Answered key={answer.value + answer.outside} answer={answer} />
       ))}

@@ -4,6 +4,7 @@ import type { EstimateView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Fields, Panel, Row, Trouble } from '../parts/Sheet';
 import { Lines } from './Fire.styles';
 
@@ -61,7 +62,7 @@ function Ask({ title, path, asked, also }: AskProps) {
         ))}
         <Press onPress={compute}>Compute</Press>
       </Fields>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Answered answer={answer?.to === query ? answer.is : undefined} />
       </Row>

@@ -6,6 +6,7 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { Lines } from './Fire.styles';
@@ -58,7 +59,7 @@ export function Warps({ piece }: { piece: PieceFire }) {
           Write the warp down
         </Press>
       </Row>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
     </Panel>
   );
 }
@@ -109,7 +110,7 @@ function One({ warp, piece }: { warp: WarpView; piece: PieceFire }) {
           <Link to={`/bench/${piece.id}/straighten?went-wrong=WARPED`}>Went wrong…</Link>
         </Row>
       ) : null}
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
     </div>
   );
 }

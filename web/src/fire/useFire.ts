@@ -5,13 +5,12 @@ import type { AlarmView, CurveView, FireView, LoadView, TogetherView } from '../
 /** A fire moves by itself: it is looked at every second while its page is open. */
 const LOOK_EVERY_MS = 1000;
 
-export function useFire() {
-  return useQuery({
-    queryKey: ['fire', 'all'],
-    queryFn: () => read<FireView>('/api/fire'),
-    refetchInterval: LOOK_EVERY_MS,
-  });
-}
+const FIRE = { queryKey: ['fire', 'all'], queryFn: () => read<FireView>('/api/fire') };
+
+export const useFire = () => useQuery({ ...FIRE, refetchInterval: LOOK_EVERY_MS });
+
+/** Which kilns there are is no matter of seconds. */
+export const useFireAsItWas = () => useQuery(FIRE);
 
 /** What is ready for a heat; what is done at a bench changes it, and says so. */
 export function useTogether() {

@@ -5,6 +5,7 @@ import { Cautions } from '../bench/StepPage.styles';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { Step, Steps } from './Forge.styles';
@@ -124,7 +125,7 @@ function Measured({ billet, number }: { billet: BilletPage; number: number }) {
         {field('width', 'Measured width')}
         {field('length', 'Measured length')}
       </Fields>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press
           data-kind="main"

@@ -7,6 +7,7 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { day } from '../parts/words';
@@ -157,7 +158,7 @@ function PlanTrip({ forge }: { forge: Forge }) {
           Make the carry list
         </Press>
       </Row>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
     </Panel>
   );
 }

@@ -6,6 +6,7 @@ import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 
 const KINDS = [
@@ -89,7 +90,7 @@ function Another({ onClose }: { onClose: () => void }) {
         {field('thickest', 'Thickest billet')}
         {field('owner', 'Borrowed from')}
       </Fields>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
           Write it down

@@ -6,6 +6,7 @@ import type { PieceView, Work } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 
@@ -70,7 +71,7 @@ function Repair({ piece, onClose }: { piece: PieceView; onClose: () => void }) {
         It becomes a job of its own. What was done and measured stays; only these steps, the last look, packing and
         handing over are open.
       </Quiet>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press data-large data-kind="main" isDisabled={isBusy} onPress={begin}>
           Take the repair

@@ -13,7 +13,7 @@ import { useWidth } from '../parts/useWidth';
 import { Silhouette } from '../blade/Silhouette';
 import { Facts } from '../parts/Facts';
 import { FireRecord } from '../fire/FireRecord';
-import { usePiece } from './usePiece';
+import { usePiece } from '../api/usePiece';
 
 const Paper = styled.article`
   background: #fff;

@@ -5,7 +5,8 @@ import type { PieceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Row } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 
 /** More pieces for the job, each from a new bar, with the drawing of this one. */
@@ -40,7 +41,7 @@ export function MorePieces({ piece }: { piece: PieceView }) {
           <Tick words="As spares of the shop" isTicked={asSpare} onChange={setSpare} />
         ) : null}
       </Row>
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press data-kind="main" isDisabled={isBusy} onPress={add}>
           Add to the job

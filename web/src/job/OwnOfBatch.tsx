@@ -4,7 +4,8 @@ import type { PieceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { MorePieces } from './MorePieces';
 import { Whose, whoseWords } from './Whose';
 
@@ -67,7 +68,7 @@ function Marks({ piece }: { piece: PieceView }) {
         />
       </Row>
       <Entry label="Art" name="art" value={draft.art} onChange={(words) => setDraft({ ...draft, art: words })} />
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
           Keep it

@@ -19,7 +19,7 @@ import { OwnOfBatch } from './OwnOfBatch';
 import { RouteList } from './RouteList';
 import { SpecificationPanel } from './SpecificationPanel';
 import { Columns } from './PiecePage.styles';
-import { usePiece } from './usePiece';
+import { usePiece } from '../api/usePiece';
 import { WhoseWork } from './WhoseWork';
 
 /** The traveller: everything that is known of one piece. */

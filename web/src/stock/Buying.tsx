@@ -5,6 +5,7 @@ import { Entry } from '../parts/Entry';
 import { Facts } from '../parts/Facts';
 import { useCaught } from '../parts/Caught';
 import { Press, WayTo } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Ask, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { day } from '../parts/words';
 import { Doorways } from './Doorways';
@@ -142,7 +143,7 @@ function Ordering({ line, onClose }: { line: Buy; onClose: () => void }) {
         problem={problem?.at('leadDays')}
         echo="Empty where nobody knows."
       />
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press data-large data-kind="main" isDisabled={isBusy} onPress={keep}>
           It is ordered

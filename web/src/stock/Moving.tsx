@@ -4,7 +4,8 @@ import type { KindView, LotView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Ask, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Ask, Row } from '../parts/Sheet';
 
 /** What can be done with a lot at the rack: its address, the press, what is asked. */
 const WAYS = {
@@ -58,7 +59,7 @@ function Move({ lot, kind, way, onClose }: { lot: LotView; kind: KindView; way: 
         echo={way === 'take' && kind.isKept ? 'empty where nothing of it is gone' : kind.amountAccepted}
       />
       <Entry label={asked.words} name="words" value={words} onChange={setWords} problem={problem?.at('words')} />
-      {problem && problem.findings.length === 0 ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      <Refused problem={problem} />
       <Row>
         <Press data-kind="main" data-large isDisabled={isBusy} onPress={move}>
           Write it down

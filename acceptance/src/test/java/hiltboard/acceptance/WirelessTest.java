@@ -34,13 +34,19 @@ class WirelessTest {
     static void open() {
         shop = RunningShop.withTwoMakers();
         owner = shop.owner();
-        tablet = BROWSER.tablet(shop.address());
-        tablet.navigate("/");
-        tablet.getByLabel("Sign-in name").fill("bram");
-        tablet.getByLabel("Password").fill(RunningShop.OWNER_PASSWORD);
-        tablet.getByLabel("Password").press("Enter");
-        tablet.getByRole(AriaRole.NAVIGATION).waitFor();
-        tablet.waitForFunction("() => navigator.serviceWorker.controller !== null");
+        tablet = tabletOf("bram");
+    }
+
+    /** Of whoever has this sign-in name, once the service worker keeps its pages. */
+    private static Page tabletOf(String signInName) {
+        Page page = BROWSER.tablet(shop.address());
+        page.navigate("/");
+        page.getByLabel("Sign-in name").fill(signInName);
+        page.getByLabel("Password").fill(RunningShop.OWNER_PASSWORD);
+        page.getByLabel("Password").press("Enter");
+        page.getByRole(AriaRole.NAVIGATION).waitFor();
+        page.waitForFunction("() => navigator.serviceWorker.controller !== null");
+        return page;
     }
 
     @AfterEach
@@ -195,13 +201,7 @@ class WirelessTest {
 
     @Test
     void signing_out_throws_away_what_the_browser_keeps_of_the_shop() {
-        Page other = BROWSER.tablet(shop.address());
-        other.navigate("/");
-        other.getByLabel("Sign-in name").fill("cato");
-        other.getByLabel("Password").fill(RunningShop.OWNER_PASSWORD);
-        other.getByLabel("Password").press("Enter");
-        other.getByRole(AriaRole.NAVIGATION).waitFor();
-        other.waitForFunction("() => navigator.serviceWorker.controller !== null");
+        Page other = tabletOf("cato");
         other.reload();
         String kept =
                 "caches.open('day').then((day) => day.keys()).then((all) => all.map((each) => each.url).join(' '))";

@@ -18,11 +18,12 @@ import java.util.stream.Stream;
 public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Duration cycle) {
     /** What a door that is opened for one blade takes: out, into the quench, shut again; from memory. */
     static final double DOOR_SECONDS = 12;
-    /** In the oil or between the plates, until both hands are free for the next; from memory. */
     /** Nobody works to the second at a kiln: a cycle is said in steps of these, upwards. */
     private static final Duration CYCLE_STEP = Duration.ofSeconds(5);
 
+    /** In the oil or between the plates, until both hands are free for the next; from memory. */
     private static final double QUENCH_SECONDS = 45;
+
     private static final double LONGEST_RECOVERY = 3_600;
 
     public Load {
@@ -52,10 +53,8 @@ public record Load(Treatment treatment, Kiln kiln, List<LoadPiece> pieces, Durat
             }
             if (joined < fires.size()) {
                 fires.set(joined, fires.get(joined).with(piece));
-            } else if (new Load(treatment, kiln, List.of(), Duration.ZERO)
-                    .whyNot(piece, units)
-                    .isEmpty()) {
-                fires.add(new Load(treatment, kiln, List.of(piece), Duration.ZERO));
+            } else if (of(treatment, kiln, List.of()).whyNot(piece, units).isEmpty()) {
+                fires.add(of(treatment, kiln, List.of(piece)));
             }
         }
         return List.copyOf(fires);
