@@ -3,6 +3,7 @@ package hiltboard.acceptance;
 import static hiltboard.acceptance.Seen.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
@@ -48,7 +49,8 @@ class CommissionTest {
     private static long takeTheJob(Page page) {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Consult"))
                 .click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New commission"))
+        page.getByRole(AriaRole.BANNER)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("New commission"))
                 .click();
         page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Petra Vale");
         page.getByLabel("What is it for").fill("Herbs and onions, every day, left-handed");

@@ -49,7 +49,8 @@ class ConsultTest {
         Page table = BROWSER.signedIn(shop, "olwen").page();
         table.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Consult"))
                 .click();
-        table.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("New commission"))
+        table.getByRole(AriaRole.BANNER)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName("New commission"))
                 .click();
         table.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Petra Vale");
         table.getByLabel("What is it for").fill("Herbs and onions, every day");
