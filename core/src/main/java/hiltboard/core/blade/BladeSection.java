@@ -31,16 +31,43 @@ public record BladeSection(
     private static final double ROUNDED = 0.005;
 
     /** How the bevel lies between edge and spine. */
-    public sealed interface Face {}
+    public sealed interface Face {
+        /**
+         * How far one side stands out from the straight line, in millimetres; less than nothing where it is hollowed.
+         *
+         * @param height above the edge, zero to the bevel's
+         * @param bevel its height
+         * @param share of the whole bevel's depth that is ground here: its swell shrinks with it
+         */
+        double swell(double height, double bevel, double share);
+    }
 
     /** Straight. */
-    public record Flat() implements Face {}
+    public record Flat() implements Face {
+        @Override
+        public double swell(double height, double bevel, double share) {
+            return 0;
+        }
+    }
 
     /** Ground on the rim of a wheel. */
-    public record Hollow(Length wheelDiameter) implements Face {}
+    public record Hollow(Length wheelDiameter) implements Face {
+        @Override
+        public double swell(double height, double bevel, double share) {
+            double radius = wheelDiameter.millimetres() / 2;
+            double fromMiddle = height - bevel / 2;
+            return Math.sqrt(radius * radius - bevel * bevel / 4)
+                    - Math.sqrt(radius * radius - fromMiddle * fromMiddle);
+        }
+    }
 
     /** Swelling beyond the straight line by the bulge, at the middle of the bevel. */
-    public record Convex(Length bulge) implements Face {}
+    public record Convex(Length bulge) implements Face {
+        @Override
+        public double swell(double height, double bevel, double share) {
+            return bulge.millimetres() * share * 4 * height * (bevel - height) / (bevel * bevel);
+        }
+    }
 
     /**
      * The blade at a place along it.
@@ -149,6 +176,12 @@ public record BladeSection(
             all.add(new Point(-right.get(i).x(), right.get(i).y()));
         }
         return Outline.through(all);
+    }
+
+    /** The blade at this share of the way from plunge to point, zero to less than one. */
+    public Station station(double share) {
+        double first = mm(profile.heel().ricasso()) + plunge();
+        return new Ground().station(first + (mm(profile.length()) - first) * share);
     }
 
     /** The line where the bevel begins, from plunge to point. */
@@ -268,17 +301,7 @@ public record BladeSection(
         private double half(double height, double bevel, double thick) {
             double thin = Math.min(left, thick);
             double straight = thin / 2 + (thick - thin) / 2 * height / bevel;
-            if (face instanceof Hollow hollow) {
-                double radius = mm(hollow.wheelDiameter) / 2;
-                return straight
-                        - (Math.sqrt(radius * radius - (height - bevel / 2) * (height - bevel / 2))
-                                - Math.sqrt(radius * radius - bevel * bevel / 4));
-            }
-            if (face instanceof Convex convex) {
-                double scaled = mm(convex.bulge) * (thick - thin) / (mm(stock) - left);
-                return straight + scaled * 4 * height * (bevel - height) / (bevel * bevel);
-            }
-            return straight;
+            return straight + face.swell(height, bevel, (thick - thin) / (mm(stock) - left));
         }
 
         /** The radius whose rim leaves the edge along the straight line: a smaller one cuts in behind the edge. */

@@ -4,12 +4,13 @@ import hiltboard.core.field.Answer;
 import hiltboard.core.field.Field;
 import hiltboard.core.field.Form;
 import hiltboard.core.field.Kind;
+import hiltboard.core.measure.Angle;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.route.Station;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,8 +36,15 @@ public record Calculator(
         /** Nothing is at hand. */
         Piece NONE = number -> Optional.empty();
 
-        /** @param number a key of the piece's chain, or of its specification */
+        /** @param number a key of the piece's chain */
         Optional<Quantity> number(String number);
+
+        /**
+         * What was answered in the piece's specification, as the reader would type it; empty where it has none such.
+         */
+        default Optional<String> answered(String field, Units units) {
+            return Optional.empty();
+        }
     }
 
     /**
@@ -55,18 +63,29 @@ public record Calculator(
         public String usual(Piece known, Units units) {
             return number(known)
                     .map(number -> number instanceof Length length ? length.entryIn(units) : number.in(units))
+                    .or(() -> answered(known, units))
                     .orElse(otherwise);
         }
 
         private Optional<Quantity> number(Piece piece) {
             return from.isEmpty() ? Optional.empty() : piece.number(from);
         }
+
+        private Optional<String> answered(Piece piece, Units units) {
+            return from.isEmpty() ? Optional.empty() : piece.answered(from, units);
+        }
+
+        private boolean isFedBy(Piece piece) {
+            return from.isEmpty()
+                    || !otherwise.isEmpty()
+                    || number(piece).isPresent()
+                    || answered(piece, Units.MILLIMETRE_CELSIUS).isPresent();
+        }
     }
 
     /** Whether this piece has all the numbers that it asks of one: no slot is computed for a knife without a guard. */
     public boolean isFor(Piece piece) {
-        return inputs.stream()
-                .allMatch(input -> input.from().isEmpty() || input.number(piece).isPresent());
+        return inputs.stream().allMatch(input -> input.isFedBy(piece));
     }
 
     /** What was understood of every input, by its key. */
@@ -82,15 +101,28 @@ public record Calculator(
         }
 
         Length length(String key) {
-            return (Length) value(key);
+            return of(key, Length.class);
         }
 
-        ThreadSize thread(String key) {
-            return (ThreadSize) value(key);
+        Angle angle(String key) {
+            return of(key, Angle.class);
         }
 
-        int percent(String key) {
-            return (Integer) value(key);
+        int count(String key) {
+            return of(key, Integer.class);
+        }
+
+        double number(String key) {
+            return of(key, BigDecimal.class).doubleValue();
+        }
+
+        /** A choice among the constants of a type. */
+        <E extends Enum<E>> E one(String key, Class<E> type) {
+            return Enum.valueOf(type, of(key, String.class));
+        }
+
+        <T> T of(String key, Class<T> type) {
+            return type.cast(value(key));
         }
 
         private Object value(String key) {

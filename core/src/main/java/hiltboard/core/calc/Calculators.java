@@ -1,18 +1,13 @@
 package hiltboard.core.calc;
 
+import static hiltboard.core.calc.Ask.hole;
+import static hiltboard.core.calc.Ask.length;
 import static hiltboard.core.route.Station.*;
 
-import hiltboard.core.calc.Calculator.Input;
 import hiltboard.core.calc.Calculator.Inputs;
 import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.chain.PieceDimensions;
-import hiltboard.core.design.SpecificationField;
-import hiltboard.core.field.LengthWithin;
-import hiltboard.core.field.OneNamed;
 import hiltboard.core.fit.GuardSlot;
-import hiltboard.core.grind.Bevel;
-import hiltboard.core.grind.CentreLine;
-import hiltboard.core.grind.HollowDepth;
 import hiltboard.core.machine.PinHole;
 import hiltboard.core.measure.DrillSeries;
 import hiltboard.core.measure.ImpossibleQuantity;
@@ -25,20 +20,14 @@ import hiltboard.core.route.Station;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Every calculation that can be asked for by name. */
 public final class Calculators {
-    private static final String TRADE = "Common practice of the trade, no published source";
-    private static final String GEOMETRY = "Plane geometry";
+    static final String TRADE = "Common practice of the trade, no published source";
+    static final String GEOMETRY = "Plane geometry";
 
-    private static final OneNamed<ThreadSize> THREAD = new OneNamed<>(
-            ThreadSize.class,
-            ThreadSize::named,
-            ThreadSize::name,
-            "a thread such as 6-32, 1/4-20, M5 or M2.5×0.45",
-            List.of());
-
-    private static final List<Calculator> ALL = List.of(
+    private static final List<Calculator> BENCH = List.of(
             new Calculator(
                     "length",
                     "Read a length in shop notation",
@@ -60,17 +49,9 @@ public final class Calculators {
                     "ASME B1.1, ISO 261, 262 and 273; clearance of inch screws by the usual charts, from memory",
                     Set.of(DRILL, MILL),
                     List.of(
-                            new Input("thread", "Thread, such as 6-32 or M5", THREAD, "", ""),
-                            new Input("percent", "Percent of thread, 75 is usual", new Percent(30, 100), "", "75")),
+                            Ask.thread("thread"),
+                            Ask.percent("percent", "Percent of thread, 75 is usual", 30, 100, 75)),
                     Calculators::thread),
-            new Calculator(
-                    "centre-line",
-                    "Centre line of a blank",
-                    GEOMETRY,
-                    Set.of(LAYOUT, GRINDER),
-                    List.of(length("thickness", "Measured thickness", "1/64", "2", PieceDimensions.STOCK_THICKNESS)),
-                    (in, units) -> List.of(new Result(
-                            "height", "Height above the plate", new CentreLine(in.length("thickness")).height(units)))),
             new Calculator(
                     "pin-hole",
                     "Drill for a glued pin",
@@ -88,31 +69,11 @@ public final class Calculators {
                             length("tangWidth", "Tang width", "1/8", "3", PieceDimensions.TANG_WIDTH),
                             length("tangThickness", "Tang thickness", "1/32", "3/4", PieceDimensions.TANG_THICKNESS),
                             length("guardThickness", "Guard thickness", ".005", "2", PieceDimensions.GUARD_THICKNESS)),
-                    Calculators::guardSlot),
-            new Calculator(
-                    "bevel-angle",
-                    "Angle of a flat bevel, each side",
-                    GEOMETRY,
-                    Set.of(GRINDER),
-                    List.of(
-                            length("stock", "Thickness at the spine", "1/64", "2", PieceDimensions.STOCK_THICKNESS),
-                            length("edge", "Thickness at the edge", "0", "2", PieceDimensions.EDGE_THICKNESS),
-                            length("height", "Bevel height", "0", "8", PieceDimensions.BEVEL_HEIGHT)),
-                    (in, units) -> List.of(new Result(
-                            "angle",
-                            "Angle a side",
-                            new Bevel(in.length("stock"), in.length("edge"), in.length("height"))
-                                    .anglePerSide(units)))),
-            new Calculator(
-                    "hollow-depth",
-                    "Depth of a hollow from a wheel",
-                    GEOMETRY,
-                    Set.of(GRINDER),
-                    List.of(
-                            length("wheel", "Wheel diameter", "1/2", "100", SpecificationField.WHEEL_DIAMETER.key()),
-                            length("width", "Width of the hollow", "0", "100", PieceDimensions.BEVEL_HEIGHT)),
-                    (in, units) -> List.of(new Result(
-                            "depth", "Depth", new HollowDepth(in.length("wheel"), in.length("width")).depth(units)))));
+                    Calculators::guardSlot));
+
+    private static final List<Calculator> ALL = Stream.of(BENCH, GrindCalculators.ALL, SharpeningCalculators.ALL)
+            .flatMap(List::stream)
+            .toList();
 
     private Calculators() {}
 
@@ -167,9 +128,9 @@ public final class Calculators {
     }
 
     private static List<Result> thread(Inputs in, Units units) {
-        ThreadSize thread = in.thread("thread");
+        ThreadSize thread = in.of("thread", ThreadSize.class);
         return List.of(
-                new Result("tap", "Tap drill", thread.tapDrill(in.percent("percent"), units)),
+                new Result("tap", "Tap drill", thread.tapDrill(in.count("percent"), units)),
                 new Result("close", "Clearance, close", clearance(thread, thread.close(), units)),
                 new Result("free", "Clearance, free", clearance(thread, thread.free(), units)));
     }
@@ -181,13 +142,5 @@ public final class Calculators {
                         line.of(thread.major()) + " screw + " + line.of(hole.minus(thread.major()))
                                 + line.comesTo(hole))
                 .called(thread.series().nearest(hole).name() + " drill");
-    }
-
-    private static Input hole(String key, String label, String least, String most, String from) {
-        return new Input(key, label, LengthWithin.ofHole(least, most), from, "");
-    }
-
-    private static Input length(String key, String label, String least, String most, String from) {
-        return new Input(key, label, LengthWithin.of(least, most), from, "");
     }
 }

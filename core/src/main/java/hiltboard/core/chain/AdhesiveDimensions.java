@@ -4,6 +4,7 @@ import static hiltboard.core.chain.PieceDimensions.*;
 
 import hiltboard.core.design.Specification;
 import hiltboard.core.glue.Adhesive;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
 import hiltboard.core.measure.TemperatureDifference;

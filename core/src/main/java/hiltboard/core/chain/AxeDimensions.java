@@ -9,6 +9,7 @@ import hiltboard.core.design.Construction;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.fit.HaftTop;
+import hiltboard.core.measure.Allowed;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Worked;
 import java.util.List;

@@ -18,8 +18,10 @@ import hiltboard.core.grind.CentreLine;
 import hiltboard.core.grind.EdgeLeft;
 import hiltboard.core.material.Steel;
 import hiltboard.core.material.TemperingCurve;
+import hiltboard.core.measure.Allowed;
 import hiltboard.core.measure.Angle;
 import hiltboard.core.measure.Hardness;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
@@ -133,9 +135,11 @@ final class BladeDimensions {
         return new EdgeLeft(
                 thickness,
                 spec.length(SpecificationField.EDGE_THICKNESS),
+                spec.length(spec.isAxe() ? SpecificationField.EDGE_LENGTH : SpecificationField.BLADE_LENGTH),
                 spec.bevels(),
                 spec.quench(),
-                spec.isClayCoated());
+                spec.isClayCoated(),
+                spec.isSentOut());
     }
 
     private Worked<Length> landLine(Known known, Units units) {

@@ -1,6 +1,7 @@
 package hiltboard.core.chain;
 
 import hiltboard.core.chain.Link.Stale;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;

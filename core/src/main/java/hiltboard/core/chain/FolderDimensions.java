@@ -13,6 +13,8 @@ import hiltboard.core.folder.BackSpring;
 import hiltboard.core.folder.BearingStack;
 import hiltboard.core.folder.NailNick;
 import hiltboard.core.folder.PivotRelief;
+import hiltboard.core.measure.Allowed;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;

@@ -4,6 +4,8 @@ import hiltboard.core.chain.Dimension.Judge;
 import hiltboard.core.chain.Dimension.Known;
 import hiltboard.core.chain.Dimension.Rule;
 import hiltboard.core.design.BarThickness;
+import hiltboard.core.measure.Allowed;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;

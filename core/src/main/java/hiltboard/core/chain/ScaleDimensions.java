@@ -14,6 +14,8 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.fit.Counterbore;
 import hiltboard.core.machine.Bore;
+import hiltboard.core.measure.Allowed;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;

@@ -100,6 +100,16 @@ public enum Use {
         return uses;
     }
 
+    /** The smallest usual angle of one side, in whole degrees. */
+    public int leastDegrees() {
+        return leastDegrees;
+    }
+
+    /** The largest usual angle of one side, in whole degrees. */
+    public int mostDegrees() {
+        return mostDegrees;
+    }
+
     /** The usual angle of one side, in whole degrees: the middle of what is usual. */
     public int usualDegrees() {
         return (leastDegrees + mostDegrees) / 2;

@@ -16,6 +16,11 @@ public record Angle(double degrees) implements Quantity {
         return String.format(Locale.ROOT, "%.2f°", degrees);
     }
 
+    /** Whether {@link #in} shows all of it. */
+    boolean isShownWhole() {
+        return Math.abs(degrees * 100 - Math.rint(degrees * 100)) < 1e-9;
+    }
+
     @Override
     public String symbol(Units units) {
         return "°";

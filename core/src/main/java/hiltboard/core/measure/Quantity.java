@@ -2,7 +2,16 @@ package hiltboard.core.measure;
 
 /** A number with its unit, as a maker reads it. */
 public sealed interface Quantity
-        permits Length, Angle, Temperature, TemperatureDifference, Hardness, HardnessDifference, Span, Mass {
+        permits Length,
+                Angle,
+                Temperature,
+                TemperatureDifference,
+                Hardness,
+                HardnessDifference,
+                Span,
+                Mass,
+                Volume,
+                Figure {
 
     /**
      * This quantity in words, with its unit, as a person of these units reads it: {@code 0.207 in}, {@code 5.26 mm}.
@@ -18,8 +27,8 @@ public sealed interface Quantity
     }
 
     /**
-     * The number in the kind's own base unit (nanometres, degrees, °C, kelvin, HRC, minutes, milligrams): for comparing
-     * like with like.
+     * The number in the kind's own base unit (nanometres, degrees, °C, kelvin, HRC, minutes, milligrams, mm³, the
+     * number itself): for comparing like with like.
      */
     double magnitude();
 }

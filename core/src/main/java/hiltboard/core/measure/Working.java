@@ -14,8 +14,18 @@ public final class Working {
 
     /** One figure of the line. */
     public String of(Quantity figure) {
-        isRounded |= figure instanceof Length length && !length.isShownWhole(units);
+        isRounded |= !isShownWhole(figure);
         return figure.in(units);
+    }
+
+    private boolean isShownWhole(Quantity figure) {
+        if (figure instanceof Length length) {
+            return length.isShownWhole(units);
+        }
+        if (figure instanceof Figure number) {
+            return number.isShownWhole();
+        }
+        return !(figure instanceof Volume) && (!(figure instanceof Angle angle) || angle.isShownWhole());
     }
 
     /** One figure as a tape shows it. */

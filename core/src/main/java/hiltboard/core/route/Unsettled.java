@@ -1,9 +1,9 @@
 package hiltboard.core.route;
 
 import hiltboard.core.chain.DimensionChain;
-import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
 import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;

@@ -54,13 +54,21 @@ class CalculatorsTest {
     }
 
     private static Map<String, String> sensible(Calculator calculator) {
-        return calculator.inputs().stream().collect(Collectors.toMap(Input::key, input -> switch (input.key()) {
+        return calculator.inputs().stream()
+                .collect(Collectors.toMap(
+                        Input::key, input -> input.otherwise().isEmpty() ? sensible(input.key()) : input.otherwise()));
+    }
+
+    private static String sensible(String key) {
+        return switch (key) {
             case "wheel" -> "8";
-            case "edge" -> ".020";
+            case "edge", "warp" -> ".020";
+            case "before", "land", "wanted" -> ".030";
             case "tangWidth", "height" -> ".690";
+            case "blade" -> "5";
+            case "point" -> "1/8";
             case "thread" -> "6-32";
-            case "percent" -> "75 %";
             default -> "3/16";
-        }));
+        };
     }
 }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Worked;

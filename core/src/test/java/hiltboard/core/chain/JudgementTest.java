@@ -4,11 +4,12 @@ import static hiltboard.core.measure.Units.INCH_FAHRENHEIT;
 import static hiltboard.core.measure.Units.MILLIMETRE_CELSIUS;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hiltboard.core.chain.Judgement.Verdict;
 import hiltboard.core.design.Construction;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.measure.Hardness;
+import hiltboard.core.measure.Judgement;
+import hiltboard.core.measure.Judgement.Verdict;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Temperature;

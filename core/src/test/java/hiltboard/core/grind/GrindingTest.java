@@ -76,7 +76,14 @@ class GrindingTest {
         "0.020, PLATES_AND_AIR, false, 0.03937"
     })
     void edge_left_for_the_quench(String agreed, Quench quench, boolean isClayed, String left) {
-        Length edge = new EdgeLeft(inches("0.156"), inches(agreed), BevelTiming.ROUGH_THEN_FINISH, quench, isClayed)
+        Length edge = new EdgeLeft(
+                        inches("0.156"),
+                        inches(agreed),
+                        inches("5"),
+                        BevelTiming.ROUGH_THEN_FINISH,
+                        quench,
+                        isClayed,
+                        false)
                 .beforeHardening(INCH_FAHRENHEIT)
                 .value();
         assertThat(edge.inches()).isCloseTo(inches(left).inches(), within(0.00001));
@@ -87,6 +94,30 @@ class GrindingTest {
     void the_full_thickness_stays_where_bevels_come_after_or_the_stock_is_thin() {
         assertThat(edge(inches("0.156"), BevelTiming.AFTER_HARDENING)).isEqualTo(inches("0.156"));
         assertThat(edge(inches("0.020"), BevelTiming.ROUGH_THEN_FINISH)).isEqualTo(inches("0.020"));
+    }
+
+    @ParameterizedTest(name = "[trade] {0} in long of {1} in, sent out {2}: {3} in goes into the quench")
+    @CsvSource({
+        "10, 0.125, false, 0.03937",
+        "9.9, 0.125, false, 0.025",
+        "12, 0.156, false, 0.025",
+        "5, 0.125, true, 0.03937",
+        "14, 0.094, false, 0.03937"
+    })
+    void long_thin_blades_and_what_is_sent_out_keep_about_a_millimetre(
+            String blade, String stock, boolean isSentOut, String left) {
+        assertThat(new EdgeLeft(
+                                inches(stock),
+                                inches("0.010"),
+                                inches(blade),
+                                BevelTiming.ROUGH_THEN_FINISH,
+                                Quench.FAST_OIL,
+                                false,
+                                isSentOut)
+                        .beforeHardening(INCH_FAHRENHEIT)
+                        .value()
+                        .inches())
+                .isCloseTo(inches(left).inches(), within(0.00001));
     }
 
     @Test
@@ -100,7 +131,7 @@ class GrindingTest {
     }
 
     private static Length edge(Length stock, BevelTiming bevels) {
-        return new EdgeLeft(stock, inches("0.015"), bevels, Quench.FAST_OIL, false)
+        return new EdgeLeft(stock, inches("0.015"), inches("4"), bevels, Quench.FAST_OIL, false, false)
                 .beforeHardening(INCH_FAHRENHEIT)
                 .value();
     }

@@ -4,13 +4,13 @@ import static hiltboard.core.measure.Units.INCH_FAHRENHEIT;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hiltboard.core.chain.DimensionChain;
-import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Construction;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.forge.LaminateFlaw;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Temperature;

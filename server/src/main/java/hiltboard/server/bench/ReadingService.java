@@ -1,10 +1,10 @@
 package hiltboard.server.bench;
 
 import hiltboard.core.chain.DimensionChain;
-import hiltboard.core.chain.Judgement;
 import hiltboard.core.chain.Link;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.ImpossibleQuantity;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Quantity;

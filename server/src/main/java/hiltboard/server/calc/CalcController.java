@@ -22,6 +22,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -105,10 +106,19 @@ class CalcController {
     /** Its chain's number, and where it has none, the specification's. */
     private static Piece fed(PieceFile file) {
         DimensionChain chain = file.chain(Units.MILLIMETRE_CELSIUS);
-        return key -> chain.value(key)
-                .or(() -> SpecificationField.withKey(key)
+        return new Piece() {
+            @Override
+            public Optional<Quantity> number(String number) {
+                return chain.value(number);
+            }
+
+            @Override
+            public Optional<String> answered(String key, Units units) {
+                return SpecificationField.withKey(key)
                         .filter(field -> file.specification().answersAll(field))
-                        .map(file.specification()::length));
+                        .map(field -> file.specification().entryIn(field.key(), units));
+            }
+        };
     }
 
     private static @Nullable Answer possible(Calculator calculator, Map<String, String> entries, Units units) {

@@ -1,7 +1,4 @@
-package hiltboard.core.chain;
-
-import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.Units;
+package hiltboard.core.measure;
 
 /**
  * What a reading is, held against its target and tolerance.
@@ -36,15 +33,15 @@ public record Judgement(Verdict verdict, String words) {
         }
     }
 
-    static Judgement out(String why) {
+    public static Judgement out(String why) {
         return new Judgement(Verdict.OUT, why);
     }
 
-    static Judgement in() {
+    public static Judgement in() {
         return new Judgement(Verdict.IN, "");
     }
 
-    static Judgement of(Quantity reading, Quantity expected, Allowed allowed, Units units) {
+    public static Judgement of(Quantity reading, Quantity expected, Allowed allowed, Units units) {
         double off = reading.magnitude() - expected.magnitude();
         Quantity limit = off < 0 ? allowed.below() : allowed.above();
         double share = Math.abs(off) / limit.magnitude();

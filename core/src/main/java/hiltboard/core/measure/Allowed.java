@@ -1,6 +1,4 @@
-package hiltboard.core.chain;
-
-import hiltboard.core.measure.Quantity;
+package hiltboard.core.measure;
 
 /**
  * How far a reading may lie from what was expected. It is wider than what a part made to the number may be off where
@@ -11,7 +9,7 @@ import hiltboard.core.measure.Quantity;
  */
 public record Allowed(Quantity below, Quantity above) {
 
-    static Allowed eitherWay(Quantity tolerance) {
+    public static Allowed eitherWay(Quantity tolerance) {
         return new Allowed(tolerance, tolerance);
     }
 }
