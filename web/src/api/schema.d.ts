@@ -1523,6 +1523,125 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grind/edges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Grind: edges */
+        get: operations["grindEdges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grind/edges/{use}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Grind: set edge */
+        post: operations["grindSetEdge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grind/edges/{use}/usual": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Grind: usual edge */
+        post: operations["grindUsualEdge"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grind/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Grind: piece */
+        get: operations["grindPiece"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grind/pieces/{id}/abrasives": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Grind: used */
+        post: operations["grindUsed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grind/pieces/{id}/readings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Grind: measured */
+        post: operations["grindMeasured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grind/pieces/{id}/section": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Grind: section */
+        get: operations["grindSection"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/handed": {
         parameters: {
             query?: never;
@@ -3946,6 +4065,12 @@ export interface components {
             wanted: string;
             words: string;
         };
+        AskedHabit: {
+            least: string;
+            leastDegrees: string;
+            most: string;
+            mostDegrees: string;
+        };
         AskedKiln: {
             address: string;
             controller: string;
@@ -3980,6 +4105,12 @@ export interface components {
             thickness: string;
             width: string;
         };
+        AskedReadings: {
+            entries: {
+                [key: string]: string;
+            };
+            stage: string;
+        };
         AskedRemedy: {
             left: string;
             remedy: string;
@@ -4005,6 +4136,13 @@ export interface components {
             /** Format: int64 */
             machine: number;
         };
+        AskedUse: {
+            grit: string;
+            isNew: boolean;
+            /** Format: int64 */
+            lot: number;
+            tool: string;
+        };
         AskedWarp: {
             amount: string;
             direction: string;
@@ -4015,6 +4153,13 @@ export interface components {
             pieces: number;
             /** @enum {string} */
             station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+        };
+        AtTheBelt: {
+            belts: components["schemas"]["BeltView"][];
+            dips: string;
+            ladder: components["schemas"]["LadderView"];
+            tools: components["schemas"]["Option"][];
+            used: components["schemas"]["UsedView"][];
         };
         AwaitsTreater: {
             condition: string;
@@ -4076,6 +4221,14 @@ export interface components {
             usedWords: string;
             /** Format: double */
             width: number;
+            words: string;
+        };
+        BeltView: {
+            grit: string;
+            left: string;
+            /** Format: int64 */
+            lot: number;
+            why: string;
             words: string;
         };
         Bench: {
@@ -4676,6 +4829,13 @@ export interface components {
             size: string;
             use: string;
         };
+        EdgeView: {
+            agreed: string;
+            angle: components["schemas"]["WorkedView"];
+            origin: string;
+            thickness?: components["schemas"]["WorkedView"];
+            use: string;
+        };
         EffectView: {
             again: components["schemas"]["OperationView"][];
             asksClient: string[];
@@ -4863,6 +5023,18 @@ export interface components {
             from: components["schemas"]["Seen"];
             sure: boolean;
         };
+        GrindView: {
+            belt: components["schemas"]["AtTheBelt"];
+            edge: components["schemas"]["EdgeView"];
+            /** Format: int64 */
+            id: number;
+            name: string;
+            places: components["schemas"]["PlaceView"][];
+            stage: string;
+            stages: components["schemas"]["StageView"][];
+            touch: components["schemas"]["TouchView"][];
+            work?: components["schemas"]["RemovalView"];
+        };
         GripView: {
             fields: string[];
             key: string;
@@ -4873,6 +5045,18 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        HabitView: {
+            isOwn: boolean;
+            least: string;
+            /** Format: int32 */
+            leastDegrees: number;
+            most: string;
+            /** Format: int32 */
+            mostDegrees: number;
+            origin: string;
+            use: string;
+            words: string;
         };
         HandedOn: {
             /** Format: int64 */
@@ -4982,7 +5166,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -5031,6 +5215,11 @@ export interface components {
             isSawn: boolean;
             kind: string;
             rack: string;
+            words: string;
+        };
+        LadderView: {
+            cautions: string[];
+            steps: string[];
             words: string;
         };
         LessonView: {
@@ -5753,6 +5942,14 @@ export interface components {
             personId: number;
             pin: string;
         };
+        PlaceView: {
+            place: string;
+            section?: components["schemas"]["SectionView"];
+            /** Format: double */
+            share: number;
+            sizes: components["schemas"]["SizeView"][];
+            words: string;
+        };
         Planned: {
             /** Format: int64 */
             kiln: number;
@@ -5966,6 +6163,11 @@ export interface components {
             /** Format: int64 */
             sequence: number;
         };
+        RemovalView: {
+            pace: components["schemas"]["WorkedView"];
+            time: components["schemas"]["WorkedView"];
+            volume: components["schemas"]["WorkedView"];
+        };
         RepairView: {
             /** Format: int64 */
             of: number;
@@ -6113,6 +6315,14 @@ export interface components {
         SignIn: {
             password: string;
             signInName: string;
+        };
+        SizeView: {
+            key: string;
+            label: string;
+            measured: string;
+            standing: string;
+            wanted: string;
+            why: string;
         };
         SketchView: {
             fileName: string;
@@ -6397,6 +6607,10 @@ export interface components {
             answer?: components["schemas"]["Answer"];
             calculator: components["schemas"]["CalculatorView"];
         };
+        TouchView: {
+            side: string;
+            words: string;
+        };
         TreaterView: {
             sheets: components["schemas"]["ConsignmentLine"][];
             waiting: components["schemas"]["AwaitsTreater"][];
@@ -6434,6 +6648,15 @@ export interface components {
             /** Format: int64 */
             untilMillis: number;
             who: string;
+        };
+        UsedView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            grit: string;
+            isNew: boolean;
+            lot: string;
+            tool: string;
         };
         WaitingView: {
             piece: string;
@@ -6561,6 +6784,11 @@ export interface components {
             words: string;
             work: string;
         };
+        WorkedView: {
+            cautions: string[];
+            value: string;
+            working: string[];
+        };
         WorkplaceView: {
             /** Format: int64 */
             id: number;
@@ -6630,16 +6858,20 @@ export type Asked = components['schemas']['Asked'];
 export type AskedBillet = components['schemas']['AskedBillet'];
 export type AskedCheck = components['schemas']['AskedCheck'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
+export type AskedHabit = components['schemas']['AskedHabit'];
 export type AskedKiln = components['schemas']['AskedKiln'];
 export type AskedMachine = components['schemas']['AskedMachine'];
 export type AskedPiece = components['schemas']['AskedPiece'];
 export type AskedReading = components['schemas']['AskedReading'];
+export type AskedReadings = components['schemas']['AskedReadings'];
 export type AskedRemedy = components['schemas']['AskedRemedy'];
 export type AskedScale = components['schemas']['AskedScale'];
 export type AskedSheet = components['schemas']['AskedSheet'];
 export type AskedTrip = components['schemas']['AskedTrip'];
+export type AskedUse = components['schemas']['AskedUse'];
 export type AskedWarp = components['schemas']['AskedWarp'];
 export type AtStation = components['schemas']['AtStation'];
+export type AtTheBelt = components['schemas']['AtTheBelt'];
 export type AwaitsTreater = components['schemas']['AwaitsTreater'];
 export type BackPiece = components['schemas']['BackPiece'];
 export type BackupsView = components['schemas']['BackupsView'];
@@ -6647,6 +6879,7 @@ export type BackupView = components['schemas']['BackupView'];
 export type Bar = components['schemas']['Bar'];
 export type BarToCutView = components['schemas']['BarToCutView'];
 export type BarView = components['schemas']['BarView'];
+export type BeltView = components['schemas']['BeltView'];
 export type Bench = components['schemas']['Bench'];
 export type BenchClock = components['schemas']['BenchClock'];
 export type BenchHands = components['schemas']['BenchHands'];
@@ -6721,6 +6954,7 @@ export type Door = components['schemas']['Door'];
 export type Drawing = components['schemas']['Drawing'];
 export type DrawnPiece = components['schemas']['DrawnPiece'];
 export type DrillLine = components['schemas']['DrillLine'];
+export type EdgeView = components['schemas']['EdgeView'];
 export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
 export type EntryOf = components['schemas']['EntryOf'];
@@ -6745,7 +6979,9 @@ export type ForgeQuestions = components['schemas']['ForgeQuestions'];
 export type Forget = components['schemas']['Forget'];
 export type FoundLine = components['schemas']['FoundLine'];
 export type Given = components['schemas']['Given'];
+export type GrindView = components['schemas']['GrindView'];
 export type GripView = components['schemas']['GripView'];
+export type HabitView = components['schemas']['HabitView'];
 export type HandedOn = components['schemas']['HandedOn'];
 export type HandedView = components['schemas']['HandedView'];
 export type Hands = components['schemas']['Hands'];
@@ -6761,6 +6997,7 @@ export type JournalEntry = components['schemas']['JournalEntry'];
 export type JudgementView = components['schemas']['JudgementView'];
 export type KilnView = components['schemas']['KilnView'];
 export type KindView = components['schemas']['KindView'];
+export type LadderView = components['schemas']['LadderView'];
 export type LessonView = components['schemas']['LessonView'];
 export type LetterView = components['schemas']['LetterView'];
 export type LinkView = components['schemas']['LinkView'];
@@ -6845,6 +7082,7 @@ export type PieceNow = components['schemas']['PieceNow'];
 export type PiecePast = components['schemas']['PiecePast'];
 export type PieceView = components['schemas']['PieceView'];
 export type PinSignIn = components['schemas']['PinSignIn'];
+export type PlaceView = components['schemas']['PlaceView'];
 export type Planned = components['schemas']['Planned'];
 export type PlanView = components['schemas']['PlanView'];
 export type Prepared = components['schemas']['Prepared'];
@@ -6873,6 +7111,7 @@ export type ReadyPiece = components['schemas']['ReadyPiece'];
 export type ReadyView = components['schemas']['ReadyView'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
+export type RemovalView = components['schemas']['RemovalView'];
 export type RepairView = components['schemas']['RepairView'];
 export type RestoredView = components['schemas']['RestoredView'];
 export type ResultView = components['schemas']['ResultView'];
@@ -6895,6 +7134,7 @@ export type SharedTablet = components['schemas']['SharedTablet'];
 export type SheetText = components['schemas']['SheetText'];
 export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
+export type SizeView = components['schemas']['SizeView'];
 export type SketchView = components['schemas']['SketchView'];
 export type SoakView = components['schemas']['SoakView'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
@@ -6933,11 +7173,13 @@ export type Together = components['schemas']['Together'];
 export type TogetherView = components['schemas']['TogetherView'];
 export type Told = components['schemas']['Told'];
 export type ToolView = components['schemas']['ToolView'];
+export type TouchView = components['schemas']['TouchView'];
 export type TreaterView = components['schemas']['TreaterView'];
 export type TreatmentView = components['schemas']['TreatmentView'];
 export type TripView = components['schemas']['TripView'];
 export type TroubleView = components['schemas']['TroubleView'];
 export type UnderWay = components['schemas']['UnderWay'];
+export type UsedView = components['schemas']['UsedView'];
 export type WaitingView = components['schemas']['WaitingView'];
 export type WaitsFor = components['schemas']['WaitsFor'];
 export type WaitView = components['schemas']['WaitView'];
@@ -6955,6 +7197,7 @@ export type Word = components['schemas']['Word'];
 export type Words = components['schemas']['Words'];
 export type WordView = components['schemas']['WordView'];
 export type Work = components['schemas']['Work'];
+export type WorkedView = components['schemas']['WorkedView'];
 export type WorkplaceView = components['schemas']['WorkplaceView'];
 export type WorkView = components['schemas']['WorkView'];
 export type WritingView = components['schemas']['WritingView'];
@@ -9494,6 +9737,199 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    grindEdges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HabitView"][];
+                };
+            };
+        };
+    };
+    grindSetEdge: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                use: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedHabit"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    grindUsualEdge: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                use: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    grindPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrindView"];
+                };
+            };
+        };
+    };
+    grindUsed: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedUse"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    grindMeasured: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedReadings"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    grindSection: {
+        parameters: {
+            query: {
+                at: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SectionView"];
                 };
             };
         };

@@ -151,7 +151,7 @@ class BevelWorkTest {
     @EnumSource(Grind.class)
     void a_section_is_as_thick_as_it_was_measured_whatever_its_grind(Grind grind) {
         BladeSection blade = KnifeShape.blade(Specifications.fullTang(
-                        "grind", grind.name(), "edgeThickness", grind == Grind.ZERO_GROUND ? "0" : ".020"))
+                        "grind", grind.name(), "edgeThickness", grind == Grind.ZERO_GROUND ? ".002" : ".020"))
                 .orElseThrow();
         GroundAt now = GroundAt.measured(blade, 0.5, mm(3.5), mm(0.8), mm(15), mm(12));
         List<Double> right =

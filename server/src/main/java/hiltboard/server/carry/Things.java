@@ -82,6 +82,12 @@ final class Things {
                     .withJson("readings"),
             Thing.of("warps", "warp", "How far a blade went out of straight, and what was done")
                     .partOf("piece_id", PIECES),
+            Thing.of("groundReadings", "ground_reading", "A blade as it was measured while it was ground")
+                    .partOf("piece_id", PIECES),
+            Thing.of("abrasiveUses", "abrasive_use", "Belts, papers and stones that were used on a piece")
+                    .partOf("piece_id", PIECES)
+                    .withYes("is_new"),
+            Thing.of("edgeHabits", "edge_habit", "What the shop itself leaves behind an edge for a use"),
             Thing.of("revisions", "revision", "A design that was kept")
                     .partOf("job_id", JOBS)
                     .withJson("chosen", "specification"),

@@ -1,0 +1,401 @@
+package hiltboard.server.grind;
+
+import hiltboard.core.blade.BladeSection;
+import hiltboard.core.design.Grind;
+import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
+import hiltboard.core.design.Use;
+import hiltboard.core.field.Option;
+import hiltboard.core.grind.BladePlace;
+import hiltboard.core.grind.EdgeByUse;
+import hiltboard.core.grind.Grit;
+import hiltboard.core.grind.GritLadder;
+import hiltboard.core.grind.GroundAt;
+import hiltboard.core.grind.Removal;
+import hiltboard.core.grind.Removal.Done;
+import hiltboard.core.grind.Removal.Pace;
+import hiltboard.core.grind.RemovalSheet.Stage;
+import hiltboard.core.grind.Side;
+import hiltboard.core.grind.SidesCompared;
+import hiltboard.core.grind.SidesCompared.Touch;
+import hiltboard.core.grind.Standing;
+import hiltboard.core.grind.WheelHeat;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Volume;
+import hiltboard.core.measure.Worked;
+import hiltboard.server.access.Person;
+import hiltboard.server.grind.GrindService.Tool;
+import hiltboard.server.grind.GroundRepository.UseRow;
+import hiltboard.server.grind.GroundRepository.What;
+import hiltboard.server.job.Drawing;
+import hiltboard.server.job.PieceFiles;
+import hiltboard.server.stock.AbrasiveStock;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Component;
+
+/** What the grinder's room shows of a piece; belongs into a transaction of the caller. */
+@Component
+class GrindRoom {
+    /** From so many of the last blades the shop's pace is read. */
+    private static final int LAST_BLADES = 9;
+
+    private final PieceFiles files;
+    private final GroundRepository ground;
+    private final AbrasiveStock stock;
+
+    GrindRoom(PieceFiles files, GroundRepository ground, AbrasiveStock stock) {
+        this.files = files;
+        this.ground = ground;
+        this.stock = stock;
+    }
+
+    /** An answer with its arithmetic. */
+    record WorkedView(String value, List<String> working, List<String> cautions) {
+        static WorkedView of(Worked<? extends Quantity> worked, Units units) {
+            return new WorkedView(worked.value().in(units), worked.working(), worked.cautions());
+        }
+    }
+
+    /** @param isNext whether this belt is at work now */
+    record StageView(String key, String words, WorkedView edge, boolean isHard, boolean isNext) {}
+
+    /**
+     * A cut across the blade as SVG paths in millimetres, y downwards, its edge at zero and its centre line at x = 0.
+     *
+     * @param stock as it was before; {@code now} as measured; {@code wanted} after this belt; {@code finished} at the
+     *     end
+     */
+    record SectionView(
+            double width,
+            double thickness,
+            String stock,
+            String now,
+            String wanted,
+            String finished,
+            List<String> facts) {}
+
+    /**
+     * One size that is measured.
+     *
+     * @param key by which it is sent
+     * @param measured empty while it was not
+     * @param standing how it stands to this belt's size, in a word, with {@code why} beside it
+     */
+    record SizeView(String key, String label, String measured, String wanted, String standing, String why) {}
+
+    record PlaceView(
+            String place,
+            String words,
+            double share,
+            @Nullable SectionView section,
+            List<SizeView> sizes) {}
+
+    /** @param side LEFT or RIGHT */
+    record TouchView(String side, String words) {}
+
+    record RemovalView(WorkedView volume, WorkedView pace, WorkedView time) {}
+
+    record LadderView(String words, List<String> steps, List<String> cautions) {}
+
+    record UsedView(String grit, String tool, String lot, boolean isNew, String by, long atMillis) {}
+
+    /** @param why it is not for this blade; empty where it is */
+    record BeltView(long lot, String words, String left, String grit, String why) {}
+
+    record EdgeView(String use, String origin, @Nullable WorkedView thickness, WorkedView angle, String agreed) {}
+
+    /** What a maker needs at the belt. */
+    record AtTheBelt(String dips, LadderView ladder, List<UsedView> used, List<BeltView> belts, List<Option> tools) {}
+
+    record GrindView(
+            long id,
+            String name,
+            List<StageView> stages,
+            String stage,
+            List<PlaceView> places,
+            List<TouchView> touch,
+            @Nullable RemovalView work,
+            AtTheBelt belt,
+            EdgeView edge) {}
+
+    GrindView view(long id, Person person) {
+        Units units = person.units();
+        GroundPiece piece = piece(id, units);
+        Optional<Stage> stage = piece.stage();
+        return new GrindView(
+                id,
+                piece.file().name(),
+                piece.stages().stream()
+                        .map(each -> new StageView(
+                                each.key(),
+                                each.words(),
+                                WorkedView.of(each.edge(), units),
+                                each.isHard(),
+                                stage.filter(each::equals).isPresent()))
+                        .toList(),
+                stage.map(Stage::key).orElse(""),
+                Arrays.stream(BladePlace.values())
+                        .map(place -> place(piece, place, units))
+                        .toList(),
+                touches(piece, units),
+                piece.blade().map(blade -> work(piece, blade, units)).orElse(null),
+                belt(piece, units),
+                edge(piece, units));
+    }
+
+    private GroundPiece piece(long id, Units units) {
+        return new GroundPiece(files.open(id), ground.readings(id), units);
+    }
+
+    /** A cut anywhere along the blade; empty for an axe. @param share of the way from plunge to point */
+    Optional<SectionView> section(long id, double share, Person person) {
+        return section(piece(id, person.units()), share, person.units());
+    }
+
+    private static Optional<SectionView> section(GroundPiece piece, double share, Units units) {
+        return piece.now().map(now -> {
+            BladeSection blade = now.blade();
+            GroundAt measured = now.at(share);
+            GroundAt finished = GroundAt.designed(blade, share, blade.edge());
+            GroundAt wanted = piece.stage()
+                    .map(stage -> GroundAt.designed(blade, share, stage.edge().value()))
+                    .orElse(finished);
+            return new SectionView(
+                    measured.width().millimetres(),
+                    finished.spine().millimetres(),
+                    Drawing.closed(GroundAt.designed(Removal.unground(blade), share, blade.stock())
+                            .outline()),
+                    Drawing.closed(measured.outline()),
+                    Drawing.closed(wanted.outline()),
+                    Drawing.closed(finished.outline()),
+                    facts(blade, share, measured, units));
+        });
+    }
+
+    private static List<String> facts(BladeSection blade, double share, GroundAt now, Units units) {
+        return List.of(
+                blade.station(share).fromHeel().in(units) + " from the heel",
+                "spine " + now.spine().in(units) + ", edge " + now.edge().in(units),
+                "bevel left " + now.left().in(units) + ", right " + now.right().in(units),
+                "angle left " + now.angle(Side.LEFT).in(units) + ", right "
+                        + now.angle(Side.RIGHT).in(units));
+    }
+
+    private static PlaceView place(GroundPiece piece, BladePlace place, Units units) {
+        Optional<Stage> stage = piece.stage();
+        List<SizeView> sizes = new ArrayList<>();
+        Length edge = stage.map(each -> each.edge().value()).orElse(piece.wanted());
+        sizes.add(size(piece, place, What.EDGE, "Edge", Optional.of(edge), Standing::ofThickness, units));
+        Optional<BladeSection.Station> drawn = piece.blade().map(blade -> blade.station(place.share()));
+        sizes.add(size(
+                piece,
+                place,
+                What.SPINE,
+                "Spine",
+                drawn.map(BladeSection.Station::thickness),
+                Standing::ofThickness,
+                units));
+        Optional<Length> height = drawn.map(BladeSection.Station::bevelHeight);
+        sizes.add(size(piece, place, What.LEFT, "Bevel left", height, Standing::ofHeight, units));
+        sizes.add(size(piece, place, What.RIGHT, "Bevel right", height, Standing::ofHeight, units));
+        if (place == BladePlace.HEEL) {
+            sizes.add(size(piece, place, What.PLUNGE_LEFT, "Plunge left", Optional.empty(), Standing::ofHeight, units));
+            sizes.add(
+                    size(piece, place, What.PLUNGE_RIGHT, "Plunge right", Optional.empty(), Standing::ofHeight, units));
+        }
+        return new PlaceView(
+                place.name(),
+                place.words(),
+                place.share(),
+                section(piece, place.share(), units).orElse(null),
+                sizes);
+    }
+
+    @FunctionalInterface
+    private interface Held {
+        Standing against(Length measured, Length wanted, Units units);
+    }
+
+    private static SizeView size(
+            GroundPiece piece,
+            BladePlace place,
+            What what,
+            String label,
+            Optional<Length> wanted,
+            Held held,
+            Units units) {
+        Optional<Length> measured = piece.measured(place, what);
+        Optional<Standing> standing =
+                measured.flatMap(length -> wanted.map(target -> held.against(length, target, units)));
+        return new SizeView(
+                GrindService.key(place, what),
+                label,
+                measured.map(length -> length.in(units)).orElse(""),
+                wanted.map(length -> length.in(units)).orElse(""),
+                standing.map(each -> each.where().words()).orElse(""),
+                standing.map(Standing::words).orElse(""));
+    }
+
+    /** What the sides differ in, from the heel to the point. */
+    private static List<TouchView> touches(GroundPiece piece, Units units) {
+        Optional<Touch> plunge = piece.measured(BladePlace.HEEL, What.PLUNGE_LEFT)
+                .flatMap(left -> piece.measured(BladePlace.HEEL, What.PLUNGE_RIGHT)
+                        .map(right -> new SidesCompared.Pair(left, right)))
+                .flatMap(pair -> SidesCompared.plunges(pair, units));
+        Stream<Touch> heights = piece.blade().stream()
+                .flatMap(blade -> Arrays.stream(BladePlace.values())
+                        .flatMap(place -> piece.measured(place).heights().stream()
+                                .flatMap(
+                                        pair -> SidesCompared.heights(
+                                                pair,
+                                                place,
+                                                blade.station(place.share()).bevelHeight(),
+                                                units)
+                                                .stream())));
+        return Stream.concat(plunge.stream(), heights)
+                .map(touch -> new TouchView(touch.side().name(), touch.words()))
+                .toList();
+    }
+
+    /** What is still to come off in this heat, and how long that is. */
+    private RemovalView work(GroundPiece piece, BladeSection blade, Units units) {
+        boolean isHard = piece.isHard();
+        Length end = piece.stages().stream()
+                .filter(stage -> stage.isHard() == isHard)
+                .map(stage -> stage.edge().value())
+                .reduce((first, last) -> last)
+                .orElse(piece.wanted());
+        Volume volume = Removal.between(withEdge(blade, piece.edgeNow()), withEdge(blade, end));
+        Pace pace = Pace.of(done(isHard), isHard);
+        return new RemovalView(
+                WorkedView.of(
+                        Worked.of(
+                                volume,
+                                "Both bevels, from an edge of "
+                                        + piece.edgeNow().in(units) + " to " + end.in(units)),
+                        units),
+                WorkedView.of(pace.worked(), units),
+                WorkedView.of(pace.time(volume, units), units));
+    }
+
+    private static BladeSection withEdge(BladeSection blade, Length edge) {
+        return edge.compareTo(blade.stock()) >= 0
+                ? Removal.unground(blade)
+                : new BladeSection(
+                        blade.profile(),
+                        blade.stock(),
+                        blade.tip(),
+                        edge,
+                        blade.bevelHeight(),
+                        blade.face(),
+                        blade.swedge());
+    }
+
+    private List<Done> done(boolean isHard) {
+        return ground.ground(isHard ? GroundPiece.HARD_STEP : GroundPiece.SOFT_STEP, LAST_BLADES).stream()
+                .flatMap(step -> {
+                    GroundPiece done = new GroundPiece(files.open(step.piece()), List.of(), Units.MILLIMETRE_CELSIUS);
+                    return done.blade().stream().map(blade -> new Done(off(done, blade, isHard), step.attended()));
+                })
+                .toList();
+    }
+
+    private static Volume off(GroundPiece piece, BladeSection blade, boolean isHard) {
+        Length before = piece.stages().stream()
+                .filter(stage -> !stage.isHard())
+                .map(stage -> stage.edge().value())
+                .reduce((first, last) -> last)
+                .orElse(piece.body());
+        return isHard
+                ? Removal.between(withEdge(blade, before), withEdge(blade, piece.wanted()))
+                : Removal.between(Removal.unground(blade), withEdge(blade, before));
+    }
+
+    private AtTheBelt belt(GroundPiece piece, Units units) {
+        List<UseRow> uses = ground.uses(piece.file().id());
+        Optional<Grit> reached = uses.stream()
+                .flatMap(use -> Grit.named(use.grit()).stream())
+                .reduce((one, other) -> one.isCoarserThan(other) ? other : one);
+        GritLadder ladder = ladder(piece, reached);
+        boolean isStainless = piece.file().specification().steel().stainless();
+        return new AtTheBelt(
+                WheelHeat.dips(piece.isHard()),
+                new LadderView(ladder.words(), ladder.steps(units), ladder.cautions()),
+                uses.stream()
+                        .map(use -> new UsedView(
+                                use.grit(),
+                                Tool.valueOf(use.tool()).words(),
+                                use.lot(),
+                                use.isNew(),
+                                use.by(),
+                                use.atMillis()))
+                        .toList(),
+                stock.all(units).stream()
+                        .map(belts -> new BeltView(
+                                belts.lot(),
+                                belts.words(),
+                                belts.left(),
+                                belts.grit().map(Grit::name).orElse(""),
+                                notFor(belts, isStainless)))
+                        .toList(),
+                Arrays.stream(Tool.values())
+                        .map(tool -> new Option(tool.name(), tool.words()))
+                        .toList());
+    }
+
+    /** Cautious practice, unproven: steel dust in a belt may start rust on stainless. */
+    private static String notFor(AbrasiveStock.Belts belts, boolean isStainless) {
+        if (belts.isForStainless() != isStainless) {
+            return isStainless ? "not one that is kept for stainless" : "kept for stainless";
+        }
+        return belts.isWorn() ? "worn: for scale and corners" : "";
+    }
+
+    /** From this belt to the last of its heat. */
+    private static GritLadder ladder(GroundPiece piece, Optional<Grit> reached) {
+        List<Grit> belts = piece.stages().stream()
+                .filter(stage -> stage.isHard() == piece.isHard())
+                .map(Stage::grit)
+                .toList();
+        Grit start = piece.stage().map(Stage::grit).orElse(belts.get(0));
+        return GritLadder.of(start, belts.get(belts.size() - 1), reached);
+    }
+
+    private EdgeView edge(GroundPiece piece, Units units) {
+        Specification spec = piece.file().specification();
+        EdgeByUse habit = habits().get(spec.isAxe() ? Use.FELLING : spec.use());
+        EdgeByUse.Blade blade =
+                new EdgeByUse.Blade(spec.steel(), piece.hardness(), spec.isAxe() ? Grind.CONVEX : spec.grind());
+        return new EdgeView(
+                habit.use().words(),
+                habit.origin(),
+                habit.behindTheEdge(blade, units)
+                        .map(worked -> WorkedView.of(worked, units))
+                        .orElse(null),
+                WorkedView.of(habit.angle(blade), units),
+                spec.length(SpecificationField.EDGE_THICKNESS).in(units));
+    }
+
+    /** By use: the shop's own where it has one, else the usual. */
+    Map<Use, EdgeByUse> habits() {
+        Map<Use, EdgeByUse> own =
+                ground.habits().stream().collect(Collectors.toMap(EdgeByUse::use, Function.identity()));
+        return Arrays.stream(Use.values())
+                .collect(Collectors.toMap(
+                        Function.identity(),
+                        use -> own.getOrDefault(use, EdgeByUse.usual(use)),
+                        (a, b) -> a,
+                        () -> new EnumMap<>(Use.class)));
+    }
+}

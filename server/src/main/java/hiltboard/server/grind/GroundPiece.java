@@ -1,0 +1,157 @@
+package hiltboard.server.grind;
+
+import hiltboard.core.blade.BladeSection;
+import hiltboard.core.chain.DimensionChain;
+import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.KnifeShape;
+import hiltboard.core.design.Specification;
+import hiltboard.core.grind.BladeNow;
+import hiltboard.core.grind.BladeNow.Measured;
+import hiltboard.core.grind.BladePlace;
+import hiltboard.core.grind.RemovalSheet;
+import hiltboard.core.grind.RemovalSheet.Stage;
+import hiltboard.core.measure.Hardness;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import hiltboard.core.route.Condition;
+import hiltboard.server.grind.GroundRepository.ReadingRow;
+import hiltboard.server.grind.GroundRepository.What;
+import hiltboard.server.job.PieceFile;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** A piece while its bevels are ground: its own numbers, its stages, and what was measured last. */
+final class GroundPiece {
+    static final String SOFT_STEP = "rough-bevels";
+    static final String HARD_STEP = "finish-grind";
+
+    private final PieceFile file;
+    private final Specification spec;
+    private final DimensionChain chain;
+    private final Map<BladePlace, Map<What, ReadingRow>> latest;
+    private final List<Stage> stages;
+
+    GroundPiece(PieceFile file, List<ReadingRow> readings, Units units) {
+        this.file = file;
+        this.spec = file.specification();
+        this.chain = file.chain(units);
+        this.latest = readings.stream()
+                .collect(Collectors.groupingBy(
+                        ReadingRow::place,
+                        Collectors.toMap(ReadingRow::what, Function.identity(), (earlier, later) -> later)));
+        this.stages = new RemovalSheet(body(), beforeHardening(), wanted(), spec.bevels()).stages(units);
+    }
+
+    PieceFile file() {
+        return file;
+    }
+
+    private Length number(String key) {
+        return (Length) chain.value(key).orElseThrow();
+    }
+
+    /** What the bevels are ground from. */
+    Length body() {
+        return number(spec.isAxe() ? PieceDimensions.CHEEK_THICKNESS : PieceDimensions.STOCK_THICKNESS);
+    }
+
+    /** As it was tested, else as it is usual. */
+    Hardness hardness() {
+        return (Hardness) chain.value(PieceDimensions.HARDNESS).orElseThrow();
+    }
+
+    private Length beforeHardening() {
+        return number(PieceDimensions.EDGE_BEFORE_HARDENING);
+    }
+
+    Length wanted() {
+        return number(PieceDimensions.EDGE_THICKNESS);
+    }
+
+    List<Stage> stages() {
+        return stages;
+    }
+
+    boolean isHard() {
+        Set<Condition> now = file.progress().conditions();
+        return now.contains(Condition.TEMPERED) || now.contains(Condition.UNTEMPERED);
+    }
+
+    /** The first belt of this heat whose edge is not reached yet; the last of it where all are. */
+    Optional<Stage> stage() {
+        return RemovalSheet.next(stages, isHard(), edgeNow())
+                .or(() -> stages.stream()
+                        .filter(stage -> stage.isHard() == isHard())
+                        .reduce((first, last) -> last));
+    }
+
+    private boolean isDone(String step) {
+        return file.progress().isDone(step);
+    }
+
+    /** As it was measured at the heel, else as its steps leave it. */
+    Length edgeNow() {
+        return measured(BladePlace.HEEL, What.EDGE).orElseGet(this::edgeBySteps);
+    }
+
+    private Length edgeBySteps() {
+        return isDone(HARD_STEP) ? wanted() : isDone(SOFT_STEP) ? beforeHardening() : body();
+    }
+
+    Optional<ReadingRow> reading(BladePlace place, What what) {
+        return Optional.ofNullable(latest.getOrDefault(place, Map.of()).get(what));
+    }
+
+    Optional<Length> measured(BladePlace place, What what) {
+        return reading(place, what).map(ReadingRow::length);
+    }
+
+    Measured measured(BladePlace place) {
+        return new Measured(
+                place,
+                measured(place, What.EDGE),
+                measured(place, What.SPINE),
+                measured(place, What.LEFT),
+                measured(place, What.RIGHT));
+    }
+
+    /** The blade as it will be, from its own stock; empty for an axe. */
+    Optional<BladeSection> blade() {
+        return KnifeShape.blade(spec).map(drawn -> {
+            Length stock = number(PieceDimensions.BLADE_THICKNESS);
+            return new BladeSection(
+                    drawn.profile(),
+                    stock,
+                    spec.hasDistalTaper() ? number(PieceDimensions.TIP_THICKNESS) : stock,
+                    wanted(),
+                    drawn.bevelHeight(),
+                    drawn.face(),
+                    drawn.swedge());
+        });
+    }
+
+    Optional<BladeNow> now() {
+        return blade().map(blade -> new BladeNow(
+                blade,
+                edgeBySteps(),
+                Stream.of(BladePlace.values()).map(this::measured).toList()));
+    }
+
+    /** Whether this is the last belt before the fire, or the last of all. */
+    boolean isLast(Stage stage) {
+        return stages.stream()
+                .filter(each -> each.isHard() == stage.isHard())
+                .reduce((first, last) -> last)
+                .filter(last -> last.key().equals(stage.key()))
+                .isPresent();
+    }
+
+    Optional<Stage> stage(String key) {
+        return stages.stream().filter(stage -> stage.key().equals(key)).findFirst();
+    }
+}
