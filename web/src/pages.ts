@@ -42,6 +42,7 @@ export const PAGES: Record<string, FetchedPage> = {
   '/fire/steels': fetched(() => import('./fire/SteelsPage')),
   '/fire/treater': fetched(() => import('./fire/TreaterPage')),
   '/fire/treater/:id': fetched(() => import('./fire/ConsignmentPage')),
+  '/edges': fetched(() => import('./grind/EdgesPage')),
   '/ledger': fetched(() => import('./bench/Ledger')),
   '/calculate': fetched(() => import('./calc/Calculate')),
   '/people': fetched(async () => ({ default: (await import('./access/People')).People })),

@@ -4223,6 +4223,13 @@ export interface components {
             width: number;
             words: string;
         };
+        BeltStageView: {
+            edge: components["schemas"]["WorkedView"];
+            isHard: boolean;
+            isNext: boolean;
+            key: string;
+            words: string;
+        };
         BeltView: {
             grit: string;
             left: string;
@@ -4708,6 +4715,19 @@ export interface components {
             usual: components["schemas"]["RulesView"];
             waiting: components["schemas"]["WaitingView"][];
         };
+        CutView: {
+            facts: string[];
+            finished: string;
+            now: string;
+            stock: string;
+            /** Format: double */
+            thickness: number;
+            wanted: string;
+            /** Format: double */
+            width: number;
+            /** Format: double */
+            x: number;
+        };
         DatumView: {
             source: string;
             value: string;
@@ -5025,13 +5045,18 @@ export interface components {
         };
         GrindView: {
             belt: components["schemas"]["AtTheBelt"];
+            /** Format: double */
+            bevelFrom: number;
+            /** Format: double */
+            bevelTo: number;
             edge: components["schemas"]["EdgeView"];
             /** Format: int64 */
             id: number;
+            isAtWork: boolean;
             name: string;
             places: components["schemas"]["PlaceView"][];
             stage: string;
-            stages: components["schemas"]["StageView"][];
+            stages: components["schemas"]["BeltStageView"][];
             touch: components["schemas"]["TouchView"][];
             work?: components["schemas"]["RemovalView"];
         };
@@ -5944,7 +5969,7 @@ export interface components {
         };
         PlaceView: {
             place: string;
-            section?: components["schemas"]["SectionView"];
+            section?: components["schemas"]["CutView"];
             /** Format: double */
             share: number;
             sizes: components["schemas"]["SizeView"][];
@@ -6164,7 +6189,6 @@ export interface components {
             sequence: number;
         };
         RemovalView: {
-            pace: components["schemas"]["WorkedView"];
             time: components["schemas"]["WorkedView"];
             volume: components["schemas"]["WorkedView"];
         };
@@ -6489,7 +6513,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -6608,6 +6632,7 @@ export interface components {
             calculator: components["schemas"]["CalculatorView"];
         };
         TouchView: {
+            place: string;
             side: string;
             words: string;
         };
@@ -6879,6 +6904,7 @@ export type BackupView = components['schemas']['BackupView'];
 export type Bar = components['schemas']['Bar'];
 export type BarToCutView = components['schemas']['BarToCutView'];
 export type BarView = components['schemas']['BarView'];
+export type BeltStageView = components['schemas']['BeltStageView'];
 export type BeltView = components['schemas']['BeltView'];
 export type Bench = components['schemas']['Bench'];
 export type BenchClock = components['schemas']['BenchClock'];
@@ -6937,6 +6963,7 @@ export type CurveEvent = components['schemas']['CurveEvent'];
 export type CurvePoint = components['schemas']['CurvePoint'];
 export type CurveView = components['schemas']['CurveView'];
 export type Cutting = components['schemas']['Cutting'];
+export type CutView = components['schemas']['CutView'];
 export type DatumView = components['schemas']['DatumView'];
 export type Day = components['schemas']['Day'];
 export type DayAnswerView = components['schemas']['DayAnswerView'];
@@ -9929,7 +9956,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["SectionView"];
+                    "application/json": components["schemas"]["CutView"];
                 };
             };
         };

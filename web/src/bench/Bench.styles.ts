@@ -1,9 +1,10 @@
 import { Link } from 'react-router';
 import { styled } from 'styled-components';
 
+/** A station: what lies there at the left, the picture of the work and its instruments at the right. */
 export const Halves = styled.div`
   display: grid;
-  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+  grid-template-columns: minmax(0, 22rem) minmax(0, 1fr);
   gap: 1rem;
   align-items: start;
   > div {

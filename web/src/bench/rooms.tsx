@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import type { PieceView, StepView } from '../api/schema';
 import type { Station } from '../route/useStations';
+import { GrindPart } from '../grind/GrindPart';
 import { Drills } from './Drills';
 
 /** What a station shows of a piece: beside the title, and among what is to be done. */
@@ -13,13 +14,15 @@ export interface StationPart {
 const FIRE: StationPart = { links: (piece) => <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link> };
 const DRILLS: StationPart = { part: (piece) => <Drills piece={piece} /> };
 
+const GRIND: StationPart = { part: (piece) => <GrindPart piece={piece} /> };
+
 /** A station that is not here does not compile; one with nothing of its own says so. */
 export const PARTS: Record<Station, StationPart> = {
   TABLE: {},
   LAYOUT: {},
   DRILL: DRILLS,
   MILL: {},
-  GRINDER: {},
+  GRINDER: GRIND,
   FILING: {},
   FORGE: {},
   KILN: FIRE,
@@ -36,9 +39,14 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   LOOKS_AT_THE_FIRE: FIRE,
   READS_WHOLE_BRIEF: {},
   HANDS_OVER: {},
+  GRINDS_BEVELS: GRIND,
 };
+
+/** Stations whose picture belongs to some of their steps only: those that are marked. */
+const ONLY_MARKED: readonly Station[] = ['GRINDER'];
 
 /** What the station of a step, and the kind of its work, add to its page. */
 export function stationPart(step: StepView): StationPart {
-  return Object.assign({}, ...step.marks.map((mark) => MARKED[mark]), PARTS[step.station]) as StationPart;
+  const own = ONLY_MARKED.includes(step.station) ? {} : PARTS[step.station];
+  return Object.assign({}, ...step.marks.map((mark) => MARKED[mark]), own) as StationPart;
 }

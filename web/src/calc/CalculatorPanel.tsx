@@ -1,4 +1,5 @@
 import { useRef, useState } from 'react';
+import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { change } from '../api/client';
 import type { Answer, CalculatorView } from '../api/schema';
@@ -6,7 +7,7 @@ import { useCaught } from '../parts/Caught';
 import { KeepsDrafts } from '../parts/drafts';
 import { Press } from '../parts/Press';
 import { Question, usualOf } from '../parts/Question';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Quiet, Row, Trouble } from '../parts/Sheet';
 import { equals } from '../parts/words';
 
 export const Grid = styled.div`
@@ -14,6 +15,44 @@ export const Grid = styled.div`
   grid-template-columns: repeat(auto-fill, minmax(min(340px, 100%), 1fr));
   gap: 1rem;
   align-items: start;
+`;
+
+/** One calculator: its name with what it comes to, and all of it once it is pressed. */
+const Folded = styled.section`
+  min-width: 0;
+  background: ${({ theme }) => theme.sheet};
+  border: 1px solid ${({ theme }) => theme.line};
+  border-radius: 5px;
+  h3 {
+    margin: 0;
+  }
+  h3 > button {
+    width: 100%;
+    min-height: 56px;
+    padding: 0.5rem 1rem;
+    border: none;
+    background: none;
+    text-align: left;
+    font-weight: 700;
+    color: inherit;
+    cursor: pointer;
+    span {
+      display: block;
+      font-weight: 400;
+      font-variant-numeric: tabular-nums;
+      color: ${({ theme }) => theme.quiet};
+    }
+  }
+  h3 > button[data-focus-visible] {
+    outline: 3px solid ${({ theme }) => theme.focus};
+  }
+`;
+
+const Inside = styled.div`
+  padding: 0 1rem 1rem;
+  display: flex;
+  flex-direction: column;
+  gap: 0.7rem;
 `;
 
 const Result = styled.p`
@@ -35,8 +74,35 @@ interface CalculatorPanelProps {
   known?: Answer;
 }
 
-/** One calculator with its working; it begins with what its entries usually are. */
+const withUnit = ({ value, unit }: { value: string; unit: string }): string =>
+  unit === '°' ? `${value}°` : `${value} ${unit}`;
+
+/** What it comes to with the numbers at hand, in a line. */
+function summary(answer: Answer | undefined): string {
+  const [first, ...more] = answer?.results ?? [];
+  return first ? `${first.label}: ${withUnit(first)} ${first.note}${more.length > 0 ? ' …' : ''}` : '';
+}
+
+/** One calculator, folded to its name and what it comes to until it is pressed. */
 export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
+  const [isOpen, setOpen] = useState(false);
+  return (
+    <Folded aria-label={calculator.title}>
+      <Disclosure isExpanded={isOpen} onExpandedChange={setOpen}>
+        <Heading level={3}>
+          <Button slot="trigger">
+            {calculator.title}
+            {!isOpen && known ? <span>{summary(known)}</span> : null}
+          </Button>
+        </Heading>
+        <DisclosurePanel>{isOpen ? <Opened calculator={calculator} known={known} /> : null}</DisclosurePanel>
+      </Disclosure>
+    </Folded>
+  );
+}
+
+/** A calculator with its working; it begins with what its entries usually are. */
+function Opened({ calculator, known }: CalculatorPanelProps) {
   const [entries, setEntries] = useState(() => usualOf(calculator.inputs));
   const [answer, setAnswer] = useState(known);
   const { problem, run, clear } = useCaught();
@@ -54,8 +120,7 @@ export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
   const wrong = (field: string) => problem?.at(field);
   const isElsewhere = problem && !calculator.inputs.some((input) => problem.at(input.key));
   return (
-    <Panel aria-label={calculator.title}>
-      <h2>{calculator.title}</h2>
+    <Inside>
       <KeepsDrafts value={false}>
         {calculator.inputs.map((input) => (
           <Question
@@ -80,7 +145,7 @@ export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
           ? null
           : answer?.results.map((result) => (
               <Result key={result.name}>
-                {result.label}: <strong>{`${result.value} ${result.unit}`}</strong> {result.note}
+                {result.label}: <strong>{withUnit(result)}</strong> {result.note}
                 {result.working.map((line) => (
                   <code key={line}>{line}</code>
                 ))}
@@ -93,6 +158,6 @@ export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
             ))}
       </div>
       <Quiet>{calculator.source}</Quiet>
-    </Panel>
+    </Inside>
   );
 }

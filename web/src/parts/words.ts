@@ -83,3 +83,5 @@ export function daysInHand(days: number): string {
   }
   return `${days} ${days === 1 ? 'day' : 'days'} in hand`;
 }
+
+export const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);

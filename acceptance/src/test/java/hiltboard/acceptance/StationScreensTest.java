@@ -51,6 +51,7 @@ class StationScreensTest {
         assertThat(part(page, "At hand").getByRole(AriaRole.IMG)).isVisible();
         assertThat(part(page, "At hand")).containsText("F");
         assertThat(part(page, "Drill for a glued pin")).containsText("0.257 in");
+        part(page, "Drill for a glued pin").getByRole(AriaRole.BUTTON).click();
         assertThat(part(page, "Drill for a glued pin").locator("input")).hasValue("0.250 in");
         page.navigate("/bench/" + piece + "/drill-tang-holes");
         bram.press("Tools of this station");

@@ -28,6 +28,7 @@ class PageController {
         "/stock",
         "/stock/{part}",
         "/stock/lots/{id}",
+        "/edges",
         "/forge",
         "/forge/{part}",
         "/fire",

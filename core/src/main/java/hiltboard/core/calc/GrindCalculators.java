@@ -10,6 +10,7 @@ import hiltboard.core.calc.Calculator.Input;
 import hiltboard.core.calc.Calculator.Inputs;
 import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.AbrasiveStart;
 import hiltboard.core.design.BevelTiming;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.field.Choice;
@@ -119,7 +120,14 @@ final class GrindCalculators {
                                     BevelTiming.class,
                                     BevelTiming::words,
                                     SpecificationField.BEVELS.key(),
-                                    BevelTiming.ROUGH_THEN_FINISH)),
+                                    BevelTiming.ROUGH_THEN_FINISH),
+                            Ask.choice(
+                                    "start",
+                                    "First belt",
+                                    AbrasiveStart.class,
+                                    AbrasiveStart::words,
+                                    SpecificationField.ABRASIVE_START.key(),
+                                    AbrasiveStart.GRIT_36)),
                     GrindCalculators::removalSheet),
             new Calculator(
                     "grit-ladder",
@@ -243,7 +251,8 @@ final class GrindCalculators {
                         in.length("thickness"),
                         in.length("before"),
                         in.length("wanted"),
-                        in.one("bevels", BevelTiming.class))
+                        in.one("bevels", BevelTiming.class),
+                        in.one("start", AbrasiveStart.class))
                 .stages(units).stream()
                         .map(stage -> new Result(stage.key(), stage.words(), stage.edge()))
                         .toList();

@@ -1,10 +1,8 @@
 package hiltboard.core.grind;
 
 import hiltboard.core.blade.BladeSection;
-import hiltboard.core.measure.Figure;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Span;
-import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Volume;
 import hiltboard.core.measure.Worked;
 import java.time.Duration;
@@ -14,12 +12,15 @@ import java.util.Locale;
 /** How much steel the bevels take off, and how long that is at the belt. */
 public final class Removal {
     /**
-     * What a two-inch belt takes off in a minute of the whole work, looking and dipping included, in mm³: soft steel
-     * and hardened. Common practice of small shops, from memory.
+     * What a two-inch belt takes off in a minute, in mm³: soft steel and hardened. Common practice of small shops, from
+     * memory.
      */
     private static final double SOFT = 300;
 
     private static final double HARD = 150;
+    /** A belt is put on, both sides are brought over, measured, and dipped all the while. From memory. */
+    private static final double MINUTES_A_BELT = 6;
+
     private static final int ENOUGH = 3;
 
     private Removal() {}
@@ -41,33 +42,38 @@ public final class Removal {
                 Length.ZERO);
     }
 
-    /** One piece that was ground: what came off, and the minutes somebody was at it. */
-    public record Done(Volume volume, Duration attended) {
-        double perMinute() {
-            return volume.cubicMillimetres() / (attended.toSeconds() / 60d);
+    /** Work at the belt. @param belts how many one after the other */
+    public record Work(Volume volume, int belts, boolean isHard) {
+        private double usualMinutes() {
+            return belts * MINUTES_A_BELT + volume.cubicMillimetres() / (isHard ? HARD : SOFT);
+        }
+    }
+
+    /** Such work on a blade that was ground, and how long somebody was at it. */
+    public record Done(Work work, Duration attended) {
+        double times() {
+            return attended.toSeconds() / 60d / work.usualMinutes();
         }
     }
 
     /**
-     * The shop's own pace, or what is usual until it has three blades of its own.
+     * How many times the usual the shop takes; once, until it has three blades of its own.
      *
-     * @param perMinute mm³
      * @param of how many blades it stands on, none where it is the usual
      * @param low and high: between which half of the shop's blades lie
      */
-    public record Pace(double perMinute, int of, double low, double high) {
+    public record Pace(double times, int of, double low, double high) {
 
-        public static Pace of(List<Done> done, boolean isHard) {
-            double[] paces = done.stream()
+        public static Pace of(List<Done> done) {
+            double[] times = done.stream()
                     .filter(each ->
-                            each.attended().toSeconds() > 0 && each.volume().cubicMillimetres() > 0)
-                    .mapToDouble(Done::perMinute)
+                            each.attended().toSeconds() > 0 && each.work().usualMinutes() > 0)
+                    .mapToDouble(Done::times)
                     .sorted()
                     .toArray();
-            double usual = isHard ? HARD : SOFT;
-            return paces.length < ENOUGH
-                    ? new Pace(usual, 0, usual, usual)
-                    : new Pace(quantile(paces, 0.5), paces.length, quantile(paces, 0.25), quantile(paces, 0.75));
+            return times.length < ENOUGH
+                    ? new Pace(1, 0, 1, 1)
+                    : new Pace(quantile(times, 0.5), times.length, quantile(times, 0.25), quantile(times, 0.75));
         }
 
         /** By straight lines between the ordered values. */
@@ -78,34 +84,33 @@ public final class Removal {
             return ordered[low] + (at - low) * (ordered[high] - ordered[low]);
         }
 
-        public Worked<Figure> worked() {
-            Figure pace = new Figure(perMinute, 0, "mm³/min");
-            return of == 0
-                    ? Worked.of(
-                            pace,
-                            "Usual for a small shop, from memory; the shop's own takes its place from " + ENOUGH
-                                    + " blades on")
-                    : Worked.of(
-                            pace,
-                            String.format(
-                                    Locale.ROOT,
-                                    "The middle of %d of the shop's own blades; half of them lie between %.0f and %.0f",
-                                    of,
-                                    low,
-                                    high));
-        }
-
-        /** How long this much takes. */
-        public Worked<Span> time(Volume volume, Units units) {
-            Span span = new Span(Duration.ofSeconds(Math.round(volume.cubicMillimetres() / perMinute * 60)));
+        /** How long this takes; of no time where no belt is left. */
+        public Worked<Span> time(Work work) {
+            Span span = new Span(Duration.ofMinutes(Math.round(work.usualMinutes() * times)));
             return Worked.of(
                     span,
                     String.format(
                             Locale.ROOT,
-                            "%.0f mm³ ÷ %.0f mm³/min ≈ %s",
-                            volume.cubicMillimetres(),
-                            perMinute,
-                            span.in(units)));
+                            "(%d × %.0f min + %.0f mm³ ÷ %.0f mm³/min) × %.2f ≈ %s",
+                            work.belts(),
+                            MINUTES_A_BELT,
+                            work.volume().cubicMillimetres(),
+                            work.isHard() ? HARD : SOFT,
+                            times,
+                            Span.words(span.duration())),
+                    words());
+        }
+
+        private String words() {
+            return of == 0
+                    ? "Usual for a small shop, from memory; the shop's own pace counts from " + ENOUGH + " blades on"
+                    : String.format(
+                            Locale.ROOT,
+                            "%.2f times the usual: the middle of the last %d blades of the shop; half lie between %.2f and %.2f",
+                            times,
+                            of,
+                            low,
+                            high);
         }
     }
 }

@@ -1,5 +1,6 @@
 package hiltboard.core.grind;
 
+import hiltboard.core.design.AbrasiveStart;
 import hiltboard.core.design.BevelTiming;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
@@ -15,28 +16,32 @@ import java.util.Optional;
  * the scratches that later belts have to take. Common practice of the trade.
  */
 public final class RemovalSheet {
-    /** Belts before and after the fire, coarsest first. Common practice, from memory. */
-    private static final List<Integer> ROUGH = List.of(36, 80, 120);
+    /** What hangs at most grinders, coarsest first. Common practice, from memory. */
+    private static final List<Integer> BELTS = List.of(36, 60, 80, 120, 220, 400);
 
-    private static final List<Integer> CLEAN = List.of(36, 80, 120, 220);
-    private static final List<Integer> FINISH = List.of(120, 220, 400);
-    private static final List<Integer> ALL_HARD = List.of(60, 120, 220, 400);
+    private static final int LAST_ROUGH = 120;
+    private static final int LAST_CLEAN = 220;
+    private static final int FIRST_AFTER_THE_FIRE = 120;
+    private static final int LAST = 400;
 
     private final Length body;
     private final Length beforeHardening;
     private final Length wanted;
     private final BevelTiming bevels;
+    private final int first;
 
     /**
      * @param body thickness that the bevels are ground from
      * @param beforeHardening edge that goes into the quench
      * @param wanted edge before sharpening
+     * @param start with which a raw bar is begun
      */
-    public RemovalSheet(Length body, Length beforeHardening, Length wanted, BevelTiming bevels) {
+    public RemovalSheet(Length body, Length beforeHardening, Length wanted, BevelTiming bevels, AbrasiveStart start) {
         this.body = body;
         this.beforeHardening = beforeHardening;
         this.wanted = wanted;
         this.bevels = bevels;
+        this.first = start == AbrasiveStart.GRIT_60 ? 60 : 36;
     }
 
     /**
@@ -56,17 +61,22 @@ public final class RemovalSheet {
         }
     }
 
-    /** All stages in the order in which they are ground. */
+    /** A row for each belt that may be on, in the order in which they are ground; not every one has to be. */
     public List<Stage> stages(Units units) {
         List<Stage> all = new ArrayList<>();
-        if (bevels != BevelTiming.AFTER_HARDENING) {
-            List<Integer> soft = bevels == BevelTiming.BEFORE_HARDENING ? CLEAN : ROUGH;
+        boolean isAllHard = bevels == BevelTiming.AFTER_HARDENING;
+        if (!isAllHard) {
+            List<Integer> soft = between(first, bevels == BevelTiming.BEFORE_HARDENING ? LAST_CLEAN : LAST_ROUGH);
             soft.forEach(grit -> all.add(stage(false, grit, last(soft), beforeHardening, body, units)));
         }
-        List<Integer> hard = bevels == BevelTiming.AFTER_HARDENING ? ALL_HARD : FINISH;
-        Length from = bevels == BevelTiming.AFTER_HARDENING ? body : beforeHardening;
+        List<Integer> hard = between(isAllHard ? first : FIRST_AFTER_THE_FIRE, LAST);
+        Length from = isAllHard ? body : beforeHardening;
         hard.forEach(grit -> all.add(stage(true, grit, last(hard), wanted, from, units)));
         return List.copyOf(all);
+    }
+
+    private static List<Integer> between(int first, int last) {
+        return BELTS.stream().filter(grit -> grit >= first && grit <= last).toList();
     }
 
     private static int last(List<Integer> grits) {

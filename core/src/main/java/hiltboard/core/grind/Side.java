@@ -15,6 +15,11 @@ public enum Side {
         return words;
     }
 
+    /** As a sentence begins. */
+    String atTheStart() {
+        return this == LEFT ? "Left" : "Right";
+    }
+
     public Side other() {
         return this == LEFT ? RIGHT : LEFT;
     }

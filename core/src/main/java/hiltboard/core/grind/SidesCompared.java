@@ -47,7 +47,7 @@ public final class SidesCompared {
             return Optional.empty();
         }
         Side low = pair.lower();
-        String words = low.words() + " " + pair.apart().in(units) + " lower " + place.words() + ": touch the "
+        String words = low.atTheStart() + " " + pair.apart().in(units) + " lower " + place.words() + ": touch the "
                 + low.words() + " there, and bring it up to the " + low.other().words();
         Length past = pair.higher().minus(line);
         return Optional.of(new Touch(
@@ -70,7 +70,7 @@ public final class SidesCompared {
         return Optional.of(new Touch(
                 forward,
                 pair.apart(),
-                forward.words() + " plunge " + pair.apart().in(units) + " nearer the point: touch the "
+                forward.atTheStart() + " plunge " + pair.apart().in(units) + " nearer the point: touch the "
                         + forward.words() + " plunge, and bring it back to the " + low.words()));
     }
 

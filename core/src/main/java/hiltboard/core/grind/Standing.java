@@ -41,10 +41,16 @@ public record Standing(Where where, String words) {
 
     private static Standing of(Length left, Length within, Length wanted, Units units) {
         if (left.absolute().compareTo(within) <= 0) {
-            return new Standing(Where.THERE, wanted.in(units) + " wanted");
+            return new Standing(Where.THERE, wanted.asRead(units).in(units) + " wanted");
         }
         return left.isPositive()
-                ? new Standing(Where.TO_GO, left.in(units) + " to go to " + wanted.in(units))
-                : new Standing(Where.PAST, left.absolute().in(units) + " past the " + wanted.in(units) + " wanted");
+                ? new Standing(
+                        Where.TO_GO,
+                        left.asRead(units).in(units) + " to go to "
+                                + wanted.asRead(units).in(units))
+                : new Standing(
+                        Where.PAST,
+                        left.absolute().in(units) + " past the "
+                                + wanted.asRead(units).in(units) + " wanted");
     }
 }

@@ -79,6 +79,11 @@ public record Length(long nanometres) implements Quantity, Comparable<Length> {
         return nearest(units.length() == Units.LengthUnit.INCH ? ofInchFraction(1, 100) : ofMillimetres("0.5"));
     }
 
+    /** As a calliper shows it: to a thousandth of an inch or a hundredth of a millimetre. */
+    public Length asRead(Units units) {
+        return nearest(units.length() == Units.LengthUnit.INCH ? ofInches("0.001") : ofMillimetres("0.01"));
+    }
+
     public Length half() {
         return times(0.5);
     }

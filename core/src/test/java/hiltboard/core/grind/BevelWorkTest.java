@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.blade.BladeSection;
+import hiltboard.core.design.AbrasiveStart;
 import hiltboard.core.design.BevelTiming;
 import hiltboard.core.design.Grind;
 import hiltboard.core.design.KnifeShape;
@@ -43,7 +44,8 @@ class BevelWorkTest {
             Length before = bevels == BevelTiming.AFTER_HARDENING
                     ? body
                     : mm(Math.min(body.millimetres(), wanted.millimetres() + 0.254 + random.nextInt(100) / 100d));
-            List<RemovalSheet.Stage> stages = new RemovalSheet(body, before, wanted, bevels).stages(MILLIMETRE_CELSIUS);
+            List<RemovalSheet.Stage> stages =
+                    new RemovalSheet(body, before, wanted, bevels, AbrasiveStart.GRIT_36).stages(MILLIMETRE_CELSIUS);
             Length left = body;
             for (RemovalSheet.Stage stage : stages) {
                 assertThat(stage.edge().value()).as("%s", stages).isLessThanOrEqualTo(left);
@@ -68,14 +70,18 @@ class BevelWorkTest {
     @DisplayName("[worked] 0.025 in for the quench: after P36 another 2 × 0.269 mm, after P80 2 × 0.1005 mm")
     void removal_sheet() {
         List<RemovalSheet.Stage> stages = new RemovalSheet(
-                        inches("0.156"), inches("0.025"), inches("0.015"), BevelTiming.BEFORE_HARDENING)
+                        inches("0.156"),
+                        inches("0.025"),
+                        inches("0.015"),
+                        BevelTiming.BEFORE_HARDENING,
+                        AbrasiveStart.GRIT_36)
                 .stages(INCH_FAHRENHEIT);
         assertThat(stages.stream().map(stage -> stage.grit().name()))
-                .containsExactly("P36", "P80", "P120", "P220", "P120", "P220", "P400");
+                .containsExactly("P36", "P60", "P80", "P120", "P220", "P120", "P220", "P400");
         assertThat(stages.get(0).edge().value().millimetres()).isCloseTo(0.635 + 0.538, within(1e-6));
-        assertThat(stages.get(1).edge().value().millimetres()).isCloseTo(0.635 + 0.201, within(1e-6));
-        assertThat(stages.get(3).edge().value()).isEqualTo(inches("0.025"));
-        assertThat(stages.get(6).edge().value()).isEqualTo(inches("0.015"));
+        assertThat(stages.get(2).edge().value().millimetres()).isCloseTo(0.635 + 0.201, within(1e-6));
+        assertThat(stages.get(4).edge().value()).isEqualTo(inches("0.025"));
+        assertThat(stages.get(7).edge().value()).isEqualTo(inches("0.015"));
         assertThat(RemovalSheet.next(stages, false, inches("0.040"))
                         .orElseThrow()
                         .key())
@@ -104,21 +110,24 @@ class BevelWorkTest {
     }
 
     @Test
-    void the_shops_own_pace_takes_the_place_of_the_usual_from_three_blades_on() {
-        Done slow = new Done(new Volume(6000), Duration.ofMinutes(60));
-        Done middle = new Done(new Volume(6000), Duration.ofMinutes(40));
-        Done quick = new Done(new Volume(6000), Duration.ofMinutes(20));
-        assertThat(Pace.of(List.of(slow, quick), false).of()).isZero();
-        Pace pace = Pace.of(List.of(slow, quick, middle), false);
+    @DisplayName(
+            "[worked] two belts of 6 min and 6000 mm³ at 300 a minute are 32 min; the shop's own pace counts from three blades on")
+    void the_shops_own_pace() {
+        Removal.Work work = new Removal.Work(new Volume(6000), 2, false);
+        assertThat(Pace.of(List.of()).time(work).value().duration()).isEqualTo(Duration.ofMinutes(32));
+        Done slow = new Done(work, Duration.ofMinutes(96));
+        Done middle = new Done(work, Duration.ofMinutes(48));
+        Done quick = new Done(work, Duration.ofMinutes(16));
+        assertThat(Pace.of(List.of(slow, quick)).of()).isZero();
+        Pace pace = Pace.of(List.of(slow, quick, middle));
         assertThat(pace.of()).isEqualTo(3);
-        assertThat(pace.perMinute()).isCloseTo(150, within(1e-9));
-        assertThat(pace.time(new Volume(4500), MILLIMETRE_CELSIUS).value().duration())
-                .isEqualTo(Duration.ofMinutes(30));
-        assertThat(pace.worked().working().get(0)).contains("3 of the shop's own");
-        assertThat(Pace.of(List.of(), true).perMinute())
-                .isLessThan(Pace.of(List.of(), false).perMinute());
-        assertThat(Pace.of(List.of(new Done(new Volume(5), Duration.ZERO)), true)
-                        .of())
+        assertThat(pace.times()).isCloseTo(1.5, within(1e-9));
+        assertThat(pace.time(work).value().duration()).isEqualTo(Duration.ofMinutes(48));
+        assertThat(pace.time(work).working().get(1)).contains("last 3 blades of the shop");
+        assertThat(pace.time(new Removal.Work(new Volume(0), 0, true)).value().duration())
+                .isZero();
+        assertThat(Pace.of(List.of(new Done(work, Duration.ZERO), slow, quick)).of())
+                .as("a step nobody was at is no record")
                 .isZero();
     }
 
@@ -130,7 +139,7 @@ class BevelWorkTest {
                 .orElseThrow();
         assertThat(touch.side()).isEqualTo(Side.LEFT);
         assertThat(touch.words())
-                .startsWith("left 0.40 mm lower at the heel: touch the left")
+                .startsWith("Left 0.40 mm lower at the heel: touch the left")
                 .doesNotContain("past");
         assertThat(SidesCompared.heights(pair, BladePlace.HEEL, mm(24.6), MILLIMETRE_CELSIUS)
                         .orElseThrow()

@@ -6,8 +6,8 @@ import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
+import hiltboard.server.grind.GrindRoom.CutView;
 import hiltboard.server.grind.GrindRoom.GrindView;
-import hiltboard.server.grind.GrindRoom.SectionView;
 import hiltboard.server.grind.GrindService.AskedHabit;
 import hiltboard.server.grind.GrindService.AskedReadings;
 import hiltboard.server.grind.GrindService.AskedUse;
@@ -54,7 +54,7 @@ class GrindController {
     /** @param at share of the way from the plunge to the point, zero to one */
     @GetMapping("/api/grind/pieces/{id}/section")
     @Transactional(readOnly = true)
-    SectionView section(@PathVariable long id, @RequestParam double at, Person person) {
+    CutView section(@PathVariable long id, @RequestParam double at, Person person) {
         if (!(at >= 0 && at <= 1)) {
             throw Refusal.entry(
                     "at", String.valueOf(at), "That is no place on the blade", "0 at the plunge to 1 at the point");

@@ -14,6 +14,8 @@ import hiltboard.core.grind.GroundAt;
 import hiltboard.core.grind.Removal;
 import hiltboard.core.grind.Removal.Done;
 import hiltboard.core.grind.Removal.Pace;
+import hiltboard.core.grind.Removal.Work;
+import hiltboard.core.grind.RemovalSheet;
 import hiltboard.core.grind.RemovalSheet.Stage;
 import hiltboard.core.grind.Side;
 import hiltboard.core.grind.SidesCompared;
@@ -68,15 +70,17 @@ class GrindRoom {
     }
 
     /** @param isNext whether this belt is at work now */
-    record StageView(String key, String words, WorkedView edge, boolean isHard, boolean isNext) {}
+    record BeltStageView(String key, String words, WorkedView edge, boolean isHard, boolean isNext) {}
 
     /**
      * A cut across the blade as SVG paths in millimetres, y downwards, its edge at zero and its centre line at x = 0.
      *
+     * @param x from the heel
      * @param stock as it was before; {@code now} as measured; {@code wanted} after this belt; {@code finished} at the
      *     end
      */
-    record SectionView(
+    record CutView(
+            double x,
             double width,
             double thickness,
             String stock,
@@ -98,13 +102,13 @@ class GrindRoom {
             String place,
             String words,
             double share,
-            @Nullable SectionView section,
+            @Nullable CutView section,
             List<SizeView> sizes) {}
 
-    /** @param side LEFT or RIGHT */
-    record TouchView(String side, String words) {}
+    /** @param place where along the blade, and which side, LEFT or RIGHT */
+    record TouchView(String place, String side, String words) {}
 
-    record RemovalView(WorkedView volume, WorkedView pace, WorkedView time) {}
+    record RemovalView(WorkedView volume, WorkedView time) {}
 
     record LadderView(String words, List<String> steps, List<String> cautions) {}
 
@@ -118,13 +122,17 @@ class GrindRoom {
     /** What a maker needs at the belt. */
     record AtTheBelt(String dips, LadderView ladder, List<UsedView> used, List<BeltView> belts, List<Option> tools) {}
 
+    /** @param isAtWork whether bevels are still to be ground on it */
     record GrindView(
             long id,
             String name,
-            List<StageView> stages,
+            List<BeltStageView> stages,
             String stage,
             List<PlaceView> places,
+            double bevelFrom,
+            double bevelTo,
             List<TouchView> touch,
+            boolean isAtWork,
             @Nullable RemovalView work,
             AtTheBelt belt,
             EdgeView edge) {}
@@ -137,7 +145,7 @@ class GrindRoom {
                 id,
                 piece.file().name(),
                 piece.stages().stream()
-                        .map(each -> new StageView(
+                        .map(each -> new BeltStageView(
                                 each.key(),
                                 each.words(),
                                 WorkedView.of(each.edge(), units),
@@ -148,7 +156,14 @@ class GrindRoom {
                 Arrays.stream(BladePlace.values())
                         .map(place -> place(piece, place, units))
                         .toList(),
+                piece.blade()
+                        .map(blade -> blade.station(0).fromHeel().millimetres())
+                        .orElse(0d),
+                piece.blade()
+                        .map(blade -> blade.profile().length().millimetres())
+                        .orElse(0d),
                 touches(piece, units),
+                piece.isAtWork(),
                 piece.blade().map(blade -> work(piece, blade, units)).orElse(null),
                 belt(piece, units),
                 edge(piece, units));
@@ -159,11 +174,11 @@ class GrindRoom {
     }
 
     /** A cut anywhere along the blade; empty for an axe. @param share of the way from plunge to point */
-    Optional<SectionView> section(long id, double share, Person person) {
+    Optional<CutView> section(long id, double share, Person person) {
         return section(piece(id, person.units()), share, person.units());
     }
 
-    private static Optional<SectionView> section(GroundPiece piece, double share, Units units) {
+    private static Optional<CutView> section(GroundPiece piece, double share, Units units) {
         return piece.now().map(now -> {
             BladeSection blade = now.blade();
             GroundAt measured = now.at(share);
@@ -171,7 +186,8 @@ class GrindRoom {
             GroundAt wanted = piece.stage()
                     .map(stage -> GroundAt.designed(blade, share, stage.edge().value()))
                     .orElse(finished);
-            return new SectionView(
+            return new CutView(
+                    blade.station(share).fromHeel().millimetres(),
                     measured.width().millimetres(),
                     finished.spine().millimetres(),
                     Drawing.closed(GroundAt.designed(Removal.unground(blade), share, blade.stock())
@@ -185,9 +201,11 @@ class GrindRoom {
 
     private static List<String> facts(BladeSection blade, double share, GroundAt now, Units units) {
         return List.of(
-                blade.station(share).fromHeel().in(units) + " from the heel",
-                "spine " + now.spine().in(units) + ", edge " + now.edge().in(units),
-                "bevel left " + now.left().in(units) + ", right " + now.right().in(units),
+                blade.station(share).fromHeel().asTaped(units).brieflyIn(units) + " from the heel",
+                "spine " + now.spine().asRead(units).in(units) + ", edge "
+                        + now.edge().asRead(units).in(units),
+                "bevel left " + now.left().asRead(units).in(units) + ", right "
+                        + now.right().asRead(units).in(units),
                 "angle left " + now.angle(Side.LEFT).in(units) + ", right "
                         + now.angle(Side.RIGHT).in(units));
     }
@@ -242,30 +260,36 @@ class GrindRoom {
                 GrindService.key(place, what),
                 label,
                 measured.map(length -> length.in(units)).orElse(""),
-                wanted.map(length -> length.in(units)).orElse(""),
+                wanted.map(length -> length.asRead(units).in(units)).orElse(""),
                 standing.map(each -> each.where().words()).orElse(""),
                 standing.map(Standing::words).orElse(""));
     }
 
     /** What the sides differ in, from the heel to the point. */
     private static List<TouchView> touches(GroundPiece piece, Units units) {
-        Optional<Touch> plunge = piece.measured(BladePlace.HEEL, What.PLUNGE_LEFT)
-                .flatMap(left -> piece.measured(BladePlace.HEEL, What.PLUNGE_RIGHT)
+        Stream<TouchView> plunge = piece.measured(BladePlace.HEEL, What.PLUNGE_LEFT).stream()
+                .flatMap(left -> piece.measured(BladePlace.HEEL, What.PLUNGE_RIGHT).stream()
                         .map(right -> new SidesCompared.Pair(left, right)))
-                .flatMap(pair -> SidesCompared.plunges(pair, units));
-        Stream<Touch> heights = piece.blade().stream()
-                .flatMap(blade -> Arrays.stream(BladePlace.values())
-                        .flatMap(place -> piece.measured(place).heights().stream()
-                                .flatMap(
-                                        pair -> SidesCompared.heights(
-                                                pair,
-                                                place,
-                                                blade.station(place.share()).bevelHeight(),
-                                                units)
-                                                .stream())));
-        return Stream.concat(plunge.stream(), heights)
-                .map(touch -> new TouchView(touch.side().name(), touch.words()))
-                .toList();
+                .flatMap(pair -> SidesCompared.plunges(pair, units).stream())
+                .map(touch -> touch(BladePlace.HEEL, touch));
+        Stream<TouchView> heights = piece.blade().stream()
+                .flatMap(blade ->
+                        Arrays.stream(BladePlace.values()).flatMap(place -> heights(piece, blade, place, units)));
+        return Stream.concat(plunge, heights).toList();
+    }
+
+    private static Stream<TouchView> heights(GroundPiece piece, BladeSection blade, BladePlace place, Units units) {
+        Length line = blade.station(place.share()).bevelHeight();
+        return piece.measured(place).heights().stream()
+                .flatMap(pair -> SidesCompared.heights(pair, place, line, units)
+                        .map(touch -> touch(place, touch))
+                        .or(() -> SidesCompared.pastTheLine(pair, place, line, units)
+                                .map(words -> new TouchView(place.name(), "", words)))
+                        .stream());
+    }
+
+    private static TouchView touch(BladePlace place, Touch touch) {
+        return new TouchView(place.name(), touch.side().name(), touch.words());
     }
 
     /** What is still to come off in this heat, and how long that is. */
@@ -276,8 +300,10 @@ class GrindRoom {
                 .map(stage -> stage.edge().value())
                 .reduce((first, last) -> last)
                 .orElse(piece.wanted());
+        int belts = RemovalSheet.next(piece.stages(), isHard, piece.edgeNow())
+                .map(stage -> piece.ladder(stage, Optional.empty()).grits().size())
+                .orElse(0);
         Volume volume = Removal.between(withEdge(blade, piece.edgeNow()), withEdge(blade, end));
-        Pace pace = Pace.of(done(isHard), isHard);
         return new RemovalView(
                 WorkedView.of(
                         Worked.of(
@@ -285,8 +311,7 @@ class GrindRoom {
                                 "Both bevels, from an edge of "
                                         + piece.edgeNow().in(units) + " to " + end.in(units)),
                         units),
-                WorkedView.of(pace.worked(), units),
-                WorkedView.of(pace.time(volume, units), units));
+                WorkedView.of(Pace.of(done(isHard)).time(new Work(volume, belts, isHard)), units));
     }
 
     private static BladeSection withEdge(BladeSection blade, Length edge) {
@@ -306,7 +331,9 @@ class GrindRoom {
         return ground.ground(isHard ? GroundPiece.HARD_STEP : GroundPiece.SOFT_STEP, LAST_BLADES).stream()
                 .flatMap(step -> {
                     GroundPiece done = new GroundPiece(files.open(step.piece()), List.of(), Units.MILLIMETRE_CELSIUS);
-                    return done.blade().stream().map(blade -> new Done(off(done, blade, isHard), step.attended()));
+                    return done.blade().stream()
+                            .map(blade -> new Done(
+                                    new Work(off(done, blade, isHard), done.belts(isHard), isHard), step.attended()));
                 })
                 .toList();
     }
@@ -327,7 +354,7 @@ class GrindRoom {
         Optional<Grit> reached = uses.stream()
                 .flatMap(use -> Grit.named(use.grit()).stream())
                 .reduce((one, other) -> one.isCoarserThan(other) ? other : one);
-        GritLadder ladder = ladder(piece, reached);
+        GritLadder ladder = piece.ladder(piece.stage().orElseThrow(), reached);
         boolean isStainless = piece.file().specification().steel().stainless();
         return new AtTheBelt(
                 WheelHeat.dips(piece.isHard()),
@@ -360,16 +387,6 @@ class GrindRoom {
             return isStainless ? "not one that is kept for stainless" : "kept for stainless";
         }
         return belts.isWorn() ? "worn: for scale and corners" : "";
-    }
-
-    /** From this belt to the last of its heat. */
-    private static GritLadder ladder(GroundPiece piece, Optional<Grit> reached) {
-        List<Grit> belts = piece.stages().stream()
-                .filter(stage -> stage.isHard() == piece.isHard())
-                .map(Stage::grit)
-                .toList();
-        Grit start = piece.stage().map(Stage::grit).orElse(belts.get(0));
-        return GritLadder.of(start, belts.get(belts.size() - 1), reached);
     }
 
     private EdgeView edge(GroundPiece piece, Units units) {

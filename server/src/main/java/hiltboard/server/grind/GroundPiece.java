@@ -3,17 +3,21 @@ package hiltboard.server.grind;
 import hiltboard.core.blade.BladeSection;
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.AbrasiveStart;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.grind.BladeNow;
 import hiltboard.core.grind.BladeNow.Measured;
 import hiltboard.core.grind.BladePlace;
+import hiltboard.core.grind.Grit;
+import hiltboard.core.grind.GritLadder;
 import hiltboard.core.grind.RemovalSheet;
 import hiltboard.core.grind.RemovalSheet.Stage;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Condition;
+import hiltboard.core.route.Trait;
 import hiltboard.server.grind.GroundRepository.ReadingRow;
 import hiltboard.server.grind.GroundRepository.What;
 import hiltboard.server.job.PieceFile;
@@ -44,7 +48,7 @@ final class GroundPiece {
                 .collect(Collectors.groupingBy(
                         ReadingRow::place,
                         Collectors.toMap(ReadingRow::what, Function.identity(), (earlier, later) -> later)));
-        this.stages = new RemovalSheet(body(), beforeHardening(), wanted(), spec.bevels()).stages(units);
+        this.stages = new RemovalSheet(body(), beforeHardening(), wanted(), spec.bevels(), start()).stages(units);
     }
 
     PieceFile file() {
@@ -88,6 +92,34 @@ final class GroundPiece {
                 .or(() -> stages.stream()
                         .filter(stage -> stage.isHard() == isHard())
                         .reduce((first, last) -> last));
+    }
+
+    private AbrasiveStart start() {
+        return spec.startsAtSixtyGrit() ? AbrasiveStart.GRIT_60 : AbrasiveStart.GRIT_36;
+    }
+
+    /** The belts of a heat, from this stage on, each about twice as fine as the last. */
+    GritLadder ladder(Stage from, Optional<Grit> reached) {
+        Grit last = stages.stream()
+                .filter(stage -> stage.isHard() == from.isHard())
+                .reduce(from, (first, second) -> second)
+                .grit();
+        return GritLadder.of(from.grit(), last, reached);
+    }
+
+    /** How many belts a heat takes, all in all. */
+    int belts(boolean isHard) {
+        return stages.stream()
+                .filter(stage -> stage.isHard() == isHard)
+                .findFirst()
+                .map(first -> ladder(first, Optional.empty()).grits().size())
+                .orElse(0);
+    }
+
+    boolean isAtWork() {
+        return file.isAlive()
+                && file.progress().stepsLeft().stream()
+                        .anyMatch(step -> step.operation().is(Trait.GRINDS_BEVELS));
     }
 
     private boolean isDone(String step) {

@@ -93,7 +93,9 @@ public final class StepViews {
         LOOKS_AT_THE_FIRE,
         /** The brief is read again before something is done for good. */
         READS_WHOLE_BRIEF,
-        HANDS_OVER;
+        HANDS_OVER,
+        /** The blade is looked at in section. */
+        GRINDS_BEVELS;
 
         static List<StepMark> of(Operation operation) {
             return Arrays.stream(values()).filter(mark -> mark.isOn(operation)).toList();
@@ -110,6 +112,7 @@ public final class StepViews {
                             || operation.is(Trait.CHECKS_LAST)
                             || operation.is(Trait.HANDS_OVER);
                 case HANDS_OVER -> operation.is(Trait.HANDS_OVER);
+                case GRINDS_BEVELS -> operation.is(Trait.GRINDS_BEVELS);
             };
         }
     }
