@@ -11,6 +11,7 @@ import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
     private static final String CUTTING = "hiltboard.core.stock.cutting..";
+    private static final String INSET = "hiltboard.core.blade.inset..";
     private static final String SEARCH = "hiltboard.core.search..";
     private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
@@ -20,7 +21,7 @@ class ArchitectureTest {
     void core_knows_nothing_but_java() {
         classes()
                 .that()
-                .resideOutsideOfPackages(CUTTING, SEARCH)
+                .resideOutsideOfPackages(CUTTING, INSET, SEARCH)
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(
@@ -35,10 +36,10 @@ class ArchitectureTest {
     }
 
     @Test
-    void cutting_alone_touches_the_geometry_library_and_long_searches_the_solver() {
+    void cutting_and_insets_alone_touch_the_geometry_library_and_long_searches_the_solver() {
         classes()
                 .that()
-                .resideInAnyPackage(CUTTING, SEARCH)
+                .resideInAnyPackage(CUTTING, INSET, SEARCH)
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(

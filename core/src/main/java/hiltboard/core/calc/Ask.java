@@ -20,7 +20,7 @@ import java.util.function.Function;
 
 /** What a calculator asks, in the kinds of answers that several of them take. */
 final class Ask {
-    private static final OneNamed<ThreadSize> THREAD = new OneNamed<>(
+    static final OneNamed<ThreadSize> THREAD = new OneNamed<>(
             ThreadSize.class,
             ThreadSize::named,
             ThreadSize::name,

@@ -71,7 +71,8 @@ public final class Calculators {
                             length("guardThickness", "Guard thickness", ".005", "2", PieceDimensions.GUARD_THICKNESS)),
                     Calculators::guardSlot));
 
-    private static final List<Calculator> ALL = Stream.of(BENCH, GrindCalculators.ALL, SharpeningCalculators.ALL)
+    private static final List<Calculator> ALL = Stream.of(
+                    BENCH, GrindCalculators.ALL, SharpeningCalculators.ALL, MachineCalculators.ALL)
             .flatMap(List::stream)
             .toList();
 

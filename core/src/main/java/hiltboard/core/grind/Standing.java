@@ -50,7 +50,7 @@ public record Standing(Where where, String words) {
                                 + wanted.asRead(units).in(units))
                 : new Standing(
                         Where.PAST,
-                        left.absolute().in(units) + " past the "
+                        left.absolute().asRead(units).in(units) + " past the "
                                 + wanted.asRead(units).in(units) + " wanted");
     }
 }

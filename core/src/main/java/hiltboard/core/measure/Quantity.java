@@ -11,6 +11,8 @@ public sealed interface Quantity
                 Span,
                 Mass,
                 Volume,
+                SurfaceSpeed,
+                Feed,
                 Figure {
 
     /**

@@ -25,7 +25,8 @@ public final class Working {
         if (figure instanceof Figure number) {
             return number.isShownWhole();
         }
-        return !(figure instanceof Volume) && (!(figure instanceof Angle angle) || angle.isShownWhole());
+        return !(figure instanceof Volume || figure instanceof SurfaceSpeed || figure instanceof Feed)
+                && (!(figure instanceof Angle angle) || angle.isShownWhole());
     }
 
     /** One figure as a tape shows it. */

@@ -66,7 +66,9 @@ class CalculatorsTest {
             case "before", "land", "wanted" -> ".030";
             case "tangWidth", "height" -> ".690";
             case "blade" -> "5";
-            case "point" -> "1/8";
+            case "point", "tang" -> "1/8";
+            case "scale" -> ".375";
+            case "hollow" -> ".100";
             case "thread" -> "6-32";
             default -> "3/16";
         };

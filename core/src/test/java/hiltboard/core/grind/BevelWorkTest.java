@@ -82,7 +82,7 @@ class BevelWorkTest {
         assertThat(stages.get(2).edge().value().millimetres()).isCloseTo(0.635 + 0.201, within(1e-6));
         assertThat(stages.get(4).edge().value()).isEqualTo(inches("0.025"));
         assertThat(stages.get(7).edge().value()).isEqualTo(inches("0.015"));
-        assertThat(RemovalSheet.next(stages, false, inches("0.040"))
+        assertThat(RemovalSheet.next(stages, false, inches("0.034"))
                         .orElseThrow()
                         .key())
                 .isEqualTo("soft P80");

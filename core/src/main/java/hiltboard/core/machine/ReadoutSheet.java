@@ -1,0 +1,83 @@
+package hiltboard.core.machine;
+
+import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What is set on a readout to mill a guard's slot: zero in the middle of the slot, then every move with its place. X
+ * runs along the slot, Y across it, away from the maker. Walls are cut against the turning cutter, which is clockwise
+ * around the inside; only the last skim runs with it. Common practice.
+ */
+public final class ReadoutSheet {
+    /** Holes of a chain stand so much further apart than the drill is thick. From memory. */
+    private static final Length WEB = Length.ofInches("0.010");
+    /** A drill that goes first leaves so much to the cutter on both sides together. From memory. */
+    private static final Length LEFT_TO_THE_CUTTER = Length.ofInches("0.020");
+
+    private final GuardSlot slot;
+    private final Length cutter;
+
+    public ReadoutSheet(GuardSlot slot, Length cutter) {
+        this.slot = slot;
+        this.cutter = cutter;
+    }
+
+    /**
+     * One move.
+     *
+     * @param x along the slot from its middle, and y across it
+     */
+    public record Move(String words, Length x, Length y) {}
+
+    /** The same move on a piece that lies end for end: what ran to the right runs to the left. */
+    public static Move turned(Move move) {
+        return new Move(move.words(), move.x().times(-1), move.y().times(-1));
+    }
+
+    /** From zero to the last wall. */
+    public List<Move> moves(Units units) {
+        List<Move> moves = new ArrayList<>();
+        moves.add(new Move("Zero in the middle of the slot", Length.ZERO, Length.ZERO));
+        chain(moves);
+        Length end = slot.tangWidth().half();
+        Length beside = slot.width(units).value().minus(cutter).half();
+        moves.add(new Move("Slot, to the left end", end.times(-1), Length.ZERO));
+        moves.add(new Move("Slot, to the right end", end, Length.ZERO));
+        if (beside.isPositive()) {
+            Length near = beside.times(-1);
+            moves.add(new Move("Near wall", end, near));
+            moves.add(new Move("Along it, against the cutter", end.times(-1), near));
+            moves.add(new Move("Far wall", end.times(-1), beside));
+            moves.add(new Move("Along it, against the cutter", end, beside));
+            moves.add(new Move("Last skim, with the cutter: back along the far wall", end.times(-1), beside));
+            moves.add(new Move("Near wall", end.times(-1), near));
+            moves.add(new Move("Last skim, with the cutter: back along the near wall", end, near));
+        }
+        return List.copyOf(moves);
+    }
+
+    /** A chain of holes through the slot before the cutter goes in: the largest even spacing that fits. */
+    private void chain(List<Move> moves) {
+        Length drill = cutter.minus(LEFT_TO_THE_CUTTER);
+        if (!drill.isPositive()) {
+            return;
+        }
+        Length least = drill.plus(WEB);
+        int spaces = (int) (slot.tangWidth().nanometres() / least.nanometres());
+        for (int i = 0; i <= spaces; i++) {
+            Length x = slot.tangWidth()
+                    .times(spaces == 0 ? 0 : (double) i / spaces)
+                    .minus(slot.tangWidth().half());
+            moves.add(new Move(
+                    "Drill, hole " + (i + 1) + " of " + (spaces + 1), spaces == 0 ? Length.ZERO : x, Length.ZERO));
+        }
+    }
+
+    /** The drill of the chain. */
+    public Length drill() {
+        return cutter.minus(LEFT_TO_THE_CUTTER);
+    }
+}
