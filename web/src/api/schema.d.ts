@@ -1966,6 +1966,92 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machine/cutters": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Machine: cutters */
+        get: operations["machineCutters"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machine/cutters/{lot}/cuts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Machine: cut */
+        post: operations["machineCut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machine/cutters/{lot}/fresh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Machine: fresh */
+        post: operations["machineFresh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machine/pieces/{id}/holes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Machine: holes */
+        get: operations["machineHoles"];
+        put?: never;
+        /** Machine: measured */
+        post: operations["machineMeasured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machine/pieces/{id}/readout": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Machine: readout */
+        get: operations["machineReadout"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/mishaps/ledger": {
         parameters: {
             query?: never;
@@ -4058,6 +4144,11 @@ export interface components {
             second: string;
             shown: string;
         };
+        AskedCut: {
+            length: string;
+            material: string;
+            workpiece: string;
+        };
         AskedFlaw: {
             depth: string;
             goesOn: boolean;
@@ -4070,6 +4161,14 @@ export interface components {
             leastDegrees: string;
             most: string;
             mostDegrees: string;
+        };
+        AskedHole: {
+            /** Format: int32 */
+            hole: number;
+            part: string;
+            size: string;
+            x: string;
+            y: string;
         };
         AskedKiln: {
             address: string;
@@ -4708,6 +4807,20 @@ export interface components {
             points: components["schemas"]["CurvePoint"][];
             unit: string;
         };
+        CuttersView: {
+            cutters: components["schemas"]["CutterView"][];
+            materials: components["schemas"]["Option"][];
+            workpieces: components["schemas"]["Option"][];
+        };
+        CutterView: {
+            cautions: string[];
+            left: string;
+            /** Format: int64 */
+            lot: number;
+            used: string;
+            words: string;
+            working: string[];
+        };
         Cutting: {
             /** Format: int32 */
             bars: number;
@@ -5159,6 +5272,43 @@ export interface components {
             through: string;
             word: string;
         };
+        HolePart: {
+            holes: components["schemas"]["HoleView"][];
+            howTo: string[];
+            name: string;
+            outline: string;
+            spots: components["schemas"]["HoleSpot"][];
+            turns: string;
+        };
+        HoleSpot: {
+            /** Format: double */
+            diameter: number;
+            isMeasured: boolean;
+            isOff: boolean;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        HolesView: {
+            datum: string;
+            first: string;
+            /** Format: int64 */
+            id: number;
+            parts: components["schemas"]["HolePart"][];
+            relief: string;
+        };
+        HoleView: {
+            diameter: string;
+            drill: string;
+            measured: components["schemas"]["MeasuredHole"];
+            /** Format: int32 */
+            number: number;
+            use: string;
+            within: string;
+            x: string;
+            y: string;
+        };
         InSlot: {
             name: string;
             /** Format: int64 */
@@ -5191,7 +5341,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "HOLE_MEASURED" | "CUTTER_USED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -5431,6 +5581,14 @@ export interface components {
             arrival: string;
             needs: components["schemas"]["NeedView"][];
         };
+        MeasuredHole: {
+            by: string;
+            size: string;
+            verdict: string;
+            why: string;
+            x: string;
+            y: string;
+        };
         MisfitView: {
             affects: string[];
             label: string;
@@ -5495,6 +5653,13 @@ export interface components {
             by: string;
             what: string;
             words: string;
+        };
+        MoveView: {
+            turnedX: string;
+            turnedY: string;
+            words: string;
+            x: string;
+            y: string;
         };
         NamedCurrency: {
             currency: string;
@@ -6156,6 +6321,13 @@ export interface components {
             /** Format: int64 */
             id: number;
             value: string;
+        };
+        ReadoutView: {
+            before: string[];
+            cutter: string;
+            depth: string;
+            drill: string;
+            moves: components["schemas"]["MoveView"][];
         };
         ReadTogether: {
             dimension: string;
@@ -6882,8 +7054,10 @@ export type AsItIsView = components['schemas']['AsItIsView'];
 export type Asked = components['schemas']['Asked'];
 export type AskedBillet = components['schemas']['AskedBillet'];
 export type AskedCheck = components['schemas']['AskedCheck'];
+export type AskedCut = components['schemas']['AskedCut'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
 export type AskedHabit = components['schemas']['AskedHabit'];
+export type AskedHole = components['schemas']['AskedHole'];
 export type AskedKiln = components['schemas']['AskedKiln'];
 export type AskedMachine = components['schemas']['AskedMachine'];
 export type AskedPiece = components['schemas']['AskedPiece'];
@@ -6962,6 +7136,8 @@ export type Counted = components['schemas']['Counted'];
 export type CurveEvent = components['schemas']['CurveEvent'];
 export type CurvePoint = components['schemas']['CurvePoint'];
 export type CurveView = components['schemas']['CurveView'];
+export type CuttersView = components['schemas']['CuttersView'];
+export type CutterView = components['schemas']['CutterView'];
 export type Cutting = components['schemas']['Cutting'];
 export type CutView = components['schemas']['CutView'];
 export type DatumView = components['schemas']['DatumView'];
@@ -7017,6 +7193,10 @@ export type HangingPiece = components['schemas']['HangingPiece'];
 export type HeldStep = components['schemas']['HeldStep'];
 export type HeldView = components['schemas']['HeldView'];
 export type Holder = components['schemas']['Holder'];
+export type HolePart = components['schemas']['HolePart'];
+export type HoleSpot = components['schemas']['HoleSpot'];
+export type HolesView = components['schemas']['HolesView'];
+export type HoleView = components['schemas']['HoleView'];
 export type InSlot = components['schemas']['InSlot'];
 export type JobLine = components['schemas']['JobLine'];
 export type JobTable = components['schemas']['JobTable'];
@@ -7041,6 +7221,7 @@ export type MachineView = components['schemas']['MachineView'];
 export type MadeView = components['schemas']['MadeView'];
 export type MakingView = components['schemas']['MakingView'];
 export type Materials = components['schemas']['Materials'];
+export type MeasuredHole = components['schemas']['MeasuredHole'];
 export type MisfitView = components['schemas']['MisfitView'];
 export type MishapChoice = components['schemas']['MishapChoice'];
 export type MishapCountView = components['schemas']['MishapCountView'];
@@ -7049,6 +7230,7 @@ export type MissingView = components['schemas']['MissingView'];
 export type More = components['schemas']['More'];
 export type Moved = components['schemas']['Moved'];
 export type MovementView = components['schemas']['MovementView'];
+export type MoveView = components['schemas']['MoveView'];
 export type NamedCurrency = components['schemas']['NamedCurrency'];
 export type NeedView = components['schemas']['NeedView'];
 export type NewBrief = components['schemas']['NewBrief'];
@@ -7132,6 +7314,7 @@ export type Rail = components['schemas']['Rail'];
 export type Reading = components['schemas']['Reading'];
 export type ReadingView = components['schemas']['ReadingView'];
 export type ReadOf = components['schemas']['ReadOf'];
+export type ReadoutView = components['schemas']['ReadoutView'];
 export type ReadTogether = components['schemas']['ReadTogether'];
 export type Ready = components['schemas']['Ready'];
 export type ReadyPiece = components['schemas']['ReadyPiece'];
@@ -10548,6 +10731,165 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    machineCutters: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CuttersView"];
+                };
+            };
+        };
+    };
+    machineCut: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedCut"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    machineFresh: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    machineHoles: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HolesView"];
+                };
+            };
+        };
+    };
+    machineMeasured: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedHole"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    machineReadout: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReadoutView"];
                 };
             };
         };

@@ -3,6 +3,8 @@ import { Link } from 'react-router';
 import type { PieceView, StepView } from '../api/schema';
 import type { Station } from '../route/useStations';
 import { GrindPart } from '../grind/GrindPart';
+import { Holes } from '../machine/Holes';
+import { MillPart } from '../machine/MillPart';
 import { Drills } from './Drills';
 
 /** What a station shows of a piece: beside the title, and among what is to be done. */
@@ -12,7 +14,15 @@ export interface StationPart {
 }
 
 const FIRE: StationPart = { links: (piece) => <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link> };
-const DRILLS: StationPart = { part: (piece) => <Drills piece={piece} /> };
+const DRILLS: StationPart = {
+  part: (piece) => (
+    <>
+      <Drills piece={piece} />
+      <Holes piece={piece.id} />
+    </>
+  ),
+};
+const MILL: StationPart = { part: (piece) => <MillPart piece={piece} /> };
 
 const GRIND: StationPart = { part: (piece) => <GrindPart piece={piece} /> };
 
@@ -21,7 +31,7 @@ export const PARTS: Record<Station, StationPart> = {
   TABLE: {},
   LAYOUT: {},
   DRILL: DRILLS,
-  MILL: {},
+  MILL,
   GRINDER: GRIND,
   FILING: {},
   FORGE: {},

@@ -29,6 +29,7 @@ describe('what is asked again', () => {
       'TAKEN_ALONG',
       'PERSON_CHANGED',
       'PRICE_SET',
+      'CUTTER_USED',
       'EDGE_HABIT_SET',
       'STEEL_KEPT',
       'SHOP_SETTING_CHOSEN',

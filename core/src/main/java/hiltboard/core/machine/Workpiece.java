@@ -1,5 +1,8 @@
 package hiltboard.core.machine;
 
+import hiltboard.core.material.FittingMaterial;
+import hiltboard.core.material.HandleMaterial;
+import hiltboard.core.material.Steel;
 import hiltboard.core.measure.SurfaceSpeed;
 import java.util.Optional;
 
@@ -51,6 +54,40 @@ public enum Workpiece {
         this.chipLoadShare = chipLoadShare;
         this.newtonsPerSquareMillimetre = newtonsPerSquareMillimetre;
         this.chips = chips;
+    }
+
+    /** A blade of this steel. @param isHard whether it is hardened */
+    public static Workpiece of(Steel steel, boolean isHard) {
+        if (isHard) {
+            return HARDENED;
+        }
+        if (steel.stainless()) {
+            return STAINLESS_ANNEALED;
+        }
+        return steel.family().contains("tool") ? TOOL_ANNEALED : CARBON_ANNEALED;
+    }
+
+    public static Workpiece of(HandleMaterial handle) {
+        return switch (handle) {
+            case HICKORY, ASH, WALNUT, MAPLE, DENSE_OILY_WOOD, BURL, STABILISED_WOOD -> WOOD;
+            case BONE, ANTLER, HORN -> HORN_AND_BONE;
+            case LAYERED_TUSK -> LAYERED_TUSK;
+            case GLASS_EPOXY, CANVAS_PHENOLIC, CAST_RESIN -> LAMINATE;
+            case CARBON_FIBRE -> CARBON_FIBRE;
+            case TITANIUM -> TITANIUM;
+        };
+    }
+
+    public static Workpiece of(FittingMaterial fitting) {
+        return switch (fitting) {
+            case MILD_STEEL -> CARBON_ANNEALED;
+            case STAINLESS -> STAINLESS_ANNEALED;
+            case TOOL_STEEL -> TOOL_ANNEALED;
+            case BRASS -> BRASS;
+            case NICKEL_SILVER -> NICKEL_SILVER;
+            case COPPER -> COPPER;
+            case GLASS_EPOXY -> LAMINATE;
+        };
     }
 
     public String words() {

@@ -87,6 +87,11 @@ final class Things {
             Thing.of("abrasiveUses", "abrasive_use", "Belts, papers and stones that were used on a piece")
                     .partOf("piece_id", PIECES)
                     .withYes("is_new"),
+            Thing.of(
+                            "holeReadings",
+                            "hole_reading",
+                            "A hole as it was measured: its place from the datum, and its size")
+                    .partOf("piece_id", PIECES),
             Thing.of("edgeHabits", "edge_habit", "What the shop itself leaves behind an edge for a use"),
             Thing.of("revisions", "revision", "A design that was kept")
                     .partOf("job_id", JOBS)
@@ -120,6 +125,11 @@ final class Things {
             Thing.of("promises", "promise", "What of a lot is promised to a piece")
                     .partOf("lot_id", "lots"),
             Thing.of("movements", "movement", "What came to a lot and went from it")
+                    .partOf("lot_id", "lots"),
+            Thing.of(
+                            "cutterUses",
+                            "cutter_use",
+                            "How far a cutter has cut, and in what; nothing where a fresh one was put in")
                     .partOf("lot_id", "lots"),
             Thing.of("claims", "claim", "What a supplier is to make good").partOf("lot_id", "lots"),
             Thing.of("barCuts", "bar_cut", "How a bar is to be cut, or was")

@@ -96,6 +96,8 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
         GROUND_MEASURED,
         ABRASIVE_USED,
         EDGE_HABIT_SET,
+        HOLE_MEASURED,
+        CUTTER_USED,
         SENT_OUT,
         CAME_BACK,
         STEEL_KEPT,

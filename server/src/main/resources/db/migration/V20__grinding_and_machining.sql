@@ -39,3 +39,29 @@ CREATE TABLE edge_habit (
 
 -- How long the last blades were at the grinder is looked up among all steps there ever were.
 CREATE INDEX step_ground ON step (operation, done_at_ms) WHERE operation IN ('rough-bevels', 'finish-grind');
+
+-- What was measured of a hole after it was drilled: its place from the datum, and its size. A later one counts.
+CREATE TABLE hole_reading (
+    id          INTEGER PRIMARY KEY,
+    piece_id    INTEGER NOT NULL REFERENCES piece (id),
+    part        TEXT NOT NULL CHECK (length(part) > 0),
+    hole        INTEGER NOT NULL CHECK (hole > 0),
+    x_nm        INTEGER NOT NULL,
+    y_nm        INTEGER NOT NULL,
+    size_nm     INTEGER CHECK (size_nm > 0),
+    taken_by    INTEGER NOT NULL REFERENCES person (id),
+    taken_at_ms INTEGER NOT NULL
+) STRICT;
+CREATE INDEX hole_reading_piece ON hole_reading (piece_id);
+
+-- How far a cutter of the rack has cut, and in what; a length of nothing says that a fresh one was put in.
+CREATE TABLE cutter_use (
+    id          INTEGER PRIMARY KEY,
+    lot_id      INTEGER NOT NULL REFERENCES lot (id),
+    material    TEXT NOT NULL CHECK (material IN ('HIGH_SPEED_STEEL', 'CARBIDE')),
+    workpiece   TEXT NOT NULL CHECK (length(workpiece) > 0),
+    length_nm   INTEGER NOT NULL CHECK (length_nm >= 0),
+    noted_by    INTEGER NOT NULL REFERENCES person (id),
+    noted_at_ms INTEGER NOT NULL
+) STRICT;
+CREATE INDEX cutter_use_lot ON cutter_use (lot_id);

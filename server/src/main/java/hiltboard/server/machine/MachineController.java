@@ -1,0 +1,64 @@
+package hiltboard.server.machine;
+
+import hiltboard.server.Refusal;
+import hiltboard.server.access.Person;
+import hiltboard.server.live.Command;
+import hiltboard.server.live.Receipt;
+import hiltboard.server.machine.MachineRoom.CuttersView;
+import hiltboard.server.machine.MachineRoom.HolesView;
+import hiltboard.server.machine.MachineRoom.ReadoutView;
+import hiltboard.server.machine.MachiningService.AskedCut;
+import hiltboard.server.machine.MachiningService.AskedHole;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** A piece at drill press and mill, and the cutters that are used there. */
+@RestController
+class MachineController {
+    private final MachiningService service;
+    private final MachineRoom room;
+
+    MachineController(MachiningService service, MachineRoom room) {
+        this.service = service;
+        this.room = room;
+    }
+
+    @GetMapping("/api/machine/pieces/{id}/holes")
+    @Transactional(readOnly = true)
+    HolesView holes(@PathVariable long id, Person person) {
+        return room.holes(id, person);
+    }
+
+    @PostMapping("/api/machine/pieces/{id}/holes")
+    Receipt measured(@PathVariable long id, @RequestBody AskedHole asked, Person person, Command command) {
+        return service.measured(id, asked, person, command);
+    }
+
+    /** The readout's moves for the slot of a guard. */
+    @GetMapping("/api/machine/pieces/{id}/readout")
+    @Transactional(readOnly = true)
+    ReadoutView readout(@PathVariable long id, Person person) {
+        return room.readout(id, person)
+                .orElseThrow(() -> Refusal.notThere("This knife has no guard to mill a slot into."));
+    }
+
+    @GetMapping("/api/machine/cutters")
+    @Transactional(readOnly = true)
+    CuttersView cutters(Person person) {
+        return room.cutters(person);
+    }
+
+    @PostMapping("/api/machine/cutters/{lot}/cuts")
+    Receipt cut(@PathVariable long lot, @RequestBody AskedCut asked, Person person, Command command) {
+        return service.cut(lot, asked, person, command);
+    }
+
+    @PostMapping("/api/machine/cutters/{lot}/fresh")
+    Receipt fresh(@PathVariable long lot, Person person, Command command) {
+        return service.fresh(lot, person, command);
+    }
+}

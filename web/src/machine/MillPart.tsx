@@ -1,0 +1,18 @@
+import type { PieceView } from '../api/schema';
+import { Cutters } from './Cutters';
+import { Holes } from './Holes';
+import { Readout } from './Readout';
+import { useReadout } from './useMachine';
+
+/** What is milled and drilled in a piece: the readout's moves, the holes, and the cutters. */
+export function MillPart({ piece }: { piece: PieceView }) {
+  const hasSlot = piece.knife.drawing.guard !== '';
+  const { data: sheet } = useReadout(piece.id, hasSlot);
+  return (
+    <>
+      {sheet ? <Readout sheet={sheet} /> : null}
+      <Holes piece={piece.id} />
+      <Cutters />
+    </>
+  );
+}

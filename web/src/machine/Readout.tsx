@@ -1,0 +1,92 @@
+import { styled } from 'styled-components';
+import type { ReadoutView } from '../api/schema';
+import { Choice } from '../parts/Choice';
+import { Quiet, Row } from '../parts/Sheet';
+import { useState } from 'react';
+
+/** Big enough to be read at the mill. */
+const Big = styled.table`
+  border-collapse: collapse;
+  width: 100%;
+  font-variant-numeric: tabular-nums;
+  td,
+  th {
+    text-align: left;
+    padding: 0.45rem 0.6rem 0.45rem 0;
+    border-bottom: 1px solid ${({ theme }) => theme.line};
+  }
+  td + td,
+  th + th {
+    text-align: right;
+    white-space: nowrap;
+  }
+  td + td {
+    font-family: ${({ theme }) => theme.label};
+    font-size: 1.9rem;
+    font-weight: 600;
+  }
+  @media (max-width: 480px) {
+    td + td {
+      font-size: 1.4rem;
+    }
+  }
+`;
+
+/** The moves of a slot as they are set on the readout, from zero on. */
+export function Readout({ sheet }: { sheet: ReadoutView }) {
+  const [way, setWay] = useState('AS_DRAWN');
+  const isTurned = way === 'TURNED';
+  return (
+    <section aria-label="Readout sheet">
+      <Row>
+        <h2>Readout sheet</h2>
+        <Choice
+          label="The guard lies"
+          value={way}
+          options={[
+            { value: 'AS_DRAWN', words: 'as drawn' },
+            { value: 'TURNED', words: 'end for end' },
+          ]}
+          onChange={setWay}
+        />
+        <a href="#print" onClick={(event) => (event.preventDefault(), window.print())}>
+          Print it
+        </a>
+      </Row>
+      <p>
+        Cutter <strong>{sheet.cutter}</strong>
+        {sheet.drill ? (
+          <>
+            , drill first <strong>{sheet.drill}</strong>
+          </>
+        ) : null}
+        , from the back to <strong>{sheet.depth}</strong>
+      </p>
+      <ul>
+        {sheet.before.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+      <Big>
+        <thead>
+          <tr>
+            <th>Move</th>
+            <th>X</th>
+            <th>Y</th>
+          </tr>
+        </thead>
+        <tbody>
+          {sheet.moves.map((move, index) => (
+            // oxlint-disable-next-line react/no-array-index-key -- the moves are one fixed list, and words come again in it
+            <tr key={`${index} ${move.words}`}>
+              <td>{move.words}</td>
+              <td>{isTurned ? move.turnedX : move.x}</td>
+              <td>{isTurned ? move.turnedY : move.y}</td>
+            </tr>
+          ))}
+        </tbody>
+      </Big>
+      <Quiet>X along the slot, Y across it, away from you. Walls are cut against the turning cutter.</Quiet>
+    </section>
+  );
+}
