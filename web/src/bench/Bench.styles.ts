@@ -12,7 +12,7 @@ export const Halves = styled.div`
     flex-direction: column;
     gap: 1rem;
   }
-  @media (max-width: 760px) {
+  @media (max-width: 900px) {
     grid-template-columns: minmax(0, 1fr);
   }
 `;

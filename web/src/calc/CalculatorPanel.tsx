@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { Button, Disclosure, DisclosurePanel, Heading } from 'react-aria-components';
+import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { change } from '../api/client';
 import type { Answer, CalculatorView } from '../api/schema';
@@ -88,15 +88,13 @@ export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
   const [isOpen, setOpen] = useState(false);
   return (
     <Folded aria-label={calculator.title}>
-      <Disclosure isExpanded={isOpen} onExpandedChange={setOpen}>
-        <Heading level={3}>
-          <Button slot="trigger">
-            {calculator.title}
-            {!isOpen && known ? <span>{summary(known)}</span> : null}
-          </Button>
-        </Heading>
-        <DisclosurePanel>{isOpen ? <Opened calculator={calculator} known={known} /> : null}</DisclosurePanel>
-      </Disclosure>
+      <h3>
+        <Button aria-expanded={isOpen} onPress={() => setOpen(!isOpen)}>
+          {calculator.title}
+          {!isOpen && known ? <span>{summary(known)}</span> : null}
+        </Button>
+      </h3>
+      {isOpen ? <Opened calculator={calculator} known={known} /> : null}
     </Folded>
   );
 }

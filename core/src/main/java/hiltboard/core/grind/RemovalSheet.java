@@ -19,6 +19,9 @@ public final class RemovalSheet {
     /** What hangs at most grinders, coarsest first. Common practice, from memory. */
     private static final List<Integer> BELTS = List.of(36, 60, 80, 120, 220, 400);
 
+    /** An edge is read no finer: one that is this near to a row's has reached it. */
+    private static final Length AS_READ = Length.ofInches("0.0005");
+
     private static final int LAST_ROUGH = 120;
     private static final int LAST_CLEAN = 220;
     private static final int FIRST_AFTER_THE_FIRE = 120;
@@ -100,11 +103,11 @@ public final class RemovalSheet {
                         most, left.compareTo(from) > 0 ? sum + ", and no more is there than " + from.in(units) : sum));
     }
 
-    /** The stage after these belts: the first that is not done yet; empty when all are. */
+    /** The first row of a heat that an edge of this thickness has not reached yet; empty when it has reached all. */
     public static Optional<Stage> next(List<Stage> stages, boolean isHard, Length edge) {
         return stages.stream()
-                .filter(stage ->
-                        stage.isHard() == isHard && stage.edge().value().compareTo(edge) < 0)
+                .filter(stage -> stage.isHard() == isHard
+                        && stage.edge().value().plus(AS_READ).compareTo(edge) < 0)
                 .max(Comparator.comparing(stage -> stage.edge().value()));
     }
 }

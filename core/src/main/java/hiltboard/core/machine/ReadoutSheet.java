@@ -1,10 +1,13 @@
 package hiltboard.core.machine;
 
 import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.measure.DrillSeries;
+import hiltboard.core.measure.DrillSize;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What is set on a readout to mill a guard's slot: zero in the middle of the slot, then every move with its place. X
@@ -16,6 +19,9 @@ public final class ReadoutSheet {
     private static final Length WEB = Length.ofInches("0.010");
     /** A drill that goes first leaves so much to the cutter on both sides together. From memory. */
     private static final Length LEFT_TO_THE_CUTTER = Length.ofInches("0.020");
+
+    /** What the last skim takes at each wall. From memory. */
+    private static final Length SKIM = Length.ofInches("0.002");
 
     private final GuardSlot slot;
     private final Length cutter;
@@ -47,25 +53,26 @@ public final class ReadoutSheet {
         moves.add(new Move("Slot, to the left end", end.times(-1), Length.ZERO));
         moves.add(new Move("Slot, to the right end", end, Length.ZERO));
         if (beside.isPositive()) {
-            Length near = beside.times(-1);
-            moves.add(new Move("Near wall", end, near));
-            moves.add(new Move("Along it, against the cutter", end.times(-1), near));
-            moves.add(new Move("Far wall", end.times(-1), beside));
-            moves.add(new Move("Along it, against the cutter", end, beside));
-            moves.add(new Move("Last skim, with the cutter: back along the far wall", end.times(-1), beside));
-            moves.add(new Move("Near wall", end.times(-1), near));
-            moves.add(new Move("Last skim, with the cutter: back along the near wall", end, near));
+            Length rough = beside.compareTo(SKIM) > 0 ? beside.minus(SKIM) : beside;
+            moves.add(new Move("Near wall", end, rough.times(-1)));
+            moves.add(new Move("Along it, against the cutter", end.times(-1), rough.times(-1)));
+            moves.add(new Move("Far wall", end.times(-1), rough));
+            moves.add(new Move("Along it, against the cutter", end, rough));
+            moves.add(new Move("Far wall, to its size", end, beside));
+            moves.add(new Move("Last skim, with the cutter: back along it", end.times(-1), beside));
+            moves.add(new Move("Near wall, to its size", end.times(-1), beside.times(-1)));
+            moves.add(new Move("Last skim, with the cutter: back along it", end, beside.times(-1)));
         }
         return List.copyOf(moves);
     }
 
     /** A chain of holes through the slot before the cutter goes in: the largest even spacing that fits. */
     private void chain(List<Move> moves) {
-        Length drill = cutter.minus(LEFT_TO_THE_CUTTER);
-        if (!drill.isPositive()) {
+        Optional<DrillSize> drill = drill();
+        if (drill.isEmpty()) {
             return;
         }
-        Length least = drill.plus(WEB);
+        Length least = drill.get().diameter().plus(WEB);
         int spaces = (int) (slot.tangWidth().nanometres() / least.nanometres());
         for (int i = 0; i <= spaces; i++) {
             Length x = slot.tangWidth()
@@ -76,8 +83,8 @@ public final class ReadoutSheet {
         }
     }
 
-    /** The drill of the chain. */
-    public Length drill() {
-        return cutter.minus(LEFT_TO_THE_CUTTER);
+    /** The drill of the chain; empty where the cutter is too thin for one. */
+    public Optional<DrillSize> drill() {
+        return DrillSeries.of(cutter).largestUnder(cutter.minus(LEFT_TO_THE_CUTTER));
     }
 }

@@ -258,7 +258,9 @@ class MachineRoom {
             ReadoutSheet sheet = new ReadoutSheet(slot, cutter);
             return new ReadoutView(
                     cutter.entryIn(units),
-                    sheet.drill().isPositive() ? sheet.drill().asRead(units).in(units) : "",
+                    sheet.drill()
+                            .map(drill -> drill.name() + ", " + drill.diameter().in(units))
+                            .orElse(""),
                     slot.pocketDepth(units).value().in(units),
                     sheet.moves(units).stream().map(move -> view(move, units)).toList(),
                     List.of(

@@ -1,0 +1,227 @@
+package hiltboard.acceptance;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What is written down at the grinder and the drill press, over HTTP: readings, belts of the rack, the shop's edges.
+ */
+class GrindTest {
+    private static RunningShop shop;
+    private static Client owner;
+    private static Client maker;
+
+    @BeforeAll
+    static void open() {
+        shop = RunningShop.withTwoMakers();
+        owner = shop.signedIn("olwen");
+        maker = shop.signedIn("bram");
+    }
+
+    @AfterAll
+    static void close() {
+        shop.close();
+    }
+
+    private static Client.Answer measured(long piece, String stage, Map<String, String> entries) {
+        return maker.post("/api/grind/pieces/" + piece + "/readings", Map.of("stage", stage, "entries", entries));
+    }
+
+    private static JsonNode room(long piece) {
+        return maker.get("/api/grind/pieces/" + piece).isOk().json();
+    }
+
+    private static JsonNode size(JsonNode room, String key) {
+        return room.path("places")
+                .valueStream()
+                .flatMap(place -> place.path("sizes").valueStream())
+                .filter(size -> size.path("key").asString().equals(key))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void readings_say_how_far_it_is_to_go_survive_a_restart_and_the_last_one_counts() {
+        long piece = Work.take(owner, 1, Map.of("stockThickness", "5/32"));
+        measured(piece, "soft P36", Map.of("HEEL.EDGE", ".060", "HEEL.LEFT", ".900", "HEEL.RIGHT", ".905"))
+                .isOk();
+        assertThat(size(room(piece), "HEEL.EDGE").path("standing").asString()).isEqualTo("to go");
+        assertThat(room(piece).path("touch")).as("0.005 in is alike").isEmpty();
+        measured(piece, "soft P120", Map.of("HEEL.EDGE", ".020")).isOk();
+        shop.restart();
+        owner = shop.signedIn("olwen");
+        maker = shop.signedIn("bram");
+        JsonNode edge = size(room(piece), "HEEL.EDGE");
+        assertThat(edge.path("measured").asString()).isEqualTo("0.020 in");
+        assertThat(edge.path("standing").asString())
+                .as("less than the 0.030 that goes into the quench")
+                .isEqualTo("past");
+        assertThat(size(room(piece), "HEEL.LEFT").path("measured").asString()).isEqualTo("0.900 in");
+    }
+
+    @Test
+    void what_cannot_be_is_refused_at_its_field_and_nothing_of_it_is_kept() {
+        long piece = Work.take(owner, 1, Map.of("stockThickness", "5/32"));
+        measured(piece, "soft P36", Map.of("HEEL.EDGE", ".200", "MIDDLE.LEFT", ".5"))
+                .isRefused(422, "entries");
+        measured(piece, "soft P36", Map.of("HEEL.LEFT", "7")).isRefused(422, "entries");
+        measured(piece, "soft P36", Map.of("HEEL.EDGE", "thin")).isRefused(422, "entries");
+        measured(piece, "soft P36", Map.of()).isRefused(422, "entries");
+        measured(piece, "soft P7", Map.of("HEEL.EDGE", ".060")).isRefused(404, "not-there");
+        assertThat(size(room(piece), "MIDDLE.LEFT").path("measured").asString()).isEmpty();
+        maker.get("/api/grind/pieces/" + piece + "/section?at=1.2").isRefused(422, "entries");
+        maker.get("/api/grind/pieces/" + piece + "/section?at=NaN").isRefused(422, "entries");
+    }
+
+    @Test
+    void the_last_belts_edge_is_the_benchs_reading_while_the_step_is_under_way() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, owner, piece, "rough-bevels");
+        Work.start(maker, piece, "rough-bevels").isOk();
+        measured(piece, "soft P80", Map.of("HEEL.EDGE", ".037")).isOk();
+        assertThat(Work.number(Work.piece(owner, piece), "edge.before-hardening")
+                        .path("source")
+                        .asString())
+                .doesNotContain("measured");
+        measured(piece, "soft P120", Map.of("HEEL.EDGE", ".031")).isOk();
+        JsonNode number = Work.number(Work.piece(owner, piece), "edge.before-hardening");
+        assertThat(number.path("value").asString()).isEqualTo("0.031 in");
+    }
+
+    @Test
+    void belts_count_down_on_the_rack_and_stainless_ones_are_kept_apart() {
+        long piece = Work.take(owner, 1, Map.of());
+        receive(Map.of("what", "BELT", "grit", "120", "wear", "FRESH", "owner", "SHOP"), "2");
+        receive(Map.of("what", "BELT", "grit", "120", "wear", "STAINLESS_ONLY", "owner", "SHOP"), "2");
+        List<JsonNode> belts =
+                room(piece).path("belt").path("belts").valueStream().toList();
+        JsonNode fresh = belts.stream()
+                .filter(each -> each.path("why").asString().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(belts.stream().map(each -> each.path("why").asString())).contains("kept for stainless");
+        long lot = fresh.path("lot").asLong();
+        Map<String, Object> used = Map.of("grit", "", "tool", "BELT", "lot", lot, "isNew", true);
+        maker.post("/api/grind/pieces/" + piece + "/abrasives", used).isOk();
+        assertThat(room(piece).path("belt").path("used").get(0).path("grit").asString())
+                .isEqualTo("P120");
+        assertThat(owner.get("/api/stock/lots/" + lot).isOk().text()).contains("1 piece");
+        maker.post("/api/grind/pieces/" + piece + "/abrasives", used).isOk();
+        maker.post("/api/grind/pieces/" + piece + "/abrasives", used).isRefused(409, "out-of-turn");
+        maker.post(
+                        "/api/grind/pieces/" + piece + "/abrasives",
+                        Map.of("grit", "P121", "tool", "BELT", "lot", 0, "isNew", false))
+                .isRefused(422, "entries");
+        assertThat(room(piece).path("belt").path("ladder").path("cautions").toString())
+                .as("the next belt is coarser than what was reached")
+                .contains("coarser than the P120 that was reached");
+    }
+
+    private static void receive(Map<String, String> entries, String amount) {
+        owner.post(
+                        "/api/stock/lots",
+                        Map.of(
+                                "kind", "ABRASIVE",
+                                "entries", entries,
+                                "amount", amount,
+                                "pieces", "1",
+                                "orderedThickness", "",
+                                "claimed", "",
+                                "claim", "",
+                                "isSure", true))
+                .isOk();
+    }
+
+    @Test
+    void the_shops_own_edge_is_the_owners_to_set_and_is_used_at_once() {
+        long piece = Work.take(owner, 1, Map.of("use", "MEAT"));
+        Map<String, String> habit = Map.of("least", ".020", "most", ".020", "leastDegrees", "17", "mostDegrees", "17");
+        maker.post("/api/grind/edges/MEAT", habit).isRefused(403, "not-allowed");
+        owner.post(
+                        "/api/grind/edges/MEAT",
+                        Map.of("least", ".030", "most", ".020", "leastDegrees", "17", "mostDegrees", "9"))
+                .isRefused(422, "entries");
+        owner.post("/api/grind/edges/MEAT", habit).isOk();
+        JsonNode edge = room(piece).path("edge");
+        assertThat(edge.path("thickness").path("value").asString()).isEqualTo("0.020 in");
+        assertThat(edge.path("angle").path("value").asString()).isEqualTo("17.00°");
+        owner.post("/api/grind/edges/MEAT/usual", Map.of()).isOk();
+        assertThat(room(piece).path("edge").path("origin").asString()).isEqualTo("Common practice, from memory");
+    }
+
+    @Test
+    void two_people_measure_at_once_and_both_readings_stand_in_the_journal() {
+        long piece = Work.take(owner, 1, Map.of());
+        measured(piece, "soft P36", Map.of("HEEL.EDGE", ".061")).isOk();
+        owner.post(
+                        "/api/grind/pieces/" + piece + "/readings",
+                        Map.of("stage", "soft P36", "entries", Map.of("HEEL.EDGE", ".062")))
+                .isOk();
+        assertThat(size(room(piece), "HEEL.EDGE").path("measured").asString()).isEqualTo("0.062 in");
+        assertThat(Work.piece(owner, piece).toString()).contains("measured after P36, one reading");
+    }
+
+    @Test
+    void an_axe_has_no_cuts_and_all_the_rest() {
+        long axe = Work.take(
+                owner, 1, Map.of("construction", "HATCHET", "steelForm", "FORGED", "handleMaterial", "HICKORY"));
+        JsonNode room = room(axe);
+        assertThat(room.path("stages")).isNotEmpty();
+        assertThat(room.path("places").get(0).path("section").isObject()).isFalse();
+        maker.get("/api/grind/pieces/" + axe + "/section?at=0.5").isRefused(404, "not-there");
+        assertThat(maker.get("/api/machine/pieces/" + axe + "/holes")
+                        .isOk()
+                        .json()
+                        .path("parts"))
+                .isEmpty();
+        maker.get("/api/machine/pieces/" + axe + "/readout").isRefused(404, "not-there");
+    }
+
+    @Test
+    void a_hole_is_held_against_the_table_and_a_likely_slip_is_named() {
+        long piece = Work.take(owner, 1, Map.of());
+        JsonNode holes = maker.get("/api/machine/pieces/" + piece + "/holes")
+                .isOk()
+                .json()
+                .path("parts")
+                .get(0)
+                .path("holes");
+        String x = holes.get(0).path("x").asString();
+        String y = holes.get(0).path("y").asString();
+        assertThat(why(piece, y, x)).contains("x and y were changed about");
+        assertThat(why(
+                        piece,
+                        holes.get(1).path("x").asString(),
+                        holes.get(1).path("y").asString()))
+                .contains("that is the place of hole 2");
+        assertThat(why(piece, x.replace(" in", " mm"), y.replace(" in", " mm")))
+                .contains("millimetres were taken for inches");
+        assertThat(why(piece, x, y)).isEmpty();
+        maker.post(
+                        "/api/machine/pieces/" + piece + "/holes",
+                        Map.of("part", "Blade and tang", "hole", 99, "x", "1", "y", "1", "size", ""))
+                .isRefused(404, "not-there");
+    }
+
+    private static String why(long piece, String x, String y) {
+        maker.post(
+                        "/api/machine/pieces/" + piece + "/holes",
+                        Map.of("part", "Blade and tang", "hole", 1, "x", x, "y", y, "size", ""))
+                .isOk();
+        return maker.get("/api/machine/pieces/" + piece + "/holes")
+                .json()
+                .path("parts")
+                .get(0)
+                .path("holes")
+                .get(0)
+                .path("measured")
+                .path("why")
+                .asString();
+    }
+}
