@@ -2035,6 +2035,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machine/pieces/{id}/programs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Program: programs */
+        get: operations["programPrograms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machine/pieces/{id}/programs/{file}/plot": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Program: plot */
+        get: operations["programPlot"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machine/pieces/{id}/readout": {
         parameters: {
             query?: never;
@@ -6151,6 +6185,27 @@ export interface components {
             proof: string;
             wasted: string;
         };
+        PlotHole: {
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        PlotView: {
+            cut: string;
+            /** Format: double */
+            height: number;
+            holes: components["schemas"]["PlotHole"][];
+            low: string;
+            /** Format: double */
+            minX: number;
+            /** Format: double */
+            minY: number;
+            part: string;
+            rapid: string;
+            /** Format: double */
+            width: number;
+        };
         Prepared: {
             name: string;
             operation: string;
@@ -6200,6 +6255,11 @@ export interface components {
             soak: string;
             steps: string[];
             treatment: string;
+        };
+        ProgramView: {
+            file: string;
+            isOutline: boolean;
+            words: string;
         };
         PromiseChange: {
             from: string;
@@ -7294,6 +7354,8 @@ export type PinSignIn = components['schemas']['PinSignIn'];
 export type PlaceView = components['schemas']['PlaceView'];
 export type Planned = components['schemas']['Planned'];
 export type PlanView = components['schemas']['PlanView'];
+export type PlotHole = components['schemas']['PlotHole'];
+export type PlotView = components['schemas']['PlotView'];
 export type Prepared = components['schemas']['Prepared'];
 export type Pressed = components['schemas']['Pressed'];
 export type PriceFrom = components['schemas']['PriceFrom'];
@@ -7301,6 +7363,7 @@ export type PricesView = components['schemas']['PricesView'];
 export type PriceView = components['schemas']['PriceView'];
 export type Problem = components['schemas']['Problem'];
 export type ProgrammeView = components['schemas']['ProgrammeView'];
+export type ProgramView = components['schemas']['ProgramView'];
 export type PromiseChange = components['schemas']['PromiseChange'];
 export type Promised = components['schemas']['Promised'];
 export type PromiseView = components['schemas']['PromiseView'];
@@ -10867,6 +10930,56 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    programPrograms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProgramView"][];
+                };
+            };
+        };
+    };
+    programPlot: {
+        parameters: {
+            query?: {
+                cutter?: string;
+                dryRun?: boolean;
+            };
+            header?: never;
+            path: {
+                file: string;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlotView"];
                 };
             };
         };

@@ -1,6 +1,7 @@
 import type { PieceView } from '../api/schema';
 import { Cutters } from './Cutters';
 import { Holes } from './Holes';
+import { Programs } from './Programs';
 import { Readout } from './Readout';
 import { useReadout } from './useMachine';
 
@@ -12,6 +13,7 @@ export function MillPart({ piece }: { piece: PieceView }) {
     <>
       {sheet ? <Readout sheet={sheet} /> : null}
       <Holes piece={piece.id} />
+      <Programs piece={piece.id} />
       <Cutters />
     </>
   );

@@ -52,7 +52,7 @@ public record Template(String name, List<Outline> outlines, List<Bore> holes) {
     }
 
     /** Whether it is the knife to be held before anything is cut, and no part of it. */
-    boolean isMockUp() {
+    public boolean isMockUp() {
         return name.equals(MOCK_UP);
     }
 

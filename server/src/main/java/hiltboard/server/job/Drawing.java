@@ -83,7 +83,8 @@ public record Drawing(
         return outline.isEmpty() ? "" : open(outline) + "Z";
     }
 
-    private static String open(Outline outline) {
+    /** A line as a path, y downwards. */
+    public static String open(Outline outline) {
         return outline.segments().stream()
                 .map(segment -> segment.handles()
                                 .map(handles -> "C" + at(handles.leaving()) + " " + at(handles.arriving()) + " ")

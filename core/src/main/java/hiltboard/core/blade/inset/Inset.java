@@ -19,7 +19,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 public record Inset(double whole, double inside, int parts) {
     private static final GeometryFactory PLANE = new GeometryFactory();
     /** Curves are broken into straight lines that lie closer than this, in millimetres. */
-    private static final double TOLERANCE = 0.01;
+    private static final double TOLERANCE = 0.002;
 
     /** @throws ImpossibleQuantity if the rim is less than nothing */
     public static Inset of(Outline outline, Length rim) {
@@ -31,7 +31,7 @@ public record Inset(double whole, double inside, int parts) {
         return new Inset(whole.getArea(), inside.getArea(), inside.isEmpty() ? 0 : inside.getNumGeometries());
     }
 
-    private static Geometry polygon(Outline outline) {
+    static Geometry polygon(Outline outline) {
         List<Point> points = outline.points(TOLERANCE);
         Coordinate[] ring = new Coordinate[points.size() + 1];
         for (int i = 0; i < points.size(); i++) {
