@@ -1642,6 +1642,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/grind/pieces/{id}/sharpening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Grind: sharpening */
+        get: operations["grindSharpening"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/grind/pieces/{id}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Grind: tried */
+        post: operations["grindTried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/handed": {
         parameters: {
             query?: never;
@@ -4262,6 +4296,10 @@ export interface components {
             treater: string;
             words: string;
         };
+        AskedTrial: {
+            result: string;
+            triedOn: string;
+        };
         AskedTrip: {
             /** Format: int64 */
             billet: number;
@@ -5375,7 +5413,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "HOLE_MEASURED" | "CUTTER_USED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -6558,6 +6596,21 @@ export interface components {
         SharedTablet: {
             isShared: boolean;
         };
+        SharpeningView: {
+            atThePlunge: string;
+            bevelWidth?: components["schemas"]["WorkedView"];
+            edge: string;
+            grits: components["schemas"]["LadderView"];
+            heat: string;
+            /** Format: int64 */
+            id: number;
+            jig: string;
+            method: string;
+            results: components["schemas"]["Option"][];
+            said: string;
+            steps: string[];
+            trials: components["schemas"]["TrialView"][];
+        };
         SheetText: {
             isJson: boolean;
             text: string;
@@ -6745,7 +6798,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "SHARPENS")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -6875,6 +6928,15 @@ export interface components {
         TreatmentView: {
             treatment: string;
             words: string;
+        };
+        TrialView: {
+            advice: string;
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            isGood: boolean;
+            result: string;
+            triedOn: string;
         };
         TripView: {
             billet: string;
@@ -7126,6 +7188,7 @@ export type AskedReadings = components['schemas']['AskedReadings'];
 export type AskedRemedy = components['schemas']['AskedRemedy'];
 export type AskedScale = components['schemas']['AskedScale'];
 export type AskedSheet = components['schemas']['AskedSheet'];
+export type AskedTrial = components['schemas']['AskedTrial'];
 export type AskedTrip = components['schemas']['AskedTrip'];
 export type AskedUse = components['schemas']['AskedUse'];
 export type AskedWarp = components['schemas']['AskedWarp'];
@@ -7404,6 +7467,7 @@ export type SentView = components['schemas']['SentView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
 export type SharedTablet = components['schemas']['SharedTablet'];
+export type SharpeningView = components['schemas']['SharpeningView'];
 export type SheetText = components['schemas']['SheetText'];
 export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
@@ -7449,6 +7513,7 @@ export type ToolView = components['schemas']['ToolView'];
 export type TouchView = components['schemas']['TouchView'];
 export type TreaterView = components['schemas']['TreaterView'];
 export type TreatmentView = components['schemas']['TreatmentView'];
+export type TrialView = components['schemas']['TrialView'];
 export type TripView = components['schemas']['TripView'];
 export type TroubleView = components['schemas']['TroubleView'];
 export type UnderWay = components['schemas']['UnderWay'];
@@ -10203,6 +10268,61 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CutView"];
+                };
+            };
+        };
+    };
+    grindSharpening: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SharpeningView"];
+                };
+            };
+        };
+    };
+    grindTried: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedTrial"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

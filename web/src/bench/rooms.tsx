@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import type { PieceView, StepView } from '../api/schema';
 import type { Station } from '../route/useStations';
 import { GrindPart } from '../grind/GrindPart';
+import { SharpenPart } from '../grind/SharpenPart';
 import { Holes } from '../machine/Holes';
 import { MillPart } from '../machine/MillPart';
 import { Drills } from './Drills';
@@ -50,6 +51,7 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   READS_WHOLE_BRIEF: {},
   HANDS_OVER: {},
   GRINDS_BEVELS: GRIND,
+  SHARPENS: { part: (piece) => <SharpenPart piece={piece} /> },
 };
 
 /** Stations whose picture belongs to some of their steps only: those that are marked. */

@@ -72,6 +72,7 @@ interface CalculatorPanelProps {
   calculator: CalculatorView;
   /** What its usual entries come to, where they are whole. */
   known?: Answer;
+  isOpenAtOnce?: boolean;
 }
 
 const withUnit = ({ value, unit }: { value: string; unit: string }): string =>
@@ -84,8 +85,8 @@ function summary(answer: Answer | undefined): string {
 }
 
 /** One calculator, folded to its name and what it comes to until it is pressed. */
-export function CalculatorPanel({ calculator, known }: CalculatorPanelProps) {
-  const [isOpen, setOpen] = useState(false);
+export function CalculatorPanel({ calculator, known, isOpenAtOnce = false }: CalculatorPanelProps) {
+  const [isOpen, setOpen] = useState(isOpenAtOnce);
   return (
     <Folded aria-label={calculator.title}>
       <h3>

@@ -139,6 +139,7 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   GROUND_MEASURED: [],
   ABRASIVE_USED: [],
   EDGE_HABIT_SET: ['edges'],
+  EDGE_TRIED: [],
   HOLE_MEASURED: [],
   CUTTER_USED: ['cutters'],
   SENT_OUT: [],

@@ -184,6 +184,35 @@ class GrindScreensTest {
     }
 
     @Test
+    void an_edge_for_vegetables_that_is_asked_as_coarse_is_asked_back_then_put_on_and_tried() {
+        long piece = Work.take(
+                owner,
+                1,
+                Map.of("edgeAngle", "22", "edgeTooth", "COARSE", "sharpenedWith", "GUIDED_RODS", "notches", "NONE"));
+        Work.workUpTo(shop, owner, piece, "sharpen");
+        Maker olwen = BROWSER.signedIn(shop, "olwen");
+        Page page = olwen.page();
+        page.navigate(bench(piece, "sharpen"));
+        assertThat(part(page, "Sharpening")).containsText("The client said: “Onions and herbs”");
+        assertThat(page.getByText("Usually vegetables, thin kitchen work want 12 to 15° a side, fine")
+                        .first())
+                .isVisible();
+        assertThat(part(page, "Height of the eye over a clamp")).containsText("22");
+        owner.post(
+                        Work.address(piece, "sharpen") + "/override",
+                        Map.of("rule", "edge-for-use", "reason", "She saws bread with it"))
+                .isOk();
+        page.locator("input[name='" + piece + " tried on']").fill("tomato");
+        olwen.press("Write the trial down");
+        assertThat(page.getByText("has not been sharpened yet")).isVisible();
+        Work.doStep(shop, owner, piece, "sharpen");
+        page.navigate(bench(piece, "cutting-test"));
+        page.locator("input[name='" + piece + " tried on']").fill("tomato");
+        olwen.press("Write the trial down");
+        assertThat(part(page, "Tried on")).containsText("tomato: It cuts along the whole edge");
+    }
+
+    @Test
     void the_owner_sets_the_shops_edges_and_goes_back_to_the_usual() {
         Maker olwen = BROWSER.signedIn(shop, "olwen");
         Page page = olwen.page();

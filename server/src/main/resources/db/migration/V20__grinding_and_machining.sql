@@ -65,3 +65,14 @@ CREATE TABLE cutter_use (
     noted_at_ms INTEGER NOT NULL
 ) STRICT;
 CREATE INDEX cutter_use_lot ON cutter_use (lot_id);
+
+-- What an edge was tried on, and what came of it.
+CREATE TABLE edge_trial (
+    id          INTEGER PRIMARY KEY,
+    piece_id    INTEGER NOT NULL REFERENCES piece (id),
+    tried_on    TEXT NOT NULL CHECK (length(tried_on) > 0),
+    result      TEXT NOT NULL CHECK (result IN ('CUTS', 'SLIPS', 'TURNED', 'CHIPPED')),
+    tried_by    INTEGER NOT NULL REFERENCES person (id),
+    tried_at_ms INTEGER NOT NULL
+) STRICT;
+CREATE INDEX edge_trial_piece ON edge_trial (piece_id);

@@ -50,7 +50,7 @@ public record DrillMethod(Workpiece piece, CutterMaterial material, Length diame
         Working line = new Working(units);
         double deep = depth.magnitude() / diameter.magnitude();
         if (deep <= CLEARS_ITSELF && piece.chips() != Workpiece.Chips.DUST) {
-            return Worked.of(
+            return with(
                     depth,
                     String.format(
                             Locale.ROOT,

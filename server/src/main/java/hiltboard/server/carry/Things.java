@@ -92,6 +92,8 @@ final class Things {
                             "hole_reading",
                             "A hole as it was measured: its place from the datum, and its size")
                     .partOf("piece_id", PIECES),
+            Thing.of("edgeTrials", "edge_trial", "What an edge was tried on, and what came of it")
+                    .partOf("piece_id", PIECES),
             Thing.of("edgeHabits", "edge_habit", "What the shop itself leaves behind an edge for a use"),
             Thing.of("revisions", "revision", "A design that was kept")
                     .partOf("job_id", JOBS)

@@ -8,8 +8,10 @@ import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.grind.GrindRoom.CutView;
 import hiltboard.server.grind.GrindRoom.GrindView;
+import hiltboard.server.grind.GrindRoom.SharpeningView;
 import hiltboard.server.grind.GrindService.AskedHabit;
 import hiltboard.server.grind.GrindService.AskedReadings;
+import hiltboard.server.grind.GrindService.AskedTrial;
 import hiltboard.server.grind.GrindService.AskedUse;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
@@ -72,6 +74,17 @@ class GrindController {
     @PostMapping("/api/grind/pieces/{id}/abrasives")
     Receipt used(@PathVariable long id, @RequestBody AskedUse asked, Person person, Command command) {
         return service.used(id, asked, person, command);
+    }
+
+    @GetMapping("/api/grind/pieces/{id}/sharpening")
+    @Transactional(readOnly = true)
+    SharpeningView sharpening(@PathVariable long id, Person person) {
+        return room.sharpening(id, person);
+    }
+
+    @PostMapping("/api/grind/pieces/{id}/trials")
+    Receipt tried(@PathVariable long id, @RequestBody AskedTrial asked, Person person, Command command) {
+        return service.tried(id, asked, person, command);
     }
 
     @GetMapping("/api/grind/edges")

@@ -4,11 +4,13 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Use;
 import hiltboard.core.grind.BladePlace;
 import hiltboard.core.grind.EdgeByUse;
+import hiltboard.core.grind.EdgeTrial;
 import hiltboard.core.grind.Grit;
 import hiltboard.core.grind.RemovalSheet.Stage;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Units;
+import hiltboard.core.route.Condition;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Station;
 import hiltboard.server.Refusal;
@@ -16,6 +18,7 @@ import hiltboard.server.ShopClock;
 import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
 import hiltboard.server.bench.ReadingService;
+import hiltboard.server.grind.GroundRepository.TrialRow;
 import hiltboard.server.grind.GroundRepository.UseRow;
 import hiltboard.server.grind.GroundRepository.What;
 import hiltboard.server.job.PieceFile;
@@ -39,6 +42,7 @@ import org.springframework.stereotype.Service;
 @Service
 class GrindService {
     private static final LengthRange EDGES = LengthRange.of("0", "2");
+    private static final int LONGEST = 80;
     private static final LengthRange HEIGHTS = LengthRange.of("0", "8");
 
     private final GroundRepository ground;
@@ -246,6 +250,29 @@ class GrindService {
                     ? Stream.of(stock.takeOne(asked.lot(), file.name(), person))
                     : Stream.empty();
             return Stream.concat(Stream.of(entry), taken).toList();
+        });
+    }
+
+    /** What an edge was tried on, as it was typed, and what came of it. */
+    record AskedTrial(String triedOn, String result) {}
+
+    Receipt tried(long piece, AskedTrial asked, Person person, Command command) {
+        EdgeTrial result = Typed.choice(
+                EdgeTrial.class, "result", asked.result(), "What came of it is not said", "one of the choices");
+        Typed typed = new Typed(person.units());
+        String triedOn = typed.name("triedOn", asked.triedOn(), LONGEST);
+        typed.mustBeUnderstood();
+        return changes.make(command, () -> {
+            PieceFile file = files.openAlive(piece);
+            if (!file.progress().conditions().contains(Condition.SHARP)) {
+                throw Refusal.outOfTurn(file.name() + " has not been sharpened yet.");
+            }
+            ground.tried(piece, new TrialRow(triedOn, result, person.name(), clock.nowMillis()), person.id());
+            return Entry.ofPiece(
+                    Entry.Kind.EDGE_TRIED,
+                    file.jobId(),
+                    piece,
+                    file.name() + ": tried on " + triedOn + ": " + result.words());
         });
     }
 

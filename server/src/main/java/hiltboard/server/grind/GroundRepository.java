@@ -3,6 +3,7 @@ package hiltboard.server.grind;
 import hiltboard.core.design.Use;
 import hiltboard.core.grind.BladePlace;
 import hiltboard.core.grind.EdgeByUse;
+import hiltboard.core.grind.EdgeTrial;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import java.sql.ResultSet;
@@ -37,6 +38,8 @@ class GroundRepository {
     record ReadingRow(String stage, BladePlace place, What what, Length length, String by, long atMillis) {}
 
     record UseRow(String grit, String tool, String lot, boolean isNew, String by, long atMillis) {}
+
+    record TrialRow(String triedOn, EdgeTrial result, String by, long atMillis) {}
 
     /** A step at which bevels were ground, and how long somebody was at it. */
     record GroundStep(long piece, Duration attended) {}
@@ -98,6 +101,32 @@ class GroundRepository {
                         row.getBoolean("is_new"),
                         row.getString("by_name"),
                         row.getLong("noted_at_ms")))
+                .list();
+    }
+
+    void tried(long piece, TrialRow trial, long person) {
+        sql.sql(
+                        "INSERT INTO edge_trial (piece_id, tried_on, result, tried_by, tried_at_ms) VALUES (:piece, :on, :result, "
+                                + ":person, :at)")
+                .param("piece", piece)
+                .param("on", trial.triedOn())
+                .param("result", trial.result().name())
+                .param("person", person)
+                .param("at", trial.atMillis())
+                .update();
+    }
+
+    /** All of a piece, the oldest first. */
+    List<TrialRow> trials(long piece) {
+        return sql.sql(
+                        "SELECT edge_trial.*, person.name AS by_name FROM edge_trial JOIN person ON person.id = tried_by "
+                                + "WHERE piece_id = :piece ORDER BY edge_trial.id")
+                .param("piece", piece)
+                .query((row, number) -> new TrialRow(
+                        row.getString("tried_on"),
+                        EdgeTrial.valueOf(row.getString("result")),
+                        row.getString("by_name"),
+                        row.getLong("tried_at_ms")))
                 .list();
     }
 

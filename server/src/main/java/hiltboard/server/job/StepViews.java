@@ -95,7 +95,9 @@ public final class StepViews {
         READS_WHOLE_BRIEF,
         HANDS_OVER,
         /** The blade is looked at in section. */
-        GRINDS_BEVELS;
+        GRINDS_BEVELS,
+        /** The edge is put on, or tried. */
+        SHARPENS;
 
         static List<StepMark> of(Operation operation) {
             return Arrays.stream(values()).filter(mark -> mark.isOn(operation)).toList();
@@ -113,6 +115,8 @@ public final class StepViews {
                             || operation.is(Trait.HANDS_OVER);
                 case HANDS_OVER -> operation.is(Trait.HANDS_OVER);
                 case GRINDS_BEVELS -> operation.is(Trait.GRINDS_BEVELS);
+                case SHARPENS ->
+                    operation.is(Trait.SHARPENS) || operation.is(Trait.STROPS) || operation.is(Trait.TRIES_EDGE);
             };
         }
     }

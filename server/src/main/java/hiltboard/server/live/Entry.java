@@ -96,6 +96,7 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
         GROUND_MEASURED,
         ABRASIVE_USED,
         EDGE_HABIT_SET,
+        EDGE_TRIED,
         HOLE_MEASURED,
         CUTTER_USED,
         SENT_OUT,
