@@ -2051,6 +2051,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/machine/pieces/{id}/fastener": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Machine: fastener */
+        get: operations["machineFastener"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/machine/pieces/{id}/holes": {
         parameters: {
             query?: never;
@@ -5089,6 +5106,17 @@ export interface components {
             value: string;
             working: string[];
         };
+        FastenerView: {
+            barrelAcross: components["schemas"]["TurnedSize"];
+            barrelLong: components["schemas"]["TurnedSize"];
+            drilled: components["schemas"]["TurnedSize"][];
+            head: string;
+            headAcross: components["schemas"]["TurnedSize"];
+            headThick: components["schemas"]["TurnedSize"];
+            screwAcross: components["schemas"]["TurnedSize"];
+            screwLong: components["schemas"]["TurnedSize"];
+            thread: string;
+        };
         Fault: {
             fault: string;
         };
@@ -5365,6 +5393,7 @@ export interface components {
         HolesView: {
             datum: string;
             first: string;
+            hasFasteners: boolean;
             /** Format: int64 */
             id: number;
             parts: components["schemas"]["HolePart"][];
@@ -6954,6 +6983,14 @@ export interface components {
             toDo: string;
             words: string;
         };
+        TurnedSize: {
+            cautions: string[];
+            label: string;
+            /** Format: double */
+            millimetres: number;
+            words: string;
+            working: string[];
+        };
         UnderWay: {
             isPutDown: boolean;
             isResting: boolean;
@@ -7285,6 +7322,7 @@ export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
 export type EntryOf = components['schemas']['EntryOf'];
 export type EstimateView = components['schemas']['EstimateView'];
+export type FastenerView = components['schemas']['FastenerView'];
 export type Fault = components['schemas']['Fault'];
 export type FieldChange = components['schemas']['FieldChange'];
 export type FieldView = components['schemas']['FieldView'];
@@ -7516,6 +7554,7 @@ export type TreatmentView = components['schemas']['TreatmentView'];
 export type TrialView = components['schemas']['TrialView'];
 export type TripView = components['schemas']['TripView'];
 export type TroubleView = components['schemas']['TroubleView'];
+export type TurnedSize = components['schemas']['TurnedSize'];
 export type UnderWay = components['schemas']['UnderWay'];
 export type UsedView = components['schemas']['UsedView'];
 export type WaitingView = components['schemas']['WaitingView'];
@@ -10995,6 +11034,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    machineFastener: {
+        parameters: {
+            query?: {
+                head?: string;
+                thread?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FastenerView"];
                 };
             };
         };

@@ -9,6 +9,7 @@ import { Measured } from '../parts/Measured';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fastener } from './Fastener';
 import { useHoles } from './useMachine';
 
 const Drawn = styled.figure`
@@ -69,6 +70,7 @@ export function Holes({ piece }: { piece: number }) {
       {data.first ? <Trouble>{data.first}</Trouble> : null}
       {part ? <OnePart key={part.name} piece={piece} part={part} datum={data.datum} /> : null}
       {data.relief ? <p>{data.relief}</p> : null}
+      {data.hasFasteners ? <Fastener piece={piece} /> : null}
     </>
   );
 }

@@ -23,6 +23,7 @@ import hiltboard.core.grind.EdgeLeft;
 import hiltboard.core.grind.Grit;
 import hiltboard.core.grind.GritLadder;
 import hiltboard.core.grind.HollowDepth;
+import hiltboard.core.grind.InsideCurve;
 import hiltboard.core.grind.MeasuredStock;
 import hiltboard.core.grind.RemovalSheet;
 import hiltboard.core.grind.SharedWarp;
@@ -201,6 +202,23 @@ final class GrindCalculators {
                                 new Result("side", "From each side", warp.side(units)),
                                 new Result("left", "Left when it is flat", warp.left(units)));
                     }),
+            new Calculator(
+                    "inside-curve",
+                    "Wheel for an inside curve",
+                    TRADE,
+                    Set.of(GRINDER, FINISHING),
+                    List.of(
+                            length(
+                                    "radius",
+                                    "Radius of the curve",
+                                    "1/16",
+                                    "6",
+                                    SpecificationField.GROOVE_RADIUS.key()),
+                            usually("paper", "Belt or paper, thick", "0", "1/4", ".040")),
+                    (in, units) -> List.of(new Result(
+                            "wheel",
+                            "Wheel, or form, across",
+                            new InsideCurve(in.length("radius"), in.length("paper")).wheel(units)))),
             new Calculator(
                     "wheel-heat",
                     "A colour that the wheel left",

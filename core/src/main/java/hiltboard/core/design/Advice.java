@@ -32,6 +32,7 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
         TOO_SOFT("hardness of a thin edge"),
         THICK_EDGE("a thick edge"),
         THIN_EDGE("a thin edge"),
+        NO_CHOIL("a plunge without a choil"),
         COLD("cold treatment"),
         MIRROR("a mirror on a knife that works"),
         DISHWASHER("the dishwasher"),
@@ -170,6 +171,14 @@ public record Advice(Matter matter, SpecificationField field, String words, Stri
 
     /** How thick it is behind the edge decides how it cuts and what it bears. */
     private static void edge(Specification spec, List<Advice> all) {
+        if (spec.sharpenedWith() == SharpenedWith.WHEEL && !spec.isAxe() && !spec.hasChoil()) {
+            say(
+                    all,
+                    Matter.NO_CHOIL,
+                    SpecificationField.NOTCHES,
+                    "A sharpening wheel gums the plunge where the edge does not end free: a sharpening choil, or stones at the heel.",
+                    "");
+        }
         Optional<LengthRange> usual = spec.isAxe() || spec.grind() == Grind.ZERO_GROUND
                 ? Optional.empty()
                 : spec.use().behindTheEdge();

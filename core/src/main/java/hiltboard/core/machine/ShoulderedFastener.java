@@ -7,6 +7,8 @@ import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.measure.Working;
+import java.util.Comparator;
+import java.util.Optional;
 
 /**
  * A shop-made fastener: a barrel and a screw, each with a shoulder that bears on the bottom of its counterbore. Common
@@ -51,6 +53,15 @@ public record ShoulderedFastener(
             throw new ImpossibleQuantity(
                     "head", head, units -> "at least " + leastHead.upIn(units) + ", so that its shoulder bears");
         }
+    }
+
+    /**
+     * The thickest thread that still has a wall around it in such a shank; empty where the shank is too thin for any.
+     */
+    public static Optional<ThreadSize> threadIn(Length shank) {
+        return ThreadSize.known().stream()
+                .filter(thread -> thread.major().plus(WALL.times(2)).compareTo(shank) <= 0)
+                .max(Comparator.comparing(ThreadSize::major));
     }
 
     private Length gripped() {

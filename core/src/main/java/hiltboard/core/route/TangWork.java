@@ -92,6 +92,7 @@ final class TangWork {
                 .cautions(Cautions.CLIMB)
                 .checks(
                         "The readout was zeroed, and the stops are written down.",
+                        "A chain of holes was drilled before the cutter went in.",
                         "The tang enters the pocket, and not yet the lip."));
         if (spec.hasHardenedGuard()) {
             draft.add(Operation.at(KILN, "harden-guard", "Harden the guard", Effort.HARDEN_GUARD)

@@ -213,6 +213,18 @@ class BevelWorkTest {
     }
 
     @Test
+    @DisplayName(
+            "[trade] form radius + paper = the curve's radius: 1/2 in with 0.040 of belt wants a wheel of 0.920 across")
+    void inside_curve() {
+        assertThat(new InsideCurve(inches("0.5"), inches("0.040"))
+                        .wheel(INCH_FAHRENHEIT)
+                        .value())
+                .isEqualTo(inches("0.920"));
+        assertThatThrownBy(() -> new InsideCurve(inches("0.04"), inches("0.040")))
+                .isInstanceOf(ImpossibleQuantity.class);
+    }
+
+    @Test
     @DisplayName("[worked] 0.200 to 0.100 in over 8 in: 0.175, 0.150, 0.125 between")
     void distal_taper() {
         assertThat(new DistalTable(inches("0.2"), inches("0.1"), inches("8"))

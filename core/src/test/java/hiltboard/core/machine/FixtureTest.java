@@ -137,6 +137,14 @@ class FixtureTest {
     }
 
     @Test
+    @DisplayName("[table, memory] ASME B1.1: 0.190 of a number ten and two walls of 0.030 are a shank of 1/4 in")
+    void the_thickest_thread_in_a_shank() {
+        assertThat(ShoulderedFastener.threadIn(inches("0.250")).orElseThrow().major())
+                .isEqualTo(inches("0.190"));
+        assertThat(ShoulderedFastener.threadIn(inches("0.060"))).isEmpty();
+    }
+
+    @Test
     void a_fastener_never_sticks_out_of_the_finished_handle_and_its_ends_never_meet() {
         Random random = new Random(31);
         int made = 0;

@@ -5,6 +5,7 @@ import hiltboard.server.access.Person;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
 import hiltboard.server.machine.MachineRoom.CuttersView;
+import hiltboard.server.machine.MachineRoom.FastenerView;
 import hiltboard.server.machine.MachineRoom.HolesView;
 import hiltboard.server.machine.MachineRoom.ReadoutView;
 import hiltboard.server.machine.MachiningService.AskedCut;
@@ -14,6 +15,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** A piece at drill press and mill, and the cutters that are used there. */
@@ -44,6 +46,18 @@ class MachineController {
     ReadoutView readout(@PathVariable long id, Person person) {
         return room.readout(id, person)
                 .orElseThrow(() -> Refusal.notThere("This knife has no guard to mill a slot into."));
+    }
+
+    /** What is turned for a shouldered fastener of a piece. @param thread and head empty for the usual */
+    @GetMapping("/api/machine/pieces/{id}/fastener")
+    @Transactional(readOnly = true)
+    FastenerView fastener(
+            @PathVariable long id,
+            @RequestParam(defaultValue = "") String thread,
+            @RequestParam(defaultValue = "") String head,
+            Person person) {
+        return room.fastener(id, thread, head, person)
+                .orElseThrow(() -> Refusal.notThere("This knife has no counterbores for a fastener."));
     }
 
     @GetMapping("/api/machine/cutters")

@@ -18,14 +18,20 @@ import hiltboard.core.machine.HoleCheck;
 import hiltboard.core.machine.ReadoutSheet;
 import hiltboard.core.machine.ReadoutSheet.Move;
 import hiltboard.core.machine.RimPressure;
+import hiltboard.core.machine.ShoulderedFastener;
 import hiltboard.core.machine.Workpiece;
+import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.route.Condition;
 import hiltboard.core.route.Place;
+import hiltboard.server.Refusal;
+import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFile;
@@ -48,6 +54,10 @@ import org.springframework.stereotype.Component;
 /** What drill press and mill show of a piece; belongs into a transaction of the caller. */
 @Component
 class MachineRoom {
+    private static final LengthRange HEADS = LengthRange.of("1/16", "1");
+    /** A shoulder of 1/16 in all round bears. Common practice. */
+    private static final Length SHOULDER = Length.ofInchFraction(1, 8);
+
     private final PieceFiles files;
     private final MachineRepository machine;
     private final CutterStock stock;
@@ -91,7 +101,7 @@ class MachineRoom {
             List<String> howTo) {}
 
     /** @param first what the first of the batch says to this one; empty where there is nothing to say */
-    record HolesView(long id, List<HolePart> parts, String datum, String first, String relief) {}
+    record HolesView(long id, List<HolePart> parts, String datum, String first, String relief, boolean hasFasteners) {}
 
     /** @param x as it is set, and {@code turned} with the piece lying end for end */
     record MoveView(String words, String x, String y, String turnedX, String turnedY) {}
@@ -114,7 +124,8 @@ class MachineRoom {
                         .toList(),
                 "From where the spine meets the front of the handle: x towards the point, y away from the edge.",
                 file.place() == Place.LATER_OF_BATCH ? first(file, units) : "",
-                relief(file, units));
+                relief(file, units),
+                file.specification().hasCounterbores());
     }
 
     private static HolePart part(PieceFile file, Template part, List<HoleRow> read, Units units) {
@@ -243,6 +254,90 @@ class MachineRoom {
         return "The rim of " + rim.in(units) + " bears " + times.value().in(units)
                 + " the pressure: whole face over rim, " + String.join("; ", times.working()) + ". "
                 + String.join(" ", times.cautions());
+    }
+
+    /** One dimension of a turned blank, in words and in millimetres. */
+    record TurnedSize(String label, String words, double millimetres, List<String> working, List<String> cautions) {
+        static TurnedSize of(String label, Worked<Length> worked, Units units) {
+            return new TurnedSize(
+                    label,
+                    (worked.value().in(units) + " " + worked.note()).strip(),
+                    worked.value().millimetres(),
+                    worked.working(),
+                    worked.cautions());
+        }
+    }
+
+    /** A shouldered fastener of this piece: what is turned, and what is drilled for it. */
+    record FastenerView(
+            String thread,
+            String head,
+            TurnedSize headAcross,
+            TurnedSize headThick,
+            TurnedSize barrelAcross,
+            TurnedSize barrelLong,
+            TurnedSize screwAcross,
+            TurnedSize screwLong,
+            List<TurnedSize> drilled) {}
+
+    /**
+     * Empty for a knife without counterbores.
+     *
+     * @param thread and head as they were typed; the usual for the piece's pins where they are empty
+     * @throws Refusal if such a fastener cannot be
+     */
+    Optional<FastenerView> fastener(long id, String thread, String head, Person person) {
+        PieceFile file = files.open(id);
+        return file.specification().hasCounterbores()
+                ? Optional.of(fastener(file, thread, head, person.units()))
+                : Optional.empty();
+    }
+
+    private static FastenerView fastener(PieceFile file, String thread, String head, Units units) {
+        DimensionChain chain = file.chain(units);
+        Length shank = length(chain, PieceDimensions.PIN_DIAMETER);
+        ThreadSize screw = (thread.isBlank() ? ShoulderedFastener.threadIn(shank) : ThreadSize.named(thread))
+                .orElseThrow(() -> Refusal.entry(
+                        "thread", thread, "No table has such a thread", "a thread such as 6-32, 4-40 or M3"));
+        Typed typed = new Typed(units);
+        Length across = typed.maybeLength("head", head, HEADS).orElse(shank.plus(SHOULDER));
+        typed.mustBeUnderstood();
+        try {
+            return view(
+                    new ShoulderedFastener(
+                            length(chain, PieceDimensions.BLADE_THICKNESS),
+                            length(chain, PieceDimensions.SCALE_THICKNESS),
+                            Length.ZERO,
+                            length(chain, PieceDimensions.COUNTERBORE_DEPTH),
+                            length(chain, PieceDimensions.HANDLE_HOLLOW),
+                            screw,
+                            across),
+                    units);
+        } catch (ImpossibleQuantity impossible) {
+            throw Refusal.impossible(impossible.quantity(), head, impossible, units);
+        }
+    }
+
+    private static FastenerView view(ShoulderedFastener fastener, Units units) {
+        Worked<Length> head = Worked.of(fastener.head(), "As typed, or the pin and 1/16 in of shoulder all round");
+        Worked<Length> major = Worked.of(fastener.thread().major(), "Of the thread");
+        return new FastenerView(
+                fastener.thread().name(),
+                fastener.head().entryIn(units),
+                TurnedSize.of("head", head, units),
+                TurnedSize.of("head, thick at most", fastener.headThickness(units), units),
+                TurnedSize.of("shank", fastener.barrel(units), units),
+                TurnedSize.of("shank, long", fastener.shank(units), units),
+                TurnedSize.of("thread", major, units),
+                TurnedSize.of("thread, long", fastener.screw(units), units),
+                List.of(
+                        TurnedSize.of("Grip between the shoulders", fastener.grip(units), units),
+                        TurnedSize.of("Through tang and scales", fastener.hole(units), units),
+                        TurnedSize.of("Counterbore", fastener.counterboreCutter(units), units),
+                        TurnedSize.of(
+                                "Tap drill in the barrel",
+                                fastener.thread().tapDrill(ThreadSize.USUAL_PERCENT, units),
+                                units)));
     }
 
     /** The readout's moves for the slot of a guard; empty for a knife without one. */
