@@ -5266,6 +5266,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             isAtWork: boolean;
+            isHard: boolean;
             name: string;
             places: components["schemas"]["PlaceView"][];
             stage: string;

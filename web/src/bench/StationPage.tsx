@@ -123,13 +123,10 @@ const kept = (piece: PieceView, field: string): string =>
 
 /** The picture of the piece that is worked on, with what the station has to say of it. */
 function AtHand({ station, page }: { station: Station; page: Page }) {
-  const lying = [
-    ...new Map(
-      [...page.here, ...page.next].flatMap((row) =>
-        row.pieces.map((piece) => [piece.id, `${piece.name}, ${row.jobTitle}: ${row.title}`] as const),
-      ),
-    ),
-  ];
+  const rows = [...page.here, ...page.next].flatMap((row) =>
+    row.pieces.map((piece) => [piece.id, `${piece.name}, ${row.jobTitle}: ${row.title}`] as const),
+  );
+  const lying = rows.filter(([each], index) => rows.findIndex(([other]) => other === each) === index);
   const [chosen, choose] = useState(0);
   const id = (lying.find(([each]) => each === chosen) ?? lying[0])?.[0] ?? 0;
   const { data: piece } = usePieceOf(id);

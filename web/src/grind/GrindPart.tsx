@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { PieceView } from '../api/schema';
 import { Trouble } from '../parts/Sheet';
 import { Along } from './Along';
@@ -25,7 +26,10 @@ export function GrindPart({ piece }: { piece: PieceView }) {
       {room.isAtWork ? (
         <>
           <p>
-            <strong>{room.belt.dips}</strong>
+            <strong>{room.belt.dips}</strong>{' '}
+            {room.isHard ? (
+              <Link to={`/bench/${piece.id}/finish-grind?went-wrong=BURNT_EDGE`}>Colour on the edge…</Link>
+            ) : null}
           </p>
           <Sizes room={room} />
         </>

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
+import { styled } from 'styled-components';
 import { change, read } from '../api/client';
 import type { PieceView, SharpeningView, ToolView } from '../api/schema';
 import { CalculatorPanel, Grid } from '../calc/CalculatorPanel';
@@ -10,6 +11,14 @@ import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
+
+const Steps = styled.ol`
+  list-style: decimal;
+  padding-left: 1.6rem;
+  > li {
+    padding: 0.15rem 0;
+  }
+`;
 
 /** The sharpening bench: what was agreed and said, the grits, the jig, the way, and what came of trying it. */
 export function SharpenPart({ piece }: { piece: PieceView }) {
@@ -37,11 +46,11 @@ export function SharpenPart({ piece }: { piece: PieceView }) {
           </>
         ) : null}
       </p>
-      <ol>
+      <Steps>
         {bench.steps.map((line) => (
           <li key={line}>{line}</li>
         ))}
-      </ol>
+      </Steps>
       <p>{bench.heat}</p>
       {bench.jig ? <Jig piece={piece.id} name={bench.jig} /> : null}
       <Tried bench={bench} />

@@ -150,7 +150,7 @@ class GrindTest {
         owner.post("/api/grind/edges/MEAT", habit).isOk();
         JsonNode edge = room(piece).path("edge");
         assertThat(edge.path("thickness").path("value").asString()).isEqualTo("0.020 in");
-        assertThat(edge.path("angle").path("value").asString()).isEqualTo("17.00°");
+        assertThat(edge.path("angle").path("value").asString()).isEqualTo("17°");
         owner.post("/api/grind/edges/MEAT/usual", Map.of()).isOk();
         assertThat(room(piece).path("edge").path("origin").asString()).isEqualTo("Common practice, from memory");
     }

@@ -74,7 +74,11 @@ public record SharpeningPlan(
                 "Marker over both bevels: one stroke shows what is touched; gone over the whole width, the angle is right.");
         steps.add("First grit, first side: until a burr is felt along the whole edge, heel to point.");
         steps.add("Other side, until the burr has come over along the whole edge.");
-        steps.add("Next grits: " + grits().words() + "; fewer and lighter strokes each time, sides in turn.");
+        List<Grit> finer = grits().grits();
+        if (finer.size() > 1) {
+            steps.add("Then " + new GritLadder(finer.subList(1, finer.size()), List.of()).words()
+                    + ": fewer and lighter strokes each time, sides in turn.");
+        }
         if (hasMicroBevel) {
             steps.add("A few strokes a couple of degrees steeper: the micro bevel, just to be seen.");
         }

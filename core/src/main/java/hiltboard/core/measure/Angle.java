@@ -11,9 +11,12 @@ public record Angle(double degrees) implements Quantity {
         }
     }
 
+    /** Whole degrees without a point, others to the hundredth. */
     @Override
     public String in(Units units) {
-        return String.format(Locale.ROOT, "%.2f°", degrees);
+        return degrees == Math.rint(degrees)
+                ? String.format(Locale.ROOT, "%.0f°", degrees)
+                : String.format(Locale.ROOT, "%.2f°", degrees);
     }
 
     /** Whether {@link #in} shows all of it. */

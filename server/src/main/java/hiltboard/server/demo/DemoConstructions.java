@@ -9,6 +9,7 @@ import hiltboard.server.job.Brief;
 import hiltboard.server.job.ChangeService.Decided;
 import hiltboard.server.job.ChangeService.FieldChange;
 import hiltboard.server.job.JobService.Described;
+import hiltboard.server.machine.MachiningService.AskedHole;
 import java.time.Duration;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -183,6 +184,22 @@ final class DemoConstructions {
                 Duration.ofHours(28),
                 shop.maker(2));
         shop.begin(piece, "rough-bevels", Duration.ofMinutes(40), 2);
+        shop.benches().belt(piece, "P36", Duration.ofMinutes(35), shop.maker(2));
+        shop.benches()
+                .ground(
+                        piece,
+                        "soft P36",
+                        Map.of(
+                                "HEEL.EDGE", ".047",
+                                "HEEL.LEFT", "1.62",
+                                "HEEL.RIGHT", "1.60",
+                                "MIDDLE.EDGE", ".046",
+                                "MIDDLE.LEFT", "1.58",
+                                "MIDDLE.RIGHT", "1.55",
+                                "HEEL.PLUNGE_LEFT", ".560",
+                                "HEEL.PLUNGE_RIGHT", ".562"),
+                        Duration.ofMinutes(12),
+                        shop.maker(2));
     }
 
     private void patternWelded() {
@@ -259,10 +276,18 @@ final class DemoConstructions {
             shop.give(first + i, "Galley " + (i + 1), Duration.ofDays(23));
         }
         shop.work(first, "wrap-foil", Duration.ofHours(8));
+        hole(first, 1, "-.7205 in", "-.4395 in", Duration.ofHours(9));
+        hole(first, 2, "-3.7790 in", "-.5810 in", Duration.ofHours(9));
         shop.work(first + 1, "scribe-centre-line", Duration.ofHours(6));
         shop.work(first + 2, "scribe-centre-line", Duration.ofHours(5));
         shop.work(first + 3, "scribe-centre-line", Duration.ofHours(4));
         shop.work(first + 4, "profile", Duration.ofHours(4));
+        hole(first + 4, 1, "-.7200 in", "-.4400 in", Duration.ofHours(3));
+        hole(first + 4, 2, "-3.7920 in", "-.5810 in", Duration.ofHours(3));
+    }
+
+    private void hole(long piece, int hole, String x, String y, Duration ago) {
+        shop.benches().hole(piece, new AskedHole("Blade and tang", hole, x, y, ".191 in"), ago, shop.maker(1));
     }
 
     private void hatchet() {

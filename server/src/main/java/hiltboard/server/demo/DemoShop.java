@@ -70,6 +70,7 @@ class DemoShop implements SmartInitializingSingleton {
     private final DemoStock stock;
     private final DemoForge forge;
     private final DemoFire fire;
+    private final DemoBenches benches;
     private final ClientWords clientWords;
     private final Diary diary;
     private final Workplaces workplaces;
@@ -90,6 +91,7 @@ class DemoShop implements SmartInitializingSingleton {
             DemoStock stock,
             DemoForge forge,
             DemoFire fire,
+            DemoBenches benches,
             ClientWords clientWords,
             Diary diary,
             Workplaces workplaces,
@@ -110,6 +112,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.stock = stock;
         this.forge = forge;
         this.fire = fire;
+        this.benches = benches;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -607,6 +610,10 @@ class DemoShop implements SmartInitializingSingleton {
                     new WentWrong(Mishap.CRACKED.name(), "from the plunge", "1", WayBack.SCRAP, "", false),
                     Duration.ofDays(19),
                     makers.get(3));
+        }
+
+        DemoBenches benches() {
+            return benches;
         }
 
         void wrong(long piece, String operation, WentWrong report, Duration ago, Person maker) {

@@ -136,6 +136,7 @@ class GrindRoom {
             double bevelTo,
             List<TouchView> touch,
             boolean isAtWork,
+            boolean isHard,
             @Nullable RemovalView work,
             AtTheBelt belt,
             EdgeView edge) {}
@@ -235,6 +236,7 @@ class GrindRoom {
                         .orElse(0d),
                 touches(piece, units),
                 piece.isAtWork(),
+                piece.isHard(),
                 piece.blade().map(blade -> work(piece, blade, units)).orElse(null),
                 belt(piece, units),
                 edge(piece, units));

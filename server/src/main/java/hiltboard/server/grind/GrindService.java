@@ -40,7 +40,7 @@ import org.springframework.stereotype.Service;
 
 /** What is written down at the grinder. */
 @Service
-class GrindService {
+public class GrindService {
     private static final LengthRange EDGES = LengthRange.of("0", "2");
     private static final int LONGEST = 80;
     private static final LengthRange HEIGHTS = LengthRange.of("0", "8");
@@ -78,12 +78,12 @@ class GrindService {
      * @param stage key of the belt that it comes from
      * @param entries by place and what is measured; an empty one is none
      */
-    record AskedReadings(String stage, Map<String, String> entries) {}
+    public record AskedReadings(String stage, Map<String, String> entries) {}
 
     private record Place(BladePlace place, What what) {}
 
     /** Keeps what was measured; where a step of the bench asks for the same number, it is read there too. */
-    Receipt measured(long piece, AskedReadings asked, Person person, Command command) {
+    public Receipt measured(long piece, AskedReadings asked, Person person, Command command) {
         Map<Place, Length> read = read(asked, person.units());
         return changes.makeAll(command, () -> {
             PieceFile file = files.openAlive(piece);
@@ -198,7 +198,7 @@ class GrindService {
      * @param lot of the rack, zero where it hung at the machine already
      * @param isNew whether one was taken new from that lot
      */
-    record AskedUse(String grit, String tool, long lot, boolean isNew) {}
+    public record AskedUse(String grit, String tool, long lot, boolean isNew) {}
 
     /** What abrasives are. */
     enum Tool {
@@ -218,7 +218,7 @@ class GrindService {
         }
     }
 
-    Receipt used(long piece, AskedUse asked, Person person, Command command) {
+    public Receipt used(long piece, AskedUse asked, Person person, Command command) {
         Tool tool = Typed.choice(Tool.class, "tool", asked.tool(), "What it was is not said", "one of the choices");
         return changes.makeAll(command, () -> {
             PieceFile file = files.openAlive(piece);

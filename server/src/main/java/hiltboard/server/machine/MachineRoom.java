@@ -323,13 +323,13 @@ class MachineRoom {
         Worked<Length> major = Worked.of(fastener.thread().major(), "Of the thread");
         return new FastenerView(
                 fastener.thread().name(),
-                fastener.head().entryIn(units),
-                TurnedSize.of("head", head, units),
-                TurnedSize.of("head, thick at most", fastener.headThickness(units), units),
-                TurnedSize.of("shank", fastener.barrel(units), units),
-                TurnedSize.of("shank, long", fastener.shank(units), units),
-                TurnedSize.of("thread", major, units),
-                TurnedSize.of("thread, long", fastener.screw(units), units),
+                fastener.head().in(units),
+                TurnedSize.of("Head, across", head, units),
+                TurnedSize.of("Head, thick at most", fastener.headThickness(units), units),
+                TurnedSize.of("Shank, across", fastener.barrel(units), units),
+                TurnedSize.of("Shank, long", fastener.shank(units), units),
+                TurnedSize.of("Thread, across", major, units),
+                TurnedSize.of("Thread, long", fastener.screw(units), units),
                 List.of(
                         TurnedSize.of("Grip between the shoulders", fastener.grip(units), units),
                         TurnedSize.of("Through tang and scales", fastener.hole(units), units),

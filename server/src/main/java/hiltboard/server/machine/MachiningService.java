@@ -28,7 +28,7 @@ import org.springframework.stereotype.Service;
 
 /** What is written down at drill press and mill. */
 @Service
-class MachiningService {
+public class MachiningService {
     private static final LengthRange PLACES = LengthRange.of("-40", "40");
     private static final LengthRange SIZES = LengthRange.of("1/64", "3");
     private static final LengthRange CUTS = LengthRange.of("1/16", "2000");
@@ -55,9 +55,9 @@ class MachiningService {
     }
 
     /** A hole as it was measured. @param size may be empty where only its place was */
-    record AskedHole(String part, int hole, String x, String y, String size) {}
+    public record AskedHole(String part, int hole, String x, String y, String size) {}
 
-    Receipt measured(long piece, AskedHole asked, Person person, Command command) {
+    public Receipt measured(long piece, AskedHole asked, Person person, Command command) {
         HoleRow read = read(asked, person);
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
