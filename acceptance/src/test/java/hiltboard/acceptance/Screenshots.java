@@ -33,11 +33,11 @@ public final class Screenshots {
             store(owner);
             picture(owner, "/forge/2", "forge");
             fire(owner);
-            picture(owner, "/fire/steels", "steels");
+            atHand(owner, "/stations/MILL", "Holes", "mill");
             Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");
-            picture(maker, "/stations/GRINDER", "station");
+            atHand(maker, "/stations/GRINDER", "The grind", "station");
             wentWrong(maker);
         } finally {
             browser.close();
@@ -52,6 +52,20 @@ public final class Screenshots {
         person.click();
         page.getByRole(AriaRole.NAVIGATION).waitFor();
         return page;
+    }
+
+    /** The second piece of a station, from its part with this heading on. */
+    private void atHand(Page page, String address, String heading, String name) {
+        page.navigate(address);
+        page.getByLabel("At hand").first().click();
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("Enter");
+        Locator part = page.getByRole(
+                AriaRole.HEADING, new Page.GetByRoleOptions().setName(heading).setExact(true));
+        part.waitFor();
+        page.waitForTimeout(600);
+        part.evaluate("heading => heading.scrollIntoView()");
+        save(page, name);
     }
 
     private void lateChange(Page page) {
