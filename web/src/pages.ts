@@ -21,6 +21,7 @@ export const PAGES: Record<string, FetchedPage> = {
   '/new': fetched(() => import('./design/NewCommission')),
   '/pieces/:id': fetched(() => import('./job/PiecePage')),
   '/pieces/:id/chain': fetched(() => import('./chain/ChainPage')),
+  '/pieces/:id/readout': fetched(() => import('./machine/ReadoutPage')),
   '/pieces/:id/hand-over': fetched(() => import('./job/HandOver')),
   '/bench': fetched(() => import('./bench/BenchPage')),
   '/bench/:id/:operation': fetched(() => import('./bench/StepPage')),

@@ -4918,6 +4918,8 @@ export interface components {
             waiting: components["schemas"]["WaitingView"][];
         };
         CutView: {
+            /** Format: double */
+            core: number;
             facts: string[];
             finished: string;
             now: string;

@@ -53,6 +53,10 @@ const Figure = styled.figure`
     stroke-width: 1px;
     stroke-dasharray: 1 3;
   }
+  [data-line='core'] {
+    stroke: #12335c;
+    stroke-width: 1px;
+  }
   [data-touch] {
     fill: #ffb09c;
   }
@@ -92,6 +96,9 @@ export function Cut({ cut, title, side = '', scale }: CutProps) {
           <path data-line="now" d={cut.now} />
           <path data-line="stock" d={cut.stock} />
           <path data-line="finished" d={cut.finished} />
+          {cut.core > 0 ? (
+            <path data-line="core" d={`M${-cut.core / 2} 0V${-cut.width}M${cut.core / 2} 0V${-cut.width}`} />
+          ) : null}
           <path data-line="wanted" d={cut.wanted} />
         </g>
         {side === 'LEFT' ? <path data-touch d={`M4 ${high / 2 - 11}l18 11l-18 11z`} /> : null}
@@ -122,6 +129,7 @@ export function Cuts({ room }: { room: GrindView }) {
     return null;
   }
   const scale = scaleFor(places.map((place) => place.section));
+  const cored = places.some((place) => place.section.core > 0);
   return (
     <Row role="group" aria-label="The blade in section">
       {places.map((place) => (
@@ -134,8 +142,9 @@ export function Cuts({ room }: { room: GrindView }) {
         />
       ))}
       <Legend>
-        Filled: as it is now. Amber: after this belt. Dotted: finished. Dashed: the bar. Thickness is drawn {STRETCHED}{' '}
-        times; point away from you, edge down.
+        Filled: as it is now. Amber: after this belt. Dotted: finished. Dashed: the bar.
+        {cored ? ' Dark lines: the hard core.' : ''} Thickness is drawn {STRETCHED} times; point away from you, edge
+        down.
       </Legend>
     </Row>
   );

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import type { PieceView } from '../api/schema';
 import { Cutters } from './Cutters';
 import { Holes } from './Holes';
@@ -11,7 +12,9 @@ export function MillPart({ piece }: { piece: PieceView }) {
   const { data: sheet } = useReadout(piece.id, hasSlot);
   return (
     <>
-      {sheet ? <Readout sheet={sheet} /> : null}
+      {sheet ? (
+        <Readout sheet={sheet} page={<Link to={`/pieces/${piece.id}/readout`}>On a page of its own, to print</Link>} />
+      ) : null}
       <Holes piece={piece.id} />
       <Programs piece={piece.id} />
       <Cutters />

@@ -1,8 +1,8 @@
+import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';
 import type { ReadoutView } from '../api/schema';
 import { Choice } from '../parts/Choice';
 import { Quiet, Row } from '../parts/Sheet';
-import { useState } from 'react';
 
 /** Big enough to be read at the mill. */
 const Big = styled.table`
@@ -33,7 +33,7 @@ const Big = styled.table`
 `;
 
 /** The moves of a slot as they are set on the readout, from zero on. */
-export function Readout({ sheet }: { sheet: ReadoutView }) {
+export function Readout({ sheet, page }: { sheet: ReadoutView; page?: ReactNode }) {
   const [way, setWay] = useState('AS_DRAWN');
   const isTurned = way === 'TURNED';
   return (
@@ -49,9 +49,7 @@ export function Readout({ sheet }: { sheet: ReadoutView }) {
           ]}
           onChange={setWay}
         />
-        <a href="#print" onClick={(event) => (event.preventDefault(), window.print())}>
-          Print it
-        </a>
+        {page}
       </Row>
       <p>
         Cutter <strong>{sheet.cutter}</strong>

@@ -51,6 +51,7 @@ class ConstructionsTest {
             answers.put(setting.split("=")[0], setting.split("=")[1]);
         }
         long piece = Work.take(owner, 1, answers);
+        hasItsBenches(piece);
         Work.workUpTo(shop, bram, piece, "nothing comes after hand-over");
         JsonNode done = Work.piece(bram, piece);
         assertThat(done.path("now").path("standing").asString()).isEqualTo("HANDED_OVER");
@@ -59,6 +60,29 @@ class ConstructionsTest {
         assertThat(done.path("knife").path("numbers").valueStream()).noneMatch(number -> number.has("stale"));
         assertThat(done.path("now").path("conditions").valueStream().map(JsonNode::asString))
                 .contains("sharp", "tempered");
+        hasItsBenches(piece);
         assertThat(done.path("knife").path("drawing").path("blade").asString()).startsWith("M");
+    }
+
+    /** Grinder, sharpening bench, drill press and mill answer for whatever is made, at its beginning as at its end. */
+    private static void hasItsBenches(long piece) {
+        JsonNode grind = bram.get("/api/grind/pieces/" + piece).isOk().json();
+        assertThat(grind.path("stages")).isNotEmpty();
+        assertThat(bram.get("/api/grind/pieces/" + piece + "/sharpening")
+                        .isOk()
+                        .json()
+                        .path("steps"))
+                .isNotEmpty();
+        bram.get("/api/machine/pieces/" + piece + "/holes").isOk();
+        bram.get("/api/machine/pieces/" + piece + "/programs")
+                .isOk()
+                .json()
+                .forEach(program -> assertThat(bram.get("/api/machine/pieces/" + piece + "/programs/"
+                                        + program.path("file").asString() + "/plot")
+                                .isOk()
+                                .json()
+                                .path("low")
+                                .asString())
+                        .startsWith("-"));
     }
 }

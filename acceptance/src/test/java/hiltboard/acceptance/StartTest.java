@@ -101,7 +101,7 @@ class StartTest {
         assertThat(failedStart(folder, 0))
                 .singleElement()
                 .asString()
-                .contains("written by a newer Hilt Board (its version is 99, this program knows 1");
+                .contains("written by a newer Hilt Board (its version is 99, this program knows ");
     }
 
     @Test

@@ -162,8 +162,7 @@ public record BladeSection(
      */
     public Outline across(double share) {
         Ground ground = new Ground();
-        double first = mm(profile.heel().ricasso()) + plunge();
-        double x = first + (mm(profile.length()) - first) * share;
+        double x = placeAt(share);
         Area.Cut cut = ground.cut(x);
         double low = ground.edgeAt(x);
         double high = ground.spineAt(x);
@@ -180,8 +179,22 @@ public record BladeSection(
 
     /** The blade at this share of the way from plunge to point, zero to less than one. */
     public Station station(double share) {
+        return new Ground().station(placeAt(share));
+    }
+
+    /** How far below the spine the swedge reaches at this share of the way; nothing where there is none. */
+    public Length swedgeHeight(double share) {
+        return swedge.isPositive() ? new Ground().swedgeAt(placeAt(share)) : Length.ZERO;
+    }
+
+    /** How thick a spine is left by a swedge, of what it was. */
+    public static double swedgeLeaves() {
+        return SWEDGE_LEFT;
+    }
+
+    private double placeAt(double share) {
         double first = mm(profile.heel().ricasso()) + plunge();
-        return new Ground().station(first + (mm(profile.length()) - first) * share);
+        return first + (mm(profile.length()) - first) * share;
     }
 
     /** The line where the bevel begins, from plunge to point. */
@@ -339,6 +352,10 @@ public record BladeSection(
                     rounded(thickness(x)),
                     rounded(bevel),
                     new Angle(angle));
+        }
+
+        private Length swedgeAt(double x) {
+            return rounded(swedgeHeight(x));
         }
 
         private Length rounded(double millimetres) {

@@ -10,6 +10,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.DoubleStream;
 import java.util.stream.IntStream;
 
 /**
@@ -20,8 +21,9 @@ import java.util.stream.IntStream;
  * @param edge thickness at the edge, not more than the spine
  * @param left height of the bevel on the left side, zero to the width; zero where none is ground
  * @param right the same on the right
+ * @param swedge how far below the spine it is bevelled as well, zero for nowhere
  */
-public record GroundAt(Length width, Length spine, Length edge, Length left, Length right, Face face) {
+public record GroundAt(Length width, Length spine, Length edge, Length left, Length right, Face face, Length swedge) {
     private static final int STEPS = 24;
     /** Less than this is no bevel: places are known to the micrometre. */
     private static final Length NOTHING = Length.ofMillimetres("0.002");
@@ -48,14 +50,28 @@ public record GroundAt(Length width, Length spine, Length edge, Length left, Len
         boolean isGround = at.thickness().minus(thin).compareTo(NOTHING) > 0;
         Length height = isGround ? at.bevelHeight() : Length.ZERO;
         Length high = height.compareTo(at.width()) > 0 ? at.width() : height;
-        return new GroundAt(at.width(), at.thickness(), thin, high, high, scaled(blade, at.thickness(), thin));
+        return new GroundAt(
+                at.width(),
+                at.thickness(),
+                thin,
+                high,
+                high,
+                scaled(blade, at.thickness(), thin),
+                isGround ? blade.swedgeHeight(share) : Length.ZERO);
     }
 
     /** Of the same blade as it was measured. */
     public static GroundAt measured(
             BladeSection blade, double share, Length spine, Length edge, Length left, Length right) {
         BladeSection.Station at = blade.station(share);
-        return new GroundAt(at.width(), spine, edge, left, right, scaled(blade, spine, edge));
+        return new GroundAt(
+                at.width(),
+                spine,
+                edge,
+                left,
+                right,
+                scaled(blade, spine, edge),
+                edge.compareTo(spine) < 0 ? blade.swedgeHeight(share) : Length.ZERO);
     }
 
     /** A convex bevel swells the less the thinner it is ground. */
@@ -79,22 +95,35 @@ public record GroundAt(Length width, Length spine, Length edge, Length left, Len
     /** From the edge up to the spine. */
     private List<Point> face(Length height, int sign) {
         double bevel = height.millimetres();
+        double top = width.millimetres();
+        double from = top - swedge.millimetres();
+        DoubleStream heights = DoubleStream.concat(
+                DoubleStream.of(0, top, bevel, from),
+                DoubleStream.concat(
+                        between(0, bevel), swedge.isPositive() ? between(from, top) : DoubleStream.empty()));
+        return heights.sorted()
+                .distinct()
+                .mapToObj(y -> new Point(sign * Math.min(at(y, bevel), falling(y, from, top)), y))
+                .toList();
+    }
+
+    private static DoubleStream between(double low, double high) {
+        return IntStream.range(1, STEPS).mapToDouble(i -> low + (high - low) * i / STEPS);
+    }
+
+    /** What a swedge leaves of half the spine. */
+    private double falling(double y, double from, double top) {
         double half = spine.millimetres() / 2;
-        List<Point> points = new ArrayList<>();
-        if (bevel > 0) {
-            IntStream.rangeClosed(0, STEPS)
-                    .mapToDouble(i -> bevel * i / STEPS)
-                    .forEach(y -> points.add(new Point(sign * at(y, bevel), y)));
-        } else {
-            points.add(new Point(sign * half, 0));
-        }
-        points.add(new Point(sign * half, width.millimetres()));
-        return points;
+        double left = BladeSection.swedgeLeaves();
+        return swedge.isPositive() && y > from ? half * (left + (1 - left) * (top - y) / (top - from)) : half;
     }
 
     private double at(double y, double bevel) {
         double thin = edge.millimetres() / 2;
         double thick = spine.millimetres() / 2;
+        if (y >= bevel) {
+            return thick;
+        }
         return Math.max(0, thin + (thick - thin) * y / bevel + face.swell(y, bevel, 1));
     }
 

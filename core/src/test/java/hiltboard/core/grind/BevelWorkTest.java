@@ -181,6 +181,27 @@ class BevelWorkTest {
     }
 
     @Test
+    void a_swedge_is_seen_near_the_point_and_not_at_the_heel() {
+        BladeSection blade =
+                KnifeShape.blade(Specifications.fullTang("swedge", "1.5")).orElseThrow();
+        GroundAt heel = GroundAt.designed(blade, BladePlace.HEEL.share(), blade.edge());
+        GroundAt point = GroundAt.designed(blade, BladePlace.POINT.share(), blade.edge());
+        assertThat(heel.swedge()).isEqualTo(Length.ZERO);
+        assertThat(point.swedge()).isGreaterThan(Length.ZERO);
+        double top = point.outline().points().stream()
+                .mapToDouble(each -> each.y())
+                .max()
+                .orElseThrow();
+        double thickAtTheTop = 2
+                * point.outline().points().stream()
+                        .filter(each -> each.y() == top)
+                        .mapToDouble(each -> each.x())
+                        .max()
+                        .orElseThrow();
+        assertThat(thickAtTheTop).isCloseTo(point.spine().millimetres() * 0.35, within(1e-6));
+    }
+
+    @Test
     @DisplayName("[worked] 0.156, 0.157, 0.155 in: 0.078; a gap of 0.010 under it is a bent bar")
     void three_thicknesses() {
         MeasuredStock flat = new MeasuredStock(inches("0.156"), inches("0.157"), inches("0.155"), Length.ZERO);

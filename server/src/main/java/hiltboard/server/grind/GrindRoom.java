@@ -79,6 +79,7 @@ class GrindRoom {
      * A cut across the blade as SVG paths in millimetres, y downwards, its edge at zero and its centre line at x = 0.
      *
      * @param x from the heel
+     * @param core thickness of a clad blade's hard core, nothing where it is not clad
      * @param stock as it was before; {@code now} as measured; {@code wanted} after this belt; {@code finished} at the
      *     end
      */
@@ -90,6 +91,7 @@ class GrindRoom {
             String now,
             String wanted,
             String finished,
+            double core,
             List<String> facts) {}
 
     /**
@@ -268,6 +270,7 @@ class GrindRoom {
                     Drawing.closed(measured.outline()),
                     Drawing.closed(wanted.outline()),
                     Drawing.closed(finished.outline()),
+                    piece.core(),
                     facts(blade, share, measured, units));
         });
     }

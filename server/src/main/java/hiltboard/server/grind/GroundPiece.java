@@ -6,6 +6,7 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.AbrasiveStart;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.grind.BladeNow;
 import hiltboard.core.grind.BladeNow.Measured;
 import hiltboard.core.grind.BladePlace;
@@ -67,6 +68,13 @@ final class GroundPiece {
     /** As it was tested, else as it is usual. */
     Hardness hardness() {
         return (Hardness) chain.value(PieceDimensions.HARDNESS).orElseThrow();
+    }
+
+    /** Of a clad blade, in millimetres; nothing where it is not clad. */
+    double core() {
+        return spec.isLaminated()
+                ? spec.length(SpecificationField.CORE_THICKNESS).millimetres()
+                : 0;
     }
 
     private Length beforeHardening() {

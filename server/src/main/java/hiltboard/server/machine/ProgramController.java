@@ -1,6 +1,7 @@
 package hiltboard.server.machine;
 
 import hiltboard.core.blade.Point;
+import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.exchange.Backplot;
@@ -91,10 +92,27 @@ class ProgramController {
         return all;
     }
 
+    /** Those whose thickness is known: a forged head or a handle's block is cut by no such program. */
     private static List<Template> parts(PieceFile file) {
         return Template.of(file.specification()).stream()
-                .filter(part -> !part.isMockUp())
+                .filter(part -> !part.isMockUp() && thickness(file, part).isPresent())
                 .toList();
+    }
+
+    private static boolean isSteel(PieceFile piece, Template part) {
+        return part.equals(Template.of(piece.specification()).get(0));
+    }
+
+    private static Optional<Length> thickness(PieceFile piece, Template part) {
+        if (piece.specification().isAxe()) {
+            return Optional.empty();
+        }
+        DimensionChain chain = piece.chain(Units.MILLIMETRE_CELSIUS);
+        return (isSteel(piece, part)
+                        ? chain.value(PieceDimensions.STOCK_THICKNESS)
+                        : chain.value(PieceDimensions.SCALE_THICKNESS)
+                                .or(() -> chain.value(PieceDimensions.PLATE_THICKNESS)))
+                .map(Length.class::cast);
     }
 
     private static String slug(Template part) {
@@ -169,19 +187,12 @@ class ProgramController {
     }
 
     private static Setup setup(PieceFile piece, Template part, boolean dryRun, Units units) {
-        boolean isSteel = part.equals(parts(piece).get(0));
-        Workpiece cut = isSteel
+        Workpiece cut = isSteel(piece, part)
                 ? Workpiece.of(piece.specification().steel(), false)
                 : piece.specification().answersAll(SpecificationField.HANDLE_MATERIAL)
                         ? Workpiece.of(piece.specification().handleMaterial())
                         : Workpiece.TITANIUM;
-        Length thickness = piece.chain(units)
-                .value(isSteel ? PieceDimensions.STOCK_THICKNESS : PieceDimensions.SCALE_THICKNESS)
-                .map(Length.class::cast)
-                .or(() -> piece.specification().answersAll(SpecificationField.STOCK_THICKNESS)
-                        ? Optional.of(piece.specification().length(SpecificationField.STOCK_THICKNESS))
-                        : Optional.empty())
-                .orElse(Length.ofInchFraction(1, 4));
+        Length thickness = thickness(piece, part).orElseThrow();
         return new Setup(units, cut, thickness, SAFE, dryRun ? DRY : Length.ZERO);
     }
 
