@@ -79,7 +79,6 @@ function Said({ size }: { size: SizeView }) {
   return (
     <span data-doubt={size.standing === 'past' || undefined}>
       {size.measured}
-      {size.standing ? `: ${size.standing}` : ''}
       {size.why ? `, ${size.why}` : ''}
     </span>
   );

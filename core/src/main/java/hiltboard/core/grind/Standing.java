@@ -41,7 +41,7 @@ public record Standing(Where where, String words) {
 
     private static Standing of(Length left, Length within, Length wanted, Units units) {
         if (left.absolute().compareTo(within) <= 0) {
-            return new Standing(Where.THERE, wanted.asRead(units).in(units) + " wanted");
+            return new Standing(Where.THERE, "there: " + wanted.asRead(units).in(units) + " wanted");
         }
         return left.isPositive()
                 ? new Standing(
