@@ -27,6 +27,7 @@ import hiltboard.core.grind.InsideCurve;
 import hiltboard.core.grind.MeasuredStock;
 import hiltboard.core.grind.RemovalSheet;
 import hiltboard.core.grind.SharedWarp;
+import hiltboard.core.grind.SpineLeft;
 import hiltboard.core.grind.SurfacePasses;
 import hiltboard.core.grind.WheelHeat;
 import hiltboard.core.material.Quench;
@@ -90,13 +91,14 @@ final class GrindCalculators {
                     GrindCalculators::measuredStock),
             new Calculator(
                     "edge-left",
-                    "Edge left for the quench",
+                    "Edge and spine left for the quench",
                     TRADE,
                     Set.of(GRINDER),
                     List.of(
                             length("thickness", "Thickness", "1/64", "2", PieceDimensions.STOCK_THICKNESS),
                             length("edge", "Edge wanted at the end", "0", "1/4", PieceDimensions.EDGE_THICKNESS),
                             length("blade", "Blade length", "1", "60", PieceDimensions.BLADE_LENGTH),
+                            length("spine", "Spine wanted at the end", "1/64", "2", PieceDimensions.BLADE_THICKNESS),
                             Ask.choice("quench", "Quench", Quench.class, Quench::words, "", Quench.FAST_OIL),
                             new Input("clay", "Clay on the spine", Choice.of("NO=No", "YES=Yes"), "", "NO"),
                             new Input("sentOut", "Sent out", Choice.of("NO=No", "YES=Yes"), "", "NO")),
@@ -250,18 +252,26 @@ final class GrindCalculators {
     }
 
     private static List<Result> edgeLeft(Inputs in, Units units) {
-        return List.of(new Result(
-                "edge",
-                "Edge left",
-                new EdgeLeft(
-                                in.length("thickness"),
-                                in.length("edge"),
-                                in.length("blade"),
-                                BevelTiming.ROUGH_THEN_FINISH,
-                                in.one("quench", Quench.class),
-                                in.of("clay", String.class).equals("YES"),
-                                in.of("sentOut", String.class).equals("YES"))
-                        .beforeHardening(units)));
+        Quench quench = in.one("quench", Quench.class);
+        boolean isClayed = in.of("clay", String.class).equals("YES");
+        return List.of(
+                new Result(
+                        "edge",
+                        "Edge left",
+                        new EdgeLeft(
+                                        in.length("thickness"),
+                                        in.length("edge"),
+                                        in.length("blade"),
+                                        BevelTiming.ROUGH_THEN_FINISH,
+                                        quench,
+                                        isClayed,
+                                        in.of("sentOut", String.class).equals("YES"))
+                                .beforeHardening(units)),
+                new Result(
+                        "spine",
+                        "Spine left",
+                        new SpineLeft(in.length("thickness"), in.length("spine"), quench, isClayed)
+                                .beforeHardening(units)));
     }
 
     private static List<Result> removalSheet(Inputs in, Units units) {

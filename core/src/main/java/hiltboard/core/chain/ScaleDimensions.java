@@ -14,6 +14,7 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.fit.Counterbore;
 import hiltboard.core.machine.Bore;
+import hiltboard.core.machine.HoleCheck;
 import hiltboard.core.measure.Allowed;
 import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
@@ -25,8 +26,6 @@ import java.util.List;
 
 /** Pins, holes, scales and the tang of a full tang. */
 final class ScaleDimensions {
-    /** A drill cuts a little over its size, never much under it; common practice. */
-    private static final Allowed DRILLED = new Allowed(CLOSE, Length.ofInches("0.003"));
     /** What drawn rod may be off its name; common practice. */
     private static final Allowed AS_DRAWN = Allowed.eitherWay(Length.ofInches("0.003"));
 
@@ -83,7 +82,7 @@ final class ScaleDimensions {
     /** A hole that something has to go through: a hole only grows, so too large is another matter than too small. */
     private static Judge matches(String other) {
         return (reading, expected, known, units) -> {
-            Judgement judged = Judgement.of(reading, expected, DRILLED, units);
+            Judgement judged = Judgement.of(reading, expected, HoleCheck.DRILLED, units);
             if (!judged.isOut()) {
                 return judged;
             }

@@ -19,7 +19,7 @@ import java.util.function.UnaryOperator;
 public record HoleCheck(List<Bore> holes) {
     private static final double MILLIMETRES_PER_INCH = 25.4;
     /** A drill cuts a little over its size, never much under it; common practice. */
-    private static final Allowed DRILLED = new Allowed(Length.ofInches("0.002"), Length.ofInches("0.003"));
+    public static final Allowed DRILLED = new Allowed(Length.ofInches("0.002"), Length.ofInches("0.003"));
     /** What nothing goes through may be off as far as the eye bears it. Common practice. */
     private static final Length FREE = Length.ofInches("0.030");
     /** What turns has to be where it is drawn. Common practice. */

@@ -120,6 +120,19 @@ class GrindingTest {
                 .isCloseTo(inches(left).inches(), within(0.00001));
     }
 
+    @ParameterizedTest(name = "[trade] {0} in wanted from {1}, {2}, clay {3}: {4} in of spine goes into the quench")
+    @CsvSource({
+        "0.156, 0.312, FAST_OIL, false, 0.166",
+        "0.156, 0.312, PLATES_AND_AIR, false, 0.162",
+        "0.156, 0.312, FAST_OIL, true, 0.172",
+        "0.156, 0.156, FAST_OIL, false, 0.156"
+    })
+    void spine_left_for_the_quench(String wanted, String stock, Quench quench, boolean isClayed, String left) {
+        SpineLeft spine = new SpineLeft(inches(stock), inches(wanted), quench, isClayed);
+        assertThat(spine.beforeHardening(INCH_FAHRENHEIT).value()).isEqualTo(inches(left));
+        assertThat(spine.beforeHardening(INCH_FAHRENHEIT).cautions().isEmpty()).isEqualTo(!stock.equals(wanted));
+    }
+
     @Test
     void impossible_blades_are_refused() {
         assertThatThrownBy(() -> new CentreLine(Length.ZERO)).isInstanceOf(ImpossibleQuantity.class);

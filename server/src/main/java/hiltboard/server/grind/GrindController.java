@@ -8,11 +8,11 @@ import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.grind.GrindRoom.CutView;
 import hiltboard.server.grind.GrindRoom.GrindView;
-import hiltboard.server.grind.GrindRoom.SharpeningView;
 import hiltboard.server.grind.GrindService.AskedHabit;
 import hiltboard.server.grind.GrindService.AskedReadings;
 import hiltboard.server.grind.GrindService.AskedTrial;
 import hiltboard.server.grind.GrindService.AskedUse;
+import hiltboard.server.grind.SharpeningRoom.SharpeningView;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
 import java.util.List;
@@ -30,8 +30,10 @@ import org.springframework.web.bind.annotation.RestController;
 class GrindController {
     private final GrindService service;
     private final GrindRoom room;
+    private final SharpeningRoom edges;
 
-    GrindController(GrindService service, GrindRoom room) {
+    GrindController(GrindService service, GrindRoom room, SharpeningRoom edges) {
+        this.edges = edges;
         this.service = service;
         this.room = room;
     }
@@ -79,7 +81,7 @@ class GrindController {
     @GetMapping("/api/grind/pieces/{id}/sharpening")
     @Transactional(readOnly = true)
     SharpeningView sharpening(@PathVariable long id, Person person) {
-        return room.sharpening(id, person);
+        return edges.sharpening(id, person);
     }
 
     @PostMapping("/api/grind/pieces/{id}/trials")

@@ -8,7 +8,6 @@ import hiltboard.core.design.Use;
 import hiltboard.core.field.Option;
 import hiltboard.core.grind.BladePlace;
 import hiltboard.core.grind.EdgeByUse;
-import hiltboard.core.grind.EdgeTrial;
 import hiltboard.core.grind.Grit;
 import hiltboard.core.grind.GritLadder;
 import hiltboard.core.grind.GroundAt;
@@ -18,13 +17,11 @@ import hiltboard.core.grind.Removal.Pace;
 import hiltboard.core.grind.Removal.Work;
 import hiltboard.core.grind.RemovalSheet;
 import hiltboard.core.grind.RemovalSheet.Stage;
-import hiltboard.core.grind.SharpeningPlan;
 import hiltboard.core.grind.Side;
 import hiltboard.core.grind.SidesCompared;
 import hiltboard.core.grind.SidesCompared.Touch;
 import hiltboard.core.grind.Standing;
 import hiltboard.core.grind.WheelHeat;
-import hiltboard.core.measure.Angle;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
@@ -143,74 +140,6 @@ class GrindRoom {
             AtTheBelt belt,
             EdgeView edge) {}
 
-    record TrialView(String triedOn, String result, boolean isGood, String advice, String by, long atMillis) {}
-
-    /**
-     * The sharpening bench of a piece.
-     *
-     * @param edge what is agreed of it
-     * @param said what the client said that it is for
-     * @param jig name of the calculator that sets the job's jig; empty where none is set
-     * @param atThePlunge what is to be minded there; empty where nothing is
-     */
-    record SharpeningView(
-            long id,
-            String edge,
-            String said,
-            String method,
-            String jig,
-            LadderView grits,
-            @Nullable WorkedView bevelWidth,
-            List<String> steps,
-            String atThePlunge,
-            String heat,
-            List<TrialView> trials,
-            List<Option> results) {}
-
-    SharpeningView sharpening(long id, Person person) {
-        Units units = person.units();
-        GroundPiece piece = piece(id, units);
-        Specification spec = piece.file().specification();
-        SharpeningPlan plan = new SharpeningPlan(
-                spec.sharpenedWith(),
-                spec.edgeTooth(),
-                new Angle(spec.count(SpecificationField.EDGE_ANGLE)),
-                piece.wanted(),
-                spec.hasChoil(),
-                spec.hasMicroBevel());
-        GritLadder grits = plan.grits();
-        return new SharpeningView(
-                id,
-                spec.count(SpecificationField.EDGE_ANGLE) + "° a side, "
-                        + spec.edgeTooth().words(),
-                piece.file().useWords(),
-                spec.sharpenedWith().words(),
-                switch (spec.sharpenedWith()) {
-                    case GUIDED_RODS -> "guided-rods";
-                    case WHEEL -> "wheel-stop";
-                    case BELTS, STONES -> "";
-                },
-                new LadderView(grits.words(), grits.steps(units), grits.cautions()),
-                plan.bevelWidth(units)
-                        .map(worked -> WorkedView.of(worked, units))
-                        .orElse(null),
-                plan.steps(),
-                plan.atThePlunge().orElse(""),
-                plan.heat(),
-                ground.trials(id).stream()
-                        .map(trial -> new TrialView(
-                                trial.triedOn(),
-                                trial.result().words(),
-                                trial.result() == EdgeTrial.CUTS,
-                                trial.result().advice(),
-                                trial.by(),
-                                trial.atMillis()))
-                        .toList(),
-                Arrays.stream(EdgeTrial.values())
-                        .map(each -> new Option(each.name(), each.words()))
-                        .toList());
-    }
-
     GrindView view(long id, Person person) {
         Units units = person.units();
         GroundPiece piece = piece(id, units);
@@ -297,7 +226,7 @@ class GrindRoom {
                 place,
                 What.SPINE,
                 "Spine",
-                drawn.map(BladeSection.Station::thickness),
+                drawn.map(BladeSection.Station::thickness).map(piece::spine),
                 Standing::ofThickness,
                 units));
         Optional<Length> height = drawn.map(BladeSection.Station::bevelHeight);

@@ -14,6 +14,7 @@ import hiltboard.core.grind.Grit;
 import hiltboard.core.grind.GritLadder;
 import hiltboard.core.grind.RemovalSheet;
 import hiltboard.core.grind.RemovalSheet.Stage;
+import hiltboard.core.grind.SpineLeft;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
@@ -83,6 +84,15 @@ final class GroundPiece {
 
     Length wanted() {
         return number(PieceDimensions.EDGE_THICKNESS);
+    }
+
+    /** The spine at the heel while this stage is ground: more before the fire than at the end. */
+    Length spine(Length drawn) {
+        return isHard() || spec.isAxe()
+                ? drawn
+                : new SpineLeft(body(), drawn, spec.quench(), spec.isClayCoated())
+                        .beforeHardening(Units.MILLIMETRE_CELSIUS)
+                        .value();
     }
 
     List<Stage> stages() {

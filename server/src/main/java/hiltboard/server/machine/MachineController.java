@@ -4,8 +4,8 @@ import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.machine.FastenerRoom.FastenerView;
 import hiltboard.server.machine.MachineRoom.CuttersView;
-import hiltboard.server.machine.MachineRoom.FastenerView;
 import hiltboard.server.machine.MachineRoom.HolesView;
 import hiltboard.server.machine.MachineRoom.ReadoutView;
 import hiltboard.server.machine.MachiningService.AskedCut;
@@ -23,8 +23,10 @@ import org.springframework.web.bind.annotation.RestController;
 class MachineController {
     private final MachiningService service;
     private final MachineRoom room;
+    private final FastenerRoom fasteners;
 
-    MachineController(MachiningService service, MachineRoom room) {
+    MachineController(MachiningService service, MachineRoom room, FastenerRoom fasteners) {
+        this.fasteners = fasteners;
         this.service = service;
         this.room = room;
     }
@@ -56,7 +58,8 @@ class MachineController {
             @RequestParam(defaultValue = "") String thread,
             @RequestParam(defaultValue = "") String head,
             Person person) {
-        return room.fastener(id, thread, head, person)
+        return fasteners
+                .fastener(id, thread, head, person)
                 .orElseThrow(() -> Refusal.notThere("This knife has no counterbores for a fastener."));
     }
 

@@ -5,7 +5,6 @@ import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.exchange.Template;
 import hiltboard.core.field.Option;
 import hiltboard.core.fit.GuardSlot;
@@ -18,20 +17,13 @@ import hiltboard.core.machine.HoleCheck;
 import hiltboard.core.machine.ReadoutSheet;
 import hiltboard.core.machine.ReadoutSheet.Move;
 import hiltboard.core.machine.RimPressure;
-import hiltboard.core.machine.ShoulderedFastener;
 import hiltboard.core.machine.Workpiece;
-import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Quantity;
-import hiltboard.core.measure.ThreadSize;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
-import hiltboard.core.route.Condition;
 import hiltboard.core.route.Place;
-import hiltboard.server.Refusal;
-import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFile;
@@ -48,16 +40,13 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
 /** What drill press and mill show of a piece; belongs into a transaction of the caller. */
 @Component
 class MachineRoom {
-    private static final LengthRange HEADS = LengthRange.of("1/16", "1");
-    /** A shoulder of 1/16 in all round bears. Common practice. */
-    private static final Length SHOULDER = Length.ofInchFraction(1, 8);
-
     private final PieceFiles files;
     private final MachineRepository machine;
     private final CutterStock stock;
@@ -119,22 +108,25 @@ class MachineRoom {
         List<HoleRow> read = machine.holes(id);
         return new HolesView(
                 id,
-                MachiningService.parts(file).stream()
-                        .map(part -> part(file, part, read, units))
-                        .toList(),
+                parts(file).map(part -> part(part, read, units)).toList(),
                 "From where the spine meets the front of the handle: x towards the point, y away from the edge.",
                 file.place() == Place.LATER_OF_BATCH ? first(file, units) : "",
                 relief(file, units),
                 file.specification().hasCounterbores());
     }
 
-    private static HolePart part(PieceFile file, Template part, List<HoleRow> read, Units units) {
+    private static Stream<MachinedPart> parts(PieceFile file) {
+        return MachinedPart.of(file).stream().filter(MachinedPart::hasHoles);
+    }
+
+    private static HolePart part(MachinedPart machined, List<HoleRow> read, Units units) {
+        Template part = machined.template();
         HoleCheck check = new HoleCheck(part.holes());
         Map<Integer, HoleRow> measured = read.stream()
                 .filter(row -> row.part().equals(part.name())
                         && row.hole() <= part.holes().size())
                 .collect(Collectors.toMap(HoleRow::hole, Function.identity()));
-        DrillMethod method = method(file, part);
+        DrillMethod method = method(machined);
         return new HolePart(
                 part.name(),
                 part.outlines().stream().map(Drawing::closed).collect(Collectors.joining()),
@@ -195,27 +187,14 @@ class MachineRoom {
                 .in(units);
     }
 
-    /** Holes of steel are drilled while it is soft; those of a scale through the scale. */
-    private static DrillMethod method(PieceFile file, Template part) {
-        Specification spec = file.specification();
-        boolean isSteel = part.equals(MachiningService.parts(file).get(0));
-        DimensionChain chain = file.chain(Units.MILLIMETRE_CELSIUS);
-        boolean isHard = !file.progress().conditions().contains(Condition.ANNEALED);
-        Workpiece piece = isSteel ? Workpiece.of(spec.steel(), isHard) : handle(spec);
-        Length depth = chain.value(isSteel ? PieceDimensions.STOCK_THICKNESS : PieceDimensions.SCALE_THICKNESS)
-                .map(Length.class::cast)
-                .orElse(spec.length(SpecificationField.STOCK_THICKNESS));
-        CutterMaterial drill = piece.speed(CutterMaterial.HIGH_SPEED_STEEL).isPresent()
-                ? CutterMaterial.HIGH_SPEED_STEEL
-                : CutterMaterial.CARBIDE;
-        return new DrillMethod(piece, drill, part.holes().get(0).diameter(), depth);
-    }
-
-    /** A folder's sides without covers are metal, and the hardest to drill of it is taken. */
-    private static Workpiece handle(Specification spec) {
-        return spec.answersAll(SpecificationField.HANDLE_MATERIAL)
-                ? Workpiece.of(spec.handleMaterial())
-                : Workpiece.TITANIUM;
+    private static DrillMethod method(MachinedPart part) {
+        CutterMaterial drill =
+                part.material().speed(CutterMaterial.HIGH_SPEED_STEEL).isPresent()
+                        ? CutterMaterial.HIGH_SPEED_STEEL
+                        : CutterMaterial.CARBIDE;
+        Length diameter = part.template().holes().get(0).diameter();
+        return new DrillMethod(
+                part.material(), drill, diameter, part.thickness().orElse(diameter));
     }
 
     /** The first piece is measured and judged before the next. */
@@ -231,10 +210,11 @@ class MachineRoom {
         if (read.isEmpty()) {
             return "The holes of " + first.name() + ", the first of the batch, have not been measured yet.";
         }
-        return MachiningService.parts(first).stream()
-                .flatMap(part -> part(first, part, read, units).holes().stream()
+        return parts(first)
+                .flatMap(part -> part(part, read, units).holes().stream()
                         .filter(hole -> hole.measured().verdict().equals("OUT"))
-                        .map(hole -> part.name() + ": " + hole.measured().why()))
+                        .map(hole ->
+                                part.template().name() + ": " + hole.measured().why()))
                 .findFirst()
                 .map(off -> "On " + first.name() + ", the first of the batch: " + off
                         + " Put it right before this one is drilled.")
@@ -254,90 +234,6 @@ class MachineRoom {
         return "The rim of " + rim.in(units) + " bears " + times.value().in(units)
                 + " the pressure: whole face over rim, " + String.join("; ", times.working()) + ". "
                 + String.join(" ", times.cautions());
-    }
-
-    /** One dimension of a turned blank, in words and in millimetres. */
-    record TurnedSize(String label, String words, double millimetres, List<String> working, List<String> cautions) {
-        static TurnedSize of(String label, Worked<Length> worked, Units units) {
-            return new TurnedSize(
-                    label,
-                    (worked.value().in(units) + " " + worked.note()).strip(),
-                    worked.value().millimetres(),
-                    worked.working(),
-                    worked.cautions());
-        }
-    }
-
-    /** A shouldered fastener of this piece: what is turned, and what is drilled for it. */
-    record FastenerView(
-            String thread,
-            String head,
-            TurnedSize headAcross,
-            TurnedSize headThick,
-            TurnedSize barrelAcross,
-            TurnedSize barrelLong,
-            TurnedSize screwAcross,
-            TurnedSize screwLong,
-            List<TurnedSize> drilled) {}
-
-    /**
-     * Empty for a knife without counterbores.
-     *
-     * @param thread and head as they were typed; the usual for the piece's pins where they are empty
-     * @throws Refusal if such a fastener cannot be
-     */
-    Optional<FastenerView> fastener(long id, String thread, String head, Person person) {
-        PieceFile file = files.open(id);
-        return file.specification().hasCounterbores()
-                ? Optional.of(fastener(file, thread, head, person.units()))
-                : Optional.empty();
-    }
-
-    private static FastenerView fastener(PieceFile file, String thread, String head, Units units) {
-        DimensionChain chain = file.chain(units);
-        Length shank = length(chain, PieceDimensions.PIN_DIAMETER);
-        ThreadSize screw = (thread.isBlank() ? ShoulderedFastener.threadIn(shank) : ThreadSize.named(thread))
-                .orElseThrow(() -> Refusal.entry(
-                        "thread", thread, "No table has such a thread", "a thread such as 6-32, 4-40 or M3"));
-        Typed typed = new Typed(units);
-        Length across = typed.maybeLength("head", head, HEADS).orElse(shank.plus(SHOULDER));
-        typed.mustBeUnderstood();
-        try {
-            return view(
-                    new ShoulderedFastener(
-                            length(chain, PieceDimensions.BLADE_THICKNESS),
-                            length(chain, PieceDimensions.SCALE_THICKNESS),
-                            Length.ZERO,
-                            length(chain, PieceDimensions.COUNTERBORE_DEPTH),
-                            length(chain, PieceDimensions.HANDLE_HOLLOW),
-                            screw,
-                            across),
-                    units);
-        } catch (ImpossibleQuantity impossible) {
-            throw Refusal.impossible(impossible.quantity(), head, impossible, units);
-        }
-    }
-
-    private static FastenerView view(ShoulderedFastener fastener, Units units) {
-        Worked<Length> head = Worked.of(fastener.head(), "As typed, or the pin and 1/16 in of shoulder all round");
-        Worked<Length> major = Worked.of(fastener.thread().major(), "Of the thread");
-        return new FastenerView(
-                fastener.thread().name(),
-                fastener.head().in(units),
-                TurnedSize.of("Head, across", head, units),
-                TurnedSize.of("Head, thick at most", fastener.headThickness(units), units),
-                TurnedSize.of("Shank, across", fastener.barrel(units), units),
-                TurnedSize.of("Shank, long", fastener.shank(units), units),
-                TurnedSize.of("Thread, across", major, units),
-                TurnedSize.of("Thread, long", fastener.screw(units), units),
-                List.of(
-                        TurnedSize.of("Grip between the shoulders", fastener.grip(units), units),
-                        TurnedSize.of("Through tang and scales", fastener.hole(units), units),
-                        TurnedSize.of("Counterbore", fastener.counterboreCutter(units), units),
-                        TurnedSize.of(
-                                "Tap drill in the barrel",
-                                fastener.thread().tapDrill(ThreadSize.USUAL_PERCENT, units),
-                                units)));
     }
 
     /** The readout's moves for the slot of a guard; empty for a knife without one. */

@@ -21,7 +21,6 @@ import hiltboard.server.machine.MachineRepository.CutRow;
 import hiltboard.server.machine.MachineRepository.HoleRow;
 import hiltboard.server.stock.CutterStock;
 import hiltboard.server.stock.CutterStock.Cutter;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.springframework.stereotype.Service;
@@ -47,13 +46,6 @@ public class MachiningService {
         this.clock = clock;
     }
 
-    /** The parts of a piece that have holes. */
-    static List<Template> parts(PieceFile file) {
-        return Template.of(file.specification()).stream()
-                .filter(part -> !part.holes().isEmpty())
-                .toList();
-    }
-
     /** A hole as it was measured. @param size may be empty where only its place was */
     public record AskedHole(String part, int hole, String x, String y, String size) {}
 
@@ -61,7 +53,8 @@ public class MachiningService {
         HoleRow read = read(asked, person);
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
-            Template part = parts(file).stream()
+            Template part = MachinedPart.of(file).stream()
+                    .map(MachinedPart::template)
                     .filter(each -> each.name().equals(asked.part())
                             && asked.hole() >= 1
                             && asked.hole() <= each.holes().size())

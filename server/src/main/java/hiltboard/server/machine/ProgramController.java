@@ -1,9 +1,6 @@
 package hiltboard.server.machine;
 
 import hiltboard.core.blade.Point;
-import hiltboard.core.chain.DimensionChain;
-import hiltboard.core.chain.PieceDimensions;
-import hiltboard.core.design.SpecificationField;
 import hiltboard.core.exchange.Backplot;
 import hiltboard.core.exchange.Backplot.Stroke;
 import hiltboard.core.exchange.PartProgram;
@@ -12,7 +9,6 @@ import hiltboard.core.exchange.Template;
 import hiltboard.core.machine.CutterMaterial;
 import hiltboard.core.machine.Cutting;
 import hiltboard.core.machine.Stiffness;
-import hiltboard.core.machine.Workpiece;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
@@ -28,7 +24,6 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -83,40 +78,24 @@ class ProgramController {
     @Transactional(readOnly = true)
     List<ProgramView> programs(@PathVariable long id) {
         List<ProgramView> all = new ArrayList<>();
-        for (Template part : parts(files.open(id))) {
-            if (!part.holes().isEmpty()) {
-                all.add(new ProgramView(slug(part) + HOLES, part.name() + ", holes", false));
+        for (MachinedPart part : parts(files.open(id))) {
+            if (part.hasHoles()) {
+                all.add(new ProgramView(slug(part) + HOLES, part.template().name() + ", holes", false));
             }
-            all.add(new ProgramView(slug(part) + OUTLINE, part.name() + ", outline", true));
+            all.add(new ProgramView(slug(part) + OUTLINE, part.template().name() + ", outline", true));
         }
         return all;
     }
 
     /** Those whose thickness is known: a forged head or a handle's block is cut by no such program. */
-    private static List<Template> parts(PieceFile file) {
-        return Template.of(file.specification()).stream()
-                .filter(part -> !part.isMockUp() && thickness(file, part).isPresent())
+    private static List<MachinedPart> parts(PieceFile file) {
+        return MachinedPart.of(file).stream()
+                .filter(part -> part.thickness().isPresent())
                 .toList();
     }
 
-    private static boolean isSteel(PieceFile piece, Template part) {
-        return part.equals(Template.of(piece.specification()).get(0));
-    }
-
-    private static Optional<Length> thickness(PieceFile piece, Template part) {
-        if (piece.specification().isAxe()) {
-            return Optional.empty();
-        }
-        DimensionChain chain = piece.chain(Units.MILLIMETRE_CELSIUS);
-        return (isSteel(piece, part)
-                        ? chain.value(PieceDimensions.STOCK_THICKNESS)
-                        : chain.value(PieceDimensions.SCALE_THICKNESS)
-                                .or(() -> chain.value(PieceDimensions.PLATE_THICKNESS)))
-                .map(Length.class::cast);
-    }
-
-    private static String slug(Template part) {
-        return part.name().toLowerCase(Locale.ROOT).replace(' ', '-');
+    private static String slug(MachinedPart part) {
+        return part.template().name().toLowerCase(Locale.ROOT).replace(' ', '-');
     }
 
     /** @param cutter diameter of the end mill, for an outline */
@@ -152,22 +131,26 @@ class ProgramController {
             Person person) {
         PieceFile piece = files.open(id);
         List<Stroke> strokes = Backplot.of(written(piece, file, dryRun, cutter, person.units()));
-        Template part = part(piece, file);
-        return view(strokes, part, person.units());
+        return view(strokes, part(piece, file).template(), person.units());
     }
 
-    private static Template part(PieceFile piece, String file) {
+    private static MachinedPart part(PieceFile piece, String file) {
         return parts(piece).stream()
-                .filter(part -> file.equals(slug(part) + OUTLINE)
-                        || file.equals(slug(part) + HOLES) && !part.holes().isEmpty())
+                .filter(part -> file.equals(slug(part) + OUTLINE) || file.equals(slug(part) + HOLES) && part.hasHoles())
                 .findFirst()
                 .orElseThrow(() -> Refusal.notThere(piece.name() + " has no program “" + file + "”."));
     }
 
     private static String written(PieceFile piece, String file, boolean dryRun, String cutter, Units units) {
-        Template part = part(piece, file);
+        MachinedPart machined = part(piece, file);
+        Template part = machined.template();
         String title = piece.name() + " " + piece.jobTitle();
-        Setup setup = setup(piece, part, dryRun, units);
+        Setup setup = new Setup(
+                units,
+                machined.soft(piece.specification()),
+                machined.thickness().orElseThrow(),
+                SAFE,
+                dryRun ? DRY : Length.ZERO);
         if (file.endsWith(HOLES)) {
             return PartProgram.holes(title, part, setup);
         }
@@ -184,16 +167,6 @@ class ProgramController {
         } catch (ImpossibleQuantity impossible) {
             throw Refusal.impossible("cutter", cutter, impossible, units);
         }
-    }
-
-    private static Setup setup(PieceFile piece, Template part, boolean dryRun, Units units) {
-        Workpiece cut = isSteel(piece, part)
-                ? Workpiece.of(piece.specification().steel(), false)
-                : piece.specification().answersAll(SpecificationField.HANDLE_MATERIAL)
-                        ? Workpiece.of(piece.specification().handleMaterial())
-                        : Workpiece.TITANIUM;
-        Length thickness = thickness(piece, part).orElseThrow();
-        return new Setup(units, cut, thickness, SAFE, dryRun ? DRY : Length.ZERO);
     }
 
     private static PlotView view(List<Stroke> strokes, Template part, Units units) {
