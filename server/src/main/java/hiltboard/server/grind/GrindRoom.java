@@ -143,7 +143,7 @@ class GrindRoom {
     GrindView view(long id, Person person) {
         Units units = person.units();
         GroundPiece piece = piece(id, units);
-        Optional<Stage> stage = piece.stage();
+        Stage stage = piece.stage();
         return new GrindView(
                 id,
                 piece.file().name(),
@@ -153,9 +153,9 @@ class GrindRoom {
                                 each.words(),
                                 WorkedView.of(each.edge(), units),
                                 each.isHard(),
-                                stage.filter(each::equals).isPresent()))
+                                stage.equals(each)))
                         .toList(),
-                stage.map(Stage::key).orElse(""),
+                stage.key(),
                 Arrays.stream(BladePlace.values())
                         .map(place -> place(piece, place, units))
                         .toList(),
@@ -187,9 +187,8 @@ class GrindRoom {
             BladeSection blade = now.blade();
             GroundAt measured = now.at(share);
             GroundAt finished = GroundAt.designed(blade, share, blade.edge());
-            GroundAt wanted = piece.stage()
-                    .map(stage -> GroundAt.designed(blade, share, stage.edge().value()))
-                    .orElse(finished);
+            GroundAt wanted =
+                    GroundAt.designed(blade, share, piece.stage().edge().value());
             return new CutView(
                     blade.station(share).fromHeel().millimetres(),
                     measured.width().millimetres(),
@@ -216,9 +215,8 @@ class GrindRoom {
     }
 
     private static PlaceView place(GroundPiece piece, BladePlace place, Units units) {
-        Optional<Stage> stage = piece.stage();
         List<SizeView> sizes = new ArrayList<>();
-        Length edge = stage.map(each -> each.edge().value()).orElse(piece.wanted());
+        Length edge = piece.stage().edge().value();
         sizes.add(size(piece, place, What.EDGE, "Edge", Optional.of(edge), Standing::ofThickness, units));
         Optional<BladeSection.Station> drawn = piece.blade().map(blade -> blade.station(place.share()));
         sizes.add(size(
@@ -304,7 +302,7 @@ class GrindRoom {
                 .filter(stage -> stage.isHard() == isHard)
                 .map(stage -> stage.edge().value())
                 .reduce((first, last) -> last)
-                .orElse(piece.wanted());
+                .orElse(piece.edgeNow());
         int belts = RemovalSheet.next(piece.stages(), isHard, piece.edgeNow())
                 .map(stage -> piece.ladder(stage, Optional.empty()).grits().size())
                 .orElse(0);
@@ -359,7 +357,7 @@ class GrindRoom {
         Optional<Grit> reached = uses.stream()
                 .flatMap(use -> Grit.named(use.grit()).stream())
                 .reduce((one, other) -> one.isCoarserThan(other) ? other : one);
-        GritLadder ladder = piece.ladder(piece.stage().orElseThrow(), reached);
+        GritLadder ladder = piece.ladder(piece.stage(), reached);
         boolean isStainless = piece.file().specification().steel().stainless();
         return new AtTheBelt(
                 WheelHeat.dips(piece.isHard()),

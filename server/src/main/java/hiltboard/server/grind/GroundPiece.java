@@ -104,12 +104,16 @@ final class GroundPiece {
         return now.contains(Condition.TEMPERED) || now.contains(Condition.UNTEMPERED);
     }
 
-    /** The first belt of this heat whose edge is not reached yet; the last of it where all are. */
-    Optional<Stage> stage() {
+    /**
+     * The first belt of this heat whose edge is not reached yet; the last of it where all are; the first of all where
+     * nothing is ground before the fire.
+     */
+    Stage stage() {
         return RemovalSheet.next(stages, isHard(), edgeNow())
                 .or(() -> stages.stream()
                         .filter(stage -> stage.isHard() == isHard())
-                        .reduce((first, last) -> last));
+                        .reduce((first, last) -> last))
+                .orElse(stages.get(0));
     }
 
     private AbrasiveStart start() {
