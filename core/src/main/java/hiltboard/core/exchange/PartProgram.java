@@ -3,7 +3,6 @@ package hiltboard.core.exchange;
 import hiltboard.core.blade.Point;
 import hiltboard.core.blade.inset.Offset;
 import hiltboard.core.machine.Bore;
-import hiltboard.core.machine.CutterMaterial;
 import hiltboard.core.machine.Cutting;
 import hiltboard.core.machine.DrillMethod;
 import hiltboard.core.machine.ToolPath;
@@ -88,11 +87,7 @@ public final class PartProgram {
 
     private void drill(String tool, List<Bore> bores) {
         Length diameter = bores.get(0).diameter();
-        CutterMaterial material =
-                setup.piece.speed(CutterMaterial.HIGH_SPEED_STEEL).isPresent()
-                        ? CutterMaterial.HIGH_SPEED_STEEL
-                        : CutterMaterial.CARBIDE;
-        DrillMethod method = new DrillMethod(setup.piece, material, diameter, setup.thickness);
+        DrillMethod method = new DrillMethod(setup.piece, setup.piece.usualDrill(), diameter, setup.thickness);
         double rpm = Math.floor(method.turns(setup.units).value().number());
         Length peck = method.peck(setup.units).value();
         Length depth = setup.thickness.plus(diameter.times(POINT)).plus(THROUGH);

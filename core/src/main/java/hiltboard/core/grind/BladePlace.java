@@ -1,8 +1,5 @@
 package hiltboard.core.grind;
 
-import java.util.Arrays;
-import java.util.Optional;
-
 /** Where along a blade its grind is measured and drawn. */
 public enum BladePlace {
     HEEL("at the heel", 0),
@@ -24,9 +21,5 @@ public enum BladePlace {
     /** Of the way from the plunge to the point. */
     public double share() {
         return share;
-    }
-
-    public static Optional<BladePlace> named(String name) {
-        return Arrays.stream(values()).filter(each -> each.name().equals(name)).findFirst();
     }
 }

@@ -2,7 +2,6 @@ package hiltboard.core.grind;
 
 import hiltboard.core.measure.Length;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -127,12 +126,5 @@ public record Grit(Grading grading, int number, double micrometres) {
 
     public boolean isCoarserThan(Grit other) {
         return micrometres > other.micrometres;
-    }
-
-    /** The size of that table which comes closest. */
-    public Grit nearestOf(Grading wanted) {
-        return all(wanted).stream()
-                .min(Comparator.comparingDouble(grit -> Math.abs(Math.log(grit.micrometres / micrometres))))
-                .orElse(this);
     }
 }

@@ -63,8 +63,11 @@ public record Cutting(Workpiece piece, CutterMaterial material, Length diameter,
     }
 
     private double rpm() {
-        return Math.min(
-                speed().metresPerMinute() * MILLIMETRES_PER_METRE / (Math.PI * diameter.millimetres()), mill.mostRpm);
+        return Math.min(rpm(speed(), diameter), mill.mostRpm);
+    }
+
+    private static double rpm(SurfaceSpeed speed, Length diameter) {
+        return speed.metresPerMinute() * MILLIMETRES_PER_METRE / (Math.PI * diameter.millimetres());
     }
 
     public Worked<Figure> turns(Units units) {
@@ -73,7 +76,7 @@ public record Cutting(Workpiece piece, CutterMaterial material, Length diameter,
 
     /** RPM = V ÷ (π · D), no more than the machine turns. */
     public static Worked<Figure> turns(SurfaceSpeed speed, Length diameter, double mostRpm, Units units) {
-        double wanted = speed.metresPerMinute() * MILLIMETRES_PER_METRE / (Math.PI * diameter.millimetres());
+        double wanted = rpm(speed, diameter);
         Working line = new Working(units);
         boolean isInch = units.length() == Units.LengthUnit.INCH;
         String sum = (isInch ? "12 × " : "1000 × ") + line.rounded(speed.in(units)) + " ÷ (π × " + line.of(diameter)

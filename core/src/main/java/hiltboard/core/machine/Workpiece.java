@@ -100,6 +100,11 @@ public enum Workpiece {
         return feet > 0 ? Optional.of(SurfaceSpeed.ofFeet(feet)) : Optional.empty();
     }
 
+    /** Of what a drill for it usually is: carbide only where nothing softer cuts it. */
+    public CutterMaterial usualDrill() {
+        return highSpeedFeet > 0 ? CutterMaterial.HIGH_SPEED_STEEL : CutterMaterial.CARBIDE;
+    }
+
     /** Thickness of a tooth's chip as a share of the cutter's diameter. */
     double chipLoadShare() {
         return chipLoadShare;

@@ -298,11 +298,7 @@ class GrindRoom {
     /** What is still to come off in this heat, and how long that is. */
     private RemovalView work(GroundPiece piece, BladeSection blade, Units units) {
         boolean isHard = piece.isHard();
-        Length end = piece.stages().stream()
-                .filter(stage -> stage.isHard() == isHard)
-                .map(stage -> stage.edge().value())
-                .reduce((first, last) -> last)
-                .orElse(piece.edgeNow());
+        Length end = piece.last(isHard).map(stage -> stage.edge().value()).orElse(piece.edgeNow());
         int belts = RemovalSheet.next(piece.stages(), isHard, piece.edgeNow())
                 .map(stage -> piece.ladder(stage, Optional.empty()).grits().size())
                 .orElse(0);
@@ -342,11 +338,7 @@ class GrindRoom {
     }
 
     private static Volume off(GroundPiece piece, BladeSection blade, boolean isHard) {
-        Length before = piece.stages().stream()
-                .filter(stage -> !stage.isHard())
-                .map(stage -> stage.edge().value())
-                .reduce((first, last) -> last)
-                .orElse(piece.body());
+        Length before = piece.last(false).map(stage -> stage.edge().value()).orElse(piece.body());
         return isHard
                 ? Removal.between(withEdge(blade, before), withEdge(blade, piece.wanted()))
                 : Removal.between(Removal.unground(blade), withEdge(blade, before));

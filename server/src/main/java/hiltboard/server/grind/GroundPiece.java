@@ -19,6 +19,7 @@ import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Condition;
+import hiltboard.core.route.Progress;
 import hiltboard.core.route.Trait;
 import hiltboard.server.grind.GroundRepository.ReadingRow;
 import hiltboard.server.grind.GroundRepository.What;
@@ -26,7 +27,6 @@ import hiltboard.server.job.PieceFile;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -41,6 +41,10 @@ final class GroundPiece {
     private final DimensionChain chain;
     private final Map<BladePlace, Map<What, ReadingRow>> latest;
     private final List<Stage> stages;
+    private final Progress progress;
+    private final boolean isHard;
+    private final Optional<BladeSection> blade;
+    private final Stage stage;
 
     GroundPiece(PieceFile file, List<ReadingRow> readings, Units units) {
         this.file = file;
@@ -51,6 +55,13 @@ final class GroundPiece {
                         ReadingRow::place,
                         Collectors.toMap(ReadingRow::what, Function.identity(), (earlier, later) -> later)));
         this.stages = new RemovalSheet(body(), beforeHardening(), wanted(), spec.bevels(), start()).stages(units);
+        this.progress = file.progress();
+        this.isHard = progress.conditions().contains(Condition.TEMPERED)
+                || progress.conditions().contains(Condition.UNTEMPERED);
+        this.blade = drawn();
+        this.stage = RemovalSheet.next(stages, isHard, edgeNow())
+                .or(() -> last(isHard))
+                .orElse(stages.get(0));
     }
 
     PieceFile file() {
@@ -100,8 +111,7 @@ final class GroundPiece {
     }
 
     boolean isHard() {
-        Set<Condition> now = file.progress().conditions();
-        return now.contains(Condition.TEMPERED) || now.contains(Condition.UNTEMPERED);
+        return isHard;
     }
 
     /**
@@ -109,11 +119,12 @@ final class GroundPiece {
      * nothing is ground before the fire.
      */
     Stage stage() {
-        return RemovalSheet.next(stages, isHard(), edgeNow())
-                .or(() -> stages.stream()
-                        .filter(stage -> stage.isHard() == isHard())
-                        .reduce((first, last) -> last))
-                .orElse(stages.get(0));
+        return stage;
+    }
+
+    /** The last belt of a heat; empty where nothing is ground in it. */
+    Optional<Stage> last(boolean inTheHardBlade) {
+        return stages.stream().filter(each -> each.isHard() == inTheHardBlade).reduce((first, second) -> second);
     }
 
     private AbrasiveStart start() {
@@ -122,10 +133,7 @@ final class GroundPiece {
 
     /** The belts of a heat, from this stage on, each about twice as fine as the last. */
     GritLadder ladder(Stage from, Optional<Grit> reached) {
-        Grit last = stages.stream()
-                .filter(stage -> stage.isHard() == from.isHard())
-                .reduce(from, (first, second) -> second)
-                .grit();
+        Grit last = last(from.isHard()).orElse(from).grit();
         return GritLadder.of(from.grit(), last, reached);
     }
 
@@ -140,12 +148,12 @@ final class GroundPiece {
 
     boolean isAtWork() {
         return file.isAlive()
-                && file.progress().stepsLeft().stream()
+                && progress.stepsLeft().stream()
                         .anyMatch(step -> step.operation().is(Trait.GRINDS_BEVELS));
     }
 
     private boolean isDone(String step) {
-        return file.progress().isDone(step);
+        return progress.isDone(step);
     }
 
     /** As it was measured at the heel, else as its steps leave it. */
@@ -176,6 +184,10 @@ final class GroundPiece {
 
     /** The blade as it will be, from its own stock; empty for an axe. */
     Optional<BladeSection> blade() {
+        return blade;
+    }
+
+    private Optional<BladeSection> drawn() {
         return KnifeShape.blade(spec).map(drawn -> {
             Length stock = number(PieceDimensions.BLADE_THICKNESS);
             return new BladeSection(
@@ -198,11 +210,7 @@ final class GroundPiece {
 
     /** Whether this is the last belt before the fire, or the last of all. */
     boolean isLast(Stage stage) {
-        return stages.stream()
-                .filter(each -> each.isHard() == stage.isHard())
-                .reduce((first, last) -> last)
-                .filter(last -> last.key().equals(stage.key()))
-                .isPresent();
+        return last(stage.isHard()).filter(stage::equals).isPresent();
     }
 
     Optional<Stage> stage(String key) {

@@ -188,13 +188,12 @@ class MachineRoom {
     }
 
     private static DrillMethod method(MachinedPart part) {
-        CutterMaterial drill =
-                part.material().speed(CutterMaterial.HIGH_SPEED_STEEL).isPresent()
-                        ? CutterMaterial.HIGH_SPEED_STEEL
-                        : CutterMaterial.CARBIDE;
         Length diameter = part.template().holes().get(0).diameter();
         return new DrillMethod(
-                part.material(), drill, diameter, part.thickness().orElse(diameter));
+                part.material(),
+                part.material().usualDrill(),
+                diameter,
+                part.thickness().orElse(diameter));
     }
 
     /** The first piece is measured and judged before the next. */
