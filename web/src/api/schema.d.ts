@@ -2127,8 +2127,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Machine: readout */
-        get: operations["machineReadout"];
+        /** Machine: readouts */
+        get: operations["machineReadouts"];
         put?: never;
         post?: never;
         delete?: never;
@@ -5394,6 +5394,7 @@ export interface components {
             y: number;
         };
         HolesView: {
+            atHand: string;
             datum: string;
             first: string;
             hasFasteners: boolean;
@@ -6453,11 +6454,14 @@ export interface components {
             value: string;
         };
         ReadoutView: {
+            assumed: string;
             before: string[];
             cutter: string;
             depth: string;
             drill: string;
             moves: components["schemas"]["MoveView"][];
+            part: string;
+            running: string;
         };
         ReadTogether: {
             dimension: string;
@@ -6830,7 +6834,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "SHARPENS")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "SHARPENS" | "PROVES_HOLES")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -11172,7 +11176,7 @@ export interface operations {
             };
         };
     };
-    machineReadout: {
+    machineReadouts: {
         parameters: {
             query?: never;
             header?: never;
@@ -11190,7 +11194,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ReadoutView"];
+                    "application/json": components["schemas"]["ReadoutView"][];
                 };
             };
         };

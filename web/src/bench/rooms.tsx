@@ -51,6 +51,7 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   READS_WHOLE_BRIEF: {},
   HANDS_OVER: {},
   GRINDS_BEVELS: GRIND,
+  PROVES_HOLES: { part: (piece) => <Holes piece={piece.id} /> },
   SHARPENS: { part: (piece) => <SharpenPart piece={piece} /> },
 };
 

@@ -1,9 +1,9 @@
 import { useRef, useState } from 'react';
-import { Button } from 'react-aria-components';
 import { styled } from 'styled-components';
 import { change } from '../api/client';
 import type { Answer, CalculatorView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
+import { Fold } from '../parts/Fold';
 import { KeepsDrafts } from '../parts/drafts';
 import { Press } from '../parts/Press';
 import { Question, usualOf } from '../parts/Question';
@@ -15,44 +15,6 @@ export const Grid = styled.div`
   grid-template-columns: repeat(auto-fill, minmax(min(340px, 100%), 1fr));
   gap: 1rem;
   align-items: start;
-`;
-
-/** One calculator: its name with what it comes to, and all of it once it is pressed. */
-const Folded = styled.section`
-  min-width: 0;
-  background: ${({ theme }) => theme.sheet};
-  border: 1px solid ${({ theme }) => theme.line};
-  border-radius: 5px;
-  h3 {
-    margin: 0;
-  }
-  h3 > button {
-    width: 100%;
-    min-height: 56px;
-    padding: 0.5rem 1rem;
-    border: none;
-    background: none;
-    text-align: left;
-    font-weight: 700;
-    color: inherit;
-    cursor: pointer;
-    span {
-      display: block;
-      font-weight: 400;
-      font-variant-numeric: tabular-nums;
-      color: ${({ theme }) => theme.quiet};
-    }
-  }
-  h3 > button[data-focus-visible] {
-    outline: 3px solid ${({ theme }) => theme.focus};
-  }
-`;
-
-const Inside = styled.div`
-  padding: 0 1rem 1rem;
-  display: flex;
-  flex-direction: column;
-  gap: 0.7rem;
 `;
 
 const Result = styled.p`
@@ -86,17 +48,10 @@ function summary(answer: Answer | undefined): string {
 
 /** One calculator, folded to its name and what it comes to until it is pressed. */
 export function CalculatorPanel({ calculator, known, isOpenAtOnce = false }: CalculatorPanelProps) {
-  const [isOpen, setOpen] = useState(isOpenAtOnce);
   return (
-    <Folded aria-label={calculator.title}>
-      <h3>
-        <Button aria-expanded={isOpen} onPress={() => setOpen(!isOpen)}>
-          {calculator.title}
-          {!isOpen && known ? <span>{summary(known)}</span> : null}
-        </Button>
-      </h3>
-      {isOpen ? <Opened calculator={calculator} known={known} /> : null}
-    </Folded>
+    <Fold title={calculator.title} comesTo={summary(known)} isOpenAtOnce={isOpenAtOnce}>
+      <Opened calculator={calculator} known={known} />
+    </Fold>
   );
 }
 
@@ -119,7 +74,7 @@ function Opened({ calculator, known }: CalculatorPanelProps) {
   const wrong = (field: string) => problem?.at(field);
   const isElsewhere = problem && !calculator.inputs.some((input) => problem.at(input.key));
   return (
-    <Inside>
+    <>
       <KeepsDrafts value={false}>
         {calculator.inputs.map((input) => (
           <Question
@@ -157,6 +112,6 @@ function Opened({ calculator, known }: CalculatorPanelProps) {
             ))}
       </div>
       <Quiet>{calculator.source}</Quiet>
-    </Inside>
+    </>
   );
 }

@@ -23,7 +23,7 @@ export function Cutters() {
         <thead>
           <tr>
             <th>Cutter</th>
-            <th>There</th>
+            <th>On the rack</th>
             <th>Used up</th>
           </tr>
         </thead>
@@ -31,7 +31,7 @@ export function Cutters() {
           {data.cutters.map((cutter) => (
             <tr key={cutter.lot}>
               <td>{cutter.words}</td>
-              <td data-head="there">{cutter.left}</td>
+              <td data-head="on the rack">{cutter.left}</td>
               <td data-head="used up">
                 <Used cutter={cutter} />
               </td>

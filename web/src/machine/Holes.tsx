@@ -55,7 +55,7 @@ export function Holes({ piece }: { piece: number }) {
   if (!data || data.parts.length === 0) {
     return null;
   }
-  const part = data.parts.find((each) => each.name === chosen) ?? data.parts[0];
+  const part = data.parts.find((each) => each.name === (chosen || data.atHand)) ?? data.parts[0];
   return (
     <>
       <Row>

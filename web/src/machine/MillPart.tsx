@@ -4,16 +4,18 @@ import { Cutters } from './Cutters';
 import { Holes } from './Holes';
 import { Programs } from './Programs';
 import { Readout } from './Readout';
-import { useReadout } from './useMachine';
+import { useReadouts } from './useMachine';
 
 /** What is milled and drilled in a piece: the readout's moves, the holes, and the cutters. */
 export function MillPart({ piece }: { piece: PieceView }) {
-  const hasSlot = piece.knife.drawing.guard !== '';
-  const { data: sheet } = useReadout(piece.id, hasSlot);
+  const { data: sheets } = useReadouts(piece.id);
   return (
     <>
-      {sheet ? (
-        <Readout sheet={sheet} page={<Link to={`/pieces/${piece.id}/readout`}>On a page of its own, to print</Link>} />
+      {sheets && sheets.length > 0 ? (
+        <Readout
+          sheets={sheets}
+          page={<Link to={`/pieces/${piece.id}/readout`}>On a page of its own, to print</Link>}
+        />
       ) : null}
       <Holes piece={piece.id} />
       <Programs piece={piece.id} />

@@ -5,6 +5,7 @@ import { read } from '../api/client';
 import type { PlotView, ProgramView } from '../api/schema';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
+import { Fold } from '../parts/Fold';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 
@@ -51,8 +52,7 @@ export function Programs({ piece }: { piece: number }) {
   }
   const query = new URLSearchParams({ dryRun: String(asked.isDry), cutter: asked.cutter });
   return (
-    <section aria-label="Program for the mill">
-      <h2>Program for the mill</h2>
+    <Fold title="Program for the mill" comesTo="Outlines and holes for a controlled mill, drawn as they would move">
       <Trouble as="p">
         The machine’s own manual comes first. Look at the plot, run it dry above the work, then cut: glasses on, door
         shut, hand at the stop.
@@ -86,7 +86,7 @@ export function Programs({ piece }: { piece: number }) {
           Hole table
         </a>
       </Row>
-    </section>
+    </Fold>
   );
 }
 

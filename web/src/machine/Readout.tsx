@@ -2,7 +2,7 @@ import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';
 import type { ReadoutView } from '../api/schema';
 import { Choice } from '../parts/Choice';
-import { Quiet, Row } from '../parts/Sheet';
+import { Fields, Quiet, Row } from '../parts/Sheet';
 
 /** Big enough to be read at the mill. */
 const Big = styled.table`
@@ -32,16 +32,37 @@ const Big = styled.table`
   }
 `;
 
+interface ReadoutProps {
+  sheets: readonly ReadoutView[];
+  page?: ReactNode;
+}
+
 /** The moves of a slot as they are set on the readout, from zero on. */
-export function Readout({ sheet, page }: { sheet: ReadoutView; page?: ReactNode }) {
+export function Readout({ sheets, page }: ReadoutProps) {
+  const [part, setPart] = useState('');
   const [way, setWay] = useState('AS_DRAWN');
+  const sheet = sheets.find((each) => each.part === part) ?? sheets[0];
+  if (!sheet) {
+    return null;
+  }
   const isTurned = way === 'TURNED';
   return (
     <section aria-label="Readout sheet">
       <Row>
-        <h2>Readout sheet</h2>
+        <h2>Readout sheet: slot of the {sheet.part.toLowerCase()}</h2>
+        {page}
+      </Row>
+      <Fields>
+        {sheets.length > 1 ? (
+          <Choice
+            label="Slot of"
+            value={sheet.part}
+            options={sheets.map((each) => ({ value: each.part, words: each.part }))}
+            onChange={setPart}
+          />
+        ) : null}
         <Choice
-          label="The guard lies"
+          label="It lies"
           value={way}
           options={[
             { value: 'AS_DRAWN', words: 'as drawn' },
@@ -49,8 +70,7 @@ export function Readout({ sheet, page }: { sheet: ReadoutView; page?: ReactNode 
           ]}
           onChange={setWay}
         />
-        {page}
-      </Row>
+      </Fields>
       <p>
         Cutter <strong>{sheet.cutter}</strong>
         {sheet.drill ? (
@@ -58,8 +78,9 @@ export function Readout({ sheet, page }: { sheet: ReadoutView; page?: ReactNode 
             , drill first <strong>{sheet.drill}</strong>
           </>
         ) : null}
-        , from the back to <strong>{sheet.depth}</strong>
+        , <strong>{sheet.depth}</strong>: {sheet.running}
       </p>
+      <Quiet>{sheet.assumed}</Quiet>
       <ul>
         {sheet.before.map((line) => (
           <li key={line}>{line}</li>

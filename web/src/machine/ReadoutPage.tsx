@@ -1,15 +1,14 @@
-import { Link } from 'react-router';
+import { Link, useParams } from 'react-router';
 import { usePiece } from '../api/usePiece';
 import { Quiet } from '../parts/Sheet';
 import { Readout } from './Readout';
-import { useReadout } from './useMachine';
+import { useReadouts } from './useMachine';
 
-/** The readout sheet of a guard's slot on a page of its own: to stand at the mill, or to be printed. */
+/** The readout sheets of a piece on a page of their own: to stand at the mill, or to be printed. */
 export default function ReadoutPage() {
   const { data: piece } = usePiece();
-  const hasSlot = piece ? piece.knife.drawing.guard !== '' : false;
-  const { data: sheet } = useReadout(piece?.id ?? 0, hasSlot);
-  if (!piece) {
+  const { data: sheets } = useReadouts(Number(useParams().id));
+  if (!piece || !sheets) {
     return <Quiet>One moment…</Quiet>;
   }
   return (
@@ -18,8 +17,7 @@ export default function ReadoutPage() {
       <p>
         <Link to={`/pieces/${piece.id}`}>{piece.name}</Link>, {piece.job.title}
       </p>
-      {sheet ? <Readout sheet={sheet} /> : null}
-      {hasSlot ? null : <Quiet>This knife has no guard to mill a slot into.</Quiet>}
+      {sheets.length > 0 ? <Readout sheets={sheets} /> : <Quiet>This knife has no slot to mill for a tang.</Quiet>}
     </>
   );
 }

@@ -10,12 +10,11 @@ export function useHoles(piece: number) {
   });
 }
 
-/** The readout's moves for a guard's slot; none where the knife has no guard. */
-export function useReadout(piece: number, hasSlot: boolean) {
+/** The readout's moves for the slots of guard and spacer; none where the knife has neither. */
+export function useReadouts(piece: number) {
   return useQuery({
     queryKey: ['piece', piece, 'readout'],
-    queryFn: () => read<ReadoutView>(`/api/machine/pieces/${piece}/readout`),
-    enabled: hasSlot,
+    queryFn: () => read<ReadoutView[]>(`/api/machine/pieces/${piece}/readout`),
   });
 }
 

@@ -18,6 +18,11 @@ export const Row = styled.div`
   flex-wrap: wrap;
   gap: 0.7rem;
   align-items: center;
+  > a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+  }
 `;
 
 /** Things one below the other, each with its presses in line. */

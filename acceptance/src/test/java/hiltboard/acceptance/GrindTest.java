@@ -180,18 +180,14 @@ class GrindTest {
                         .json()
                         .path("parts"))
                 .isEmpty();
-        maker.get("/api/machine/pieces/" + axe + "/readout").isRefused(404, "not-there");
+        assertThat(maker.get("/api/machine/pieces/" + axe + "/readout").isOk().json())
+                .isEmpty();
     }
 
     @Test
     void a_hole_is_held_against_the_table_and_a_likely_slip_is_named() {
         long piece = Work.take(owner, 1, Map.of());
-        JsonNode holes = maker.get("/api/machine/pieces/" + piece + "/holes")
-                .isOk()
-                .json()
-                .path("parts")
-                .get(0)
-                .path("holes");
+        JsonNode holes = holes(piece);
         String x = holes.get(0).path("x").asString();
         String y = holes.get(0).path("y").asString();
         assertThat(why(piece, y, x)).contains("x and y were changed about");
@@ -209,19 +205,73 @@ class GrindTest {
                 .isRefused(404, "not-there");
     }
 
-    private static String why(long piece, String x, String y) {
-        maker.post(
-                        "/api/machine/pieces/" + piece + "/holes",
-                        Map.of("part", "Blade and tang", "hole", 1, "x", x, "y", y, "size", ""))
+    @Test
+    void a_first_piece_with_a_hole_off_is_not_proved_until_it_is_right_or_the_owner_lets_it_be() {
+        long first = Work.take(owner, 2, Map.of());
+        Work.workUpTo(shop, owner, first, "prove-first-piece");
+        hole(first, "1", "-.4").isOk();
+        Work.start(maker, first, "prove-first-piece").isRefused(409, "gate");
+        JsonNode right = firstHole(first);
+        hole(first, right.path("x").asString(), right.path("y").asString()).isOk();
+        Work.start(maker, first, "prove-first-piece").isOk();
+    }
+
+    @Test
+    void what_the_owner_lets_be_of_a_hole_is_asked_once_and_again_when_it_is_measured_anew() {
+        long piece = Work.take(owner, 1, Map.of());
+        Work.workUpTo(shop, owner, piece, "harden");
+        hole(piece, "1", "-.4").isOk();
+        Work.start(maker, piece, "harden").isRefused(409, "gate");
+        owner.post(
+                        Work.address(piece, "harden") + "/override",
+                        Map.of("rule", "hole-off", "reason", "The scales are drilled through it"))
                 .isOk();
+        Work.workUpTo(shop, owner, piece, "drill-scales");
+        shop.restart();
+        owner = shop.signedIn("olwen");
+        maker = shop.signedIn("bram");
+        hole(piece, "1.1", "-.4").isOk();
+        Work.start(maker, piece, "drill-scales").isRefused(409, "gate");
+    }
+
+    private static Client.Answer hole(long piece, String x, String y) {
+        return maker.post(
+                "/api/machine/pieces/" + piece + "/holes",
+                Map.of("part", "Blade and tang", "hole", 1, "x", x, "y", y, "size", ""));
+    }
+
+    private static JsonNode firstHole(long piece) {
+        return holes(piece).get(0);
+    }
+
+    private static JsonNode holes(long piece) {
         return maker.get("/api/machine/pieces/" + piece + "/holes")
+                .isOk()
                 .json()
                 .path("parts")
                 .get(0)
-                .path("holes")
-                .get(0)
-                .path("measured")
-                .path("why")
-                .asString();
+                .path("holes");
+    }
+
+    @Test
+    void a_spacer_has_its_own_slot_on_the_readout_which_comes_first_once_the_guards_is_cut() {
+        long piece = Work.take(owner, 1, Map.of("construction", "HIDDEN_TANG", "spacer", "ONE"));
+        assertThat(parts(piece)).containsExactly("Guard", "Spacer");
+        Work.workUpTo(shop, owner, piece, "make-spacer");
+        assertThat(parts(piece)).containsExactly("Spacer", "Guard");
+    }
+
+    private static List<String> parts(long piece) {
+        return maker.get("/api/machine/pieces/" + piece + "/readout")
+                .isOk()
+                .json()
+                .valueStream()
+                .map(sheet -> sheet.path("part").asString())
+                .toList();
+    }
+
+    private static String why(long piece, String x, String y) {
+        hole(piece, x, y).isOk();
+        return firstHole(piece).path("measured").path("why").asString();
     }
 }

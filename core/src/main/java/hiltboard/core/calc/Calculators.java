@@ -8,6 +8,7 @@ import hiltboard.core.calc.Calculator.Inputs;
 import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.fit.TangSlot;
 import hiltboard.core.machine.PinHole;
 import hiltboard.core.measure.DrillSeries;
 import hiltboard.core.measure.ImpossibleQuantity;
@@ -95,7 +96,8 @@ public final class Calculators {
     }
 
     private static List<Result> guardSlot(Inputs in, Units units) {
-        GuardSlot slot = new GuardSlot(in.length("tangWidth"), in.length("tangThickness"), in.length("guardThickness"));
+        TangSlot slot = new TangSlot(in.length("tangWidth"), in.length("tangThickness"));
+        GuardSlot guard = new GuardSlot(slot, in.length("guardThickness"));
         return List.of(
                 new Result("width", "Slot width", slot.width(units)),
                 new Result("cutter", "Cutter", slot.cutter(units)),
@@ -103,7 +105,7 @@ public final class Calculators {
                         "length",
                         "Slot length, overall",
                         slot.length(slot.cutter(units).value(), units)),
-                new Result("pocketDepth", "Pocket depth from the back", slot.pocketDepth(units)));
+                new Result("pocketDepth", "Pocket depth from the back", guard.pocketDepth(units)));
     }
 
     private static List<Result> drill(Inputs in, Units units) {

@@ -11,6 +11,7 @@ import hiltboard.core.chain.Dimension.Known;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.fit.TangSlot;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
@@ -60,17 +61,17 @@ final class BlockDimensions {
     private void guard() {
         numbers.followed(
                 GUARD_THICKNESS, "Guard thickness", spec.length(SpecificationField.GUARD_THICKNESS), CLOSE, AS_IT_CAME);
-        List<String> measured = List.of(TANG_WIDTH, TANG_THICKNESS, GUARD_THICKNESS);
+        List<String> tang = List.of(TANG_WIDTH, TANG_THICKNESS);
         numbers.byRule(
                 SLOT_WIDTH,
                 "Slot width",
-                measured,
+                tang,
                 CLOSE,
                 (known, units) -> slot(known).width(units));
         numbers.add(new Dimension(
                         SLOT_CUTTER,
                         "Cutter",
-                        measured,
+                        tang,
                         (known, units) -> slot(known).cutter(units),
                         CLOSE)
                 .stayingAsMade());
@@ -83,13 +84,13 @@ final class BlockDimensions {
         numbers.byRule(
                 POCKET_DEPTH,
                 "Pocket depth from the back",
-                measured,
+                List.of(TANG_WIDTH, TANG_THICKNESS, GUARD_THICKNESS),
                 CLOSE,
-                (known, units) -> slot(known).pocketDepth(units));
+                (known, units) -> new GuardSlot(slot(known), length(known, GUARD_THICKNESS)).pocketDepth(units));
     }
 
-    private static GuardSlot slot(Known known) {
-        return new GuardSlot(length(known, TANG_WIDTH), length(known, TANG_THICKNESS), length(known, GUARD_THICKNESS));
+    private static TangSlot slot(Known known) {
+        return new TangSlot(length(known, TANG_WIDTH), length(known, TANG_THICKNESS));
     }
 
     private void spacer() {
@@ -99,7 +100,7 @@ final class BlockDimensions {
                 "Slot width in the spacer",
                 List.of(TANG_THICKNESS),
                 CLOSE,
-                (known, units) -> over(length(known, TANG_THICKNESS), GuardSlot.CLEARANCE, CLOSE, units));
+                (known, units) -> over(length(known, TANG_THICKNESS), TangSlot.CLEARANCE, CLOSE, units));
     }
 
     private void handle() {

@@ -1,5 +1,6 @@
 package hiltboard.core.grind;
 
+import hiltboard.core.fire.HeatColour;
 import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
@@ -9,7 +10,9 @@ import hiltboard.core.measure.Worked;
 import hiltboard.core.measure.Working;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A colour that the wheel left on hardened steel: it was as hot there as its colour says. How soft it became is read
@@ -27,6 +30,26 @@ public record WheelHeat(Steel steel, Temperature heat, Temperature tempered) {
         return isHard
                 ? "Hardened: dip at every pass, no gloves; when the fingers feel it, it is hot."
                 : "Soft: dip before it burns the hand; colour does no harm yet, but it hides what the belt left.";
+    }
+
+    /** What each temper colour left of a blade of this steel, palest first, and what a colour tells at all. */
+    public static List<String> byColour(Steel steel, Temperature tempered, Units units) {
+        return Stream.concat(
+                        HeatColour.all().stream()
+                                .filter(colour -> colour.kind() == HeatColour.Kind.TEMPER)
+                                .map(colour ->
+                                        colour.words() + ", " + colour.from().in(units) + ": "
+                                                + new WheelHeat(steel, colour.from(), tempered).said(units)),
+                        Stream.of(HeatColour.TIME_SHIFTS))
+                .toList();
+    }
+
+    private String said(Units units) {
+        return isHarmless()
+                ? "no hotter than its temper; polish it off"
+                : left(units)
+                        .map(left -> "about " + left.value().in(units) + " left there, at worst")
+                        .orElse("softer than the curve of the steel reaches");
     }
 
     /** Whether the temper is left as it was: the place was no hotter than the temper itself. */
@@ -56,11 +79,15 @@ public record WheelHeat(Steel steel, Temperature heat, Temperature tempered) {
 
     /** How far the edge has to be ground back where only the colour's height is lost. */
     public Worked<Length> grindBack(Length height, Units units) {
-        if (isHarmless()) {
-            return Worked.of(
-                    Length.ZERO,
-                    "No hotter than the temper of " + tempered.in(units) + ": polish the colour off and go on");
-        }
+        return isHarmless()
+                ? Worked.of(
+                        Length.ZERO,
+                        "No hotter than the temper of " + tempered.in(units) + ": polish the colour off and go on")
+                : beyond(height, units);
+    }
+
+    /** How far the edge is ground back for a colour of this height that has softened it. */
+    public static Worked<Length> beyond(Length height, Units units) {
         Length back = height.plus(BEYOND);
         Working line = new Working(units);
         return Worked.of(back, line.of(height) + " of colour + " + line.of(BEYOND) + " beyond it" + line.comesTo(back))

@@ -58,6 +58,11 @@ public record Cutting(Workpiece piece, CutterMaterial material, Length diameter,
         }
     }
 
+    /** A carbide end mill of four teeth on a light bench mill: what a small shop has, and the careful side of it. */
+    public static Cutting usual(Workpiece piece, Length diameter) {
+        return new Cutting(piece, CutterMaterial.CARBIDE, diameter, 4, Mill.usual(Stiffness.LIGHT));
+    }
+
     public SurfaceSpeed speed() {
         return piece.speed(material).orElseThrow();
     }

@@ -44,6 +44,15 @@ public record HoleCheck(List<Bore> holes) {
         };
     }
 
+    /** What counts of a reading: its place, and its size where that was measured too. */
+    public Judgement of(HoleRead read, Units units) {
+        int hole = read.number() - 1;
+        Judgement place = place(hole, read.place(), units);
+        return place.isOut()
+                ? place
+                : read.size().map(size -> size(hole, size, units)).orElse(place);
+    }
+
     /** How its size is held against the drill's. */
     public Judgement size(int hole, Length measured, Units units) {
         Bore bore = holes.get(hole);

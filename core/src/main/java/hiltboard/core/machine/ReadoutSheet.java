@@ -1,6 +1,6 @@
 package hiltboard.core.machine;
 
-import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.fit.TangSlot;
 import hiltboard.core.measure.DrillSeries;
 import hiltboard.core.measure.DrillSize;
 import hiltboard.core.measure.Length;
@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What is set on a readout to mill a guard's slot: zero in the middle of the slot, then every move with its place. X
- * runs along the slot, Y across it, away from the maker. Walls are cut against the turning cutter, which is clockwise
+ * What is set on a readout to mill the slot of a tang: zero in the middle of the slot, then every move with its place.
+ * X runs along the slot, Y across it, away from the maker. Walls are cut against the turning cutter, which is clockwise
  * around the inside; only the last skim runs with it. Common practice.
  */
 public final class ReadoutSheet {
@@ -23,10 +23,10 @@ public final class ReadoutSheet {
     /** What the last skim takes at each wall. From memory. */
     private static final Length SKIM = Length.ofInches("0.002");
 
-    private final GuardSlot slot;
+    private final TangSlot slot;
     private final Length cutter;
 
-    public ReadoutSheet(GuardSlot slot, Length cutter) {
+    public ReadoutSheet(TangSlot slot, Length cutter) {
         this.slot = slot;
         this.cutter = cutter;
     }

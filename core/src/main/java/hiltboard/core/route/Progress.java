@@ -121,6 +121,11 @@ public record Progress(
         return isDone(Trait.PROVES);
     }
 
+    /** Whether the guard has its slot. */
+    public boolean isGuardCut() {
+        return isDone(Trait.CUTS_GUARD);
+    }
+
     public boolean isDone(String operationKey) {
         return doneAt.containsKey(operationKey);
     }

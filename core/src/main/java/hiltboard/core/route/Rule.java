@@ -1,7 +1,7 @@
 package hiltboard.core.route;
 
 /** Why a step has to wait, in the maker's words. */
-public sealed interface Rule permits OrderRule, ConditionRule, Unsettled, EdgeForUse {
+public sealed interface Rule permits OrderRule, ConditionRule, Unsettled, EdgeForUse, HoleOff {
 
     /** Stays the same for ever; overrides are kept under it. */
     String key();

@@ -11,7 +11,7 @@ import hiltboard.core.blade.Point;
 import hiltboard.core.blade.inset.Inset;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specifications;
-import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.fit.TangSlot;
 import hiltboard.core.measure.Feed;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
@@ -214,7 +214,7 @@ class FixtureTest {
     @Test
     @DisplayName("[trade] slot for 0.690 × 0.163 with 1/8: ends at ± 0.345, walls at ± 0.0225; drill chain first")
     void readout() {
-        GuardSlot slot = new GuardSlot(inches("0.690"), inches("0.163"), inches("0.366"));
+        TangSlot slot = new TangSlot(inches("0.690"), inches("0.163"));
         List<ReadoutSheet.Move> moves = new ReadoutSheet(slot, inches("0.125")).moves(INCH_FAHRENHEIT);
         assertThat(moves.get(0).x()).isEqualTo(Length.ZERO);
         assertThat(moves.get(1).words()).startsWith("Drill, hole 1");

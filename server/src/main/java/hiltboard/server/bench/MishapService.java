@@ -5,11 +5,13 @@ import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.field.Finding;
 import hiltboard.core.forge.LaminateFlaw;
+import hiltboard.core.grind.WheelHeat;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Span;
+import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Understood;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
@@ -148,7 +150,10 @@ public class MishapService {
         List<Worked<Length>> numbers = numbers(file, mishap, measured, person.units());
         return new Ways(
                 open(file, mishap, step).stream().map(way -> view(file, way)).toList(),
-                numbers.stream().flatMap(each -> each.working().stream()).toList(),
+                Stream.concat(
+                                looks(file, mishap, person.units()).stream(),
+                                numbers.stream().flatMap(each -> each.working().stream()))
+                        .toList(),
                 numbers.stream().flatMap(each -> each.cautions().stream()).toList());
     }
 
@@ -281,15 +286,29 @@ public class MishapService {
                 .orElse("");
     }
 
+    /** How bad it is by what is seen: of a burnt edge, what each colour left of this blade. */
+    private static List<String> looks(PieceFile file, Mishap mishap, Units units) {
+        return mishap == Mishap.BURNT_EDGE
+                ? file.chain(units)
+                        .value(PieceDimensions.TEMPERING_TEMPERATURE)
+                        .map(tempered ->
+                                WheelHeat.byColour(file.specification().steel(), (Temperature) tempered, units))
+                        .orElse(List.of())
+                : List.of();
+    }
+
     /**
      * What a decision rests on: of a flaw, what is left if it is ground out and how deep it stays if it is left; of a
-     * hole off its place, what it leaves around it.
+     * hole off its place, what it leaves around it; of a burnt edge, how far it is ground back.
      */
     private static List<Worked<Length>> numbers(PieceFile file, Mishap mishap, String measured, Units units) {
         Optional<Length> size = length(mishap, measured, units);
         if (mishap == Mishap.HOLE_MISPLACED) {
             return size.map(off -> KnifeShape.leftWhenOff(file.specification(), off, units))
                     .orElse(List.of());
+        }
+        if (mishap == Mishap.BURNT_EDGE) {
+            return size.map(height -> List.of(WheelHeat.beyond(height, units))).orElse(List.of());
         }
         if (!mishap.needsMeasure()) {
             return List.of();

@@ -6,9 +6,11 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.route.Condition;
 import hiltboard.core.route.EdgeForUse;
 import hiltboard.core.route.Gate;
+import hiltboard.core.route.HoleOff;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Unsettled;
+import hiltboard.server.chain.HoleRepository.HoleRow;
 import hiltboard.server.route.StepRepository.Override;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,6 +29,7 @@ public final class Gates {
     private final Set<Condition> conditions;
     private final Map<String, Quantity> readings;
     private final List<Unsettled.Accepted> accepted;
+    private final boolean isHoleTaken;
     private final Units units;
     private Optional<DimensionChain> chain = Optional.empty();
 
@@ -37,7 +40,15 @@ public final class Gates {
         this.conditions = progress.conditions();
         this.readings = file.readingValues();
         this.accepted = file.accepted();
+        this.isHoleTaken = isHoleTaken(file);
         this.units = units;
+    }
+
+    /** Once the owner has let the holes be as they are, no other step asks again, until one is measured anew. */
+    private static boolean isHoleTaken(PieceFile file) {
+        long measured = file.holes().stream().mapToLong(HoleRow::atMillis).max().orElse(Long.MAX_VALUE);
+        return file.overrides().stream()
+                .anyMatch(each -> each.rule().equals(HoleOff.KEY) && each.atMillis() >= measured);
     }
 
     public Gate before(Step step) {
@@ -63,6 +74,13 @@ public final class Gates {
         }
         List<Gate.Obstacle> unsettled =
                 new ArrayList<>(EdgeForUse.before(step.operation(), file.specification(), file.useWords()));
+        if (!isHoleTaken) {
+            unsettled.addAll(HoleOff.before(
+                    step.operation(),
+                    file.specification(),
+                    file.holes().stream().map(HoleRow::read).toList(),
+                    units));
+        }
         if (!file.made().isEmpty() || !readings.isEmpty()) {
             unsettled.addAll(Unsettled.before(step, file.route(), done, this::chain, readings, accepted, units));
         }

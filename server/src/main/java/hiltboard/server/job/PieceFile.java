@@ -16,6 +16,7 @@ import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Unsettled;
 import hiltboard.core.route.WorkLeft;
 import hiltboard.server.Refusal;
+import hiltboard.server.chain.HoleRepository.HoleRow;
 import hiltboard.server.chain.ReadingRepository.MadeTo;
 import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.live.Entry;
@@ -37,6 +38,7 @@ import java.util.stream.Stream;
  * All that is known of one piece: the numbers of its chain, its route and how far it has come.
  *
  * @param steps the steps that have been started, by operation
+ * @param holes the last reading of each
  * @param firstPieceProved whether the first piece of its batch has been proved
  * @param at the moment that it is looked at
  */
@@ -48,6 +50,7 @@ public record PieceFile(
         Map<String, StepRow> steps,
         List<Reading> readings,
         List<MadeTo> made,
+        List<HoleRow> holes,
         List<Override> overrides,
         boolean firstPieceProved,
         Instant at) {
@@ -55,7 +58,8 @@ public record PieceFile(
     PieceFile withFirstPieceProved(boolean isProved) {
         return isProved == firstPieceProved
                 ? this
-                : new PieceFile(job, piece, specification, route, steps, readings, made, overrides, isProved, at);
+                : new PieceFile(
+                        job, piece, specification, route, steps, readings, made, holes, overrides, isProved, at);
     }
 
     /** The step that stands for the client's yes to the outline. */

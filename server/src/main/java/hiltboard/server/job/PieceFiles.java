@@ -6,6 +6,8 @@ import hiltboard.core.route.Place;
 import hiltboard.core.route.Route;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
+import hiltboard.server.chain.HoleRepository;
+import hiltboard.server.chain.HoleRepository.HoleRow;
 import hiltboard.server.chain.ReadingRepository;
 import hiltboard.server.chain.ReadingRepository.MadeTo;
 import hiltboard.server.chain.ReadingRepository.Reading;
@@ -33,6 +35,7 @@ public class PieceFiles {
     private final JobRepository jobs;
     private final StepRepository steps;
     private final ReadingRepository readings;
+    private final HoleRepository holes;
     private final Routes routes;
     private final Specifications specifications;
     private final ShopClock clock;
@@ -43,6 +46,7 @@ public class PieceFiles {
             JobRepository jobs,
             StepRepository steps,
             ReadingRepository readings,
+            HoleRepository holes,
             Routes routes,
             Specifications specifications,
             ShopClock clock,
@@ -53,6 +57,7 @@ public class PieceFiles {
         this.jobs = jobs;
         this.steps = steps;
         this.readings = readings;
+        this.holes = holes;
         this.routes = routes;
     }
 
@@ -207,6 +212,7 @@ public class PieceFiles {
         Map<Long, List<Reading>> readingsOf =
                 readings.current(ids).stream().collect(Collectors.groupingBy(Reading::piece));
         Map<Long, List<MadeTo>> madeOf = readings.madeTo(ids).stream().collect(Collectors.groupingBy(MadeTo::piece));
+        Map<Long, List<HoleRow>> holesOf = holes.current(ids).stream().collect(Collectors.groupingBy(HoleRow::piece));
         Instant now = clock.now();
         return pieces.stream()
                 .map(piece -> {
@@ -221,6 +227,7 @@ public class PieceFiles {
                             rows,
                             readingsOf.getOrDefault(piece.id(), List.of()),
                             madeOf.getOrDefault(piece.id(), List.of()),
+                            holesOf.getOrDefault(piece.id(), List.of()),
                             overridesOf.getOrDefault(piece.id(), List.of()),
                             false,
                             now);

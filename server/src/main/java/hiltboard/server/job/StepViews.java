@@ -97,7 +97,9 @@ public final class StepViews {
         /** The blade is looked at in section. */
         GRINDS_BEVELS,
         /** The edge is put on, or tried. */
-        SHARPENS;
+        SHARPENS,
+        /** Its holes are held against the table. */
+        PROVES_HOLES;
 
         static List<StepMark> of(Operation operation) {
             return Arrays.stream(values()).filter(mark -> mark.isOn(operation)).toList();
@@ -114,6 +116,7 @@ public final class StepViews {
                             || operation.is(Trait.CHECKS_LAST)
                             || operation.is(Trait.HANDS_OVER);
                 case HANDS_OVER -> operation.is(Trait.HANDS_OVER);
+                case PROVES_HOLES -> operation.is(Trait.PROVES);
                 case GRINDS_BEVELS -> operation.is(Trait.GRINDS_BEVELS);
                 case SHARPENS ->
                     operation.is(Trait.SHARPENS) || operation.is(Trait.STROPS) || operation.is(Trait.TRIES_EDGE);

@@ -10,6 +10,7 @@ import hiltboard.server.machine.MachineRoom.HolesView;
 import hiltboard.server.machine.MachineRoom.ReadoutView;
 import hiltboard.server.machine.MachiningService.AskedCut;
 import hiltboard.server.machine.MachiningService.AskedHole;
+import java.util.List;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -42,12 +43,11 @@ class MachineController {
         return service.measured(id, asked, person, command);
     }
 
-    /** The readout's moves for the slot of a guard. */
+    /** The readout's moves for the slots of guard and spacer; none for a knife without them. */
     @GetMapping("/api/machine/pieces/{id}/readout")
     @Transactional(readOnly = true)
-    ReadoutView readout(@PathVariable long id, Person person) {
-        return room.readout(id, person)
-                .orElseThrow(() -> Refusal.notThere("This knife has no guard to mill a slot into."));
+    List<ReadoutView> readouts(@PathVariable long id, Person person) {
+        return room.readouts(id, person);
     }
 
     /** What is turned for a shouldered fastener of a piece. @param thread and head empty for the usual */

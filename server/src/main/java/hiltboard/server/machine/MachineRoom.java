@@ -5,36 +5,42 @@ import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.exchange.Template;
 import hiltboard.core.field.Option;
-import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.fit.TangSlot;
 import hiltboard.core.machine.Bore;
 import hiltboard.core.machine.CutterLife;
 import hiltboard.core.machine.CutterLife.Cut;
 import hiltboard.core.machine.CutterMaterial;
+import hiltboard.core.machine.Cutting;
 import hiltboard.core.machine.DrillMethod;
 import hiltboard.core.machine.HoleCheck;
 import hiltboard.core.machine.ReadoutSheet;
 import hiltboard.core.machine.ReadoutSheet.Move;
 import hiltboard.core.machine.RimPressure;
 import hiltboard.core.machine.Workpiece;
+import hiltboard.core.measure.Figure;
 import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.route.Condition;
 import hiltboard.core.route.Place;
 import hiltboard.server.access.Person;
+import hiltboard.server.chain.HoleRepository.HoleRow;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
-import hiltboard.server.machine.MachineRepository.CutRow;
-import hiltboard.server.machine.MachineRepository.HoleRow;
+import hiltboard.server.machine.CutterRepository.CutRow;
 import hiltboard.server.stock.CutterStock;
 import hiltboard.server.stock.CutterStock.Cutter;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
@@ -48,12 +54,12 @@ import org.springframework.stereotype.Component;
 @Component
 class MachineRoom {
     private final PieceFiles files;
-    private final MachineRepository machine;
+    private final CutterRepository cuts;
     private final CutterStock stock;
 
-    MachineRoom(PieceFiles files, MachineRepository machine, CutterStock stock) {
+    MachineRoom(PieceFiles files, CutterRepository cuts, CutterStock stock) {
         this.files = files;
-        this.machine = machine;
+        this.cuts = cuts;
         this.stock = stock;
     }
 
@@ -89,14 +95,38 @@ class MachineRoom {
             String turns,
             List<String> howTo) {}
 
-    /** @param first what the first of the batch says to this one; empty where there is nothing to say */
-    record HolesView(long id, List<HolePart> parts, String datum, String first, String relief, boolean hasFasteners) {}
+    /**
+     * @param atHand the part that is drilled now: the steel while it is soft, then what comes on it; empty without
+     *     holes
+     * @param first what the first of the batch says to this one; empty where there is nothing to say
+     */
+    record HolesView(
+            long id,
+            List<HolePart> parts,
+            String atHand,
+            String datum,
+            String first,
+            String relief,
+            boolean hasFasteners) {}
 
     /** @param x as it is set, and {@code turned} with the piece lying end for end */
     record MoveView(String words, String x, String y, String turnedX, String turnedY) {}
 
-    /** @param drill of the chain that goes first */
-    record ReadoutView(String cutter, String drill, String depth, List<MoveView> moves, List<String> before) {}
+    /**
+     * The slot of a part.
+     *
+     * @param drill of the chain that goes first
+     * @param running passes, turns and feed, and {@code assumed} for which machine
+     */
+    record ReadoutView(
+            String part,
+            String cutter,
+            String drill,
+            String depth,
+            String running,
+            String assumed,
+            List<MoveView> moves,
+            List<String> before) {}
 
     record CutterView(long lot, String words, String left, String used, List<String> working, List<String> cautions) {}
 
@@ -105,14 +135,23 @@ class MachineRoom {
     HolesView holes(long id, Person person) {
         PieceFile file = files.open(id);
         Units units = person.units();
-        List<HoleRow> read = machine.holes(id);
         return new HolesView(
                 id,
-                parts(file).map(part -> part(part, read, units)).toList(),
+                parts(file).map(part -> part(part, file.holes(), units)).toList(),
+                atHand(file),
                 "From where the spine meets the front of the handle: x towards the point, y away from the edge.",
                 file.place() == Place.LATER_OF_BATCH ? first(file, units) : "",
                 relief(file, units),
                 file.specification().hasCounterbores());
+    }
+
+    private static String atHand(PieceFile file) {
+        boolean isSoft = file.progress().conditions().contains(Condition.ANNEALED);
+        return parts(file)
+                .skip(isSoft ? 0 : 1)
+                .map(part -> part.template().name())
+                .findFirst()
+                .orElse("");
     }
 
     private static Stream<MachinedPart> parts(PieceFile file) {
@@ -123,9 +162,9 @@ class MachineRoom {
         Template part = machined.template();
         HoleCheck check = new HoleCheck(part.holes());
         Map<Integer, HoleRow> measured = read.stream()
-                .filter(row -> row.part().equals(part.name())
-                        && row.hole() <= part.holes().size())
-                .collect(Collectors.toMap(HoleRow::hole, Function.identity()));
+                .filter(row -> row.read().part().equals(part.name())
+                        && row.read().number() <= part.holes().size())
+                .collect(Collectors.toMap(row -> row.read().number(), Function.identity()));
         DrillMethod method = method(machined);
         return new HolePart(
                 part.name(),
@@ -148,21 +187,18 @@ class MachineRoom {
                 at(bore.centre().y(), units),
                 check.placeWithin(index).asRead(units).in(units),
                 Optional.ofNullable(row)
-                        .map(each -> measured(each, index, check, units))
+                        .map(each -> measured(each, check, units))
                         .orElse(MeasuredHole.NONE));
     }
 
-    private static MeasuredHole measured(HoleRow row, int index, HoleCheck check, Units units) {
-        Judgement place = check.place(index, row.place(), units);
-        Judgement size =
-                row.size().map(length -> check.size(index, length, units)).orElse(place);
-        Judgement worse = place.isOut() ? place : size;
+    private static MeasuredHole measured(HoleRow row, HoleCheck check, Units units) {
+        Judgement judged = check.of(row.read(), units);
         return new MeasuredHole(
-                row.x().in(units),
-                row.y().in(units),
-                row.size().map(length -> length.in(units)).orElse(""),
-                worse.verdict().name(),
-                worse.words(),
+                row.read().x().in(units),
+                row.read().y().in(units),
+                row.read().size().map(length -> length.in(units)).orElse(""),
+                judged.verdict().name(),
+                judged.words(),
                 row.by());
     }
 
@@ -174,8 +210,9 @@ class MachineRoom {
             spots.add(new HoleSpot(bore.centre().x(), -bore.centre().y(), across, false, false));
             HoleRow row = measured.get(i + 1);
             if (row != null) {
-                boolean isOff = check.place(i, row.place(), units).isOut();
-                spots.add(new HoleSpot(row.place().x(), -row.place().y(), across, true, isOff));
+                boolean isOff = check.place(i, row.read().place(), units).isOut();
+                spots.add(
+                        new HoleSpot(row.read().place().x(), -row.read().place().y(), across, true, isOff));
             }
         }
         return spots;
@@ -202,7 +239,7 @@ class MachineRoom {
                 .filter(each -> each.place() == Place.FIRST_OF_BATCH)
                 .findFirst()
                 .orElse(file);
-        List<HoleRow> read = machine.holes(first.id());
+        List<HoleRow> read = first.holes();
         if (first.id() == file.id()) {
             return "";
         }
@@ -235,29 +272,59 @@ class MachineRoom {
                 + String.join(" ", times.cautions());
     }
 
-    /** The readout's moves for the slot of a guard; empty for a knife without one. */
-    Optional<ReadoutView> readout(long id, Person person) {
+    /** The readout's moves for the slots that the tang goes through: of the part first that is not milled yet. */
+    List<ReadoutView> readouts(long id, Person person) {
         PieceFile file = files.open(id);
         Units units = person.units();
         DimensionChain chain = file.chain(units);
-        return chain.value(PieceDimensions.SLOT_CUTTER).map(Length.class::cast).map(cutter -> {
-            GuardSlot slot = new GuardSlot(
-                    length(chain, PieceDimensions.TANG_WIDTH),
-                    length(chain, PieceDimensions.TANG_THICKNESS),
-                    length(chain, PieceDimensions.GUARD_THICKNESS));
-            ReadoutSheet sheet = new ReadoutSheet(slot, cutter);
-            return new ReadoutView(
-                    cutter.entryIn(units),
-                    sheet.drill()
-                            .map(drill -> drill.name() + ", " + drill.diameter().in(units))
-                            .orElse(""),
-                    slot.pocketDepth(units).value().in(units),
-                    sheet.moves(units).stream().map(move -> view(move, units)).toList(),
-                    List.of(
-                            "Edge-find both sides of the guard, halve, set zero.",
-                            "Spindle on, then feed; conventional for the depth, climb for the last skim only.",
-                            "The same zero and the same cutter for every guard of a batch."));
-        });
+        Specification spec = file.specification();
+        List<ReadoutView> sheets = new ArrayList<>();
+        chain.value(PieceDimensions.POCKET_DEPTH)
+                .map(Length.class::cast)
+                .ifPresent(deep -> sheets.add(
+                        readout("Guard", deep, Workpiece.of(spec.guardMaterial()), chain, units, "from the back")));
+        chain.value(PieceDimensions.TANG_SLOT_IN_SPACER)
+                .map(width -> length(chain, PieceDimensions.SPACER_THICKNESS))
+                .ifPresent(deep -> sheets.add(readout(
+                        "Spacer",
+                        deep,
+                        Workpiece.of(spec.fitting(SpecificationField.SPACER_MATERIAL)),
+                        chain,
+                        units,
+                        "right through, on a board")));
+        if (file.progress().isGuardCut()) {
+            Collections.rotate(sheets, -1);
+        }
+        return List.copyOf(sheets);
+    }
+
+    private static ReadoutView readout(
+            String part, Length deep, Workpiece material, DimensionChain chain, Units units, String how) {
+        TangSlot slot =
+                new TangSlot(length(chain, PieceDimensions.TANG_WIDTH), length(chain, PieceDimensions.TANG_THICKNESS));
+        Length cutter = chain.value(PieceDimensions.SLOT_CUTTER)
+                .map(Length.class::cast)
+                .orElseGet(() -> slot.cutter(units).value());
+        ReadoutSheet sheet = new ReadoutSheet(slot, cutter);
+        Cutting cutting = Cutting.usual(material, cutter);
+        Figure passes = cutting.passes(deep, units).value();
+        return new ReadoutView(
+                part,
+                cutter.entryIn(units),
+                sheet.drill()
+                        .map(drill -> drill.name() + ", " + drill.diameter().in(units))
+                        .orElse(""),
+                deep.in(units) + " " + how,
+                passes.in(units) + " of " + deep.times(1 / passes.number()).in(units) + ", "
+                        + cutting.turns(units).value().in(units) + ", feed "
+                        + cutting.feed(units).value().in(units),
+                "For a carbide cutter of four teeth in " + material.words().toLowerCase(Locale.ROOT)
+                        + " on a light bench mill; another one under the tools.",
+                sheet.moves(units).stream().map(move -> view(move, units)).toList(),
+                List.of(
+                        "Edge-find both sides of the " + part.toLowerCase(Locale.ROOT) + ", halve, set zero.",
+                        "Spindle on, then feed; conventional for the depth, climb for the last skim only.",
+                        "The same zero and the same cutter for every one of a batch."));
     }
 
     private static Length length(DimensionChain chain, String key) {
@@ -281,7 +348,7 @@ class MachineRoom {
 
     CuttersView cutters(Person person) {
         Units units = person.units();
-        Map<Long, List<CutRow>> cuts = machine.cuts().stream().collect(Collectors.groupingBy(CutRow::lot));
+        Map<Long, List<CutRow>> cuts = this.cuts.all().stream().collect(Collectors.groupingBy(CutRow::lot));
         return new CuttersView(
                 stock.all(units).stream()
                         .map(cutter -> view(cutter, cuts.getOrDefault(cutter.lot(), List.of()), units))

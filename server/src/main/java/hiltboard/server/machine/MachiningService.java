@@ -3,6 +3,7 @@ package hiltboard.server.machine;
 import hiltboard.core.exchange.Template;
 import hiltboard.core.machine.CutterMaterial;
 import hiltboard.core.machine.HoleCheck;
+import hiltboard.core.machine.HoleRead;
 import hiltboard.core.machine.Workpiece;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
@@ -11,14 +12,14 @@ import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.Typed;
 import hiltboard.server.access.Person;
+import hiltboard.server.chain.HoleRepository;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
-import hiltboard.server.machine.MachineRepository.CutRow;
-import hiltboard.server.machine.MachineRepository.HoleRow;
+import hiltboard.server.machine.CutterRepository.CutRow;
 import hiltboard.server.stock.CutterStock;
 import hiltboard.server.stock.CutterStock.Cutter;
 import java.util.Locale;
@@ -32,14 +33,22 @@ public class MachiningService {
     private static final LengthRange SIZES = LengthRange.of("1/64", "3");
     private static final LengthRange CUTS = LengthRange.of("1/16", "2000");
 
-    private final MachineRepository machine;
+    private final CutterRepository cutters;
+    private final HoleRepository holes;
     private final PieceFiles files;
     private final CutterStock stock;
     private final Changes changes;
     private final ShopClock clock;
 
-    MachiningService(MachineRepository machine, PieceFiles files, CutterStock stock, Changes changes, ShopClock clock) {
-        this.machine = machine;
+    MachiningService(
+            CutterRepository cutters,
+            HoleRepository holes,
+            PieceFiles files,
+            CutterStock stock,
+            Changes changes,
+            ShopClock clock) {
+        this.cutters = cutters;
+        this.holes = holes;
         this.files = files;
         this.stock = stock;
         this.changes = changes;
@@ -50,7 +59,7 @@ public class MachiningService {
     public record AskedHole(String part, int hole, String x, String y, String size) {}
 
     public Receipt measured(long piece, AskedHole asked, Person person, Command command) {
-        HoleRow read = read(asked, person);
+        HoleRead read = read(asked, person.units());
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
             Template part = MachinedPart.of(file).stream()
@@ -60,26 +69,23 @@ public class MachiningService {
                             && asked.hole() <= each.holes().size())
                     .findFirst()
                     .orElseThrow(() -> Refusal.notThere(file.name() + " has no such hole; look at the page again."));
-            machine.take(piece, read, person.id());
-            boolean isOff = new HoleCheck(part.holes())
-                    .place(asked.hole() - 1, read.place(), person.units())
-                    .isOut();
+            holes.take(piece, read, person.id(), clock.nowMillis());
+            boolean isOff = new HoleCheck(part.holes()).of(read, person.units()).isOut();
             return Entry.ofPiece(
                     Entry.Kind.HOLE_MEASURED,
                     file.jobId(),
                     piece,
-                    file.name() + ": " + part.name() + ", hole " + asked.hole()
-                            + (isOff ? " is off its place" : " measured"));
+                    file.name() + ": " + part.name() + ", hole " + asked.hole() + (isOff ? " is off" : " measured"));
         });
     }
 
-    private HoleRow read(AskedHole asked, Person person) {
-        Typed typed = new Typed(person.units());
+    private static HoleRead read(AskedHole asked, Units units) {
+        Typed typed = new Typed(units);
         Length x = typed.length("x", asked.x(), PLACES);
         Length y = typed.length("y", asked.y(), PLACES);
         Optional<Length> size = typed.maybeLength("size", asked.size(), SIZES);
         typed.mustBeUnderstood();
-        return new HoleRow(asked.part(), asked.hole(), x, y, size, person.name(), clock.nowMillis());
+        return new HoleRead(asked.part(), asked.hole(), x, y, size);
     }
 
     /** What a cutter has cut, as it was typed. */
@@ -100,7 +106,7 @@ public class MachiningService {
         }
         return changes.make(command, () -> {
             Cutter cutter = stock.known(lot, person.units());
-            machine.cut(new CutRow(lot, material, workpiece, length), person.id(), clock.nowMillis());
+            cutters.cut(new CutRow(lot, material, workpiece, length), person.id(), clock.nowMillis());
             return Entry.ofShop(
                     Entry.Kind.CUTTER_USED,
                     cutter.words() + ": " + length.brieflyIn(person.units()) + " cut in "
@@ -120,7 +126,7 @@ public class MachiningService {
     Receipt fresh(long lot, Person person, Command command) {
         return changes.make(command, () -> {
             Cutter cutter = stock.known(lot, person.units());
-            machine.cut(
+            cutters.cut(
                     new CutRow(lot, CutterMaterial.CARBIDE, Workpiece.CARBON_ANNEALED, Length.ZERO),
                     person.id(),
                     clock.nowMillis());
