@@ -6460,6 +6460,7 @@ export interface components {
             depth: string;
             drill: string;
             moves: components["schemas"]["MoveView"][];
+            onTheRack: string;
             part: string;
             running: string;
         };

@@ -10,7 +10,7 @@ import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { PICTURES, PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
-import { Ask, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Ask, Fields, Quiet, Row, Trouble } from '../parts/Sheet';
 import { useWaysBack } from './useWaysBack';
 import { Working } from '../parts/Working';
 import { WaysBack, wayKey } from './WaysBack';
@@ -65,7 +65,7 @@ export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
             <h3>{chosen.words}</h3>
             <Press onPress={() => choose('')}>Something different</Press>
           </Row>
-          <Row>
+          <Fields>
             {chosen.measured ? (
               <Entry
                 label={chosen.measured}
@@ -78,7 +78,7 @@ export function WentWrong({ piece, step, happened, onClose }: WentWrongProps) {
             ) : null}
             <Entry label="In your words" value={words} onChange={setWords} />
             <Photograph piece={piece} step={step} />
-          </Row>
+          </Fields>
           {ways?.working.map((line) => (
             <Working key={line}>{line}</Working>
           ))}

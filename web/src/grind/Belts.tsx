@@ -7,7 +7,7 @@ import { Entry } from '../parts/Entry';
 import { Facts } from '../parts/Facts';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
-import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Quiet, Row, Section, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { moment } from '../parts/words';
 
@@ -63,7 +63,7 @@ export function BeltLog({ room }: { room: GrindView }) {
       setUse({ ...use, grit: '', isNew: false });
     });
   return (
-    <section aria-label="Belts">
+    <Section aria-label="Belts">
       <h3>Belts</h3>
       <p>
         <strong>{belt.ladder.words}</strong>
@@ -128,6 +128,6 @@ export function BeltLog({ room }: { room: GrindView }) {
         </Press>
       </Row>
       <Refused problem={problem} />
-    </section>
+    </Section>
   );
 }

@@ -1,12 +1,12 @@
 import { Link } from 'react-router';
 import type { GrindView } from '../api/schema';
-import { Quiet } from '../parts/Sheet';
+import { Quiet, Section } from '../parts/Sheet';
 
 /** What is usual behind an edge for this use, beside what was agreed. */
 export function EdgeOf({ room }: { room: GrindView }) {
   const { edge } = room;
   return (
-    <section aria-label="Edge for its use">
+    <Section aria-label="Edge for its use">
       <h3>Edge for its use</h3>
       <p>
         {edge.use}: {edge.thickness ? <strong>{edge.thickness.value} behind the edge, </strong> : null}
@@ -23,6 +23,6 @@ export function EdgeOf({ room }: { room: GrindView }) {
       <Quiet>
         {edge.origin}. <Link to="/edges">The shop’s edges</Link>
       </Quiet>
-    </section>
+    </Section>
   );
 }

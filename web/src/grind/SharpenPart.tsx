@@ -9,7 +9,7 @@ import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
-import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Quiet, Row, Section, Trouble } from '../parts/Sheet';
 import { moment } from '../parts/words';
 
 const Steps = styled.ol`
@@ -30,7 +30,7 @@ export function SharpenPart({ piece }: { piece: PieceView }) {
     return null;
   }
   return (
-    <section aria-label="Sharpening">
+    <Section aria-label="Sharpening">
       <h2>The edge</h2>
       <p>
         <strong>{bench.edge}</strong>, {bench.method.toLowerCase()}
@@ -54,7 +54,7 @@ export function SharpenPart({ piece }: { piece: PieceView }) {
       <p>{bench.heat}</p>
       {bench.jig ? <Jig piece={piece.id} name={bench.jig} /> : null}
       <Tried bench={bench} />
-    </section>
+    </Section>
   );
 }
 
@@ -81,7 +81,7 @@ function Tried({ bench }: { bench: SharpeningView }) {
       setTrial({ ...trial, triedOn: '' });
     });
   return (
-    <section aria-label="Tried on">
+    <Section aria-label="Tried on">
       <h3>Tried on</h3>
       {bench.trials.map((each) => (
         <p key={each.atMillis}>
@@ -112,6 +112,6 @@ function Tried({ bench }: { bench: SharpeningView }) {
         </Press>
       </Row>
       <Refused problem={problem} />
-    </section>
+    </Section>
   );
 }

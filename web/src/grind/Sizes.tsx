@@ -7,7 +7,7 @@ import { Choice } from '../parts/Choice';
 import { Measured } from '../parts/Measured';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
-import { Fields, Row } from '../parts/Sheet';
+import { Fields, Row, Section } from '../parts/Sheet';
 import { capital } from '../parts/words';
 
 const Place = styled.fieldset`
@@ -33,7 +33,7 @@ export function Sizes({ room }: { room: GrindView }) {
       setStage('');
     });
   return (
-    <section aria-label="Readings">
+    <Section aria-label="Readings">
       <Row>
         <h3>Readings</h3>
         <Choice
@@ -67,7 +67,7 @@ export function Sizes({ room }: { room: GrindView }) {
         </Press>
       </Row>
       <Refused problem={problem} />
-    </section>
+    </Section>
   );
 }
 

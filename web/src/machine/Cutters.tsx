@@ -7,7 +7,7 @@ import { Entry } from '../parts/Entry';
 import { Facts } from '../parts/Facts';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
-import { Fields, Quiet, Row } from '../parts/Sheet';
+import { Fields, Quiet, Row, Section } from '../parts/Sheet';
 import { useCutters } from './useMachine';
 
 /** How far the cutters of the rack are used up, and what one of them has cut now. */
@@ -17,7 +17,7 @@ export function Cutters() {
     return <Quiet>No cutter is written down on the rack.</Quiet>;
   }
   return (
-    <section aria-label="Cutters">
+    <Section aria-label="Cutters">
       <h2>Cutters</h2>
       <Facts data-stacks>
         <thead>
@@ -40,7 +40,7 @@ export function Cutters() {
         </tbody>
       </Facts>
       <HasCut view={data} />
-    </section>
+    </Section>
   );
 }
 

@@ -5,7 +5,7 @@ import { type Problem, read } from '../api/client';
 import type { FastenerView, TurnedSize } from '../api/schema';
 import { Entry } from '../parts/Entry';
 import { Facts } from '../parts/Facts';
-import { Fields, Trouble } from '../parts/Sheet';
+import { Fields, Section, Trouble } from '../parts/Sheet';
 
 /** Pixels per millimetre. */
 const SCALE = 14;
@@ -45,7 +45,7 @@ export function Fastener({ piece }: { piece: number }) {
     retry: false,
   });
   return (
-    <section aria-label="Turned blanks">
+    <Section aria-label="Turned blanks">
       <h2>Turned blanks</h2>
       <Fields>
         <Entry
@@ -67,7 +67,7 @@ export function Fastener({ piece }: { piece: number }) {
       </Fields>
       {error && !error.at('thread') && !error.at('head') ? <Trouble role="alert">{error.message}</Trouble> : null}
       {data ? <Drawn fastener={data} /> : null}
-    </section>
+    </Section>
   );
 }
 

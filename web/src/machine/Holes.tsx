@@ -8,7 +8,7 @@ import { Facts } from '../parts/Facts';
 import { Measured } from '../parts/Measured';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
-import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Fields, Quiet, Row, Section, Trouble } from '../parts/Sheet';
 import { Fastener } from './Fastener';
 import { useHoles } from './useMachine';
 
@@ -197,7 +197,7 @@ function Measure({ piece, part }: { piece: number; part: HolePart }) {
     />
   );
   return (
-    <section aria-label="Measure a hole">
+    <Section aria-label="Measure a hole">
       <h3>Where it really is</h3>
       <Fields>
         <Choice
@@ -216,6 +216,6 @@ function Measure({ piece, part }: { piece: number; part: HolePart }) {
         </Press>
       </Row>
       <Refused problem={problem} />
-    </section>
+    </Section>
   );
 }

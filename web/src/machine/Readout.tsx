@@ -2,7 +2,7 @@ import { type ReactNode, useState } from 'react';
 import { styled } from 'styled-components';
 import type { ReadoutView } from '../api/schema';
 import { Choice } from '../parts/Choice';
-import { Fields, Quiet, Row } from '../parts/Sheet';
+import { Fields, Quiet, Row, Section } from '../parts/Sheet';
 
 /** Big enough to be read at the mill. */
 const Big = styled.table`
@@ -47,7 +47,7 @@ export function Readout({ sheets, page }: ReadoutProps) {
   }
   const isTurned = way === 'TURNED';
   return (
-    <section aria-label="Readout sheet">
+    <Section aria-label="Readout sheet">
       <Row>
         <h2>Readout sheet: slot of the {sheet.part.toLowerCase()}</h2>
         {page}
@@ -72,7 +72,7 @@ export function Readout({ sheets, page }: ReadoutProps) {
         />
       </Fields>
       <p>
-        Cutter <strong>{sheet.cutter}</strong>
+        Cutter <strong>{sheet.cutter}</strong>, {sheet.onTheRack}
         {sheet.drill ? (
           <>
             , drill first <strong>{sheet.drill}</strong>
@@ -106,6 +106,6 @@ export function Readout({ sheets, page }: ReadoutProps) {
         </tbody>
       </Big>
       <Quiet>X along the slot, Y across it, away from you. Walls are cut against the turning cutter.</Quiet>
-    </section>
+    </Section>
   );
 }

@@ -25,6 +25,14 @@ export const Row = styled.div`
   }
 `;
 
+/** A part of a panel, with room between what stands in it. */
+export const Section = styled.section`
+  min-width: 0;
+  display: flex;
+  flex-direction: column;
+  gap: 0.6rem;
+`;
+
 /** Things one below the other, each with its presses in line. */
 export const Listed = styled.ul`
   display: flex;

@@ -46,7 +46,7 @@ public record SurfacePasses(Length now, Length wanted, Length downfeed, Length c
         return Worked.of(
                 Figure.count(passes, passes == 1 ? "pass a side" : "passes a side"),
                 line.of(each) + " ÷ " + line.of(downfeed) + ", rounded up: " + passes
-                        + "; the last without downfeed, sparked out");
+                        + "; then one without downfeed, to spark out");
     }
 
     /** Strokes over the width in one pass. @throws ImpossibleQuantity if the crossfeed is nothing */

@@ -12,7 +12,7 @@ import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 
 /**
  * A colour that the wheel left on hardened steel: it was as hot there as its colour says. How soft it became is read
@@ -32,24 +32,22 @@ public record WheelHeat(Steel steel, Temperature heat, Temperature tempered) {
                 : "Soft: dip before it burns the hand; colour does no harm yet, but it hides what the belt left.";
     }
 
-    /** What each temper colour left of a blade of this steel, palest first, and what a colour tells at all. */
+    /** What each temper colour left of a blade of this steel, in a line, and what a colour tells at all. */
     public static List<String> byColour(Steel steel, Temperature tempered, Units units) {
-        return Stream.concat(
-                        HeatColour.all().stream()
-                                .filter(colour -> colour.kind() == HeatColour.Kind.TEMPER)
-                                .map(colour ->
-                                        colour.words() + ", " + colour.from().in(units) + ": "
-                                                + new WheelHeat(steel, colour.from(), tempered).said(units)),
-                        Stream.of(HeatColour.TIME_SHIFTS))
-                .toList();
+        String colours = HeatColour.all().stream()
+                .filter(colour -> colour.kind() == HeatColour.Kind.TEMPER)
+                .map(colour -> colour.words() + " " + new WheelHeat(steel, colour.from(), tempered).said(units))
+                .collect(Collectors.joining(", "));
+        return List.of(
+                "Left there by its colour, at worst, of a blade tempered at " + tempered.in(units) + ": " + colours
+                        + ".",
+                HeatColour.TIME_SHIFTS);
     }
 
     private String said(Units units) {
         return isHarmless()
-                ? "no hotter than its temper; polish it off"
-                : left(units)
-                        .map(left -> "about " + left.value().in(units) + " left there, at worst")
-                        .orElse("softer than the curve of the steel reaches");
+                ? "no harm"
+                : left(units).map(left -> left.value().in(units)).orElse("soft");
     }
 
     /** Whether the temper is left as it was: the place was no hotter than the temper itself. */

@@ -5,8 +5,9 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * How much of a cutter's life is used up: the lengths that it has cut, each as a share of what such a cutter usually
@@ -50,16 +51,19 @@ public record CutterLife(CutterMaterial material, Length diameter, List<Cut> cut
                 .sum();
     }
 
+    /** To two figures of the reader's unit: it is known no better. */
+    private static String roughly(double metres, Units units) {
+        boolean isInch = units.length() == Units.LengthUnit.INCH;
+        double number = metres * 1000 / (isInch ? 25.4 : 1);
+        return new BigDecimal(number).round(new MathContext(2)).toPlainString() + (isInch ? " in" : " mm");
+    }
+
     public Worked<Figure> worked(Units units) {
         String[] lines = cuts.isEmpty()
                 ? new String[] {"It has cut nothing that was noted"}
                 : cuts.stream()
-                        .map(cut -> String.format(
-                                Locale.ROOT,
-                                "%s: %s of about %.0f m",
-                                cut.piece().words(),
-                                cut.length().brieflyIn(units),
-                                metres(cut.piece())))
+                        .map(cut -> cut.piece().words() + ": " + cut.length().brieflyIn(units) + " of about "
+                                + roughly(metres(cut.piece()), units))
                         .toArray(String[]::new);
         Worked<Figure> answer = Worked.of(Figure.percent(used(), 0), lines);
         if (used() >= 1) {

@@ -12,7 +12,9 @@ import hiltboard.core.design.Finish;
 import hiltboard.core.design.Mark;
 import hiltboard.core.design.MarkTiming;
 import hiltboard.core.design.Specification;
+import hiltboard.core.design.Use;
 import java.time.Duration;
+import java.util.Set;
 
 /** The last grind, the finish, the acid and the mark. */
 final class BladeWork {
@@ -83,6 +85,9 @@ final class BladeWork {
                         "The edge thins at each grit: look and feel, and come to the scribed line slowly; a coarse belt is past it in two "
                                 + "passes.",
                         "A hump is blended in many passes, never in one; the full face of the belt, since its edge digs grooves.",
+                        Set.of(Use.VEGETABLES, Use.MEAT).contains(spec.use())
+                                ? "Put a first edge on early and cut with it: then decide how thin it ends."
+                                : "",
                         spec.isAxe()
                                 ? "After the last pass measure the edge."
                                 : "After the last pass measure the blade at the ricasso and the edge at the heel.")

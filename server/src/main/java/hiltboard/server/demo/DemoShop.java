@@ -227,6 +227,7 @@ class DemoShop implements SmartInitializingSingleton {
             harvestKnives();
             new DemoConstructions(this).play();
             stock.fill(owner);
+            benches.wear(makers.get(3));
             forge.light(makers);
             fire.light(this, owner, makers);
             stock.promise(files.openAllOfLivingJobs(), makers.get(1));

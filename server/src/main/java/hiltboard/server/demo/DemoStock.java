@@ -241,6 +241,14 @@ class DemoStock {
                         + "; leadDays=4; lowAt=2; cost=12");
         put(
                 person,
+                50,
+                StockKind.CUTTER,
+                "1",
+                "1",
+                "what=END_MILL; diameter=3/16; name=carbide; place=Mill drawer; supplier=" + SUPPLY
+                        + "; leadDays=4; lowAt=1; cost=15");
+        put(
+                person,
                 70,
                 StockKind.CUTTER,
                 "1",

@@ -115,12 +115,14 @@ class MachineRoom {
     /**
      * The slot of a part.
      *
+     * @param onTheRack how many cutters of that size are there, in words
      * @param drill of the chain that goes first
      * @param running passes, turns and feed, and {@code assumed} for which machine
      */
     record ReadoutView(
             String part,
             String cutter,
+            String onTheRack,
             String drill,
             String depth,
             String running,
@@ -298,7 +300,7 @@ class MachineRoom {
         return List.copyOf(sheets);
     }
 
-    private static ReadoutView readout(
+    private ReadoutView readout(
             String part, Length deep, Workpiece material, DimensionChain chain, Units units, String how) {
         TangSlot slot =
                 new TangSlot(length(chain, PieceDimensions.TANG_WIDTH), length(chain, PieceDimensions.TANG_THICKNESS));
@@ -311,6 +313,7 @@ class MachineRoom {
         return new ReadoutView(
                 part,
                 cutter.entryIn(units),
+                onTheRack(cutter, units),
                 sheet.drill()
                         .map(drill -> drill.name() + ", " + drill.diameter().in(units))
                         .orElse(""),
@@ -325,6 +328,14 @@ class MachineRoom {
                         "Edge-find both sides of the " + part.toLowerCase(Locale.ROOT) + ", halve, set zero.",
                         "Spindle on, then feed; conventional for the depth, climb for the last skim only.",
                         "The same zero and the same cutter for every one of a batch."));
+    }
+
+    private String onTheRack(Length cutter, Units units) {
+        long pieces = stock.endMills(units).stream()
+                .filter(each -> each.diameter().filter(cutter::equals).isPresent())
+                .mapToLong(Cutter::pieces)
+                .sum();
+        return pieces == 0 ? "none on the rack" : pieces + " on the rack";
     }
 
     private static Length length(DimensionChain chain, String key) {

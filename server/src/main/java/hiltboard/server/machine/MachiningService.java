@@ -89,9 +89,9 @@ public class MachiningService {
     }
 
     /** What a cutter has cut, as it was typed. */
-    record AskedCut(String material, String workpiece, String length) {}
+    public record AskedCut(String material, String workpiece, String length) {}
 
-    Receipt cut(long lot, AskedCut asked, Person person, Command command) {
+    public Receipt cut(long lot, AskedCut asked, Person person, Command command) {
         CutterMaterial material = Typed.choice(
                 CutterMaterial.class,
                 "material",

@@ -30,6 +30,14 @@ public class CutterStock {
                 .toList();
     }
 
+    /** Those with which a slot is milled. */
+    public List<Cutter> endMills(Units units) {
+        return stock.lots().stream()
+                .filter(row -> row.lot().kind() == StockKind.CUTTER && row.lot().is(StockField.WHAT, "END_MILL"))
+                .map(row -> cutter(row, units))
+                .toList();
+    }
+
     /** @throws Refusal if there is no such lot of cutters */
     public Cutter known(long lot, Units units) {
         LotRow row = stock.known(lot);
