@@ -210,7 +210,10 @@ class GrindTest {
         long first = Work.take(owner, 2, Map.of());
         Work.workUpTo(shop, owner, first, "prove-first-piece");
         hole(first, "1", "-.4").isOk();
-        Work.start(maker, first, "prove-first-piece").isRefused(409, "gate");
+        assertThat(Work.start(maker, first, "prove-first-piece")
+                        .isRefused(409, "out-of-turn")
+                        .detail())
+                .contains("Hole 1", "off its place");
         JsonNode right = firstHole(first);
         hole(first, right.path("x").asString(), right.path("y").asString()).isOk();
         Work.start(maker, first, "prove-first-piece").isOk();
@@ -221,7 +224,7 @@ class GrindTest {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, owner, piece, "harden");
         hole(piece, "1", "-.4").isOk();
-        Work.start(maker, piece, "harden").isRefused(409, "gate");
+        Work.start(maker, piece, "harden").isRefused(409, "out-of-turn");
         owner.post(
                         Work.address(piece, "harden") + "/override",
                         Map.of("rule", "hole-off", "reason", "The scales are drilled through it"))
@@ -231,7 +234,7 @@ class GrindTest {
         owner = shop.signedIn("olwen");
         maker = shop.signedIn("bram");
         hole(piece, "1.1", "-.4").isOk();
-        Work.start(maker, piece, "drill-scales").isRefused(409, "gate");
+        Work.start(maker, piece, "drill-scales").isRefused(409, "out-of-turn");
     }
 
     private static Client.Answer hole(long piece, String x, String y) {

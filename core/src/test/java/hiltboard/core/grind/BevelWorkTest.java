@@ -13,6 +13,7 @@ import hiltboard.core.design.Grind;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.design.Use;
+import hiltboard.core.fire.WheelHeat;
 import hiltboard.core.grind.Removal.Done;
 import hiltboard.core.grind.Removal.Pace;
 import hiltboard.core.grind.SidesCompared.Pair;

@@ -1,6 +1,5 @@
-package hiltboard.core.grind;
+package hiltboard.core.fire;
 
-import hiltboard.core.fire.HeatColour;
 import hiltboard.core.material.Steel;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
