@@ -6663,6 +6663,7 @@ export interface components {
             signInName: string;
         };
         SizeView: {
+            doubt: string;
             key: string;
             label: string;
             measured: string;

@@ -39,7 +39,9 @@ export function Sizes({ room }: { room: GrindView }) {
         <Choice
           label="Coming from"
           value={stage || room.stage}
-          options={room.stages.map((each) => ({ value: each.key, words: each.words }))}
+          options={room.stages
+            .filter((each) => each.isHard === room.isHard || each.key === room.stage)
+            .map((each) => ({ value: each.key, words: each.words }))}
           onChange={setStage}
         />
       </Row>
@@ -77,9 +79,10 @@ function Said({ size }: { size: SizeView }) {
     return size.wanted ? <>to {size.wanted}</> : null;
   }
   return (
-    <span data-doubt={size.standing === 'past' || undefined}>
+    <span data-doubt={size.doubt !== '' || size.standing === 'past' || undefined}>
       {size.measured}
       {size.why ? `, ${size.why}` : ''}
+      {size.doubt ? `. ${size.doubt}` : ''}
     </span>
   );
 }

@@ -80,6 +80,55 @@ class GrindTest {
     }
 
     @Test
+    void a_belt_of_the_other_heat_is_refused_and_an_edge_that_grew_is_doubted() {
+        long piece = Work.take(owner, 1, Map.of("stockThickness", "5/32"));
+        assertThat(measured(piece, "hard P220", Map.of("HEEL.EDGE", ".022"))
+                        .isRefused(422, "entries")
+                        .detail())
+                .contains("is not hardened yet");
+        measured(piece, "soft P36", Map.of("HEEL.EDGE", ".050")).isOk();
+        measured(piece, "soft P36", Map.of("HEEL.EDGE", ".051")).isOk();
+        assertThat(size(room(piece), "HEEL.EDGE").path("doubt").asString())
+                .as("as close as a calliper reads")
+                .isEmpty();
+        measured(piece, "soft P36", Map.of("HEEL.EDGE", ".061")).isOk();
+        assertThat(size(room(piece), "HEEL.EDGE").path("doubt").asString())
+                .isEqualTo("0.051 in was read before: steel does not come back. Measure again.");
+    }
+
+    @Test
+    void what_was_measured_of_a_blade_goes_with_it() {
+        long piece = Work.take(owner, 1, Map.of("stockThickness", "5/32"));
+        Work.workUpTo(shop, owner, piece, "harden");
+        measured(piece, "soft P36", Map.of("HEEL.EDGE", ".050")).isOk();
+        hole(piece, "1", "-.4").isOk();
+        maker.post(
+                        "/api/grind/pieces/" + piece + "/abrasives",
+                        Map.of("grit", "P36", "tool", "BELT", "lot", 0, "isNew", false))
+                .isOk();
+        maker.post(
+                        Work.address(piece, "harden") + "/went-wrong",
+                        Map.of(
+                                "kind",
+                                "CRACKED",
+                                "words",
+                                "",
+                                "measured",
+                                "",
+                                "wayBack",
+                                "REMAKE",
+                                "from",
+                                "",
+                                "sure",
+                                false))
+                .isOk();
+        JsonNode room = room(piece);
+        assertThat(size(room, "HEEL.EDGE").path("measured").asString()).isEmpty();
+        assertThat(room.path("belt").path("used")).isEmpty();
+        assertThat(firstHole(piece).path("measured").path("verdict").asString()).isEmpty();
+    }
+
+    @Test
     void the_last_belts_edge_is_the_benchs_reading_while_the_step_is_under_way() {
         long piece = Work.take(owner, 1, Map.of());
         Work.workUpTo(shop, owner, piece, "rough-bevels");

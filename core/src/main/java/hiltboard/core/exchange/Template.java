@@ -17,6 +17,9 @@ import java.util.stream.Stream;
  * is the left one mirrored over the spine's line.
  */
 public record Template(String name, List<Outline> outlines, List<Bore> holes) {
+    /** What the part is called that is cut out of the bar. */
+    public static final String STEEL = "Blade and tang";
+
     private static final String MOCK_UP = "Mock-up";
 
     public Template {
@@ -35,7 +38,7 @@ public record Template(String name, List<Outline> outlines, List<Bore> holes) {
         }
         List<Bore> bores =
                 knife.holes().stream().map(hole -> Bore.of(hole, spec)).toList();
-        parts.add(new Template("Blade and tang", List.of(knife.steel()), bores));
+        parts.add(new Template(STEEL, List.of(knife.steel()), bores));
         if (spec.hasBlock()) {
             parts.add(new Template("Handle block", List.of(knife.handle()), List.of()));
         } else {

@@ -29,6 +29,11 @@ public record Standing(Where where, String words) {
         }
     }
 
+    /** Whether a thickness is more than another by more than a calliper's doubt. */
+    public static boolean isMore(Length measured, Length than) {
+        return measured.minus(than).compareTo(WITHIN) > 0;
+    }
+
     /** Of a thickness, which gets less while it is ground. */
     public static Standing ofThickness(Length measured, Length wanted, Units units) {
         return of(measured.minus(wanted), WITHIN, wanted, units);

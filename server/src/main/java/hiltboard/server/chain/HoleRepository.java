@@ -1,5 +1,6 @@
 package hiltboard.server.chain;
 
+import hiltboard.core.exchange.Template;
 import hiltboard.core.machine.HoleRead;
 import hiltboard.core.measure.Length;
 import java.util.Collection;
@@ -36,12 +37,32 @@ public class HoleRepository {
                 .update();
     }
 
-    /** The last of each hole, in the order of the tables. */
+    /** Those in the steel no longer count. */
+    public void strikeSteel(long piece, long atMillis) {
+        strike(piece, "part = :steel", atMillis);
+    }
+
+    /** Those in scales or sides no longer count. */
+    public void strikeHandle(long piece, long atMillis) {
+        strike(piece, "part <> :steel", atMillis);
+    }
+
+    private void strike(long piece, String which, long atMillis) {
+        sql.sql("UPDATE hole_reading SET struck_at_ms = :at WHERE piece_id = :piece AND struck_at_ms IS NULL AND "
+                        + which)
+                .param("at", atMillis)
+                .param("piece", piece)
+                .param("steel", Template.STEEL)
+                .update();
+    }
+
+    /** The last of each hole that counts, in the order of the tables. */
     public List<HoleRow> current(Collection<Long> pieces) {
         return sql.sql("""
                 SELECT hole_reading.*, person.name AS by_name FROM hole_reading JOIN person ON person.id = taken_by
                 WHERE hole_reading.id IN
-                    (SELECT max(id) FROM hole_reading WHERE piece_id IN (:pieces) GROUP BY piece_id, part, hole)
+                    (SELECT max(id) FROM hole_reading WHERE piece_id IN (:pieces) AND struck_at_ms IS NULL
+                     GROUP BY piece_id, part, hole)
                 ORDER BY part, hole
                 """)
                 .param("pieces", pieces)

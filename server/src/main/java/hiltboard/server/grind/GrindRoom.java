@@ -97,8 +97,10 @@ class GrindRoom {
      * @param key by which it is sent
      * @param measured empty while it was not
      * @param standing how it stands to this belt's size, in a word, with {@code why} beside it
+     * @param doubt why the reading can hardly be; empty where it can
      */
-    record SizeView(String key, String label, String measured, String wanted, String standing, String why) {}
+    record SizeView(
+            String key, String label, String measured, String wanted, String standing, String why, String doubt) {}
 
     record PlaceView(
             String place,
@@ -265,7 +267,11 @@ class GrindRoom {
                 measured.map(length -> length.in(units)).orElse(""),
                 wanted.map(length -> length.asRead(units).in(units)).orElse(""),
                 standing.map(each -> each.where().words()).orElse(""),
-                standing.map(Standing::words).orElse(""));
+                standing.map(Standing::words).orElse(""),
+                piece.lessBefore(place, what)
+                        .map(before -> before.asRead(units).in(units)
+                                + " was read before: steel does not come back. Measure again.")
+                        .orElse(""));
     }
 
     /** What the sides differ in, from the heel to the point. */

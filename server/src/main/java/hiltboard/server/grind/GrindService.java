@@ -91,6 +91,17 @@ public class GrindService {
             Stage stage = before.stage(asked.stage())
                     .orElseThrow(() ->
                             Refusal.notThere(file.name() + " has no such belt in its sheet; look at the page again."));
+            if (stage.isHard() != before.isHard()
+                    && before.last(before.isHard()).isPresent()) {
+                throw Refusal.entry(
+                        "stage",
+                        asked.stage(),
+                        file.name()
+                                + (stage.isHard()
+                                        ? " is not hardened yet"
+                                        : " is hardened: no belt before the fire is next"),
+                        "a belt of the heat that it is in");
+            }
             mustBePossible(before, read, asked.entries(), person.units());
             read.forEach((at, length) ->
                     ground.take(piece, stage.key(), at.place(), at.what(), length, person.id(), clock.nowMillis()));
@@ -116,10 +127,9 @@ public class GrindService {
             for (What what : What.values()) {
                 String entry = asked.entries().getOrDefault(key(place, what), "");
                 if (!entry.isBlank()) {
-                    boolean isThickness = what == What.EDGE || what == What.SPINE;
                     read.put(
                             new Place(place, what),
-                            typed.length(key(place, what), entry, isThickness ? EDGES : HEIGHTS));
+                            typed.length(key(place, what), entry, what.isThickness() ? EDGES : HEIGHTS));
                 }
             }
         }

@@ -15,6 +15,7 @@ import hiltboard.core.grind.GritLadder;
 import hiltboard.core.grind.RemovalSheet;
 import hiltboard.core.grind.RemovalSheet.Stage;
 import hiltboard.core.grind.SpineLeft;
+import hiltboard.core.grind.Standing;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
@@ -27,7 +28,6 @@ import hiltboard.server.job.PieceFile;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -39,7 +39,7 @@ final class GroundPiece {
     private final PieceFile file;
     private final Specification spec;
     private final DimensionChain chain;
-    private final Map<BladePlace, Map<What, ReadingRow>> latest;
+    private final Map<BladePlace, Map<What, List<ReadingRow>>> read;
     private final List<Stage> stages;
     private final Progress progress;
     private final boolean isHard;
@@ -50,10 +50,8 @@ final class GroundPiece {
         this.file = file;
         this.spec = file.specification();
         this.chain = file.chain(units);
-        this.latest = readings.stream()
-                .collect(Collectors.groupingBy(
-                        ReadingRow::place,
-                        Collectors.toMap(ReadingRow::what, Function.identity(), (earlier, later) -> later)));
+        this.read = readings.stream()
+                .collect(Collectors.groupingBy(ReadingRow::place, Collectors.groupingBy(ReadingRow::what)));
         this.stages = new RemovalSheet(body(), beforeHardening(), wanted(), spec.bevels(), start()).stages(units);
         this.progress = file.progress();
         this.isHard = progress.conditions().contains(Condition.TEMPERED)
@@ -165,8 +163,24 @@ final class GroundPiece {
         return isDone(HARD_STEP) ? wanted() : isDone(SOFT_STEP) ? beforeHardening() : body();
     }
 
+    private List<ReadingRow> readings(BladePlace place, What what) {
+        return read.getOrDefault(place, Map.of()).getOrDefault(what, List.of());
+    }
+
+    /** The one that counts: the last. */
     Optional<ReadingRow> reading(BladePlace place, What what) {
-        return Optional.ofNullable(latest.getOrDefault(place, Map.of()).get(what));
+        List<ReadingRow> all = readings(place, what);
+        return all.isEmpty() ? Optional.empty() : Optional.of(all.get(all.size() - 1));
+    }
+
+    /** What a thickness read before, where it reads more now: steel does not come back, so one of the two is wrong. */
+    Optional<Length> lessBefore(BladePlace place, What what) {
+        List<ReadingRow> all = readings(place, what);
+        return all.size() < 2 || !what.isThickness()
+                ? Optional.empty()
+                : Optional.of(all.get(all.size() - 2).length())
+                        .filter(before ->
+                                Standing.isMore(all.get(all.size() - 1).length(), before));
     }
 
     Optional<Length> measured(BladePlace place, What what) {

@@ -32,7 +32,11 @@ class GroundRepository {
         LEFT,
         RIGHT,
         PLUNGE_LEFT,
-        PLUNGE_RIGHT
+        PLUNGE_RIGHT;
+
+        boolean isThickness() {
+            return this == EDGE || this == SPINE;
+        }
     }
 
     record ReadingRow(String stage, BladePlace place, What what, Length length, String by, long atMillis) {}
@@ -62,7 +66,7 @@ class GroundRepository {
     /** All of a piece, the oldest first. */
     List<ReadingRow> readings(long piece) {
         return sql.sql("SELECT ground_reading.*, person.name AS by_name FROM ground_reading JOIN person ON person.id = "
-                        + "taken_by WHERE piece_id = :piece ORDER BY ground_reading.id")
+                        + "taken_by WHERE piece_id = :piece AND struck_at_ms IS NULL ORDER BY ground_reading.id")
                 .param("piece", piece)
                 .query((row, number) -> new ReadingRow(
                         row.getString("stage"),
@@ -72,6 +76,24 @@ class GroundRepository {
                         row.getString("by_name"),
                         row.getLong("taken_at_ms")))
                 .list();
+    }
+
+    /** What was measured and used on the blade no longer counts: another one takes its place. */
+    void strikeGround(long piece, long atMillis) {
+        strike("ground_reading", piece, atMillis);
+        strike("abrasive_use", piece, atMillis);
+    }
+
+    /** What the edge was tried on no longer counts. */
+    void strikeTrials(long piece, long atMillis) {
+        strike("edge_trial", piece, atMillis);
+    }
+
+    private void strike(String table, long piece, long atMillis) {
+        sql.sql("UPDATE " + table + " SET struck_at_ms = :at WHERE piece_id = :piece AND struck_at_ms IS NULL")
+                .param("at", atMillis)
+                .param("piece", piece)
+                .update();
     }
 
     void used(long piece, UseRow use, long person) {
@@ -92,7 +114,7 @@ class GroundRepository {
     /** All of a piece, the oldest first. */
     List<UseRow> uses(long piece) {
         return sql.sql("SELECT abrasive_use.*, person.name AS by_name FROM abrasive_use JOIN person ON person.id = "
-                        + "noted_by WHERE piece_id = :piece ORDER BY abrasive_use.id")
+                        + "noted_by WHERE piece_id = :piece AND struck_at_ms IS NULL ORDER BY abrasive_use.id")
                 .param("piece", piece)
                 .query((row, number) -> new UseRow(
                         row.getString("grit"),
@@ -120,7 +142,7 @@ class GroundRepository {
     List<TrialRow> trials(long piece) {
         return sql.sql(
                         "SELECT edge_trial.*, person.name AS by_name FROM edge_trial JOIN person ON person.id = tried_by "
-                                + "WHERE piece_id = :piece ORDER BY edge_trial.id")
+                                + "WHERE piece_id = :piece AND struck_at_ms IS NULL ORDER BY edge_trial.id")
                 .param("piece", piece)
                 .query((row, number) -> new TrialRow(
                         row.getString("tried_on"),

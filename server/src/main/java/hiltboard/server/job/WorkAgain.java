@@ -1,5 +1,6 @@
 package hiltboard.server.job;
 
+import hiltboard.core.route.Anew;
 import hiltboard.core.route.Operation;
 import hiltboard.server.ShopClock;
 import hiltboard.server.chain.ReadingRepository;
@@ -15,9 +16,11 @@ import org.springframework.stereotype.Component;
 public class WorkAgain {
     private final StepRepository steps;
     private final ReadingRepository readings;
+    private final List<FollowsWork> rooms;
     private final ShopClock clock;
 
-    WorkAgain(StepRepository steps, ReadingRepository readings, ShopClock clock) {
+    WorkAgain(StepRepository steps, ReadingRepository readings, List<FollowsWork> rooms, ShopClock clock) {
+        this.rooms = rooms;
         this.steps = steps;
         this.readings = readings;
         this.clock = clock;
@@ -32,5 +35,7 @@ public class WorkAgain {
             operation.readings().forEach(dimension -> readings.strike(file.id(), dimension, clock.nowMillis()));
             readings.strikeMade(file.id(), operation.makes(), clock.nowMillis());
         }
+        Anew anew = Anew.of(again);
+        rooms.forEach(room -> room.begunAnew(file.id(), anew));
     }
 }
