@@ -3265,6 +3265,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/stations/workplaces/{id}/mill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Station: bears */
+        post: operations["stationBears"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stations/workplaces/{id}/remove": {
         parameters: {
             query?: never;
@@ -5694,6 +5711,14 @@ export interface components {
             x: string;
             y: string;
         };
+        MillView: {
+            /** Format: int32 */
+            rpm: number;
+            stiffness: string;
+            /** Format: int32 */
+            watts: number;
+            words: string;
+        };
         MisfitView: {
             affects: string[];
             label: string;
@@ -5847,6 +5872,11 @@ export interface components {
             /** @enum {string} */
             role: "OWNER" | "MAKER";
             signInName: string;
+        };
+        NewMill: {
+            rpm: string;
+            stiffness: string;
+            watts: string;
         };
         NewNote: {
             isLesson: boolean;
@@ -6746,6 +6776,7 @@ export interface components {
             here: components["schemas"]["BenchRow"][];
             holder: components["schemas"]["Holder"];
             next: components["schemas"]["BenchRow"][];
+            stiffnesses: components["schemas"]["Option"][];
             workplaces: components["schemas"]["WorkplaceView"][];
         };
         StationView: {
@@ -7158,6 +7189,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             longest: string;
+            mill?: components["schemas"]["MillView"];
             name: string;
         };
         WorkView: {
@@ -7392,6 +7424,7 @@ export type MadeView = components['schemas']['MadeView'];
 export type MakingView = components['schemas']['MakingView'];
 export type Materials = components['schemas']['Materials'];
 export type MeasuredHole = components['schemas']['MeasuredHole'];
+export type MillView = components['schemas']['MillView'];
 export type MisfitView = components['schemas']['MisfitView'];
 export type MishapChoice = components['schemas']['MishapChoice'];
 export type MishapCountView = components['schemas']['MishapCountView'];
@@ -7409,6 +7442,7 @@ export type NewLetter = components['schemas']['NewLetter'];
 export type NewLink = components['schemas']['NewLink'];
 export type NewLot = components['schemas']['NewLot'];
 export type NewMaker = components['schemas']['NewMaker'];
+export type NewMill = components['schemas']['NewMill'];
 export type NewNote = components['schemas']['NewNote'];
 export type NewOrder = components['schemas']['NewOrder'];
 export type NewOutline = components['schemas']['NewOutline'];
@@ -13174,6 +13208,38 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["NewWorkplace"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    stationBears: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewMill"];
             };
         };
         responses: {

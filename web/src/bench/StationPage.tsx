@@ -61,7 +61,12 @@ function AtTheStation({ station }: { station: Station }) {
           station={station}
         />
       </Row>
-      <Workplaces station={station} workplaces={data.workplaces} isKeptHere={isOwner && !room} />
+      <Workplaces
+        station={station}
+        workplaces={data.workplaces}
+        stiffnesses={data.stiffnesses}
+        isKeptHere={isOwner && !room}
+      />
       <Halves>
         <div>
           <BenchList

@@ -1,21 +1,25 @@
 import { useState } from 'react';
 import { change } from '../api/client';
-import type { WorkplaceView } from '../api/schema';
+import type { Option, WorkplaceView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
+import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
-import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Refused } from '../parts/Refused';
+import { Fields, Panel, Quiet, Row, Section, Trouble } from '../parts/Sheet';
 import type { Station } from '../route/useStations';
 
 interface WorkplacesProps {
   station: Station;
   workplaces: readonly WorkplaceView[];
+  /** How stiff what is here can be; none where that does not matter. */
+  stiffnesses: readonly Option[];
   /** Whether the reader writes down here what there is. */
   isKeptHere: boolean;
 }
 
 /** What a station has to work with: two grinders, a kiln of so many inches. */
-export function Workplaces({ station, workplaces, isKeptHere }: WorkplacesProps) {
+export function Workplaces({ station, workplaces, stiffnesses, isKeptHere }: WorkplacesProps) {
   const [isOpen, setOpen] = useState(false);
   const [name, setName] = useState('');
   const [longest, setLongest] = useState('');
@@ -35,7 +39,8 @@ export function Workplaces({ station, workplaces, isKeptHere }: WorkplacesProps)
         {workplaces.map((each) => (
           <span key={`${each.id} ${each.name}`}>
             <b>{each.name}</b>
-            {each.longest ? `, up to ${each.longest} long` : ''}{' '}
+            {each.longest ? `, up to ${each.longest} long` : ''}
+            {each.mill ? `, ${bears(each.mill)}` : ''}{' '}
             {isOpen && isKeptHere ? <Press onPress={() => remove(each.id)}>{`${each.name} is gone`}</Press> : null}
           </span>
         ))}
@@ -45,6 +50,9 @@ export function Workplaces({ station, workplaces, isKeptHere }: WorkplacesProps)
         ) : null}
       </Row>
       {problem && !isAtEntry ? <Trouble role="alert">{problem.message}</Trouble> : null}
+      {isOpen && isKeptHere && stiffnesses.length > 0
+        ? workplaces.map((each) => <Mill key={each.id} place={each} stiffnesses={stiffnesses} />)
+        : null}
       {isOpen && isKeptHere ? (
         <>
           <Fields>
@@ -73,5 +81,54 @@ export function Workplaces({ station, workplaces, isKeptHere }: WorkplacesProps)
         </>
       ) : null}
     </Panel>
+  );
+}
+
+const bears = ({ words, watts, rpm }: NonNullable<WorkplaceView['mill']>): string =>
+  `${words.toLowerCase()}, ${watts} W, up to ${rpm} RPM`;
+
+/** What a mill bears: speeds, feeds and depths are worked out for it. */
+function Mill({ place, stiffnesses }: { place: WorkplaceView; stiffnesses: readonly Option[] }) {
+  const [mill, setMill] = useState({
+    stiffness: place.mill?.stiffness ?? stiffnesses[0]?.value ?? '',
+    watts: String(place.mill?.watts ?? ''),
+    rpm: String(place.mill?.rpm ?? ''),
+  });
+  const { problem, isBusy, run } = useCaught();
+  const keep = () => void run(() => change(`/api/stations/workplaces/${place.id}/mill`, mill));
+  return (
+    <Section aria-label={`What ${place.name} bears`}>
+      <h3>What {place.name} bears</h3>
+      <Fields>
+        <Choice
+          label="How stiff it is"
+          value={mill.stiffness}
+          options={stiffnesses.map((each) => ({ value: each.value, words: each.words }))}
+          onChange={(stiffness) => setMill({ ...mill, stiffness })}
+        />
+        <Entry
+          label="Its motor, watts"
+          name={`${place.id} watts`}
+          value={mill.watts}
+          onChange={(watts) => setMill({ ...mill, watts })}
+          problem={problem?.at('watts')}
+          onEnter={keep}
+        />
+        <Entry
+          label="Turns a minute, at most"
+          name={`${place.id} rpm`}
+          value={mill.rpm}
+          onChange={(rpm) => setMill({ ...mill, rpm })}
+          problem={problem?.at('rpm')}
+          onEnter={keep}
+        />
+      </Fields>
+      <Row>
+        <Press data-kind="main" isDisabled={isBusy} onPress={keep}>
+          Keep it
+        </Press>
+      </Row>
+      <Refused problem={problem} />
+    </Section>
   );
 }

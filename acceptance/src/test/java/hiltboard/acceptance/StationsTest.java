@@ -77,6 +77,44 @@ class StationsTest {
     }
 
     @Test
+    void what_the_mill_bears_is_the_owners_to_say_and_speeds_and_feeds_are_worked_out_for_it() {
+        owner.post("/api/stations/MILL/workplaces", Map.of("name", "Knee mill", "longest", ""))
+                .isOk();
+        long mill = station(owner, "MILL").path("workplaces").get(0).path("id").asLong();
+        String address = "/api/stations/workplaces/" + mill + "/mill";
+        Map<String, String> bears = Map.of("stiffness", "MEDIUM", "watts", "1500", "rpm", "2400");
+        bram.post(address, bears).isRefused(403, "not-allowed");
+        owner.post(address, Map.of("stiffness", "MEDIUM", "watts", "none", "rpm", "0"))
+                .isRefused(422, "entries");
+        owner.post(address, bears).isOk();
+        assertThat(station(bram, "MILL")
+                        .path("workplaces")
+                        .get(0)
+                        .path("mill")
+                        .path("words")
+                        .asString())
+                .isEqualTo("Knee mill, medium");
+        JsonNode milling = bram.get("/api/calc/at/MILL")
+                .isOk()
+                .json()
+                .valueStream()
+                .filter(tool -> tool.path("calculator").path("name").asString().equals("milling"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(milling.path("answer").path("results").get(0).path("value").asString())
+                .as("3/8 in and less turn faster than this mill does")
+                .isEqualTo("2400");
+        long knife = Work.take(owner, 1, Map.of("construction", "HIDDEN_TANG"));
+        assertThat(bram.get("/api/machine/pieces/" + knife + "/readout")
+                        .isOk()
+                        .json()
+                        .get(0)
+                        .path("running")
+                        .asString())
+                .contains("2400 RPM");
+    }
+
+    @Test
     void an_owner_writes_down_what_a_station_has_and_what_is_gone() {
         Map<String, String> grinder = Map.of("name", "By the window", "longest", "20 in");
         bram.post("/api/stations/GRINDER/workplaces", grinder).isRefused(403, "not-allowed");

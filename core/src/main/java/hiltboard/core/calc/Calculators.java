@@ -9,6 +9,7 @@ import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.fit.GuardSlot;
 import hiltboard.core.fit.TangSlot;
+import hiltboard.core.machine.Cutting.Mill;
 import hiltboard.core.machine.PinHole;
 import hiltboard.core.measure.DrillSeries;
 import hiltboard.core.measure.ImpossibleQuantity;
@@ -89,6 +90,11 @@ public final class Calculators {
                 .filter(calculator -> calculator.stations().contains(station)
                         && (piece == Calculator.Piece.NONE || calculator.isFor(piece)))
                 .toList();
+    }
+
+    /** What an input that asks after the shop's mill is fed with; empty for any other. @param from as the input says */
+    public static Optional<String> ofMill(String from, Mill mill) {
+        return MachineCalculators.ofMill(from, mill);
     }
 
     public static Optional<Calculator> named(String name) {

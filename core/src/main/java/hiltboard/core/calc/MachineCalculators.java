@@ -11,6 +11,7 @@ import hiltboard.core.calc.Calculator.Inputs;
 import hiltboard.core.calc.Calculator.Result;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.ScaleRelief;
+import hiltboard.core.field.DecimalNumber;
 import hiltboard.core.machine.CornerRadius;
 import hiltboard.core.machine.Countersink;
 import hiltboard.core.machine.CutterMaterial;
@@ -33,12 +34,17 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 
 /** Calculations of drill press and mill. */
 final class MachineCalculators {
     private static final String TEXTBOOKS =
             "Textbooks of machining, from memory; the cutter's own maker and the machine's manual come first";
+
+    private static final String STIFFNESS = "mill.stiffness";
+    private static final String WATTS = "mill.watts";
+    private static final String RPM = "mill.rpm";
 
     static final List<Calculator> ALL = List.of(
             new Calculator(
@@ -63,7 +69,10 @@ final class MachineCalculators {
                             cutter("diameter", "Cutter", "1/8"),
                             Ask.count("teeth", "Teeth", 1, 12, "4"),
                             usually("stickOut", "Sticks out", "1/16", "8", "3/4"),
-                            Ask.choice("mill", "Machine", Stiffness.class, Stiffness::words, "", Stiffness.LIGHT),
+                            Ask.choice(
+                                    "mill", "Machine", Stiffness.class, Stiffness::words, STIFFNESS, Stiffness.LIGHT),
+                            new Input("watts", "Its motor, watts", DecimalNumber.of("20", "30000"), WATTS, "350"),
+                            new Input("rpm", "Turns at most", DecimalNumber.of("100", "60000"), RPM, "6000"),
                             usually("depth", "Whole depth", ".001", "4", "1/4")),
                     MachineCalculators::milling),
             new Calculator(
@@ -179,6 +188,16 @@ final class MachineCalculators {
 
     private MachineCalculators() {}
 
+    /** What an input that asks after the mill is fed with; empty for any other. */
+    static Optional<String> ofMill(String from, Cutting.Mill mill) {
+        return switch (from) {
+            case STIFFNESS -> Optional.of(mill.stiffness().name());
+            case WATTS -> Optional.of(String.format(Locale.ROOT, "%.0f", mill.watts()));
+            case RPM -> Optional.of(String.format(Locale.ROOT, "%.0f", mill.mostRpm()));
+            default -> Optional.empty();
+        };
+    }
+
     private static String depthOfRelief() {
         return ScaleRelief.DEPTH.in(Units.INCH_FAHRENHEIT);
     }
@@ -212,7 +231,7 @@ final class MachineCalculators {
                 in.one("cutter", CutterMaterial.class),
                 in.length("diameter"),
                 in.count("teeth"),
-                Cutting.Mill.usual(in.one("mill", Stiffness.class)));
+                new Cutting.Mill(in.one("mill", Stiffness.class), in.number("watts"), in.number("rpm")));
         Worked<Length> slot = cutting.slotDepth(units);
         double force = cutting.force(slot.value());
         EndMill mill =

@@ -58,9 +58,9 @@ public record Cutting(Workpiece piece, CutterMaterial material, Length diameter,
         }
     }
 
-    /** A carbide end mill of four teeth on a light bench mill: what a small shop has, and the careful side of it. */
-    public static Cutting usual(Workpiece piece, Length diameter) {
-        return new Cutting(piece, CutterMaterial.CARBIDE, diameter, 4, Mill.usual(Stiffness.LIGHT));
+    /** With a carbide end mill of four teeth, which most small shops have. */
+    public static Cutting usual(Workpiece piece, Length diameter, Mill mill) {
+        return new Cutting(piece, CutterMaterial.CARBIDE, diameter, 4, mill);
     }
 
     public SurfaceSpeed speed() {

@@ -1,5 +1,8 @@
 package hiltboard.server.bench;
 
+import hiltboard.core.field.Option;
+import hiltboard.core.machine.Cutting.Mill;
+import hiltboard.core.machine.Stiffness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
@@ -16,12 +19,14 @@ import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.ShopDays;
 import hiltboard.server.plan.PutOnRepository;
 import hiltboard.server.route.Workplaces;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -43,10 +48,22 @@ class StationPageController {
     }
 
     /**
-     * A place to work. @param id zero where it is written down in the station's own room @param longest piece that it
-     * takes; empty where that does not matter
+     * A place to work.
+     *
+     * @param id zero where it is written down in the station's own room
+     * @param longest piece that it takes; empty where that does not matter
+     * @param mill what it bears; nothing where nobody has said, and of what is no mill
      */
-    record WorkplaceView(long id, String name, String longest) {}
+    record WorkplaceView(
+            long id, String name, String longest, @Nullable MillView mill) {}
+
+    /** What a mill bears. */
+    record MillView(String stiffness, String words, int watts, int rpm) {
+        private static MillView of(Mill mill) {
+            return new MillView(
+                    mill.stiffness().name(), mill.stiffness().words(), (int) mill.watts(), (int) mill.mostRpm());
+        }
+    }
 
     /** A piece that comes here once this is done. @param at where it is until then */
     record Coming(
@@ -64,6 +81,7 @@ class StationPageController {
      * What lies at a station.
      *
      * @param holder on whom whatever comes here is
+     * @param stiffnesses how stiff what is here can be; none where that does not matter
      * @param here what somebody is at, or has put down, and what rests
      * @param next what can be started, the most urgent first
      * @param coming what waits only for work that is under way or can be started elsewhere
@@ -71,6 +89,7 @@ class StationPageController {
     record StationPage(
             Holder holder,
             List<WorkplaceView> workplaces,
+            List<Option> stiffnesses,
             List<BenchRow> here,
             List<BenchRow> next,
             List<Coming> coming) {}
@@ -86,8 +105,17 @@ class StationPageController {
         return new StationPage(
                 new Hands(putOn.all()).of(new OfStation(station)),
                 workplaces.at(station).stream()
-                        .map(row -> new WorkplaceView(row.id(), row.workplace().name(), longest(row, person.units())))
+                        .map(row -> new WorkplaceView(
+                                row.id(),
+                                row.workplace().name(),
+                                longest(row, person.units()),
+                                row.workplace().mill().map(MillView::of).orElse(null)))
                         .toList(),
+                station == Station.MILL
+                        ? Arrays.stream(Stiffness.values())
+                                .map(each -> new Option(each.name(), each.words()))
+                                .toList()
+                        : List.of(),
                 all.stream().filter(row -> !row.isReady()).toList(),
                 all.stream().filter(BenchRow::isReady).toList(),
                 lying.stream()

@@ -9,20 +9,25 @@ import hiltboard.core.calc.Calculators;
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.field.Form;
+import hiltboard.core.machine.Cutting.Mill;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Station;
+import hiltboard.core.route.Workplace;
 import hiltboard.server.FieldView;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
+import hiltboard.server.route.Workplaces;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.BiFunction;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -53,16 +58,28 @@ class CalcController {
     record ToolView(CalculatorView calculator, @Nullable Answer answer) {}
 
     private final PieceFiles pieces;
+    private final Workplaces workplaces;
 
-    CalcController(PieceFiles pieces) {
+    CalcController(PieceFiles pieces, Workplaces workplaces) {
         this.pieces = pieces;
+        this.workplaces = workplaces;
     }
 
     @GetMapping("/api/calc")
+    @Transactional(readOnly = true)
     List<CalculatorView> all(Person person) {
+        Piece shop = shop();
         return Calculators.all().stream()
-                .map(calculator -> view(calculator, Piece.NONE, person.units()))
+                .map(calculator -> view(calculator, shop, person.units()))
                 .toList();
+    }
+
+    /** What the shop itself has, where no piece is at hand. */
+    private Piece shop() {
+        return fed(
+                workplaces.mill().flatMap(Workplace::mill),
+                number -> Optional.empty(),
+                (key, units) -> Optional.empty());
     }
 
     private static CalculatorView view(Calculator calculator, Piece piece, Units units) {
@@ -79,8 +96,8 @@ class CalcController {
     @GetMapping("/api/calc/at/{station}")
     @Transactional(readOnly = true)
     List<ToolView> at(@PathVariable Station station, @RequestParam(defaultValue = "0") long piece, Person person) {
-        Piece fed = piece == 0 ? Piece.NONE : fed(pieces.open(piece));
-        return tools(Calculators.at(station, fed), fed, person.units());
+        Piece fed = piece == 0 ? shop() : fed(pieces.open(piece));
+        return tools(Calculators.at(station, piece == 0 ? Piece.NONE : fed), fed, person.units());
     }
 
     /** Every calculator, fed by a piece. */
@@ -104,19 +121,29 @@ class CalcController {
     }
 
     /** Its chain's number, and where it has none, the specification's. */
-    private static Piece fed(PieceFile file) {
+    private Piece fed(PieceFile file) {
         DimensionChain chain = file.chain(Units.MILLIMETRE_CELSIUS);
+        return fed(
+                workplaces.mill().flatMap(Workplace::mill),
+                chain::value,
+                (key, units) -> SpecificationField.withKey(key)
+                        .filter(field -> file.specification().answersAll(field))
+                        .map(field -> file.specification().entryIn(field.key(), units)));
+    }
+
+    private static Piece fed(
+            Optional<Mill> mill,
+            Function<String, Optional<Quantity>> numbers,
+            BiFunction<String, Units, Optional<String>> answers) {
         return new Piece() {
             @Override
             public Optional<Quantity> number(String number) {
-                return chain.value(number);
+                return numbers.apply(number);
             }
 
             @Override
             public Optional<String> answered(String key, Units units) {
-                return SpecificationField.withKey(key)
-                        .filter(field -> file.specification().answersAll(field))
-                        .map(field -> file.specification().entryIn(field.key(), units));
+                return mill.flatMap(there -> Calculators.ofMill(key, there)).or(() -> answers.apply(key, units));
             }
         };
     }

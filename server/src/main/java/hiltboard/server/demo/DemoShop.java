@@ -35,6 +35,7 @@ import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.money.Prices;
 import hiltboard.server.route.Workplaces;
+import hiltboard.server.route.Workplaces.NewMill;
 import hiltboard.server.route.Workplaces.NewWorkplace;
 import java.time.Duration;
 import java.time.Instant;
@@ -130,6 +131,13 @@ class DemoShop implements SmartInitializingSingleton {
         place(Station.GRINDER, "Grinder with the small wheels", "", owner);
         place(Station.DRILL, "Drill press", "", owner);
         place(Station.MILL, "Small mill", "14 in", owner);
+        clock.at(
+                ago(Duration.ofDays(59)),
+                () -> workplaces.bears(
+                        workplaces.at(Station.MILL).get(0).id(),
+                        new NewMill("LIGHT", "600", "2500"),
+                        owner,
+                        Diary.command(owner)));
         place(Station.TANK, "Upright tank", "12 in", owner);
     }
 

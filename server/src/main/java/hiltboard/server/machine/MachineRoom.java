@@ -14,11 +14,13 @@ import hiltboard.core.machine.CutterLife;
 import hiltboard.core.machine.CutterLife.Cut;
 import hiltboard.core.machine.CutterMaterial;
 import hiltboard.core.machine.Cutting;
+import hiltboard.core.machine.Cutting.Mill;
 import hiltboard.core.machine.DrillMethod;
 import hiltboard.core.machine.HoleCheck;
 import hiltboard.core.machine.ReadoutSheet;
 import hiltboard.core.machine.ReadoutSheet.Move;
 import hiltboard.core.machine.RimPressure;
+import hiltboard.core.machine.Stiffness;
 import hiltboard.core.machine.Workpiece;
 import hiltboard.core.measure.Figure;
 import hiltboard.core.measure.Judgement;
@@ -28,12 +30,14 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.route.Condition;
 import hiltboard.core.route.Place;
+import hiltboard.core.route.Workplace;
 import hiltboard.server.access.Person;
 import hiltboard.server.chain.HoleRepository.HoleRow;
 import hiltboard.server.job.Drawing;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.machine.CutterRepository.CutRow;
+import hiltboard.server.route.Workplaces;
 import hiltboard.server.stock.CutterStock;
 import hiltboard.server.stock.CutterStock.Cutter;
 import java.util.ArrayList;
@@ -56,8 +60,10 @@ class MachineRoom {
     private final PieceFiles files;
     private final CutterRepository cuts;
     private final CutterStock stock;
+    private final Workplaces workplaces;
 
-    MachineRoom(PieceFiles files, CutterRepository cuts, CutterStock stock) {
+    MachineRoom(PieceFiles files, CutterRepository cuts, CutterStock stock, Workplaces workplaces) {
+        this.workplaces = workplaces;
         this.files = files;
         this.cuts = cuts;
         this.stock = stock;
@@ -308,7 +314,9 @@ class MachineRoom {
                 .map(Length.class::cast)
                 .orElseGet(() -> slot.cutter(units).value());
         ReadoutSheet sheet = new ReadoutSheet(slot, cutter);
-        Cutting cutting = Cutting.usual(material, cutter);
+        Optional<Workplace> mill = workplaces.mill();
+        Cutting cutting =
+                Cutting.usual(material, cutter, mill.flatMap(Workplace::mill).orElse(Mill.usual(Stiffness.LIGHT)));
         Figure passes = cutting.passes(deep, units).value();
         return new ReadoutView(
                 part,
@@ -322,7 +330,9 @@ class MachineRoom {
                         + cutting.turns(units).value().in(units) + ", feed "
                         + cutting.feed(units).value().in(units),
                 "For a carbide cutter of four teeth in " + material.words().toLowerCase(Locale.ROOT)
-                        + " on a light bench mill; another one under the tools.",
+                        + mill.map(place -> " on “" + place.name() + "”.")
+                                .orElse(
+                                        " on a usual light bench mill: nobody has written down yet what the mill here bears."),
                 sheet.moves(units).stream().map(move -> view(move, units)).toList(),
                 List.of(
                         "Edge-find both sides of the " + part.toLowerCase(Locale.ROOT) + ", halve, set zero.",

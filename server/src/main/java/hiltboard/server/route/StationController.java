@@ -4,6 +4,7 @@ import hiltboard.core.route.Station;
 import hiltboard.server.access.Person;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.route.Workplaces.NewMill;
 import hiltboard.server.route.Workplaces.NewWorkplace;
 import java.util.Arrays;
 import java.util.List;
@@ -47,6 +48,11 @@ class StationController {
     @PostMapping("/api/stations/{station}/workplaces")
     Receipt add(@PathVariable Station station, @RequestBody NewWorkplace asked, Person person, Command command) {
         return workplaces.add(station, asked, person, command);
+    }
+
+    @PostMapping("/api/stations/workplaces/{id}/mill")
+    Receipt bears(@PathVariable long id, @RequestBody NewMill asked, Person person, Command command) {
+        return workplaces.bears(id, asked, person, command);
     }
 
     @PostMapping("/api/stations/workplaces/{id}/remove")

@@ -1,5 +1,7 @@
 package hiltboard.server.route;
 
+import hiltboard.core.machine.Cutting.Mill;
+import hiltboard.core.machine.Stiffness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.LengthRange;
 import hiltboard.core.route.Station;
@@ -47,6 +49,9 @@ public class Workplaces {
     /** A place to work as it was typed. @param longest empty where that does not matter */
     public record NewWorkplace(String name, String longest) {}
 
+    /** What a mill bears, as it was typed: watts and turns a minute are whole numbers. */
+    public record NewMill(String stiffness, String watts, String rpm) {}
+
     public Optional<StationRoom> room(Station station) {
         return Optional.ofNullable(rooms.get(station));
     }
@@ -67,9 +72,47 @@ public class Workplaces {
     private static Row row(ResultSet row) throws SQLException {
         long longest = row.getLong("longest_nm");
         Optional<Length> most = row.wasNull() ? Optional.empty() : Optional.of(new Length(longest));
+        String stiffness = row.getString("stiffness");
+        Optional<Mill> mill = stiffness == null
+                ? Optional.empty()
+                : Optional.of(new Mill(Stiffness.valueOf(stiffness), row.getInt("watts"), row.getInt("most_rpm")));
         return new Row(
                 row.getLong("id"),
-                new Workplace(Station.valueOf(row.getString("station")), row.getString("name"), most));
+                new Workplace(Station.valueOf(row.getString("station")), row.getString("name"), most, mill));
+    }
+
+    /** The first mill of which somebody has said what it bears; belongs into a transaction of the caller. */
+    public Optional<Workplace> mill() {
+        return at(Station.MILL).stream()
+                .map(Row::workplace)
+                .filter(place -> place.mill().isPresent())
+                .findFirst();
+    }
+
+    /** Keeps what a mill bears. @throws Refusal for what is no mill */
+    public Receipt bears(long id, NewMill asked, Person person, Command command) {
+        Typed typed = new Typed(person.units());
+        Stiffness stiffness = Typed.choice(
+                Stiffness.class, "stiffness", asked.stiffness(), "How stiff it is is not said", "one of the choices");
+        int watts = typed.whole("watts", asked.watts(), 20, 30_000);
+        int rpm = typed.whole("rpm", asked.rpm(), 100, 60_000);
+        typed.mustBeUnderstood();
+        return changes.make(command, () -> {
+            Workplace place = known(id).workplace();
+            if (place.station() != Station.MILL) {
+                throw Refusal.outOfTurn(place.name() + " is no mill.");
+            }
+            sql.sql("UPDATE workplace SET stiffness = :stiffness, watts = :watts, most_rpm = :rpm WHERE id = :id")
+                    .param("stiffness", stiffness.name())
+                    .param("watts", watts)
+                    .param("rpm", rpm)
+                    .param("id", id)
+                    .update();
+            return Entry.ofShop(
+                    Entry.Kind.SHOP_SETTING_CHOSEN,
+                    place.name() + ": " + stiffness.words() + ", " + watts + " W, up to " + rpm + " RPM",
+                    id);
+        });
     }
 
     public Receipt add(Station station, NewWorkplace asked, Person person, Command command) {
@@ -101,11 +144,7 @@ public class Workplaces {
 
     public Receipt remove(long id, Command command) {
         return changes.make(command, () -> {
-            Row known = sql.sql("SELECT * FROM workplace WHERE id = :id AND gone_at_ms IS NULL")
-                    .param("id", id)
-                    .query((row, number) -> row(row))
-                    .optional()
-                    .orElseThrow(() -> Refusal.notThere("There is no such place to work any more."));
+            Row known = known(id);
             sql.sql("UPDATE workplace SET gone_at_ms = :at WHERE id = :id")
                     .param("at", clock.nowMillis())
                     .param("id", id)
@@ -116,5 +155,13 @@ public class Workplaces {
                             + known.workplace().name() + " is gone",
                     id);
         });
+    }
+
+    private Row known(long id) {
+        return sql.sql("SELECT * FROM workplace WHERE id = :id AND gone_at_ms IS NULL")
+                .param("id", id)
+                .query((row, number) -> row(row))
+                .optional()
+                .orElseThrow(() -> Refusal.notThere("There is no such place to work any more."));
     }
 }
