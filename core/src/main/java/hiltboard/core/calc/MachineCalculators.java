@@ -106,11 +106,11 @@ final class MachineCalculators {
                     MachineCalculators::drilling),
             new Calculator(
                     "countersink",
-                    "Depth of a countersink",
+                    "Depth of a countersink, or of a blind divot",
                     GEOMETRY,
                     Set.of(DRILL),
                     List.of(
-                            Ask.hole("hole", "Hole", "1/64", "2", PieceDimensions.PIN_DRILL),
+                            Ask.hole("hole", "Hole, 0 for a divot", "0", "2", PieceDimensions.PIN_DRILL),
                             usually("rim", "Across its rim", "1/64", "3", "3/8"),
                             Ask.angle("angle", "Angle of the cone, whole", "30", "150", "", "90")),
                     (in, units) -> List.of(new Result(

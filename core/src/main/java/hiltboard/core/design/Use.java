@@ -131,7 +131,8 @@ public enum Use {
             case OUTDOORS -> Optional.of(LengthRange.of(".015", ".020"));
             case CAMP -> Optional.of(LengthRange.of(".018", ".025"));
             case CHOPPING -> Optional.of(LengthRange.of(".025", ".040"));
-            case GENERAL, FELLING, SHOWING -> Optional.empty();
+            case GENERAL -> Optional.of(LengthRange.of(".015", ".022"));
+            case FELLING, SHOWING -> Optional.empty();
         };
     }
 

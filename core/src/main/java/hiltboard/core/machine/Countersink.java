@@ -10,6 +10,7 @@ import hiltboard.core.measure.Working;
 /**
  * How deep a countersink goes below the face: (rim − hole) ÷ 2 ÷ tan(half its angle). Plane geometry.
  *
+ * @param hole nothing for a blind divot, which a drill's point cuts into the full
  * @param whole angle of the cone, more than 0° and less than 180°
  */
 public record Countersink(Length hole, Length rim, Angle whole) {

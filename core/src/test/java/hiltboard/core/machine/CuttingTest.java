@@ -166,6 +166,12 @@ class CuttingTest {
                         .depth(INCH_FAHRENHEIT)
                         .value())
                 .isEqualTo(inches("0.1"));
+        assertThat(new Countersink(Length.ZERO, inches("0.1875"), new Angle(118))
+                        .depth(INCH_FAHRENHEIT)
+                        .value()
+                        .inches())
+                .as("a point of 118° goes 0.3 of its drill deep, as handbooks give it")
+                .isCloseTo(0.3 * 0.1875, within(0.0003));
         assertThatThrownBy(() -> new Countersink(inches("0.4"), inches("0.2"), new Angle(90)))
                 .isInstanceOf(ImpossibleQuantity.class);
     }

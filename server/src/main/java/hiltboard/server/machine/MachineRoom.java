@@ -243,24 +243,28 @@ class MachineRoom {
 
     /** The first piece is measured and judged before the next. */
     private String first(PieceFile file, Units units) {
-        PieceFile first = files.livingSiblings(file.id()).stream()
+        return files.livingSiblings(file.id()).stream()
                 .filter(each -> each.place() == Place.FIRST_OF_BATCH)
                 .findFirst()
-                .orElse(file);
-        List<HoleRow> read = first.holes();
-        if (first.id() == file.id()) {
-            return "";
-        }
-        if (read.isEmpty()) {
-            return "The holes of " + first.name() + ", the first of the batch, have not been measured yet.";
-        }
+                .map(first -> first.holes().isEmpty() ? notMeasured(first) : off(first, units))
+                .orElse("");
+    }
+
+    /** Once it was proved by hand, nobody has to measure it any more. */
+    private static String notMeasured(PieceFile first) {
+        return first.firstPieceProved()
+                ? ""
+                : "The holes of " + first.name() + ", the first of the batch, have not been measured yet.";
+    }
+
+    private static String off(PieceFile first, Units units) {
         return parts(first)
-                .flatMap(part -> part(part, read, units).holes().stream()
+                .flatMap(part -> part(part, first.holes(), units).holes().stream()
                         .filter(hole -> hole.measured().verdict().equals("OUT"))
                         .map(hole ->
                                 part.template().name() + ": " + hole.measured().why()))
                 .findFirst()
-                .map(off -> "On " + first.name() + ", the first of the batch: " + off
+                .map(words -> "On " + first.name() + ", the first of the batch: " + words
                         + " Put it right before this one is drilled.")
                 .orElse("");
     }
