@@ -395,6 +395,26 @@ class FireTest {
                         address + "/warps/" + warp.path("id").asLong() + "/remedy",
                         Map.of("remedy", "GROUND_OUT", "left", "0"))
                 .isRefused(409, "out-of-turn");
+        maker.post(
+                        Work.address(piece, "test-hardness") + "/went-wrong",
+                        Map.of(
+                                "kind",
+                                "CRACKED",
+                                "words",
+                                "",
+                                "measured",
+                                "",
+                                "wayBack",
+                                "REMAKE",
+                                "from",
+                                "",
+                                "sure",
+                                false))
+                .isOk();
+        assertThat(maker.get(address).json().path("warps"))
+                .as("the new blade is another one")
+                .isEmpty();
+        assertThat(maker.get(address).json().path("tests")).isEmpty();
         long soft = Work.take(owner, 1, Map.of());
         assertThat(maker.post(
                                 "/api/fire/pieces/" + soft + "/hardness",

@@ -102,6 +102,8 @@ class GrindTest {
         Work.workUpTo(shop, owner, piece, "harden");
         measured(piece, "soft P36", Map.of("HEEL.EDGE", ".050")).isOk();
         hole(piece, "1", "-.4").isOk();
+        owner.post(Work.address(piece, "harden") + "/override", Map.of("rule", "hole-off", "reason", "It is for a pin"))
+                .isOk();
         maker.post(
                         "/api/grind/pieces/" + piece + "/abrasives",
                         Map.of("grit", "P36", "tool", "BELT", "lot", 0, "isNew", false))
@@ -126,6 +128,9 @@ class GrindTest {
         assertThat(size(room, "HEEL.EDGE").path("measured").asString()).isEmpty();
         assertThat(room.path("belt").path("used")).isEmpty();
         assertThat(firstHole(piece).path("measured").path("verdict").asString()).isEmpty();
+        assertThat(Work.step(Work.piece(maker, piece), "harden").path("order").path("overrides"))
+                .as("what was allowed for the old blade")
+                .isEmpty();
     }
 
     @Test

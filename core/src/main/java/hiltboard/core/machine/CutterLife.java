@@ -53,9 +53,9 @@ public record CutterLife(CutterMaterial material, Length diameter, List<Cut> cut
 
     /** To two figures of the reader's unit: it is known no better. */
     private static String roughly(double metres, Units units) {
-        boolean isInch = units.length() == Units.LengthUnit.INCH;
-        double number = metres * 1000 / (isInch ? 25.4 : 1);
-        return new BigDecimal(number).round(new MathContext(2)).toPlainString() + (isInch ? " in" : " mm");
+        Length length = Length.ofMillimetres(metres * 1000);
+        return new BigDecimal(length.number(units)).round(new MathContext(2)).toPlainString() + " "
+                + length.symbol(units);
     }
 
     public Worked<Figure> worked(Units units) {

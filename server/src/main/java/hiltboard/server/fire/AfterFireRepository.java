@@ -72,7 +72,7 @@ class AfterFireRepository {
 
     List<TestRow> tests(long piece) {
         return sql.sql("SELECT hardness_test.*, person.name AS by_name FROM hardness_test JOIN person ON person.id = "
-                        + "taken_by WHERE piece_id = :piece ORDER BY hardness_test.id")
+                        + "taken_by WHERE piece_id = :piece AND struck_at_ms IS NULL ORDER BY hardness_test.id")
                 .param("piece", piece)
                 .query((row, number) -> new TestRow(
                         row.getInt("heats"),
@@ -114,11 +114,21 @@ class AfterFireRepository {
                 .update();
     }
 
+    /** What was found of a blade no longer counts: another one takes its place. */
+    void strike(long piece, long atMillis) {
+        for (String table : List.of("hardness_test", "warp")) {
+            sql.sql("UPDATE " + table + " SET struck_at_ms = :at WHERE piece_id = :piece AND struck_at_ms IS NULL")
+                    .param("at", atMillis)
+                    .param("piece", piece)
+                    .update();
+        }
+    }
+
     List<WarpRow> warps(long piece) {
         return sql.sql("""
                 SELECT warp.*, taker.name AS by_name, mender.name AS remedied_name FROM warp JOIN person AS taker ON
                 taker.id = taken_by LEFT JOIN person AS mender ON mender.id = remedied_by
-                WHERE piece_id = :piece ORDER BY warp.id
+                WHERE piece_id = :piece AND struck_at_ms IS NULL ORDER BY warp.id
                 """)
                 .param("piece", piece)
                 .query((row, number) -> {

@@ -30,12 +30,16 @@ public class WorkAgain {
         if (again.isEmpty()) {
             return;
         }
-        steps.reopen(file.id(), again.stream().map(Operation::key).toList());
+        List<String> keys = again.stream().map(Operation::key).toList();
+        steps.reopen(file.id(), keys);
         for (Operation operation : again) {
             operation.readings().forEach(dimension -> readings.strike(file.id(), dimension, clock.nowMillis()));
             readings.strikeMade(file.id(), operation.makes(), clock.nowMillis());
         }
         Anew anew = Anew.of(again);
+        if (anew.steel()) {
+            steps.strikeOverrides(file.id(), keys, clock.nowMillis());
+        }
         rooms.forEach(room -> room.begunAnew(file.id(), anew));
     }
 }

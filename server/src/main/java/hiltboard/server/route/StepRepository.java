@@ -98,7 +98,8 @@ public class StepRepository {
     public List<Override> overrides(Collection<Long> pieces) {
         return sql.sql("""
                 SELECT piece_id, operation, rule, reason, person.name AS given_by, given_at_ms
-                FROM gate_override JOIN person ON person.id = given_by WHERE piece_id IN (:pieces) ORDER BY gate_override.id
+                FROM gate_override JOIN person ON person.id = given_by
+                WHERE piece_id IN (:pieces) AND struck_at_ms IS NULL ORDER BY gate_override.id
                 """)
                 .param("pieces", pieces)
                 .query((row, number) -> new Override(
@@ -207,6 +208,16 @@ public class StepRepository {
     public void reopen(long piece, Collection<String> operations) {
         sql.sql("UPDATE step SET standing = 'OPEN', rest_until_ms = NULL, done_at_ms = NULL, done_by = NULL, "
                         + "put_down_at_ms = NULL WHERE piece_id = :piece AND operation IN (:operations)")
+                .param("piece", piece)
+                .param("operations", operations)
+                .update();
+    }
+
+    /** What was overridden before these steps holds no longer. */
+    public void strikeOverrides(long piece, Collection<String> operations, long atMillis) {
+        sql.sql("UPDATE gate_override SET struck_at_ms = :at WHERE piece_id = :piece AND struck_at_ms IS NULL AND "
+                        + "operation IN (:operations)")
+                .param("at", atMillis)
                 .param("piece", piece)
                 .param("operations", operations)
                 .update();
