@@ -48,7 +48,8 @@ class StationScreensTest {
         bram.press("Drill press 1");
         link(page, "To the station: Drill press").click();
         assertThat(part(page, "Can be started here")).containsText("Drill the pin holes");
-        assertThat(part(page, "At hand").getByRole(AriaRole.IMG)).isVisible();
+        assertThat(part(page, "At hand").locator("svg[aria-label^='Drawing of']"))
+                .isVisible();
         assertThat(part(page, "At hand")).containsText("F");
         assertThat(part(page, "Drill for a glued pin")).containsText("0.257 in");
         part(page, "Drill for a glued pin").getByRole(AriaRole.BUTTON).click();
