@@ -30,15 +30,14 @@ public class WorkAgain {
         if (again.isEmpty()) {
             return;
         }
-        List<String> keys = again.stream().map(Operation::key).toList();
-        steps.reopen(file.id(), keys);
+        steps.reopen(file.id(), again.stream().map(Operation::key).toList());
         for (Operation operation : again) {
             operation.readings().forEach(dimension -> readings.strike(file.id(), dimension, clock.nowMillis()));
             readings.strikeMade(file.id(), operation.makes(), clock.nowMillis());
         }
         Anew anew = Anew.of(again);
         if (anew.steel()) {
-            steps.strikeOverrides(file.id(), keys, clock.nowMillis());
+            steps.strikeOverrides(file.id(), clock.nowMillis());
         }
         rooms.forEach(room -> room.begunAnew(file.id(), anew));
     }

@@ -213,14 +213,12 @@ public class StepRepository {
                 .update();
     }
 
-    /** What was overridden before these steps holds no longer. */
-    public void strikeOverrides(long piece, Collection<String> operations, long atMillis) {
-        sql.sql("UPDATE gate_override SET struck_at_ms = :at WHERE piece_id = :piece AND struck_at_ms IS NULL AND "
-                        + "operation IN (:operations)")
-                .param("at", atMillis)
-                .param("piece", piece)
-                .param("operations", operations)
-                .update();
+    /** What was overridden before steps that are not done holds no longer. */
+    public void strikeOverrides(long piece, long atMillis) {
+        sql.sql("""
+                UPDATE gate_override SET struck_at_ms = :at WHERE piece_id = :piece AND struck_at_ms IS NULL AND
+                    operation NOT IN (SELECT operation FROM step WHERE piece_id = :piece AND standing = 'DONE')
+                """).param("at", atMillis).param("piece", piece).update();
     }
 
     public void override(long piece, String operation, String rule, String reason, long person, long atMillis) {
