@@ -395,22 +395,7 @@ class FireTest {
                         address + "/warps/" + warp.path("id").asLong() + "/remedy",
                         Map.of("remedy", "GROUND_OUT", "left", "0"))
                 .isRefused(409, "out-of-turn");
-        maker.post(
-                        Work.address(piece, "test-hardness") + "/went-wrong",
-                        Map.of(
-                                "kind",
-                                "CRACKED",
-                                "words",
-                                "",
-                                "measured",
-                                "",
-                                "wayBack",
-                                "REMAKE",
-                                "from",
-                                "",
-                                "sure",
-                                false))
-                .isOk();
+        Work.remakeBlade(maker, piece, "test-hardness");
         assertThat(maker.get(address).json().path("warps"))
                 .as("the new blade is another one")
                 .isEmpty();

@@ -108,22 +108,7 @@ class GrindTest {
                         "/api/grind/pieces/" + piece + "/abrasives",
                         Map.of("grit", "P36", "tool", "BELT", "lot", 0, "isNew", false))
                 .isOk();
-        maker.post(
-                        Work.address(piece, "harden") + "/went-wrong",
-                        Map.of(
-                                "kind",
-                                "CRACKED",
-                                "words",
-                                "",
-                                "measured",
-                                "",
-                                "wayBack",
-                                "REMAKE",
-                                "from",
-                                "",
-                                "sure",
-                                false))
-                .isOk();
+        Work.remakeBlade(maker, piece, "harden");
         JsonNode room = room(piece);
         assertThat(size(room, "HEEL.EDGE").path("measured").asString()).isEmpty();
         assertThat(room.path("belt").path("used")).isEmpty();

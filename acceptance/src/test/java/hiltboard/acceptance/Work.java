@@ -3,6 +3,7 @@ package hiltboard.acceptance;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -112,22 +113,18 @@ final class Work {
 
     /** Scraps a piece at a step. */
     static void scrap(Client whoever, long piece, String operation, String words) {
-        whoever.post(
-                        address(piece, operation) + "/went-wrong",
-                        Map.of(
-                                "kind",
-                                "OTHER",
-                                "words",
-                                words,
-                                "measured",
-                                "",
-                                "wayBack",
-                                "SCRAP",
-                                "from",
-                                "",
-                                "sure",
-                                false))
-                .isOk();
+        wentWrong(whoever, piece, operation, Map.of("kind", "OTHER", "words", words, "wayBack", "SCRAP"));
+    }
+
+    /** The blade cracked at a step, and another one is made for it. */
+    static void remakeBlade(Client whoever, long piece, String operation) {
+        wentWrong(whoever, piece, operation, Map.of("kind", "CRACKED", "words", "", "wayBack", "REMAKE"));
+    }
+
+    private static void wentWrong(Client whoever, long piece, String operation, Map<String, Object> what) {
+        Map<String, Object> body = new HashMap<>(Map.of("measured", "", "from", "", "sure", false));
+        body.putAll(what);
+        whoever.post(address(piece, operation) + "/went-wrong", body).isOk();
     }
 
     static Client.Answer done(Client maker, long piece, String operation) {

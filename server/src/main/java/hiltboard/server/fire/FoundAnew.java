@@ -1,7 +1,6 @@
 package hiltboard.server.fire;
 
 import hiltboard.core.route.Anew;
-import hiltboard.server.ShopClock;
 import hiltboard.server.job.FollowsWork;
 import org.springframework.stereotype.Component;
 
@@ -9,17 +8,15 @@ import org.springframework.stereotype.Component;
 @Component
 class FoundAnew implements FollowsWork {
     private final AfterFireRepository found;
-    private final ShopClock clock;
 
-    FoundAnew(AfterFireRepository found, ShopClock clock) {
+    FoundAnew(AfterFireRepository found) {
         this.found = found;
-        this.clock = clock;
     }
 
     @Override
-    public void begunAnew(long piece, Anew anew) {
+    public void begunAnew(long piece, Anew anew, long atMillis) {
         if (anew.steel()) {
-            found.strike(piece, clock.nowMillis());
+            found.strike(piece, atMillis);
         }
     }
 }

@@ -1,7 +1,6 @@
 package hiltboard.server.grind;
 
 import hiltboard.core.route.Anew;
-import hiltboard.server.ShopClock;
 import hiltboard.server.job.FollowsWork;
 import org.springframework.stereotype.Component;
 
@@ -9,20 +8,18 @@ import org.springframework.stereotype.Component;
 @Component
 class GroundAnew implements FollowsWork {
     private final GroundRepository ground;
-    private final ShopClock clock;
 
-    GroundAnew(GroundRepository ground, ShopClock clock) {
+    GroundAnew(GroundRepository ground) {
         this.ground = ground;
-        this.clock = clock;
     }
 
     @Override
-    public void begunAnew(long piece, Anew anew) {
+    public void begunAnew(long piece, Anew anew, long atMillis) {
         if (anew.steel()) {
-            ground.strikeGround(piece, clock.nowMillis());
+            ground.strikeGround(piece, atMillis);
         }
         if (anew.edge()) {
-            ground.strikeTrials(piece, clock.nowMillis());
+            ground.strikeTrials(piece, atMillis);
         }
     }
 }

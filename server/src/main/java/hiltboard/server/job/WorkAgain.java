@@ -39,6 +39,6 @@ public class WorkAgain {
         if (anew.steel()) {
             steps.strikeOverrides(file.id(), clock.nowMillis());
         }
-        rooms.forEach(room -> room.begunAnew(file.id(), anew));
+        rooms.forEach(room -> room.begunAnew(file.id(), anew, clock.nowMillis()));
     }
 }

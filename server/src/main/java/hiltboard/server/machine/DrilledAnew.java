@@ -1,7 +1,6 @@
 package hiltboard.server.machine;
 
 import hiltboard.core.route.Anew;
-import hiltboard.server.ShopClock;
 import hiltboard.server.chain.HoleRepository;
 import hiltboard.server.job.FollowsWork;
 import org.springframework.stereotype.Component;
@@ -10,20 +9,18 @@ import org.springframework.stereotype.Component;
 @Component
 class DrilledAnew implements FollowsWork {
     private final HoleRepository holes;
-    private final ShopClock clock;
 
-    DrilledAnew(HoleRepository holes, ShopClock clock) {
+    DrilledAnew(HoleRepository holes) {
         this.holes = holes;
-        this.clock = clock;
     }
 
     @Override
-    public void begunAnew(long piece, Anew anew) {
+    public void begunAnew(long piece, Anew anew, long atMillis) {
         if (anew.tangHoles()) {
-            holes.strikeSteel(piece, clock.nowMillis());
+            holes.strikeSteel(piece, atMillis);
         }
         if (anew.handleHoles()) {
-            holes.strikeHandle(piece, clock.nowMillis());
+            holes.strikeHandle(piece, atMillis);
         }
     }
 }
