@@ -10,6 +10,7 @@ import hiltboard.core.route.Gate.Obstacle;
 import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -37,11 +38,16 @@ public record HoleOff(String reason) implements Rule {
         if (reads.isEmpty() || operation.traits().stream().noneMatch(BUILDS_ON_IT::contains)) {
             return List.of();
         }
-        return Template.of(spec).stream()
-                .flatMap(part -> off(part, reads, units))
-                .findFirst()
+        return first(spec, reads, units)
                 .map(words -> List.of(new Obstacle(new HoleOff(words), List.of())))
                 .orElse(List.of());
+    }
+
+    /** What is wrong with the first hole that is off, and of which part; empty where none is. */
+    public static Optional<String> first(Specification spec, Collection<HoleRead> reads, Units units) {
+        return Template.of(spec).stream()
+                .flatMap(part -> off(part, reads, units))
+                .findFirst();
     }
 
     private static Stream<String> off(Template part, Collection<HoleRead> reads, Units units) {

@@ -75,11 +75,7 @@ public final class Gates {
         List<Gate.Obstacle> unsettled =
                 new ArrayList<>(EdgeForUse.before(step.operation(), file.specification(), file.useWords()));
         if (!isHoleTaken) {
-            unsettled.addAll(HoleOff.before(
-                    step.operation(),
-                    file.specification(),
-                    file.holes().stream().map(HoleRow::read).toList(),
-                    units));
+            unsettled.addAll(HoleOff.before(step.operation(), file.specification(), file.holesRead(), units));
         }
         if (!file.made().isEmpty() || !readings.isEmpty()) {
             unsettled.addAll(Unsettled.before(step, file.route(), done, this::chain, readings, accepted, units));

@@ -3,6 +3,7 @@ package hiltboard.server.job;
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Specification;
+import hiltboard.core.machine.HoleRead;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
@@ -167,6 +168,11 @@ public record PieceFile(
     /** The piece as the rules of the trade see it. */
     public Making making() {
         return new Making(specification, place(), piece.rework(), progress());
+    }
+
+    /** The last reading of each hole. */
+    public List<HoleRead> holesRead() {
+        return holes.stream().map(HoleRow::read).toList();
     }
 
     public Gate gate(Step step) {

@@ -29,6 +29,7 @@ import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.route.Condition;
+import hiltboard.core.route.HoleOff;
 import hiltboard.core.route.Place;
 import hiltboard.core.route.Workplace;
 import hiltboard.server.access.Person;
@@ -258,12 +259,7 @@ class MachineRoom {
     }
 
     private static String off(PieceFile first, Units units) {
-        return parts(first)
-                .flatMap(part -> part(part, first.holes(), units).holes().stream()
-                        .filter(hole -> hole.measured().verdict().equals("OUT"))
-                        .map(hole ->
-                                part.template().name() + ": " + hole.measured().why()))
-                .findFirst()
+        return HoleOff.first(first.specification(), first.holesRead(), units)
                 .map(words -> "On " + first.name() + ", the first of the batch: " + words
                         + " Put it right before this one is drilled.")
                 .orElse("");

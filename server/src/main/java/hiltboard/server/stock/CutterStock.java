@@ -2,12 +2,14 @@ package hiltboard.server.stock;
 
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
+import hiltboard.core.stock.Lot;
 import hiltboard.core.stock.StockField;
 import hiltboard.core.stock.StockKind;
 import hiltboard.server.Refusal;
 import hiltboard.server.stock.StockRepository.LotRow;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.springframework.stereotype.Service;
 
 /** Drills and cutters on the rack, for the bench that wears them. */
@@ -24,16 +26,17 @@ public class CutterStock {
 
     /** All of which something is there. */
     public List<Cutter> all(Units units) {
-        return stock.lots().stream()
-                .filter(row -> row.lot().kind() == StockKind.CUTTER)
-                .map(row -> cutter(row, units))
-                .toList();
+        return those(lot -> true, units);
     }
 
     /** Those with which a slot is milled. */
     public List<Cutter> endMills(Units units) {
+        return those(lot -> lot.is(StockField.WHAT, "END_MILL"), units);
+    }
+
+    private List<Cutter> those(Predicate<Lot> asked, Units units) {
         return stock.lots().stream()
-                .filter(row -> row.lot().kind() == StockKind.CUTTER && row.lot().is(StockField.WHAT, "END_MILL"))
+                .filter(row -> row.lot().kind() == StockKind.CUTTER && asked.test(row.lot()))
                 .map(row -> cutter(row, units))
                 .toList();
     }
