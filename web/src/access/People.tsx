@@ -29,9 +29,9 @@ export function People() {
   const me = usePerson();
   const queries = useQueryClient();
   const { problem, run } = useCaught();
-  const choose = (lengthUnit: string, temperatureUnit: string) =>
+  const choose = (units: { lengthUnit?: string; temperatureUnit?: string }) =>
     void run(async () => {
-      await change('/api/people/units', { lengthUnit, temperatureUnit });
+      await change('/api/people/units', { lengthUnit: null, temperatureUnit: null, ...units });
       await queries.invalidateQueries();
     });
   return (
@@ -45,13 +45,13 @@ export function People() {
             label="Lengths"
             value={me.lengthUnit}
             options={LENGTH_UNITS}
-            onChange={(unit) => choose(unit, me.temperatureUnit)}
+            onChange={(unit) => choose({ lengthUnit: unit })}
           />
           <Choice
             label="Temperatures"
             value={me.temperatureUnit}
             options={TEMPERATURE_UNITS}
-            onChange={(unit) => choose(me.lengthUnit, unit)}
+            onChange={(unit) => choose({ temperatureUnit: unit })}
           />
         </Row>
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}

@@ -4668,7 +4668,8 @@ export interface components {
             words: string;
         };
         Chosen: {
-            operations: string[];
+            isChosen: boolean;
+            operation: string;
         };
         ChosenUnits: {
             /** @enum {string} */
@@ -5316,6 +5317,12 @@ export interface components {
             use: string;
             words: string;
         };
+        Hand: {
+            /** @enum {string} */
+            at: "DOOR" | "QUENCH";
+            /** Format: int64 */
+            person: number;
+        };
         HandedOn: {
             /** Format: int64 */
             person: number;
@@ -5331,12 +5338,6 @@ export interface components {
             page: string;
             what: string;
             word: string;
-        };
-        Hands: {
-            /** Format: int64 */
-            door: number;
-            /** Format: int64 */
-            quench: number;
         };
         HandView: {
             /** Format: int64 */
@@ -7387,9 +7388,9 @@ export type Given = components['schemas']['Given'];
 export type GrindView = components['schemas']['GrindView'];
 export type GripView = components['schemas']['GripView'];
 export type HabitView = components['schemas']['HabitView'];
+export type Hand = components['schemas']['Hand'];
 export type HandedOn = components['schemas']['HandedOn'];
 export type HandedView = components['schemas']['HandedView'];
-export type Hands = components['schemas']['Hands'];
 export type HandView = components['schemas']['HandView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type HeldStep = components['schemas']['HeldStep'];
@@ -9130,7 +9131,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Hands"];
+                "application/json": components["schemas"]["Hand"];
             };
         };
         responses: {

@@ -13,13 +13,7 @@ export function Updates({ job }: { job: number }) {
   });
   const { problem, isBusy, run } = useCaught();
   const choose = (operation: string, on: boolean) =>
-    void run(() =>
-      change(`/api/jobs/${job}/updates`, {
-        operations: (data?.steps ?? [])
-          .filter((step) => (step.operation === operation ? on : step.isChosen))
-          .map((step) => step.operation),
-      }),
-    );
+    void run(() => change(`/api/jobs/${job}/updates`, { operation, isChosen: on }));
   return (
     <Panel aria-label="Updates">
       <h2>The client hears from us after</h2>

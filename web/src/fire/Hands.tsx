@@ -21,8 +21,8 @@ export function Hands({ load }: { load: LoadView }) {
     { value: '0', words: 'Nobody yet' },
     ...(people ?? []).map((person) => ({ value: String(person.id), words: person.name })),
   ];
-  const choose = (door: string, quench: string) =>
-    void run(() => change(`/api/fire/loads/${load.id}/hands`, { door: Number(door), quench: Number(quench) }));
+  const choose = (at: 'DOOR' | 'QUENCH', person: string) =>
+    void run(() => change(`/api/fire/loads/${load.id}/hands`, { at, person: Number(person) }));
   return (
     <>
       {load.treatment.isQuenched ? (
@@ -31,13 +31,13 @@ export function Hands({ load }: { load: LoadView }) {
             label="At the door"
             value={String(load.hands.doorBy)}
             options={who}
-            onChange={(door) => choose(door, String(load.hands.quenchBy))}
+            onChange={(person) => choose('DOOR', person)}
           />
           <Choice
             label="At the quench"
             value={String(load.hands.quenchBy)}
             options={who}
-            onChange={(quench) => choose(String(load.hands.doorBy), quench)}
+            onChange={(person) => choose('QUENCH', person)}
           />
         </Row>
       ) : null}

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -29,6 +30,13 @@ class ExactSizesTest {
         shop.close();
     }
 
+    private static Map<String, String> units(String length, String temperature) {
+        Map<String, String> units = new HashMap<>();
+        units.put("lengthUnit", length);
+        units.put("temperatureUnit", temperature);
+        return units;
+    }
+
     @Test
     @DisplayName(
             "[worked] a job on usual answers keeps 5/32 in as 3.96875 mm, whoever takes it and whether the form sends its answers or not")
@@ -50,8 +58,15 @@ class ExactSizesTest {
                     .isEqualTo("3.96875 mm");
             assertThat(kept(take(job), "handleHollow")).isEmpty();
         } finally {
-            olwen.post("/api/people/units", Map.of("lengthUnit", "INCH", "temperatureUnit", "FAHRENHEIT"))
-                    .isOk();
+            // Each by itself: what is not said stays as it is.
+            olwen.post("/api/people/units", units(null, "FAHRENHEIT")).isOk();
+            assertThat(olwen.get("/api/session")
+                            .json()
+                            .path("person")
+                            .path("lengthUnit")
+                            .asString())
+                    .isEqualTo("MILLIMETRE");
+            olwen.post("/api/people/units", units("INCH", null)).isOk();
         }
     }
 

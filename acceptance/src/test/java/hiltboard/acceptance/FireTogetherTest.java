@@ -50,6 +50,29 @@ class FireTogetherTest {
     }
 
     @Test
+    void two_who_say_at_once_who_stands_where_both_stay_said() {
+        long load = fires.plan(kiln, "HARDEN", fires.ready(owner, Map.of(), "harden"));
+        long asBramSawIt = fires.load(load).path("hands").path("doorBy").asLong();
+        List<Long> people = owner.get("/api/people")
+                .json()
+                .valueStream()
+                .map(person -> person.path("id").asLong())
+                .toList();
+        cato.post("/api/fire/loads/" + load + "/hands", Map.of("at", "DOOR", "person", people.get(1)))
+                .isOk();
+        assertThat(asBramSawIt).isZero();
+        bram.post("/api/fire/loads/" + load + "/hands", Map.of("at", "QUENCH", "person", people.get(2)))
+                .isOk();
+        JsonNode hands = fires.load(load).path("hands");
+        assertThat(hands.path("doorBy").asLong()).isEqualTo(people.get(1));
+        assertThat(hands.path("quenchBy").asLong()).isEqualTo(people.get(2));
+        bram.post("/api/fire/loads/" + load + "/hands", Map.of("at", "DOOR", "person", 0))
+                .isOk();
+        assertThat(fires.load(load).path("hands").path("doorBy").asLong()).isZero();
+        assertThat(fires.load(load).path("hands").path("quenchBy").asLong()).isEqualTo(people.get(2));
+    }
+
+    @Test
     void those_who_cannot_join_are_told_why_and_one_piece_waits_for_one_fire_of_a_kind() {
         long first = fires.ready(owner, Map.of(), "harden");
         long early = fires.ready(owner, Map.of(), "profile");

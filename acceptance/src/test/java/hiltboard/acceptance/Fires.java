@@ -80,8 +80,8 @@ final class Fires {
                 .valueStream()
                 .map(person -> person.path("id").asLong())
                 .toList();
-        tell(load, "hands", Map.of("door", people.get(1), "quench", people.get(2)))
-                .isOk();
+        tell(load, "hands", Map.of("at", "DOOR", "person", people.get(1))).isOk();
+        tell(load, "hands", Map.of("at", "QUENCH", "person", people.get(2))).isOk();
     }
 
     /** A piece that is worked up to a step of its route. */

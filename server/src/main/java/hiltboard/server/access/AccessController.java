@@ -154,7 +154,8 @@ class AccessController {
 
     record Decided(String matter, boolean may) {}
 
-    record ChosenUnits(LengthUnit lengthUnit, TemperatureUnit temperatureUnit) {}
+    /** What is not said stays as it is. */
+    record ChosenUnits(Optional<LengthUnit> lengthUnit, Optional<TemperatureUnit> temperatureUnit) {}
 
     @GetMapping("/api/session")
     SessionView session(CsrfToken token, HttpServletRequest request) {
@@ -296,7 +297,7 @@ class AccessController {
     @PostMapping("/api/people/units")
     Receipt choose(@RequestBody ChosenUnits chosen, Person person, Command command) {
         return changes.make(command, () -> {
-            access.choose(person, new Units(chosen.lengthUnit(), chosen.temperatureUnit()));
+            access.choose(person, chosen.lengthUnit(), chosen.temperatureUnit());
             return Entry.ofShop(Entry.Kind.UNITS_CHOSEN, person.name() + " chose other units", person.id());
         });
     }

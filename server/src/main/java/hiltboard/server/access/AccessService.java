@@ -3,6 +3,8 @@ package hiltboard.server.access;
 import com.nulabinc.zxcvbn.Zxcvbn;
 import hiltboard.core.field.Finding;
 import hiltboard.core.measure.Units;
+import hiltboard.core.measure.Units.LengthUnit;
+import hiltboard.core.measure.Units.TemperatureUnit;
 import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.PersonRepository.Account;
@@ -322,9 +324,9 @@ public class AccessService {
         return insert(person);
     }
 
-    /** Chooses the units that a person reads; part of a change. */
-    public void choose(Person person, Units units) {
-        people.choose(person.id(), units);
+    /** Chooses the units that a person reads; part of a change. What is not said stays as it is. */
+    void choose(Person person, Optional<LengthUnit> length, Optional<TemperatureUnit> temperature) {
+        people.choose(person.id(), length, temperature);
     }
 
     private long insert(NewPerson person) {

@@ -62,10 +62,13 @@ class PersonRepository {
                 .single();
     }
 
-    void choose(long person, Units units) {
-        sql.sql("UPDATE person SET length_unit = :length, temperature_unit = :temperature WHERE id = :id")
-                .param("length", units.length().name())
-                .param("temperature", units.temperature().name())
+    void choose(long person, Optional<LengthUnit> length, Optional<TemperatureUnit> temperature) {
+        sql.sql("""
+                UPDATE person SET length_unit = coalesce(:length, length_unit),
+                temperature_unit = coalesce(:temperature, temperature_unit) WHERE id = :id
+                """)
+                .param("length", length.map(LengthUnit::name).orElse(null))
+                .param("temperature", temperature.map(TemperatureUnit::name).orElse(null))
                 .param("id", person)
                 .update();
     }

@@ -191,7 +191,8 @@ class DemoFire {
 
         void harden(long kiln, long first, long second) {
             long load = planned(kiln, Treatment.HARDEN, first, second);
-            doNow(() -> loads.hands(load, door.id(), quench.id(), quench, Diary.command(quench)));
+            doNow(() -> loads.hand(load, LoadPlanning.Place.DOOR, door.id(), quench, Diary.command(quench)));
+            doNow(() -> loads.hand(load, LoadPlanning.Place.QUENCH, quench.id(), quench, Diary.command(quench)));
             doNow(() -> firings.light(load, quench, Diary.command(quench)));
             pass(Duration.ofMinutes(78), Duration.ofMinutes(6));
             open(kiln, Duration.ofSeconds(20));

@@ -90,12 +90,14 @@ class LetterRepository {
                 .set();
     }
 
-    void choose(long job, Set<String> operations) {
-        sql.sql("DELETE FROM update_step WHERE job_id = :job").param("job", job).update();
-        operations.forEach(operation -> sql.sql("INSERT INTO update_step (job_id, operation) VALUES (:job, :operation)")
+    void choose(long job, String operation, boolean isChosen) {
+        sql.sql(
+                        isChosen
+                                ? "INSERT INTO update_step (job_id, operation) VALUES (:job, :operation) ON CONFLICT DO NOTHING"
+                                : "DELETE FROM update_step WHERE job_id = :job AND operation = :operation")
                 .param("job", job)
                 .param("operation", operation)
-                .update());
+                .update();
     }
 
     /** A piece that reached a step after which its client is written to, and about which nobody has written yet. */

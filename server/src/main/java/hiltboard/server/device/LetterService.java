@@ -29,7 +29,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Properties;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.core.io.ByteArrayResource;
 import org.springframework.mail.MailException;
 import org.springframework.mail.javamail.MimeMessageHelper;
@@ -105,17 +104,19 @@ class LetterService {
                 .toList());
     }
 
-    Receipt choose(long job, List<String> operations, Command command) {
+    /** One step more, or one less: others may be choosing at the same time. */
+    Receipt choose(long job, String operation, boolean isChosen, Command command) {
         return changes.make(command, () -> {
             JobFile file = files.openJob(job);
-            Set<String> known =
-                    steps(job).steps().stream().map(StepChoice::operation).collect(Collectors.toSet());
-            letters.choose(job, operations.stream().filter(known::contains).collect(Collectors.toSet()));
+            if (steps(job).steps().stream().noneMatch(step -> step.operation().equals(operation))) {
+                throw Refusal.notThere("There is no such step in this job after which a client is written to.");
+            }
+            letters.choose(job, operation, isChosen);
+            int steps = letters.stepsOf(job).size();
             return Entry.ofJob(
                     Entry.Kind.UPDATES_CHOSEN,
                     job,
-                    file.number() + ": the client is written to after " + operations.size()
-                            + (operations.size() == 1 ? " step" : " steps"));
+                    file.number() + ": the client is written to after " + steps + (steps == 1 ? " step" : " steps"));
         });
     }
 

@@ -44,7 +44,7 @@ class OutboxController {
     /** @param isMailing whether letters leave by themselves */
     record OutboxView(boolean isMailing, List<Prepared> due, List<LetterView> letters) {}
 
-    record Chosen(List<String> operations) {}
+    record Chosen(String operation, boolean isChosen) {}
 
     @GetMapping("/api/outbox")
     @Transactional(readOnly = true)
@@ -98,6 +98,6 @@ class OutboxController {
 
     @PostMapping("/api/jobs/{id}/updates")
     Receipt choose(@PathVariable long id, @RequestBody Chosen chosen, Command command) {
-        return service.choose(id, chosen.operations(), command);
+        return service.choose(id, chosen.operation(), chosen.isChosen(), command);
     }
 }

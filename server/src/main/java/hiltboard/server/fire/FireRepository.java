@@ -236,10 +236,12 @@ class FireRepository {
                 .update();
     }
 
-    void hands(long load, Optional<Long> door, Optional<Long> quench) {
-        sql.sql("UPDATE fire_load SET door_by = :door, quench_by = :quench WHERE id = :id")
-                .param("door", door.orElse(null))
-                .param("quench", quench.orElse(null))
+    void hand(long load, LoadPlanning.Place at, Optional<Long> who) {
+        sql.sql(
+                        at == LoadPlanning.Place.DOOR
+                                ? "UPDATE fire_load SET door_by = :who WHERE id = :id"
+                                : "UPDATE fire_load SET quench_by = :who WHERE id = :id")
+                .param("who", who.orElse(null))
                 .param("id", load)
                 .update();
     }

@@ -28,7 +28,8 @@ class LoadController {
 
     record Ready(String line, boolean isReady) {}
 
-    record Hands(long door, long quench) {}
+    /** @param person nobody if zero */
+    record Hand(LoadPlanning.Place at, long person) {}
 
     record Out(long piece, boolean sure) {}
 
@@ -62,8 +63,8 @@ class LoadController {
     }
 
     @PostMapping("/api/fire/loads/{id}/hands")
-    Receipt hands(@PathVariable long id, @RequestBody Hands hands, Person person, Command command) {
-        return planning.hands(id, hands.door(), hands.quench(), person, command);
+    Receipt hands(@PathVariable long id, @RequestBody Hand hand, Person person, Command command) {
+        return planning.hand(id, hand.at(), hand.person(), person, command);
     }
 
     @PostMapping("/api/fire/loads/{id}/light")

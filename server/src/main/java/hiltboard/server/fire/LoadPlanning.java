@@ -23,13 +23,17 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Loads before the fire: pieces put together, what must be ready, who stands where. */
 @Service
 public class LoadPlanning {
+    /** Where somebody stands when the work comes out. */
+    public enum Place {
+        DOOR,
+        QUENCH
+    }
+
     private final FireRepository fire;
     private final LoadFiles loads;
     private final PieceFiles files;
@@ -137,14 +141,17 @@ public class LoadPlanning {
         });
     }
 
-    /** Who works the door and who quenches; nobody is zero. */
-    public Receipt hands(long id, long door, long quench, Person person, Command command) {
-        Set<Long> known = access.people().stream().map(Person::id).collect(Collectors.toSet());
-        Optional<Long> atDoor = Optional.of(door).filter(known::contains);
-        Optional<Long> atQuench = Optional.of(quench).filter(known::contains);
+    /**
+     * Who works the door, or who quenches: each is said by itself, since two people may say it at once. Nobody is zero.
+     */
+    public Receipt hand(long id, Place at, long who, Person person, Command command) {
+        Optional<Long> known = access.people().stream()
+                .map(Person::id)
+                .filter(each -> each == who)
+                .findFirst();
         return changes.make(command, () -> {
             Opened load = loads.open(id, Standing.PLANNED, Standing.LIT, Standing.IN);
-            fire.hands(id, atDoor, atQuench);
+            fire.hand(id, at, known);
             LoadRow row = fire.load(id);
             return load.entry(
                     Entry.Kind.FIRE_CHANGED,
