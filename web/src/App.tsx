@@ -1,5 +1,5 @@
-import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useIsFetching, useQueryClient } from '@tanstack/react-query';
+import { type PropsWithChildren, useEffect, useState } from 'react';
 import { Route, Routes, useLocation } from 'react-router';
 import { styled } from 'styled-components';
 import { SIGNED_OUT } from './api/client';
@@ -118,17 +118,27 @@ function OpenShop({ session, person }: { session: SessionView; person: PersonVie
       <Troubles />
       <Alarms />
       <Handed />
-      <Room id="page" tabIndex={-1}>
+      <Page>
         <Routes>
           <Route path="/" element={<Wall empty={<FirstHour />} />} />
           <Route path="/wall" element={<Wall empty={<FirstHour />} />} />
-          {Object.entries(PAGES).map(([path, Page]) => (
-            <Route key={path} path={path} element={<Page />} />
+          {Object.entries(PAGES).map(([path, View]) => (
+            <Route key={path} path={path} element={<View />} />
           ))}
           <Route path="*" element={<p>There is nothing at this address.</p>} />
         </Routes>
-      </Room>
+      </Page>
       <Announcements unsent={unsent} isConnected={isConnected} announced={announced} onDismiss={dismiss} />
     </UnsentHere>
+  );
+}
+
+/** Says so while it still fills: until the first answers are there, what lies under a finger may move away. */
+function Page({ children }: PropsWithChildren) {
+  const isFilling = useIsFetching({ predicate: (query) => query.state.status === 'pending' }) > 0;
+  return (
+    <Room id="page" tabIndex={-1} aria-busy={isFilling}>
+      {children}
+    </Room>
   );
 }
