@@ -29,9 +29,9 @@ export function People() {
   const me = usePerson();
   const queries = useQueryClient();
   const { problem, run } = useCaught();
-  const choose = (units: { lengthUnit?: string; temperatureUnit?: string }) =>
+  const choose = (unit: string) =>
     void run(async () => {
-      await change('/api/people/units', { lengthUnit: null, temperatureUnit: null, ...units });
+      await change('/api/people/units', { unit });
       await queries.invalidateQueries();
     });
   return (
@@ -41,18 +41,8 @@ export function People() {
         <h2>What you read</h2>
         <Quiet>Any field still takes the other units when they are named.</Quiet>
         <Row>
-          <Choice
-            label="Lengths"
-            value={me.lengthUnit}
-            options={LENGTH_UNITS}
-            onChange={(unit) => choose({ lengthUnit: unit })}
-          />
-          <Choice
-            label="Temperatures"
-            value={me.temperatureUnit}
-            options={TEMPERATURE_UNITS}
-            onChange={(unit) => choose({ temperatureUnit: unit })}
-          />
+          <Choice label="Lengths" value={me.lengthUnit} options={LENGTH_UNITS} onChange={choose} />
+          <Choice label="Temperatures" value={me.temperatureUnit} options={TEMPERATURE_UNITS} onChange={choose} />
         </Row>
         {problem ? <Trouble role="alert">{problem.message}</Trouble> : null}
       </Panel>

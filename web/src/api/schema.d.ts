@@ -4671,11 +4671,8 @@ export interface components {
             isChosen: boolean;
             operation: string;
         };
-        ChosenUnits: {
-            /** @enum {string} */
-            lengthUnit: "INCH" | "MILLIMETRE";
-            /** @enum {string} */
-            temperatureUnit: "FAHRENHEIT" | "CELSIUS";
+        ChosenUnit: {
+            unit: string;
         };
         CladdingView: {
             data: components["schemas"]["DatumView"][];
@@ -7310,7 +7307,7 @@ export type CheckView = components['schemas']['CheckView'];
 export type Choice = components['schemas']['Choice'];
 export type ChoiceView = components['schemas']['ChoiceView'];
 export type Chosen = components['schemas']['Chosen'];
-export type ChosenUnits = components['schemas']['ChosenUnits'];
+export type ChosenUnit = components['schemas']['ChosenUnit'];
 export type CladdingView = components['schemas']['CladdingView'];
 export type CladView = components['schemas']['CladView'];
 export type ClaimView = components['schemas']['ClaimView'];
@@ -11732,7 +11729,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChosenUnits"];
+                "application/json": components["schemas"]["ChosenUnit"];
             };
         };
         responses: {

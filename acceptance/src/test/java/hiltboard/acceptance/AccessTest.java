@@ -60,8 +60,7 @@ class AccessTest {
                     stranger.send(HttpRequest.newBuilder(URI.create(shop.address() + "/api/people/units"))
                             .header("Content-Type", "application/json")
                             .header("Command-Id", "12345678")
-                            .POST(HttpRequest.BodyPublishers.ofString(
-                                    "{\"lengthUnit\":\"MILLIMETRE\",\"temperatureUnit\":\"CELSIUS\"}")));
+                            .POST(HttpRequest.BodyPublishers.ofString("{\"unit\":\"MILLIMETRE\"}")));
             assertThat(withoutToken.status()).isEqualTo(403);
             stranger.post(
                             "/api/people",

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
@@ -30,13 +29,6 @@ class ExactSizesTest {
         shop.close();
     }
 
-    private static Map<String, String> units(String length, String temperature) {
-        Map<String, String> units = new HashMap<>();
-        units.put("lengthUnit", length);
-        units.put("temperatureUnit", temperature);
-        return units;
-    }
-
     @Test
     @DisplayName(
             "[worked] a job on usual answers keeps 5/32 in as 3.96875 mm, whoever takes it and whether the form sends its answers or not")
@@ -51,22 +43,21 @@ class ExactSizesTest {
         assertThat(kept(take(job), "stockThickness"))
                 .as("only what was typed is sent")
                 .isEqualTo("3.96875 mm");
-        olwen.post("/api/people/units", Map.of("lengthUnit", "MILLIMETRE", "temperatureUnit", "CELSIUS"))
-                .isOk();
+        Work.reads(olwen, "MILLIMETRE", "CELSIUS");
         try {
             assertThat(kept(take(Work.commission(olwen, 1, Map.of())), "stockThickness"))
                     .isEqualTo("3.96875 mm");
             assertThat(kept(take(job), "handleHollow")).isEmpty();
         } finally {
             // Each by itself: what is not said stays as it is.
-            olwen.post("/api/people/units", units(null, "FAHRENHEIT")).isOk();
+            Work.reads(olwen, "FAHRENHEIT");
             assertThat(olwen.get("/api/session")
                             .json()
                             .path("person")
                             .path("lengthUnit")
                             .asString())
                     .isEqualTo("MILLIMETRE");
-            olwen.post("/api/people/units", units("INCH", null)).isOk();
+            Work.reads(olwen, "INCH");
         }
     }
 

@@ -28,14 +28,7 @@ class NewOwnerTest {
     void usual_answers_and_the_bar_that_they_name_raise_no_false_alarm(String lengthUnit) {
         try (RunningShop shop = RunningShop.withTwoMakers()) {
             Client owner = shop.signedIn("olwen");
-            owner.post(
-                            "/api/people/units",
-                            Map.of(
-                                    "lengthUnit",
-                                    lengthUnit,
-                                    "temperatureUnit",
-                                    lengthUnit.equals("INCH") ? "FAHRENHEIT" : "CELSIUS"))
-                    .isOk();
+            Work.reads(owner, lengthUnit, lengthUnit.equals("INCH") ? "FAHRENHEIT" : "CELSIUS");
             Maker olwen = BROWSER.signedIn(shop, "olwen");
             Page page = olwen.page();
             page.navigate("/new");

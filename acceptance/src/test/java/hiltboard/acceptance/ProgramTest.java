@@ -111,8 +111,7 @@ class ProgramTest {
     void outlined() throws Exception {
         List<At> inches = moved(owner, "blade-and-tang-outline.nc", "?cutter=1/4");
         Client metric = shop.signedIn("cato");
-        metric.post("/api/people/units", Map.of("lengthUnit", "MILLIMETRE", "temperatureUnit", "CELSIUS"))
-                .isOk();
+        Work.reads(metric, "MILLIMETRE", "CELSIUS");
         List<At> millimetres = moved(metric, "blade-and-tang-outline.nc", "?cutter=1/4+in");
         double whole = 9.5 * 25.4 - 25.4;
         for (List<At> way : List.of(inches, millimetres)) {

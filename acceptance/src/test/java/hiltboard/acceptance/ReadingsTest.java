@@ -208,8 +208,7 @@ class ReadingsTest {
             "[worked] a refusal names a limit in the reader's unit that can be met: 1.4 mm of tang cannot be, more than 1.41 mm can")
     void limits_are_said_in_the_readers_unit() {
         Client cato = shop.signedIn("cato");
-        cato.post("/api/people/units", Map.of("lengthUnit", "MILLIMETRE", "temperatureUnit", "CELSIUS"))
-                .isOk();
+        Work.reads(cato, "MILLIMETRE", "CELSIUS");
         Map<String, String> thin =
                 new LinkedHashMap<>(Map.of("tangWidth", "18", "tangThickness", "1.4", "guardThickness", "9"));
         JsonNode finding =

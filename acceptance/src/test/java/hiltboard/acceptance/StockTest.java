@@ -444,7 +444,7 @@ class StockTest {
         String table = olwen.get("/api/stock/files/rack.csv").isOk().text();
         try (RunningShop other = RunningShop.withTwoMakers()) {
             Client there = other.signedIn("bram");
-            there.post("/api/me/units", Map.of("lengthUnit", "MILLIMETRE", "temperatureUnit", "CELSIUS"));
+            Work.reads(there, "MILLIMETRE", "CELSIUS");
             JsonNode lines = there.post("/api/stock/table/preview", Map.of("text", table))
                     .isOk()
                     .json();

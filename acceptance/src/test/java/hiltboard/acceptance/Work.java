@@ -13,6 +13,13 @@ import tools.jackson.databind.JsonNode;
 final class Work {
     private Work() {}
 
+    /** Chooses what somebody reads, one unit after the other. */
+    static void reads(Client client, String... units) {
+        for (String unit : units) {
+            client.post("/api/people/units", Map.of("unit", unit)).isOk();
+        }
+    }
+
     /** The form of a commission with the usual answers of every question, some of them changed. */
     static Map<String, Object> commission(Client owner, int pieces, Map<String, String> changed) {
         Map<String, String> specification = new LinkedHashMap<>();

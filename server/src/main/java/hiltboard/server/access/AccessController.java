@@ -19,6 +19,7 @@ import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -154,8 +155,8 @@ class AccessController {
 
     record Decided(String matter, boolean may) {}
 
-    /** What is not said stays as it is. */
-    record ChosenUnits(Optional<LengthUnit> lengthUnit, Optional<TemperatureUnit> temperatureUnit) {}
+    /** @param unit of lengths or of temperatures; what is not said stays as it is */
+    record ChosenUnit(String unit) {}
 
     @GetMapping("/api/session")
     SessionView session(CsrfToken token, HttpServletRequest request) {
@@ -295,11 +296,20 @@ class AccessController {
     }
 
     @PostMapping("/api/people/units")
-    Receipt choose(@RequestBody ChosenUnits chosen, Person person, Command command) {
+    Receipt choose(@RequestBody ChosenUnit chosen, Person person, Command command) {
+        Optional<LengthUnit> length = named(LengthUnit.values(), chosen.unit());
+        Optional<TemperatureUnit> temperature = named(TemperatureUnit.values(), chosen.unit());
+        if (length.isEmpty() && temperature.isEmpty()) {
+            throw Refusal.entry("unit", chosen.unit(), "This is no unit", "INCH, MILLIMETRE, FAHRENHEIT or CELSIUS");
+        }
         return changes.make(command, () -> {
-            access.choose(person, chosen.lengthUnit(), chosen.temperatureUnit());
+            access.choose(person, length, temperature);
             return Entry.ofShop(Entry.Kind.UNITS_CHOSEN, person.name() + " chose other units", person.id());
         });
+    }
+
+    private static <U extends Enum<U>> Optional<U> named(U[] units, String name) {
+        return Arrays.stream(units).filter(unit -> unit.name().equals(name)).findFirst();
     }
 
     /** Changes one's own password; every other session of this person ends. */
