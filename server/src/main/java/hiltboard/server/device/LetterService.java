@@ -173,22 +173,29 @@ class LetterService {
                             clock.nowMillis(),
                             0),
                     person.id());
-            return new Entry(
-                    Entry.Kind.LETTER_WRITTEN,
-                    Optional.of(piece.jobId()),
-                    Optional.of(piece.id()),
-                    piece.name() + ": a letter to " + written.recipient().strip(),
-                    id);
+            return told(piece, "a letter to " + written.recipient().strip(), id);
         });
         send(receipt.about());
         return receipt;
+    }
+
+    private static Entry told(PieceFile piece, String words, long letter) {
+        return new Entry(
+                Entry.Kind.LETTER_WRITTEN,
+                Optional.of(piece.jobId()),
+                Optional.of(piece.id()),
+                piece.name() + ": " + words,
+                letter);
     }
 
     private void send(long id) {
         letters.withId(id).filter(letter -> letter.sentAtMillis() == 0).ifPresent(letter -> {
             try {
                 if (post.send(message(letter))) {
-                    letters.sent(id, clock.nowMillis());
+                    changes.make(new Command("letter-sent-" + id, Optional.empty(), "mail"), () -> {
+                        letters.sent(id, clock.nowMillis());
+                        return told(files.open(letter.piece()), "the letter to " + letter.recipient() + " is sent", id);
+                    });
                 }
             } catch (MailException refused) {
                 throw Refusal.outOfTurn("The mail server did not take the letter. It lies in the outbox.");

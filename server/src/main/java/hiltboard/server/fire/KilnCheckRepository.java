@@ -5,6 +5,8 @@ import hiltboard.core.fire.KilnCheck.Grain;
 import hiltboard.core.fire.KilnCheck.Once;
 import hiltboard.core.measure.Temperature;
 import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -40,6 +42,12 @@ class KilnCheckRepository {
 
     KilnCheck of(long kiln) {
         return new KilnCheck(made(kiln).stream().map(Made::once).toList());
+    }
+
+    /** By how much each kiln that was ever checked shows wrong, by its number, in kelvin. */
+    Map<Long, Double> offsets() {
+        return sql.sql("SELECT DISTINCT kiln_id FROM kiln_check").query(Long.class).list().stream()
+                .collect(Collectors.toMap(kiln -> kiln, kiln -> of(kiln).offsetKelvin()));
     }
 
     void keep(long kiln, Once once, long person, long atMillis) {

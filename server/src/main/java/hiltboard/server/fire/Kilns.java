@@ -30,6 +30,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.live.Remembered;
 import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -61,6 +62,9 @@ public class Kilns {
     private static final Temperature COLDEST = Temperature.ofFahrenheit(120);
     private static final Temperature HOTTEST = Temperature.ofFahrenheit(2500);
 
+    /** What has never been held beside a second thermocouple is taken at its word. */
+    private static final double NOT_CHECKED = 0;
+
     private final FireRepository fire;
     private final LoadFiles loads;
     private final Changes changes;
@@ -69,7 +73,7 @@ public class Kilns {
     private final KilnAlarms alarms;
     private final List<KilnConnector> connectors;
     private final Map<Long, ConnectedKiln> connections = new ConcurrentHashMap<>();
-    private final Map<Long, Double> offsets = new ConcurrentHashMap<>();
+    private final Remembered<Map<Long, Double>> offsets;
 
     Kilns(
             FireRepository fire,
@@ -86,6 +90,7 @@ public class Kilns {
         this.loads = loads;
         this.changes = changes;
         this.clock = clock;
+        this.offsets = changes.remember(checks::offsets, Entry.Kind.KILN_CHECKED);
     }
 
     /** A kiln as it was typed: how long it takes, empty and shut, up to one temperature, and back down to another. */
@@ -110,8 +115,7 @@ public class Kilns {
     }
 
     private ConnectedKiln putRight(ConnectedKiln kiln, long id) {
-        return new TrueHeat(
-                kiln, offsets.computeIfAbsent(id, each -> checks.of(each).offsetKelvin()));
+        return new TrueHeat(kiln, offsets.get().getOrDefault(id, NOT_CHECKED));
     }
 
     /** The kiln as its own display shows it. */
@@ -277,7 +281,7 @@ public class Kilns {
                     "within " + TemperatureDifference.ofKelvin(MOST_OFF_KELVIN).in(person.units())
                             + " of what the kiln shows");
         }
-        Receipt receipt = changes.make(command, () -> {
+        return changes.make(command, () -> {
             KilnRow kiln = fire.kiln(id);
             if (fire.burningIn(id).isPresent()) {
                 throw Refusal.outOfTurn("A load burns in " + kiln.name()
@@ -291,8 +295,6 @@ public class Kilns {
                             + grain.words().toLowerCase(Locale.ROOT),
                     id);
         });
-        offsets.remove(id);
-        return receipt;
     }
 
     public Receipt drop(long id, Command command) {

@@ -1,8 +1,10 @@
 package hiltboard.server.live;
 
 import hiltboard.server.ShopClock;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.function.Supplier;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,6 +19,7 @@ public class Changes {
     private final Journal journal;
     private final LiveStream live;
     private final ShopClock clock;
+    private final List<Remembered<?>> remembered = new CopyOnWriteArrayList<>();
 
     Changes(TransactionTemplate transactions, Journal journal, LiveStream live, ShopClock clock) {
         this.transactions = transactions;
@@ -56,6 +59,13 @@ public class Changes {
                 }));
     }
 
+    /** Remembers what is read often until an entry of one of these kinds changes it. */
+    public <T> Remembered<T> remember(Supplier<T> read, Entry.Kind changedBy, Entry.Kind... orBy) {
+        Remembered<T> known = new Remembered<>(read, EnumSet.of(changedBy, orBy), journal::latest);
+        remembered.add(known);
+        return known;
+    }
+
     /** The journal of a piece and of its job, newest first. */
     @Transactional(readOnly = true)
     public List<JournalEntry> ofPiece(long piece, long job) {
@@ -80,6 +90,7 @@ public class Changes {
         TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
             @Override
             public void afterCommit() {
+                remembered.forEach(known -> known.heard(entry));
                 live.tell(entry);
             }
         });

@@ -11,10 +11,10 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.live.Remembered;
 import hiltboard.server.material.SteelRepository.OwnSteel;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.springframework.stereotype.Service;
 
 /** The steels that this shop can choose from: the known grades and those that it describes itself. */
@@ -23,24 +23,24 @@ public class Steels {
     private final SteelRepository own;
     private final Changes changes;
     private final ShopClock clock;
-    /** Asked at every picture of a drag, so it is not read from the file of data each time. */
-    private volatile Optional<SteelLibrary> known = Optional.empty();
+    private final Remembered<SteelLibrary> known;
 
     Steels(SteelRepository own, Changes changes, ShopClock clock) {
         this.own = own;
         this.changes = changes;
         this.clock = clock;
+        this.known = changes.remember(this::read, Entry.Kind.STEEL_KEPT);
     }
 
     /** Stays the same object while nothing changes. */
     public SteelLibrary library() {
-        return known.orElseGet(() -> {
-            SteelLibrary library = new SteelLibrary(own.all().stream()
-                    .map(kept -> MillSheet.restore(kept.entries()))
-                    .toList());
-            known = Optional.of(library);
-            return library;
-        });
+        return known.get();
+    }
+
+    private SteelLibrary read() {
+        return new SteelLibrary(own.all().stream()
+                .map(kept -> MillSheet.restore(kept.entries()))
+                .toList());
     }
 
     List<OwnSteel> own() {
@@ -57,7 +57,7 @@ public class Steels {
         if (!findings.isEmpty()) {
             throw Refusal.entries(findings);
         }
-        Receipt receipt = changes.makeAll(
+        return changes.makeAll(
                 command,
                 () -> read.stream()
                         .map(answer -> {
@@ -67,8 +67,6 @@ public class Steels {
                                     Entry.Kind.STEEL_KEPT, designation + " is described by the shop itself", id);
                         })
                         .toList());
-        known = Optional.empty();
-        return receipt;
     }
 
     static List<String> columns() {

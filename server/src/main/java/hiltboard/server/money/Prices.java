@@ -11,6 +11,7 @@ import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Entry;
 import hiltboard.server.live.Receipt;
+import hiltboard.server.live.Remembered;
 import hiltboard.server.material.Steels;
 import hiltboard.server.money.PriceRepository.PriceRow;
 import java.time.LocalDate;
@@ -34,6 +35,7 @@ public class Prices {
     private final Changes changes;
     private final ShopClock clock;
     private final Steels steels;
+    private final Remembered<List<PriceRow>> rows;
     private volatile @Nullable Held held;
 
     Prices(PriceRepository prices, ShopCurrency currency, Changes changes, ShopClock clock, Steels steels) {
@@ -42,31 +44,36 @@ public class Prices {
         this.changes = changes;
         this.clock = clock;
         this.steels = steels;
+        this.rows = changes.remember(prices::all, Entry.Kind.PRICE_SET);
     }
 
     /** What holds today; worked out once a day, since it is asked at every picture of a drag. */
     @Transactional(readOnly = true)
     public PriceList today() {
         LocalDate day = clock.today();
+        List<PriceRow> written = rows.get();
+        Currency named = currency.get();
         Held known = held;
-        if (known == null
-                || !known.day().equals(day)
-                || !known.prices().currency().equals(currency.get())) {
-            known = new Held(day, on(day));
+        if (known == null || !known.isOf(day, named, written)) {
+            known = new Held(day, named, written, on(day, written, named));
             held = known;
         }
         return known.prices();
     }
 
-    private record Held(LocalDate day, PriceList prices) {}
+    private record Held(LocalDate day, Currency currency, List<PriceRow> written, PriceList prices) {
+        boolean isOf(LocalDate today, Currency named, List<PriceRow> now) {
+            return day.equals(today) && currency.equals(named) && written == now;
+        }
+    }
 
     /** What held on a day, or will. Amounts that were written before the shop named its currency are of it. */
-    private PriceList on(LocalDate day) {
+    private static PriceList on(LocalDate day, List<PriceRow> written, Currency named) {
         Map<String, Money> amounts = new HashMap<>();
-        prices.all().stream()
+        written.stream()
                 .filter(row -> !row.from().isAfter(day))
-                .forEach(row -> amounts.put(row.item(), new Money(row.amount().minor(), currency.get())));
-        return new PriceList(currency.get(), amounts);
+                .forEach(row -> amounts.put(row.item(), new Money(row.amount().minor(), named)));
+        return new PriceList(named, amounts);
     }
 
     /** Every price that was ever written down, by item and day. */
@@ -92,7 +99,7 @@ public class Prices {
                 ? clock.today()
                 : typed.day("from", from, EARLIEST, clock.today().plusYears(YEARS_AHEAD));
         typed.mustBeUnderstood();
-        Receipt receipt = changes.make(command, () -> {
+        return changes.make(command, () -> {
             prices.put(item, price, day, person.id(), clock.nowMillis());
             return Entry.ofShop(
                     Entry.Kind.PRICE_SET,
@@ -100,8 +107,6 @@ public class Prices {
                             + (day.equals(clock.today()) ? "" : " from " + day),
                     0);
         });
-        held = null;
-        return receipt;
     }
 
     /** Names the currency by its ISO 4217 code. Amounts stay as they are written: nothing is converted. */
@@ -122,12 +127,10 @@ public class Prices {
                     "There are prices already, and " + named.getCurrencyCode() + " has other places behind the point",
                     "a currency whose amounts are written like those that are there");
         }
-        Receipt receipt = changes.make(command, () -> {
+        return changes.make(command, () -> {
             prices.name(named.getCurrencyCode(), person.id(), clock.nowMillis());
             return Entry.ofShop(Entry.Kind.SHOP_SETTING_CHOSEN, "The shop’s currency is " + named.getCurrencyCode(), 0);
         });
-        currency.isNamedAnew();
-        return receipt;
     }
 
     List<PriceItem> items() {

@@ -1,6 +1,9 @@
 package hiltboard.server.money;
 
 import hiltboard.core.measure.Money;
+import hiltboard.server.live.Changes;
+import hiltboard.server.live.Entry;
+import hiltboard.server.live.Remembered;
 import java.util.Currency;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -8,26 +11,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** The currency that the shop buys and sells in; unnamed until an owner has named it. */
 @Service
 public class ShopCurrency {
-    private final PriceRepository prices;
-    /** Asked with every amount, so it is not read from the file of data each time. */
-    private volatile Currency known = Money.UNNAMED;
+    private final Remembered<Currency> known;
 
-    private volatile boolean isKnown;
-
-    ShopCurrency(PriceRepository prices) {
-        this.prices = prices;
+    ShopCurrency(PriceRepository prices, Changes changes) {
+        this.known = changes.remember(
+                () -> prices.currency().map(Currency::getInstance).orElse(Money.UNNAMED),
+                Entry.Kind.SHOP_SETTING_CHOSEN);
     }
 
     @Transactional(readOnly = true)
     public Currency get() {
-        if (!isKnown) {
-            known = prices.currency().map(Currency::getInstance).orElse(Money.UNNAMED);
-            isKnown = true;
-        }
-        return known;
-    }
-
-    void isNamedAnew() {
-        isKnown = false;
+        return known.get();
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.Mockito.doAnswer;
 import static org.mockito.Mockito.inOrder;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.never;
@@ -14,7 +15,11 @@ import hiltboard.server.Refusal;
 import hiltboard.server.ShopClock;
 import hiltboard.server.live.Command.Actor;
 import hiltboard.server.live.Journal.CarriedOut;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicLong;
+import java.util.concurrent.atomic.AtomicReference;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -51,6 +56,31 @@ class ChangesTest {
         order.verify(journal).keep(COMMAND, new Receipt(41, 7));
         order.verify(live).tell(WRITTEN);
         assertThat(transactions.said).isEqualTo("begin commit ");
+    }
+
+    @Test
+    void whoever_asks_because_they_were_told_gets_the_new_and_a_slow_reader_does_not_bring_the_old_back() {
+        AtomicReference<String> kept = new AtomicReference<>("old");
+        AtomicLong length = new AtomicLong(40);
+        when(journal.latest()).thenAnswer(call -> length.get());
+        Remembered<String> known = changes.remember(kept::get, Entry.Kind.STEP_DONE);
+        assertThat(known.get()).isEqualTo("old");
+        List<String> asked = new ArrayList<>();
+        doAnswer(call -> asked.add(known.get())).when(live).tell(any());
+        changes.make(COMMAND, () -> {
+            kept.set("new");
+            assertThat(known.get()).as("what may still be undone").isEqualTo("old");
+            return ENTRY;
+        });
+        assertThat(asked).as("by somebody who sees the data as before").containsExactly("new");
+        kept.set("as the slow reader saw it");
+        length.set(40);
+        assertThat(known.get()).isEqualTo("as the slow reader saw it");
+        kept.set("newest");
+        length.set(41);
+        assertThat(known.get()).isEqualTo("newest");
+        kept.set("written since by nobody who says so");
+        assertThat(known.get()).as("kept while no entry changes it").isEqualTo("newest");
     }
 
     @Test
