@@ -75,13 +75,18 @@ final class Fires {
                 .forEach(line -> tell(
                                 load, "ready", Map.of("line", line.path("line").asString(), "isReady", true))
                         .isOk());
-        List<Long> people = maker.get("/api/people")
+        List<Long> people = people();
+        tell(load, "hands", Map.of("at", "DOOR", "person", people.get(1))).isOk();
+        tell(load, "hands", Map.of("at", "QUENCH", "person", people.get(2))).isOk();
+    }
+
+    /** Who works here, by number; the owner first. */
+    List<Long> people() {
+        return maker.get("/api/people")
                 .json()
                 .valueStream()
                 .map(person -> person.path("id").asLong())
                 .toList();
-        tell(load, "hands", Map.of("at", "DOOR", "person", people.get(1))).isOk();
-        tell(load, "hands", Map.of("at", "QUENCH", "person", people.get(2))).isOk();
     }
 
     /** A piece that is worked up to a step of its route. */

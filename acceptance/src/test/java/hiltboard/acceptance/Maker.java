@@ -4,41 +4,34 @@ import static hiltboard.acceptance.Seen.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.TimeoutError;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.regex.Pattern;
 import tools.jackson.databind.JsonNode;
 
 /** Somebody who works with the page. */
 record Maker(Page page) {
-    private static final int OPENED_AT_MOST = 10;
-    private static final double LIST_PATIENCE_MS = 2500;
 
     void openStep(long piece, String operation) {
         page.navigate("/bench/" + piece + "/" + operation);
         page.getByRole(AriaRole.TIMER).waitFor();
     }
 
-    /**
-     * Opens a list and takes one of it; the page takes no press while the list closes. A list that opens while the page
-     * still moves under it shuts again, as it does under a hand: it is opened once more.
-     */
+    /** Opens a list and takes one of it; the page takes no press while the list closes. */
     static void choose(Locator list, String option) {
         Page page = list.page();
-        Locator wanted = page.getByRole(
-                AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(true));
-        for (int tries = 0; tries < OPENED_AT_MOST && !wanted.isVisible(); tries++) {
-            if (page.getByRole(AriaRole.LISTBOX).count() == 0) {
-                list.click();
-            }
-            try {
-                wanted.waitFor(new Locator.WaitForOptions().setTimeout(LIST_PATIENCE_MS));
-            } catch (TimeoutError notYet) {
-                // It is looked for again.
-            }
-        }
-        wanted.click();
+        pressed(list);
+        page.getByRole(
+                        AriaRole.OPTION,
+                        new Page.GetByRoleOptions().setName(option).setExact(true))
+                .click();
         assertThat(page.getByRole(AriaRole.LISTBOX)).hasCount(0);
+    }
+
+    /** Presses what stands there once the page does not fill any more: until then it may move away from the finger. */
+    private static void pressed(Locator what) {
+        assertThat(what).isVisible();
+        assertThat(what.page().locator("main[aria-busy='true']")).hasCount(0);
+        what.click();
     }
 
     /** Looks at nothing while much is done elsewhere: an open page follows all of it. */
@@ -54,11 +47,8 @@ record Maker(Page page) {
         Work.workUpTo(shop, client, piece, until);
     }
 
-    /** Presses what stands there, once the page does not fill any more: until then it may move away from the finger. */
     void press(String name) {
-        assertThat(button(name)).isVisible();
-        assertThat(page.locator("main[aria-busy='true']")).hasCount(0);
-        button(name).click();
+        pressed(button(name));
     }
 
     /** Starts the step that is open; checks can be ticked only once the page knows that it is under way. */
