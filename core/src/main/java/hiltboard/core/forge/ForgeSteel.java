@@ -2,9 +2,8 @@ package hiltboard.core.forge;
 
 import hiltboard.core.field.OneNamed;
 import hiltboard.core.field.Option;
-import hiltboard.core.material.Composition;
 import hiltboard.core.material.Density;
-import hiltboard.core.material.Element;
+import hiltboard.core.material.EtchTone;
 import hiltboard.core.material.FittingMaterial;
 import hiltboard.core.material.Grade;
 import hiltboard.core.material.SteelLibrary;
@@ -17,32 +16,11 @@ import java.util.stream.Stream;
  * A steel as the smith knows it at the fire.
  *
  * @param key its standard designation, or MILD_STEEL
- * @param shade how it looks once etched; common practice, from memory
+ * @param tone how dark an etch leaves it
  */
-public record ForgeSteel(String key, String words, Density density, Shade shade) {
-    private static final double BRIGHT_NICKEL = 1.5;
-    private static final double BRIGHT_CHROMIUM = 10.5;
-    private static final double GREY_CHROMIUM = 4;
-    /** Less carbon than this does not turn dark. */
-    private static final double DARK_CARBON = 0.3;
-
-    /** How the acid leaves a steel: manganese and carbon go dark, nickel and chromium stay bright. */
-    public enum Shade {
-        DARK,
-        GREY,
-        BRIGHT;
-
-        static Shade of(Composition composition) {
-            double chromium = composition.percent(Element.CR);
-            if (composition.percent(Element.NI) >= BRIGHT_NICKEL || chromium >= BRIGHT_CHROMIUM) {
-                return BRIGHT;
-            }
-            return chromium >= GREY_CHROMIUM || composition.percent(Element.C) < DARK_CARBON ? GREY : DARK;
-        }
-    }
-
+public record ForgeSteel(String key, String words, Density density, EtchTone tone) {
     private static ForgeSteel of(String key, String words, Grade grade) {
-        return new ForgeSteel(key, words, grade.density(), Shade.of(grade.composition()));
+        return new ForgeSteel(key, words, grade.density(), EtchTone.of(grade.composition()));
     }
 
     /** What a smith of this shop can weld: every steel that it hardens, and mild steel beside them. */

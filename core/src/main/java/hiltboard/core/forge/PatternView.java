@@ -2,7 +2,6 @@ package hiltboard.core.forge;
 
 import hiltboard.core.blade.BladeSection;
 import hiltboard.core.blade.BladeSection.Slice;
-import hiltboard.core.forge.ForgeSteel.Shade;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import java.util.Optional;
@@ -95,25 +94,17 @@ public record PatternView(
     }
 
     private static byte shade(double left, double top, double side, Seen seen) {
-        int dark = 0;
+        double dark = 0;
         int there = 0;
         for (int i = 0; i < LOOKS; i++) {
             for (int j = 0; j < LOOKS; j++) {
                 Optional<ForgeSteel> steel = seen.at(left + (i + 0.5) / LOOKS * side, top - (j + 0.5) / LOOKS * side);
                 if (steel.isPresent()) {
                     there++;
-                    dark += darkness(steel.get().shade());
+                    dark += steel.get().tone().darkness();
                 }
             }
         }
-        return 2 * there < LOOKS * LOOKS ? NO_STEEL : (byte) (dark / there);
-    }
-
-    private static int darkness(Shade shade) {
-        return switch (shade) {
-            case BRIGHT -> 0;
-            case GREY -> 45;
-            case DARK -> 100;
-        };
+        return 2 * there < LOOKS * LOOKS ? NO_STEEL : (byte) Math.round(100 * dark / there);
     }
 }

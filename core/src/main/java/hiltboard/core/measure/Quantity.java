@@ -3,6 +3,7 @@ package hiltboard.core.measure;
 /** A number with its unit, as a maker reads it. */
 public sealed interface Quantity
         permits Length,
+                LiquidVolume,
                 Angle,
                 Temperature,
                 TemperatureDifference,

@@ -33,6 +33,12 @@ public final class ShopNotation {
     private static final double GRAMS_PER_OUNCE = 28.349523125;
 
     private static final double GRAMS_PER_POUND = 453.59237;
+    public static final String LIQUIDS = "a volume such as 250 mL, 1.5 L, 8 fl oz, 1 qt or 1 gal";
+    private static final Pattern LIQUID =
+            Pattern.compile("(\\d{1,6}(?:[.,]\\d{1,3})?)\\s*(ml|l|fl\\.? ?oz|floz|oz|cup|cups|pt|qt|gal)?");
+    /** US measures, exactly (NIST SP 811, appendix B.8). */
+    private static final double MILLILITRES_PER_FLUID_OUNCE = 29.5735295625;
+
     private static final BigDecimal INCHES_PER_FOOT = BigDecimal.valueOf(12);
     private static final Pattern DRILL =
             Pattern.compile("(?:(?:#|no\\.?|number)\\s*(\\d{1,2})|(?:letter\\s+)?([a-z]))(?:\\s*drill)?");
@@ -156,6 +162,26 @@ public final class ShopNotation {
         }
         return understood(new Span(
                 seconds(match.group(1), 3600).plus(seconds(match.group(2), 60)).plus(seconds(match.group(3), 1))));
+    }
+
+    /** Reads a volume of liquid; a bare number is millilitres, whoever reads. US measures. */
+    public static Understood<LiquidVolume> liquid(String entry) {
+        Matcher match = LIQUID.matcher(tidy(entry));
+        if (!match.matches()) {
+            return refused(entry, LIQUIDS);
+        }
+        double number = Double.parseDouble(match.group(1).replace(',', '.'));
+        String unit = Optional.ofNullable(match.group(2)).orElse("ml").replaceAll("[. ]", "");
+        return understood(new LiquidVolume(number
+                * switch (unit) {
+                    case "l" -> 1000;
+                    case "oz", "floz" -> MILLILITRES_PER_FLUID_OUNCE;
+                    case "cup", "cups" -> 8 * MILLILITRES_PER_FLUID_OUNCE;
+                    case "pt" -> 16 * MILLILITRES_PER_FLUID_OUNCE;
+                    case "qt" -> 32 * MILLILITRES_PER_FLUID_OUNCE;
+                    case "gal" -> 128 * MILLILITRES_PER_FLUID_OUNCE;
+                    default -> 1;
+                }));
     }
 
     /** Reads a weight; a bare number is ounces or grams, as the reader reads lengths. */

@@ -128,23 +128,28 @@ class RecipeStepTest {
             + "all that can be hardened here can be stacked")
     void steels_etch_as_their_alloys_do() {
         for (String dark : List.of("1075", "1084", "1095", "W2", "O1", "5160")) {
-            assertThat(ForgeSteel.named(dark, SteelLibrary.KNOWN).orElseThrow().shade())
+            assertThat(ForgeSteel.named(dark, SteelLibrary.KNOWN)
+                            .orElseThrow()
+                            .tone()
+                            .words())
                     .as(dark)
-                    .isEqualTo(ForgeSteel.Shade.DARK);
+                    .isEqualTo("dark");
         }
         for (String bright : List.of("75Ni8", "440C", "X46Cr13", "D2")) {
             assertThat(ForgeSteel.named(bright, SteelLibrary.KNOWN)
                             .orElseThrow()
-                            .shade())
+                            .tone()
+                            .words())
                     .as(bright)
-                    .isEqualTo(ForgeSteel.Shade.BRIGHT);
+                    .isEqualTo("bright");
         }
         assertThat(ForgeSteel.named("mild steel", SteelLibrary.KNOWN))
                 .isEqualTo(ForgeSteel.named("MILD_STEEL", SteelLibrary.KNOWN));
         assertThat(ForgeSteel.named("mild steel", SteelLibrary.KNOWN)
                         .orElseThrow()
-                        .shade())
-                .isEqualTo(ForgeSteel.Shade.GREY);
+                        .tone()
+                        .words())
+                .isEqualTo("grey");
         assertThat(ForgeSteel.named("1018", SteelLibrary.KNOWN))
                 .as("a bar is bought by its number")
                 .isEqualTo(ForgeSteel.named("mild steel", SteelLibrary.KNOWN));
