@@ -4066,6 +4066,297 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tank": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tank: tank */
+        get: operations["tankTank"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/bath-fields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tank: fields */
+        get: operations["tankFields"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/baths": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: mix */
+        post: operations["tankMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/baths/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tank: bath */
+        get: operations["tankBath"];
+        put?: never;
+        /** Tank: describe */
+        post: operations["tankDescribe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/baths/{id}/cares": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: care */
+        post: operations["tankCare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/baths/{id}/coupons": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: tried */
+        post: operations["tankTried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/baths/{id}/coupons/{coupon}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: strike coupon */
+        post: operations["tankStrikeCoupon"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/baths/{id}/gone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: gone */
+        post: operations["tankGone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tank: piece */
+        get: operations["tankPiece"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/recipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Etch recipe: all */
+        get: operations["etchRecipeAll"];
+        put?: never;
+        /** Etch recipe: add */
+        post: operations["etchRecipeAdd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/recipes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Etch recipe: change */
+        post: operations["etchRecipeChange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/recipes/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Etch recipe: drop */
+        post: operations["etchRecipeDrop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/recipes/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Etch recipe: take in */
+        post: operations["etchRecipeTakeIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/runs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: begin */
+        post: operations["tankBegin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/runs/{id}/moments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: note */
+        post: operations["tankNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/runs/{id}/rating": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: rate */
+        post: operations["tankRate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/runs/{id}/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: take back */
+        post: operations["tankTakeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/today": {
         parameters: {
             query?: never;
@@ -4230,6 +4521,18 @@ export interface components {
             thicker: string;
             useful: string;
         };
+        AskedAfterBath: {
+            liquid: string;
+            time: string;
+            words: string;
+        };
+        AskedBath: {
+            /** Format: int32 */
+            basedOn: number;
+            entries: {
+                [key: string]: string;
+            };
+        };
         AskedBillet: {
             blades: string;
             length: string;
@@ -4241,15 +4544,31 @@ export interface components {
             thickness: string;
             width: string;
         };
+        AskedCare: {
+            care: string;
+            words: string;
+        };
         AskedCheck: {
             grain: string;
             second: string;
             shown: string;
         };
+        AskedCoupon: {
+            fresh: string;
+            isRight: boolean;
+            steel: string;
+            took: string;
+            words: string;
+        };
         AskedCut: {
             length: string;
             material: string;
             workpiece: string;
+        };
+        AskedCycle: {
+            bath: string;
+            between: string;
+            grit: string;
         };
         AskedFlaw: {
             depth: string;
@@ -4257,6 +4576,9 @@ export interface components {
             thickness: string;
             wanted: string;
             words: string;
+        };
+        AskedGone: {
+            to: string;
         };
         AskedHabit: {
             least: string;
@@ -4296,10 +4618,19 @@ export interface components {
             thickest: string;
             tons: string;
         };
+        AskedMoment: {
+            moment: string;
+            result: string;
+        };
         AskedPiece: {
             mark: string;
             /** Format: int64 */
             piece: number;
+        };
+        AskedRating: {
+            depth: string;
+            rating: string;
+            words: string;
         };
         AskedReading: {
             length: string;
@@ -4312,9 +4643,35 @@ export interface components {
             };
             stage: string;
         };
+        AskedRecipe: {
+            afterBaths: components["schemas"]["AskedAfterBath"][];
+            /** Format: int32 */
+            basedOn: number;
+            copiedFrom: string;
+            cycles: components["schemas"]["AskedCycle"][];
+            degrease: string;
+            end: string;
+            endGrit: string;
+            endTime: string;
+            finishes: string[];
+            firstLook: string;
+            grit: string;
+            liquid: string;
+            more: string;
+            name: string;
+            neutraliser: string;
+            steel: string;
+        };
         AskedRemedy: {
             left: string;
             remedy: string;
+        };
+        AskedRun: {
+            /** Format: int64 */
+            bath: number;
+            noCoupon: string;
+            pieces: number[];
+            recipe: string;
         };
         AskedScale: {
             kerf: string;
@@ -4427,6 +4784,73 @@ export interface components {
             /** Format: double */
             width: number;
             words: string;
+        };
+        BathCareView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            words: string;
+        };
+        BathChoice: {
+            /** Format: int64 */
+            id: number;
+            isFerric: boolean;
+            isTried: boolean;
+            longer: string;
+            name: string;
+            toCover: string;
+        };
+        BathLineView: {
+            age: string;
+            etches: boolean;
+            free: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            inIt: number;
+            isGuess: boolean;
+            isSpent: boolean;
+            liquid: string;
+            longer: string;
+            name: string;
+            place: string;
+            strength: string;
+            temperature: string;
+            volume: string;
+        };
+        BathUseView: {
+            area: string;
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            depth: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            recipe: string;
+            time: string;
+        };
+        BathView: {
+            careChoices: components["schemas"]["Option"][];
+            cares: components["schemas"]["BathCareView"][];
+            cautions: string[];
+            coupons: components["schemas"]["CouponView"][];
+            entries: {
+                [key: string]: string;
+            };
+            fields: components["schemas"]["FieldView"][];
+            firstName: string;
+            firstPart?: components["schemas"]["WorkedView"];
+            goneTo: string;
+            holds: string;
+            line: components["schemas"]["BathLineView"];
+            secondName: string;
+            secondPart?: components["schemas"]["WorkedView"];
+            spent?: components["schemas"]["WorkedView"];
+            uses: components["schemas"]["BathUseView"][];
+            /** Format: int32 */
+            version: number;
+            waste: string;
         };
         BeltStageView: {
             edge: components["schemas"]["WorkedView"];
@@ -4891,6 +5315,18 @@ export interface components {
         Counted: {
             counts: string;
         };
+        CouponView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            fresh: string;
+            /** Format: int64 */
+            id: number;
+            isRight: boolean;
+            steel: string;
+            took: string;
+            words: string;
+        };
         CurveEvent: {
             /** Format: int64 */
             atMillis: number;
@@ -5122,6 +5558,42 @@ export interface components {
             outside: string;
             value: string;
             working: string[];
+        };
+        EtchBookView: {
+            betweens: components["schemas"]["Option"][];
+            ends: components["schemas"]["Option"][];
+            finishes: components["schemas"]["Option"][];
+            liquids: components["schemas"]["Option"][];
+            recipes: components["schemas"]["EtchRecipeView"][];
+            steels: components["schemas"]["Option"][];
+            withGrit: string[];
+        };
+        EtchRecipeView: {
+            cycles: string;
+            entries: components["schemas"]["AskedRecipe"];
+            finishes: string[];
+            key: string;
+            lines: string[];
+            name: string;
+            origin: string;
+            results: components["schemas"]["EtchResultView"][];
+            steel: string;
+            /** Format: int32 */
+            version: number;
+            versions: components["schemas"]["RecipeVersionView"][];
+        };
+        EtchResultView: {
+            bath: string;
+            /** Format: int32 */
+            darkness: number;
+            factor: string;
+            /** Format: int64 */
+            photo: number;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            rating: string;
+            words: string;
         };
         FastenerView: {
             barrelAcross: components["schemas"]["TurnedSize"];
@@ -5461,7 +5933,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -6244,6 +6716,21 @@ export interface components {
             notes: components["schemas"]["NoteView"][];
             photos: components["schemas"]["PhotoView"][];
         };
+        PieceTankView: {
+            baths: components["schemas"]["BathChoice"][];
+            before: components["schemas"]["TankRunView"][];
+            isCouponFirst: boolean;
+            isEtched: boolean;
+            isStarted: boolean;
+            operation: string;
+            /** Format: int64 */
+            piece: number;
+            ratings: components["schemas"]["Option"][];
+            recipes: components["schemas"]["RecipeChoice"][];
+            results: components["schemas"]["Option"][];
+            run?: components["schemas"]["TankRunView"];
+            tones: components["schemas"]["ToneView"][];
+        };
         PieceView: {
             cautionsDefer: string;
             client: components["schemas"]["PieceClient"];
@@ -6438,6 +6925,11 @@ export interface components {
             promisedOn: string;
             title: string;
         };
+        RatedView: {
+            depth: string;
+            rating: string;
+            words: string;
+        };
         Reading: {
             advice: components["schemas"]["AdviceView"][];
             asked: string[];
@@ -6522,6 +7014,22 @@ export interface components {
             about: number;
             /** Format: int64 */
             sequence: number;
+        };
+        RecipeChoice: {
+            isUsual: boolean;
+            key: string;
+            liquid: string;
+            name: string;
+            origin: string;
+            words: string;
+        };
+        RecipeVersionView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            /** Format: int32 */
+            version: number;
+            words: string;
         };
         RemovalView: {
             time: components["schemas"]["WorkedView"];
@@ -6919,6 +7427,75 @@ export interface components {
             title: string;
             waitsFor: components["schemas"]["WaitsFor"];
         };
+        TankCycleView: {
+            advice: string;
+            between: string;
+            /** Format: int32 */
+            number: number;
+            planned: string;
+            result: string;
+            took: string;
+        };
+        TankRunView: {
+            after: string;
+            /** Format: int64 */
+            bath: number;
+            bathName: string;
+            /** Format: int64 */
+            begunAtMillis: number;
+            by: string;
+            can: string[];
+            /** Format: int32 */
+            cycle: number;
+            cycles: components["schemas"]["TankCycleView"][];
+            /** Format: int64 */
+            dueMillis: number;
+            /** Format: int64 */
+            firstLookMillis: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int64 */
+            inMillis: number;
+            isAtTheTank: boolean;
+            jobTitle: string;
+            /** Format: int64 */
+            lateMillis: number;
+            longer: string;
+            next: string;
+            noCoupon: string;
+            /** Format: int32 */
+            of: number;
+            operation: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            rated?: components["schemas"]["RatedView"];
+            recipe: string;
+            recipeName: string;
+            /** Format: int64 */
+            sinceMillis: number;
+            wanted: string;
+            where: string;
+        };
+        TankView: {
+            baths: components["schemas"]["BathLineView"][];
+            now: components["schemas"]["TankRunView"][];
+            ratings: components["schemas"]["Option"][];
+            results: components["schemas"]["Option"][];
+            toRate: components["schemas"]["TankRunView"][];
+            waiting: components["schemas"]["TankWaitingView"][];
+        };
+        TankWaitingView: {
+            finish: string;
+            holdsUp: string;
+            isStarted: boolean;
+            jobTitle: string;
+            operation: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            steel: string;
+        };
         TemperPoint: {
             /** Format: double */
             celsius: number;
@@ -6978,6 +7555,12 @@ export interface components {
             cautions: string[];
             checks: string[];
             toDo: string[];
+        };
+        ToneView: {
+            /** Format: int32 */
+            darkness: number;
+            steel: string;
+            words: string;
         };
         ToolView: {
             answer?: components["schemas"]["Answer"];
@@ -7250,18 +7833,28 @@ export type ArchiveView = components['schemas']['ArchiveView'];
 export type AsItIs = components['schemas']['AsItIs'];
 export type AsItIsView = components['schemas']['AsItIsView'];
 export type Asked = components['schemas']['Asked'];
+export type AskedAfterBath = components['schemas']['AskedAfterBath'];
+export type AskedBath = components['schemas']['AskedBath'];
 export type AskedBillet = components['schemas']['AskedBillet'];
+export type AskedCare = components['schemas']['AskedCare'];
 export type AskedCheck = components['schemas']['AskedCheck'];
+export type AskedCoupon = components['schemas']['AskedCoupon'];
 export type AskedCut = components['schemas']['AskedCut'];
+export type AskedCycle = components['schemas']['AskedCycle'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
+export type AskedGone = components['schemas']['AskedGone'];
 export type AskedHabit = components['schemas']['AskedHabit'];
 export type AskedHole = components['schemas']['AskedHole'];
 export type AskedKiln = components['schemas']['AskedKiln'];
 export type AskedMachine = components['schemas']['AskedMachine'];
+export type AskedMoment = components['schemas']['AskedMoment'];
 export type AskedPiece = components['schemas']['AskedPiece'];
+export type AskedRating = components['schemas']['AskedRating'];
 export type AskedReading = components['schemas']['AskedReading'];
 export type AskedReadings = components['schemas']['AskedReadings'];
+export type AskedRecipe = components['schemas']['AskedRecipe'];
 export type AskedRemedy = components['schemas']['AskedRemedy'];
+export type AskedRun = components['schemas']['AskedRun'];
 export type AskedScale = components['schemas']['AskedScale'];
 export type AskedSheet = components['schemas']['AskedSheet'];
 export type AskedTrial = components['schemas']['AskedTrial'];
@@ -7277,6 +7870,11 @@ export type BackupView = components['schemas']['BackupView'];
 export type Bar = components['schemas']['Bar'];
 export type BarToCutView = components['schemas']['BarToCutView'];
 export type BarView = components['schemas']['BarView'];
+export type BathCareView = components['schemas']['BathCareView'];
+export type BathChoice = components['schemas']['BathChoice'];
+export type BathLineView = components['schemas']['BathLineView'];
+export type BathUseView = components['schemas']['BathUseView'];
+export type BathView = components['schemas']['BathView'];
 export type BeltStageView = components['schemas']['BeltStageView'];
 export type BeltView = components['schemas']['BeltView'];
 export type Bench = components['schemas']['Bench'];
@@ -7332,6 +7930,7 @@ export type ControllerKind = components['schemas']['ControllerKind'];
 export type CostLine = components['schemas']['CostLine'];
 export type CostView = components['schemas']['CostView'];
 export type Counted = components['schemas']['Counted'];
+export type CouponView = components['schemas']['CouponView'];
 export type CurveEvent = components['schemas']['CurveEvent'];
 export type CurvePoint = components['schemas']['CurvePoint'];
 export type CurveView = components['schemas']['CurveView'];
@@ -7361,6 +7960,9 @@ export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
 export type EntryOf = components['schemas']['EntryOf'];
 export type EstimateView = components['schemas']['EstimateView'];
+export type EtchBookView = components['schemas']['EtchBookView'];
+export type EtchRecipeView = components['schemas']['EtchRecipeView'];
+export type EtchResultView = components['schemas']['EtchResultView'];
 export type FastenerView = components['schemas']['FastenerView'];
 export type Fault = components['schemas']['Fault'];
 export type FieldChange = components['schemas']['FieldChange'];
@@ -7491,6 +8093,7 @@ export type PieceLine = components['schemas']['PieceLine'];
 export type PieceNamed = components['schemas']['PieceNamed'];
 export type PieceNow = components['schemas']['PieceNow'];
 export type PiecePast = components['schemas']['PiecePast'];
+export type PieceTankView = components['schemas']['PieceTankView'];
 export type PieceView = components['schemas']['PieceView'];
 export type PinSignIn = components['schemas']['PinSignIn'];
 export type PlaceView = components['schemas']['PlaceView'];
@@ -7516,6 +8119,7 @@ export type QuestionView = components['schemas']['QuestionView'];
 export type Racks = components['schemas']['Racks'];
 export type RackView = components['schemas']['RackView'];
 export type Rail = components['schemas']['Rail'];
+export type RatedView = components['schemas']['RatedView'];
 export type Reading = components['schemas']['Reading'];
 export type ReadingView = components['schemas']['ReadingView'];
 export type ReadOf = components['schemas']['ReadOf'];
@@ -7526,6 +8130,8 @@ export type ReadyPiece = components['schemas']['ReadyPiece'];
 export type ReadyView = components['schemas']['ReadyView'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
+export type RecipeChoice = components['schemas']['RecipeChoice'];
+export type RecipeVersionView = components['schemas']['RecipeVersionView'];
 export type RemovalView = components['schemas']['RemovalView'];
 export type RepairView = components['schemas']['RepairView'];
 export type RestoredView = components['schemas']['RestoredView'];
@@ -7577,6 +8183,10 @@ export type TableLine = components['schemas']['TableLine'];
 export type TakenSheets = components['schemas']['TakenSheets'];
 export type TakenTable = components['schemas']['TakenTable'];
 export type TalkView = components['schemas']['TalkView'];
+export type TankCycleView = components['schemas']['TankCycleView'];
+export type TankRunView = components['schemas']['TankRunView'];
+export type TankView = components['schemas']['TankView'];
+export type TankWaitingView = components['schemas']['TankWaitingView'];
 export type TemperPoint = components['schemas']['TemperPoint'];
 export type TemperView = components['schemas']['TemperView'];
 export type TestTaken = components['schemas']['TestTaken'];
@@ -7588,6 +8198,7 @@ export type TickedTogether = components['schemas']['TickedTogether'];
 export type Together = components['schemas']['Together'];
 export type TogetherView = components['schemas']['TogetherView'];
 export type Told = components['schemas']['Told'];
+export type ToneView = components['schemas']['ToneView'];
 export type ToolView = components['schemas']['ToolView'];
 export type TouchView = components['schemas']['TouchView'];
 export type TreaterView = components['schemas']['TreaterView'];
@@ -14593,6 +15204,547 @@ export interface operations {
                 };
                 content: {
                     "image/svg+xml": string;
+                };
+            };
+        };
+    };
+    tankTank: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TankView"];
+                };
+            };
+        };
+    };
+    tankFields: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"][];
+                };
+            };
+        };
+    };
+    tankMix: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedBath"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankBath: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BathView"];
+                };
+            };
+        };
+    };
+    tankDescribe: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedBath"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankCare: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedCare"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankTried: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedCoupon"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankStrikeCoupon: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                coupon: number;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankGone: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedGone"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceTankView"];
+                };
+            };
+        };
+    };
+    etchRecipeAll: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["EtchBookView"];
+                };
+            };
+        };
+    };
+    etchRecipeAdd: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedRecipe"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    etchRecipeChange: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedRecipe"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    etchRecipeDrop: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    etchRecipeTakeIn: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    file: string;
+                };
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankBegin: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedRun"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankNote: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedMoment"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankRate: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedRating"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

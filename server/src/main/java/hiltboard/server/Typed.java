@@ -67,6 +67,11 @@ public final class Typed {
         return entry.isBlank() ? Optional.empty() : answer(field, entry, kind);
     }
 
+    /** An answer of any other kind; empty where it was not understood, which is kept. */
+    public <T> Optional<T> of(String field, String entry, Kind<T> kind) {
+        return answer(field, entry, kind);
+    }
+
     /** Within what is likely. */
     public Length length(String field, String entry, LengthRange likely) {
         return answer(field, entry, new LengthWithin(likely, false)).orElse(STAND_IN);

@@ -5,7 +5,9 @@ import hiltboard.core.design.Specification;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.TimeRange;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -172,20 +174,17 @@ public record EtchRecipe(
                 + (more == 0 ? "" : ", up to " + more + " more");
     }
 
-    /** A copy that is called otherwise. */
-    public EtchRecipe called(String another) {
-        return new EtchRecipe(
-                another,
-                finishes,
-                steel,
-                liquid,
-                degrease,
-                grit,
-                firstLook,
-                cycles,
-                more,
-                neutraliser,
-                afterBaths,
-                ending);
+    /** What is done, one after the other, in words. */
+    public List<String> lines() {
+        List<String> lines = new ArrayList<>();
+        lines.add("Sand to " + grit + ". " + degrease + ", until a white rag stays clean.");
+        lines.add("A look after " + TimeRange.of(firstLook).words() + ": a spot is residue, and can still be wiped.");
+        lines.add(cyclesInWords() + " in " + liquid.words().toLowerCase(Locale.ROOT) + "; after each: "
+                + neutraliser.toLowerCase(Locale.ROOT) + ", then "
+                + cycles.stream().map(Cycle::words).distinct().collect(Collectors.joining(", then ")) + ".");
+        afterBaths.forEach(
+                bath -> lines.add((bath.liquid().words() + ", " + bath.time().words() + ". " + bath.words()).strip()));
+        lines.add("Neutralise, dry the tang, " + ending.words() + ".");
+        return lines;
     }
 }

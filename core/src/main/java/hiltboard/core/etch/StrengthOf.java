@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 
 /**
  * How strong a solution is, as its label says it: {@code 40 %}, {@code 42 °Bé}, {@code 1.41 g/mL}. A bare number below
- * two is a density, any other a percentage by mass. Kept in percent.
+ * two is a density, any other a percentage by mass. Kept in percent, to a hundredth.
  */
 public record StrengthOf(Solute solute) implements Kind<Strength> {
     private static final Pattern WRITTEN =
@@ -62,16 +62,7 @@ public record StrengthOf(Solute solute) implements Kind<Strength> {
     @Override
     public String kept(Strength strength) {
         return BigDecimal.valueOf(strength.percent())
-                        .setScale(4, RoundingMode.HALF_UP)
-                        .stripTrailingZeros()
-                        .toPlainString()
-                + " %";
-    }
-
-    @Override
-    public String entry(Strength strength, Units units) {
-        return BigDecimal.valueOf(strength.percent())
-                        .setScale(1, RoundingMode.HALF_UP)
+                        .setScale(2, RoundingMode.HALF_UP)
                         .stripTrailingZeros()
                         .toPlainString()
                 + " %";

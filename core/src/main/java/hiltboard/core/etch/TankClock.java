@@ -1,6 +1,6 @@
 package hiltboard.core.etch;
 
-import hiltboard.core.etch.EtchRecipe.Cycle;
+import hiltboard.core.etch.EtchRecipe.AfterBath;
 import hiltboard.core.measure.TimeRange;
 import java.time.Duration;
 import java.time.Instant;
@@ -28,7 +28,10 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
         LOOKED,
         OUT,
         /** The cycle is over, and it is said what it did. */
-        CYCLE_OVER
+        CYCLE_OVER,
+        /** Into the milder bath that follows all cycles. */
+        INTO_AFTER_BATH,
+        OUT_OF_AFTER_BATH
     }
 
     /** What a cycle did. The names stay the same for ever. */
@@ -78,6 +81,9 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
         IN,
         OUT,
         BETWEEN,
+        /** All cycles are over, and an after-bath is to come. */
+        BEFORE_AFTER_BATH,
+        AFTER_BATH,
         OVER
     }
 
@@ -86,9 +92,9 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
      *
      * @param cycle the number of the cycle that it is in or that comes next, from one on
      * @param of how many there are planned to be; more where some were added
-     * @param inThisCycle in the bath, of this cycle
      * @param inAll in the bath, of all cycles
      * @param wanted of this cycle, as this bath takes today
+     * @param inThisCycle in the bath, of this cycle, or in the after-bath
      * @param due when it has been in long enough, and {@code late} when it has been in too long; empty while it is out
      * @param firstLook when it is to be looked at for the first time; empty once it was, or while it is not in its
      *     first bath
@@ -110,14 +116,25 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
             case BEFORE, BETWEEN -> moment == Moment.IN;
             case IN -> moment == Moment.LOOKED || moment == Moment.OUT;
             case OUT -> moment == Moment.IN || moment == Moment.CYCLE_OVER;
-            case OVER -> moment == Moment.IN && cyclesOver() < recipe.cycleCount() + Math.max(1, recipe.more());
+            case BEFORE_AFTER_BATH -> moment == Moment.INTO_AFTER_BATH || isOneMore(moment);
+            case AFTER_BATH -> moment == Moment.OUT_OF_AFTER_BATH;
+            case OVER -> isOneMore(moment);
         };
     }
 
+    /** By the look of it, as long as no after-bath has begun. */
+    private boolean isOneMore(Moment moment) {
+        return moment == Moment.IN
+                && count(Moment.INTO_AFTER_BATH) == 0
+                && cyclesOver() < recipe.cycleCount() + Math.max(1, recipe.more());
+    }
+
     public int cyclesOver() {
-        return (int) events.stream()
-                .filter(event -> event.moment() == Moment.CYCLE_OVER)
-                .count();
+        return count(Moment.CYCLE_OVER);
+    }
+
+    private int count(Moment moment) {
+        return (int) events.stream().filter(event -> event.moment() == moment).count();
     }
 
     public Where where() {
@@ -127,8 +144,22 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
         return switch (events.get(events.size() - 1).moment()) {
             case IN, LOOKED -> Where.IN;
             case OUT -> Where.OUT;
-            case CYCLE_OVER -> cyclesOver() >= recipe.cycleCount() ? Where.OVER : Where.BETWEEN;
+            case CYCLE_OVER -> cyclesOver() < recipe.cycleCount() ? Where.BETWEEN : afterCycles();
+            case INTO_AFTER_BATH -> Where.AFTER_BATH;
+            case OUT_OF_AFTER_BATH -> afterCycles();
         };
+    }
+
+    private Where afterCycles() {
+        return count(Moment.OUT_OF_AFTER_BATH) < recipe.afterBaths().size() ? Where.BEFORE_AFTER_BATH : Where.OVER;
+    }
+
+    /** The after-bath that it is in or that comes next; empty before and after them. */
+    public Optional<AfterBath> afterBath() {
+        Where where = where();
+        return where == Where.BEFORE_AFTER_BATH || where == Where.AFTER_BATH
+                ? Optional.of(recipe.afterBaths().get(count(Moment.OUT_OF_AFTER_BATH)))
+                : Optional.empty();
     }
 
     /** What each cycle came to that is over or begun, in order: time in the bath by this moment. */
@@ -142,7 +173,7 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
             latest = at;
             switch (event.moment()) {
                 case IN -> since = Optional.of(at);
-                case LOOKED -> {}
+                case LOOKED, INTO_AFTER_BATH, OUT_OF_AFTER_BATH -> {}
                 case OUT -> {
                     cycle = cycle.plus(Duration.between(since.orElse(at), at));
                     since = Optional.empty();
@@ -165,11 +196,17 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
     public Standing standing(Instant now) {
         Where where = where();
         int over = cyclesOver();
-        int number = where == Where.OVER ? over : over + 1;
+        boolean isInCycles = where == Where.BEFORE || where == Where.IN || where == Where.OUT || where == Where.BETWEEN;
+        int number = isInCycles ? over + 1 : over;
         List<Duration> cycles = cycles(now);
-        Duration inThis = cycles.size() > number - 1 ? cycles.get(number - 1) : Duration.ZERO;
-        TimeRange wanted = cycleOf(number).bath().times(factor);
-        Optional<Instant> began = where == Where.IN ? Optional.of(now.minus(inThis)) : Optional.empty();
+        Optional<AfterBath> after = afterBath();
+        Duration inThis = after.isPresent()
+                ? sinceLast(now, where)
+                : cycles.size() > number - 1 ? cycles.get(number - 1) : Duration.ZERO;
+        TimeRange wanted = after.map(AfterBath::time)
+                .orElseGet(() -> recipe.cycle(number).bath().times(factor));
+        Optional<Instant> began =
+                where == Where.IN || where == Where.AFTER_BATH ? Optional.of(now.minus(inThis)) : Optional.empty();
         return new Standing(
                 where,
                 number,
@@ -179,15 +216,17 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
                 wanted,
                 began.map(at -> at.plus(wanted.least())),
                 began.map(at -> at.plus(wanted.most())),
-                began.filter(at -> number == 1 && !wasLookedAt()).map(at -> at.plus(recipe.firstLook())));
+                began.filter(at -> number == 1 && where == Where.IN && !wasLookedAt())
+                        .map(at -> at.plus(recipe.firstLook())));
+    }
+
+    private Duration sinceLast(Instant now, Where where) {
+        Instant last = events.get(events.size() - 1).at();
+        return where == Where.AFTER_BATH && now.isAfter(last) ? Duration.between(last, now) : Duration.ZERO;
     }
 
     private boolean wasLookedAt() {
         return events.stream().anyMatch(event -> event.moment() == Moment.LOOKED || event.moment() == Moment.OUT);
-    }
-
-    public Cycle cycleOf(int number) {
-        return recipe.cycle(number);
     }
 
     /** What comes next, with what in hand. */
@@ -200,22 +239,21 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
                 "Back in, or this cycle is over: " + recipe.neutraliser().toLowerCase(java.util.Locale.ROOT) + ".";
             case BETWEEN ->
                 "Neutralised and rinsed: " + recipe.cycle(over).words() + ", then in for cycle " + (over + 1) + ".";
-            case OVER -> afterwards();
+            case BEFORE_AFTER_BATH, AFTER_BATH ->
+                afterBath().map(TankClock::words).orElse("");
+            case OVER ->
+                "All is over: neutralise, dry the tang, " + recipe.ending().words() + ".";
         };
     }
 
-    private String afterwards() {
-        String baths = recipe.afterBaths().isEmpty()
-                ? ""
-                : recipe.afterBaths().get(0).liquid().words() + ", "
-                        + recipe.afterBaths().get(0).time().words() + "; then ";
-        return "All cycles are over: " + baths + "neutralise, dry the tang, "
-                + recipe.ending().words() + ".";
+    private static String words(AfterBath bath) {
+        return bath.liquid().words() + ", " + bath.time().words() + ". " + bath.words();
     }
 
     /** How many times the fresh time it took in all; empty while it is not over or where a cycle was at fault. */
     public Optional<Double> tookTimes(Instant now) {
-        boolean isGood = where() == Where.OVER
+        boolean isGood = where() != Where.BETWEEN
+                && cyclesOver() >= recipe.cycleCount()
                 && events.stream()
                         .flatMap(event -> event.result().stream())
                         .noneMatch(result -> result.isFault() || result == CycleResult.TOO_PALE);

@@ -10,15 +10,17 @@ import java.util.Collection;
  * @param tangHoles whether the holes in the steel are drilled again
  * @param handleHoles whether those in scales or sides are
  * @param edge whether the knife is sharpened again
+ * @param etch whether the blade is etched again
  */
-public record Anew(boolean steel, boolean tangHoles, boolean handleHoles, boolean edge) {
+public record Anew(boolean steel, boolean tangHoles, boolean handleHoles, boolean edge, boolean etch) {
     public static Anew of(Collection<Operation> again) {
         boolean isNewSteel = any(again, Trait.MEASURES_STOCK);
         return new Anew(
                 isNewSteel,
                 isNewSteel || any(again, Trait.MAKES_TANG_HOLES),
                 any(again, Trait.DRILLS_SCALES) || any(again, Trait.MAKES_SIDES),
-                isNewSteel || any(again, Trait.SHARPENS));
+                isNewSteel || any(again, Trait.SHARPENS),
+                isNewSteel || any(again, Trait.ETCHES));
     }
 
     private static boolean any(Collection<Operation> again, Trait trait) {

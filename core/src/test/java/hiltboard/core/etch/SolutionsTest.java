@@ -99,7 +99,7 @@ class SolutionsTest {
             assertThat(ferric.typed(wrong, METRIC)).as(wrong).isInstanceOf(Understood.Refused.class);
         }
         Strength odd = value(ferric, "41.3 °Bé");
-        assertThat(ferric.restored(ferric.kept(odd)).percent()).isCloseTo(odd.percent(), within(1e-4));
+        assertThat(ferric.restored(ferric.kept(odd)).percent()).isCloseTo(odd.percent(), within(0.0051));
     }
 
     private static Strength value(StrengthOf kind, String entry) {

@@ -78,14 +78,23 @@ class TankClockTest {
         over(1201, CycleResult.EVEN);
         at(2000, Moment.IN).at(2310, Moment.OUT);
         over(2311, CycleResult.GOOD_DEPTH);
-        assertThat(clock(1).where()).isEqualTo(Where.OVER);
+        assertThat(clock(1).where()).isEqualTo(Where.BEFORE_AFTER_BATH);
         assertThat(clock(1).cycles(NOON.plusSeconds(9999)))
                 .containsExactly(Duration.ofSeconds(300), Duration.ofSeconds(300), Duration.ofSeconds(310));
         assertThat(clock(1).tookTimes(NOON.plusSeconds(9999)).orElseThrow()).isEqualTo(910.0 / 900);
-        assertThat(clock(1).next()).contains("Coffee").contains("polish back with 2500");
+        assertThat(clock(1).next()).contains("Coffee");
         assertThat(clock(1).canFollow(Moment.IN))
                 .as("one cycle more, by the look")
                 .isTrue();
+        at(3000, Moment.INTO_AFTER_BATH);
+        assertThat(clock(2).standing(NOON.plusSeconds(3060)).inThisCycle()).isEqualTo(Duration.ofSeconds(60));
+        assertThat(clock(2).standing(NOON.plusSeconds(3060)).due())
+                .as("the tank's age does not slow the coffee")
+                .contains(NOON.plusSeconds(6600));
+        assertThat(clock(1).canFollow(Moment.IN)).isFalse();
+        at(6700, Moment.OUT_OF_AFTER_BATH);
+        assertThat(clock(1).where()).isEqualTo(Where.OVER);
+        assertThat(clock(1).next()).contains("polish back with 2500");
     }
 
     @Test

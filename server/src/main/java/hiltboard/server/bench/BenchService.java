@@ -47,6 +47,7 @@ public class BenchService {
     private final WorkAgain workAgain;
     private final PutOnRepository putOn;
     private final PromiseService promising;
+    private final List<HoldsStep> held;
     private final Changes changes;
     private final ShopClock clock;
 
@@ -58,6 +59,7 @@ public class BenchService {
             WorkAgain workAgain,
             PutOnRepository putOn,
             PromiseService promising,
+            List<HoldsStep> held,
             Changes changes,
             ShopClock clock) {
         this.files = files;
@@ -67,6 +69,7 @@ public class BenchService {
         this.workAgain = workAgain;
         this.putOn = putOn;
         this.promising = promising;
+        this.held = List.copyOf(held);
         this.changes = changes;
         this.clock = clock;
     }
@@ -190,6 +193,12 @@ public class BenchService {
             BelongingService.mustBePromised(file);
         }
         mustBeFinishable(file, step);
+        held.stream()
+                .flatMap(each -> each.notYet(file, step.operation()).stream())
+                .findFirst()
+                .ifPresent(why -> {
+                    throw Refusal.outOfTurn(why);
+                });
         mustBeComplete(file, step.operation(), ticked);
         DimensionChain chain = file.chain(person.units());
         for (String made : step.operation().makes()) {

@@ -82,6 +82,21 @@ final class Things {
                     .withJson("readings"),
             Thing.of("warps", "warp", "How far a blade went out of straight, and what was done")
                     .partOf("piece_id", PIECES),
+            Thing.of("baths", "bath", "Baths of the tank, as their forms were answered")
+                    .withJson("entries"),
+            Thing.of("bathCares", "bath_care", "What was done to a bath").partOf("bath_id", "baths"),
+            Thing.of("bathCoupons", "bath_coupon", "Coupons that were etched to see what a bath does")
+                    .partOf("bath_id", "baths")
+                    .withYes("is_right"),
+            Thing.of("etchRecipes", "etch_recipe", "The shop's own recipes of an etch"),
+            Thing.of("etchRecipeVersions", "etch_recipe_version", "Each version of them")
+                    .partOf("recipe_id", "etchRecipes")
+                    .withJson("body"),
+            Thing.of("tankRuns", "tank_run", "A blade in a bath: by which recipe, and how it came out")
+                    .partOf("piece_id", PIECES)
+                    .withJson("recipe"),
+            Thing.of("tankMoments", "tank_moment", "When a blade went in and out, and what a cycle did")
+                    .partOf("run_id", "tankRuns"),
             Thing.of("groundReadings", "ground_reading", "A blade as it was measured while it was ground")
                     .partOf("piece_id", PIECES),
             Thing.of("abrasiveUses", "abrasive_use", "Belts, papers and stones that were used on a piece")

@@ -23,10 +23,10 @@ import hiltboard.core.grind.SidesCompared;
 import hiltboard.core.grind.SidesCompared.Touch;
 import hiltboard.core.grind.Standing;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Volume;
 import hiltboard.core.measure.Worked;
+import hiltboard.server.WorkedView;
 import hiltboard.server.access.Person;
 import hiltboard.server.grind.GrindService.Tool;
 import hiltboard.server.grind.GroundRepository.UseRow;
@@ -60,13 +60,6 @@ class GrindRoom {
         this.files = files;
         this.ground = ground;
         this.stock = stock;
-    }
-
-    /** An answer with its arithmetic. */
-    record WorkedView(String value, List<String> working, List<String> cautions) {
-        static WorkedView of(Worked<? extends Quantity> worked, Units units) {
-            return new WorkedView(worked.value().in(units), worked.working(), worked.cautions());
-        }
     }
 
     /** @param isNext whether this belt is at work now */

@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
@@ -58,15 +59,16 @@ public class Workplaces {
 
     /** Of one station, in the order in which they were written down; belongs into a transaction of the caller. */
     public List<Row> at(Station station) {
+        List<Row> written = sql.sql(
+                        "SELECT * FROM workplace WHERE station = :station AND gone_at_ms IS NULL ORDER BY id")
+                .param("station", station.name())
+                .query((row, number) -> row(row))
+                .list();
         return room(station)
-                .map(room -> room.workplaces().stream()
-                        .map(workplace -> new Row(0, workplace))
+                .map(room -> Stream.concat(
+                                room.workplaces().stream().map(workplace -> new Row(0, workplace)), written.stream())
                         .toList())
-                .orElseGet(() -> sql.sql(
-                                "SELECT * FROM workplace WHERE station = :station AND gone_at_ms IS NULL ORDER BY id")
-                        .param("station", station.name())
-                        .query((row, number) -> row(row))
-                        .list());
+                .orElse(written);
     }
 
     private static Row row(ResultSet row) throws SQLException {
