@@ -4794,8 +4794,8 @@ export interface components {
         BathChoice: {
             /** Format: int64 */
             id: number;
-            isFerric: boolean;
             isTried: boolean;
+            liquid: string;
             longer: string;
             name: string;
             toCover: string;
@@ -7023,6 +7023,9 @@ export interface components {
             origin: string;
             words: string;
         };
+        RecipeText: {
+            text: string;
+        };
         RecipeVersionView: {
             /** Format: int64 */
             atMillis: number;
@@ -7373,7 +7376,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "SHARPENS" | "PROVES_HOLES")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "SHARPENS" | "PROVES_HOLES")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -7559,6 +7562,7 @@ export interface components {
         ToneView: {
             /** Format: int32 */
             darkness: number;
+            relief: string;
             steel: string;
             words: string;
         };
@@ -8131,6 +8135,7 @@ export type ReadyView = components['schemas']['ReadyView'];
 export type Reason = components['schemas']['Reason'];
 export type Receipt = components['schemas']['Receipt'];
 export type RecipeChoice = components['schemas']['RecipeChoice'];
+export type RecipeText = components['schemas']['RecipeText'];
 export type RecipeVersionView = components['schemas']['RecipeVersionView'];
 export type RemovalView = components['schemas']['RemovalView'];
 export type RepairView = components['schemas']['RepairView'];
@@ -15606,12 +15611,9 @@ export interface operations {
             path?: never;
             cookie?: never;
         };
-        requestBody?: {
+        requestBody: {
             content: {
-                "multipart/form-data": {
-                    /** Format: binary */
-                    file: string;
-                };
+                "application/json": components["schemas"]["RecipeText"];
             };
         };
         responses: {

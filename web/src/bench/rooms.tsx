@@ -6,6 +6,7 @@ import { GrindPart } from '../grind/GrindPart';
 import { SharpenPart } from '../grind/SharpenPart';
 import { Holes } from '../machine/Holes';
 import { MillPart } from '../machine/MillPart';
+import { TankPart } from '../etch/TankPart';
 import { Drills } from './Drills';
 
 /** What a station shows of a piece: beside the title, and among what is to be done. */
@@ -25,6 +26,8 @@ const DRILLS: StationPart = {
 };
 const MILL: StationPart = { part: (piece) => <MillPart piece={piece} /> };
 
+const TANK: StationPart = { part: (piece) => <TankPart piece={piece} /> };
+
 const GRIND: StationPart = { part: (piece) => <GrindPart piece={piece} /> };
 
 /** A station that is not here does not compile; one with nothing of its own says so. */
@@ -38,7 +41,7 @@ export const PARTS: Record<Station, StationPart> = {
   FORGE: {},
   KILN: FIRE,
   FINISHING: {},
-  TANK: {},
+  TANK,
   FITTING: {},
   GLUING: {},
   LEATHER: {},
@@ -52,11 +55,12 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   HANDS_OVER: {},
   GRINDS_BEVELS: GRIND,
   PROVES_HOLES: { part: (piece) => <Holes piece={piece.id} /> },
+  ETCHES: TANK,
   SHARPENS: { part: (piece) => <SharpenPart piece={piece} /> },
 };
 
 /** Stations whose picture belongs to some of their steps only: those that are marked. */
-const ONLY_MARKED: readonly Station[] = ['GRINDER'];
+const ONLY_MARKED: readonly Station[] = ['GRINDER', 'TANK'];
 
 /** What the station of a step, and the kind of its work, add to its page. */
 export function stationPart(step: StepView): StationPart {

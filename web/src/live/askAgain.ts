@@ -26,6 +26,7 @@ export const SUBJECTS = [
   'session',
   'station',
   'stock',
+  'tank',
   'wall',
 ] as const;
 
@@ -49,6 +50,7 @@ const WORK: readonly Subject[] = [
   'piece',
   'station',
   'stock',
+  'tank',
   'wall',
 ];
 
@@ -142,6 +144,10 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   EDGE_TRIED: [],
   HOLE_MEASURED: [],
   CUTTER_USED: ['cutters'],
+  BATH_KEPT: [],
+  COUPON_TRIED: [],
+  ETCH_RECIPE_KEPT: [],
+  TANK_MOMENT: [],
   SENT_OUT: [],
   CAME_BACK: [],
   STEEL_KEPT: ['questions', 'kinds', 'prices'],

@@ -72,6 +72,7 @@ class DemoShop implements SmartInitializingSingleton {
     private final DemoForge forge;
     private final DemoFire fire;
     private final DemoBenches benches;
+    private final DemoTank tank;
     private final ClientWords clientWords;
     private final Diary diary;
     private final Workplaces workplaces;
@@ -93,6 +94,7 @@ class DemoShop implements SmartInitializingSingleton {
             DemoForge forge,
             DemoFire fire,
             DemoBenches benches,
+            DemoTank tank,
             ClientWords clientWords,
             Diary diary,
             Workplaces workplaces,
@@ -114,6 +116,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.forge = forge;
         this.fire = fire;
         this.benches = benches;
+        this.tank = tank;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -138,7 +141,6 @@ class DemoShop implements SmartInitializingSingleton {
                         new NewMill("LIGHT", "600", "2500"),
                         owner,
                         Diary.command(owner)));
-        place(Station.TANK, "Upright tank", "12 in", owner);
     }
 
     private void place(Station station, String name, String longest, Person owner) {
@@ -238,6 +240,7 @@ class DemoShop implements SmartInitializingSingleton {
             benches.wear(makers.get(3));
             forge.light(makers);
             fire.light(this, owner, makers);
+            tank.fill(this, makers);
             stock.promise(files.openAllOfLivingJobs(), makers.get(1));
         }
 
@@ -716,7 +719,7 @@ class DemoShop implements SmartInitializingSingleton {
             clock.at(ago(ago), () -> notes.write(piece, operation, words, false, maker, Diary.command(maker)));
         }
 
-        private void photograph(long piece, String operation, Person maker) {
+        void photograph(long piece, String operation, Person maker) {
             clock.at(
                     ago(Duration.ofHours(8)),
                     () -> notes.photograph(

@@ -110,7 +110,7 @@ class BathViews {
     }
 
     /** A bath as it may be chosen, with what a recipe's first cycle takes in it today. */
-    record BathChoice(long id, String name, String longer, boolean isFerric, boolean isTried, String toCover) {}
+    record BathChoice(long id, String name, String longer, String liquid, boolean isTried, String toCover) {}
 
     List<BathChoice> choices(PieceFile file, Units units) {
         return baths.baths().stream()
@@ -119,7 +119,7 @@ class BathViews {
                         row.id(),
                         row.bath().name(),
                         longer(ages.of(row).factor()),
-                        row.bath().liquid().isFerric(),
+                        row.bath().liquid().words(),
                         service.isTried(file, row),
                         cover(row.bath(), file.specification(), units)))
                 .toList();

@@ -16,7 +16,6 @@ import hiltboard.server.job.PieceFiles;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
 import io.swagger.v3.oas.annotations.Hidden;
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
@@ -30,9 +29,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The book of etch recipes. */
@@ -196,9 +193,12 @@ class EtchRecipeController {
         return service.drop(id, command);
     }
 
-    @PostMapping(path = "/api/tank/recipes/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    Receipt takeIn(@RequestParam MultipartFile file, Person person, Command command) throws IOException {
-        return service.takeIn(file.getBytes(), person, command);
+    /** @param text of a file that this program wrote, or somebody by hand */
+    record RecipeText(String text) {}
+
+    @PostMapping("/api/tank/recipes/file")
+    Receipt takeIn(@RequestBody RecipeText file, Person person, Command command) {
+        return service.takeIn(file.text(), person, command);
     }
 
     @Hidden

@@ -130,12 +130,12 @@ public class EtchRecipeService {
     }
 
     /** @throws Refusal if it is no recipe, with what is wrong in it */
-    Receipt takeIn(byte[] file, Person person, Command command) {
+    Receipt takeIn(String file, Person person, Command command) {
         EtchRecipe recipe = read(file, person.units());
         return changes.make(command, () -> keepNew(recipe, "", person));
     }
 
-    private EtchRecipe read(byte[] file, Units units) {
+    private EtchRecipe read(String file, Units units) {
         try {
             EtchRecipeFile read = json.readValue(file, EtchRecipeFile.class);
             if (!EtchRecipeFile.FORMAT.equals(read.format())) {

@@ -121,8 +121,9 @@ public class TankService {
             mustFit(bath, recipe);
             BathAge.Factor factor = ages.of(bath).factor();
             List<Entry> entries = new ArrayList<>();
+            List<Entry> begun = new ArrayList<>();
             for (long piece : asked.pieces()) {
-                PieceFile file = begun(piece, person, entries);
+                PieceFile file = begun(piece, person, begun);
                 mustBeTried(file, bath, noCoupon);
                 long run = runs.begin(
                         new NewRun(
@@ -136,14 +137,13 @@ public class TankService {
                                 noCoupon),
                         person.id(),
                         clock.nowMillis());
-                entries.add(
-                        0,
-                        entry(
-                                file,
-                                run,
-                                "at the tank: " + recipe.recipe().name() + ", "
-                                        + bath.bath().name()));
+                entries.add(entry(
+                        file,
+                        run,
+                        "at the tank: " + recipe.recipe().name() + ", "
+                                + bath.bath().name()));
             }
+            entries.addAll(begun);
             return entries;
         });
     }

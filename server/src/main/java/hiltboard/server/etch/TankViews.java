@@ -253,8 +253,8 @@ class TankViews {
     /** A recipe as it may be chosen for a blade. @param today in this shop's newest bath for it, where there is one */
     record RecipeChoice(String key, String name, String words, String origin, String liquid, boolean isUsual) {}
 
-    /** How dark the bath leaves the blade. @param darkness from 0 to 100 */
-    record ToneView(String steel, int darkness, String words) {}
+    /** How dark the bath leaves a steel of the blade. @param darkness from 0 to 100 @param relief over the others */
+    record ToneView(String steel, int darkness, String words, String relief) {}
 
     record PieceTankView(
             long piece,
@@ -297,7 +297,7 @@ class TankViews {
 
     static ToneView tone(Specification spec) {
         EtchTone tone = EtchTone.of(spec.steel().grade().composition());
-        return new ToneView(spec.steel().designation(), (int) Math.round(tone.darkness() * 100), tone.words());
+        return new ToneView(spec.steel().designation(), (int) Math.round(tone.darkness() * 100), tone.words(), "");
     }
 
     /** Those for its finish and steel first, then as it was done on other knives. */

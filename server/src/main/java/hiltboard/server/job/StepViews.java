@@ -96,6 +96,8 @@ public final class StepViews {
         HANDS_OVER,
         /** The blade is looked at in section. */
         GRINDS_BEVELS,
+        /** The blade goes into the bath. */
+        ETCHES,
         /** The edge is put on, or tried. */
         SHARPENS,
         /** Its holes are held against the table. */
@@ -118,6 +120,7 @@ public final class StepViews {
                 case HANDS_OVER -> operation.is(Trait.HANDS_OVER);
                 case PROVES_HOLES -> operation.is(Trait.PROVES);
                 case GRINDS_BEVELS -> operation.is(Trait.GRINDS_BEVELS);
+                case ETCHES -> operation.is(Trait.ETCHES);
                 case SHARPENS ->
                     operation.is(Trait.SHARPENS) || operation.is(Trait.STROPS) || operation.is(Trait.TRIES_EDGE);
             };

@@ -1,0 +1,123 @@
+import { styled } from 'styled-components';
+
+/** The tank: what waits at the left, the clocks in the middle, the baths at the right; one above the other on a tablet. */
+export const Thirds = styled.div`
+  display: grid;
+  grid-template-columns: minmax(0, 17rem) minmax(0, 1fr) minmax(0, 20rem);
+  gap: 1rem;
+  align-items: start;
+  > div {
+    display: flex;
+    flex-direction: column;
+    gap: 1rem;
+  }
+  @media (max-width: 1100px) {
+    grid-template-columns: minmax(0, 1fr);
+  }
+`;
+
+/** A blade's clock, read across the room. */
+export const Clock = styled.section`
+  display: flex;
+  flex-direction: column;
+  gap: 0.6rem;
+  padding: 0.9rem 1.1rem;
+  border-radius: 5px;
+  background: ${({ theme }) => theme.blueDeep};
+  color: ${({ theme }) => theme.scribe};
+  a {
+    color: inherit;
+  }
+  h3 {
+    margin: 0;
+    font-size: 1.3rem;
+  }
+  h3 a {
+    display: inline-flex;
+    align-items: center;
+    min-height: 44px;
+  }
+  > header {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 0.2rem 1rem;
+    align-items: baseline;
+    justify-content: space-between;
+  }
+  [data-time] {
+    font-family: ${({ theme }) => theme.label};
+    font-variant-numeric: tabular-nums;
+    font-weight: 700;
+    font-size: clamp(3.4rem, 9vw, 5.6rem);
+    line-height: 1;
+  }
+  [data-of] {
+    font-size: 1.25rem;
+  }
+  [data-next] {
+    font-size: 1.1rem;
+  }
+  &[data-calls] {
+    outline: 5px solid #ffd98a;
+    outline-offset: -5px;
+  }
+  [data-call] {
+    background: #ffd98a;
+    color: #17191c;
+    padding: 0.5rem 0.8rem;
+    font-size: 1.25rem;
+    font-weight: 700;
+    margin: 0;
+  }
+  progress {
+    width: 100%;
+    height: 12px;
+    accent-color: #ffd98a;
+  }
+  button {
+    min-height: 64px;
+    font-size: 1.2rem;
+  }
+`;
+
+/** How each cycle went, in a line of scribed boxes. */
+export const Cycles = styled.ol`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0.4rem;
+  margin: 0;
+  padding: 0;
+  list-style: none;
+  li {
+    border: 1.5px solid ${({ theme }) => theme.scribeQuiet};
+    border-radius: 3px;
+    padding: 0.15rem 0.6rem;
+    font-variant-numeric: tabular-nums;
+  }
+  li[data-now] {
+    border-color: #ffd98a;
+    border-width: 2.5px;
+  }
+  li[data-fault] {
+    background: ${({ theme }) => theme.alarmPaper};
+    color: ${({ theme }) => theme.alarm};
+    font-weight: 700;
+  }
+`;
+
+/** How dark it gets, as a swatch of steel. */
+export const Swatch = styled.span`
+  display: inline-block;
+  width: 64px;
+  height: 44px;
+  border: 1.5px solid ${({ theme }) => theme.ink};
+  border-radius: 3px;
+  flex: none;
+`;
+
+/** Tags of what waits, to be pressed. */
+export const Waits = styled.ul`
+  display: flex;
+  flex-direction: column;
+  gap: 0.5rem;
+`;
