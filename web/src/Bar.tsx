@@ -127,6 +127,7 @@ const VIEWS: readonly View[] = [
   { to: '/stock', words: 'Stock', rank: 2 },
   { to: '/forge', words: 'Forge', rank: 3 },
   { to: '/fire', words: 'Fire', rank: 2 },
+  { to: '/tank', words: 'Tank', rank: 3 },
   { to: '/new', words: 'New commission', isOwners: true },
   { to: '/clients', words: 'Clients' },
   { to: '/delivered', words: 'Delivered' },

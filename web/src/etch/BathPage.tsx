@@ -64,11 +64,11 @@ function Answer({ label, worked }: { label: string; worked?: WorkedView }) {
       <p>
         {label}: <strong>{worked.value}</strong>
       </p>
-      <Working>
-        {worked.working.map((each) => (
-          <span key={each}>{each}</span>
-        ))}
-      </Working>
+      {worked.working.map((each) => (
+        <p key={each}>
+          <Working>{each}</Working>
+        </p>
+      ))}
     </div>
   ) : null;
 }

@@ -48,7 +48,7 @@ export const Clock = styled.section`
     font-family: ${({ theme }) => theme.label};
     font-variant-numeric: tabular-nums;
     font-weight: 700;
-    font-size: clamp(3.4rem, 9vw, 5.6rem);
+    font-size: clamp(3.4rem, 9vw, 5rem);
     line-height: 1;
   }
   [data-of] {
@@ -74,9 +74,17 @@ export const Clock = styled.section`
     height: 12px;
     accent-color: #ffd98a;
   }
-  button {
+  button[data-large] {
     min-height: 64px;
     font-size: 1.2rem;
+  }
+  button[data-kind='main'] {
+    background: #ffd98a;
+    border-color: #ffd98a;
+    color: #17191c;
+  }
+  [data-presses] {
+    margin-inline-start: auto;
   }
 `;
 

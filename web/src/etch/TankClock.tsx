@@ -81,29 +81,27 @@ export function TankClock({ run, results }: { run: TankRunView; results: readonl
         <span data-time role="timer" aria-label={`${run.pieceName} in the bath`}>
           {clockDown(inBath)}
         </span>
-        <span data-of>
-          of {run.wanted}
-          <br />
-          cycle {run.cycle} of {run.of}, {WHERE[run.where]}
-        </span>
+        <Row data-presses>
+          {PRESSES.filter((press) => run.can.includes(press.moment)).map((press) => (
+            <Press
+              key={press.moment}
+              data-large
+              data-kind={press.isMain ? 'main' : undefined}
+              isDisabled={isBusy}
+              onPress={() => note(press.moment)}
+            >
+              {press.moment === 'IN' && isBetween ? `In, cycle ${run.cycle}` : press.words(run)}
+            </Press>
+          ))}
+        </Row>
       </Row>
+      <span data-of>
+        of {run.wanted}, cycle {run.cycle} of {run.of}, {WHERE[run.where]}
+      </span>
       {wanted > 0 ? (
         <progress max={wanted} value={Math.min(inBath, wanted)} aria-label="Of the time that is wanted" />
       ) : null}
       <span data-next>{run.next}</span>
-      <Row>
-        {PRESSES.filter((press) => run.can.includes(press.moment)).map((press) => (
-          <Press
-            key={press.moment}
-            data-large
-            data-kind={press.isMain ? 'main' : undefined}
-            isDisabled={isBusy}
-            onPress={() => note(press.moment)}
-          >
-            {press.moment === 'IN' && isBetween ? `In, cycle ${run.cycle}` : press.words(run)}
-          </Press>
-        ))}
-      </Row>
       {run.can.includes('CYCLE_OVER') ? (
         <Row role="group" aria-label="Cycle over, what it did">
           <span>Cycle over, it is</span>
@@ -150,7 +148,11 @@ function CycleLine({ run }: { run: TankRunView }) {
             data-now={cycle.number === run.cycle && run.isAtTheTank ? true : undefined}
             data-fault={cycle.advice && cycle.result !== 'too pale' ? true : undefined}
           >
-            {cycle.result ? `${cycle.took}, ${cycle.result}` : cycle.planned}
+            {cycle.result
+              ? `${cycle.took}, ${cycle.result}`
+              : cycle.planned === run.wanted
+                ? cycle.number
+                : cycle.planned}
           </li>
         ))}
       </Cycles>

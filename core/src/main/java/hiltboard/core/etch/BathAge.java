@@ -2,6 +2,7 @@ package hiltboard.core.etch;
 
 import hiltboard.core.measure.Figure;
 import hiltboard.core.measure.LiquidVolume;
+import hiltboard.core.measure.Span;
 import hiltboard.core.measure.TimeRange;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
@@ -55,7 +56,25 @@ public record BathAge(double eaten, LiquidVolume volume, Optional<Strength> stre
      * @param isGuess whether nobody has tried this bath since it was mixed or topped up
      * @param words what it stands on
      */
-    public record Factor(double least, double likely, double most, boolean isGuess, boolean isSpent, String words) {}
+    public record Factor(double least, double likely, double most, boolean isGuess, boolean isSpent, String words) {
+        /** Of a bath that takes as long as the recipe says. */
+        public static final Factor FRESH = new Factor(1, 1, 1, false, false, "fresh: the recipe’s own time");
+
+        /** What a time of a recipe is in this bath, from the shortest to the longest that is honest. */
+        public TimeRange of(TimeRange fresh) {
+            return most == 1
+                    ? fresh
+                    : coarsely(fresh.times(least).least(), fresh.times(most).most());
+        }
+
+        /** Nobody knows it to the second, and a clock that says so would be believed. */
+        private static TimeRange coarsely(Duration least, Duration most) {
+            Duration step = Duration.ofSeconds(
+                    most.toSeconds() < 60 ? 1 : most.toSeconds() < 300 ? 5 : most.toSeconds() < 1800 ? 30 : 60);
+            Duration from = Span.down(least, step);
+            return new TimeRange(from.isZero() ? least : from, Span.up(most, step));
+        }
+    }
 
     /** The share of what it can eat that it has eaten; empty where nobody said how strong it is. */
     public Optional<Double> spent() {
@@ -79,7 +98,7 @@ public record BathAge(double eaten, LiquidVolume volume, Optional<Strength> stre
             return ofTrials(isSpent);
         }
         if (eaten == 0) {
-            return new Factor(1, 1, 1, false, false, "fresh: the recipe’s own time");
+            return Factor.FRESH;
         }
         if (strength.isEmpty()) {
             return new Factor(
@@ -122,13 +141,6 @@ public record BathAge(double eaten, LiquidVolume volume, Optional<Strength> stre
                 false,
                 isSpent,
                 tried.size() == 1 ? "one trial in this bath" : tried.size() + " trials in this bath");
-    }
-
-    /** What a time of a recipe is in this bath today, from the shortest to the longest that is honest. */
-    public TimeRange today(TimeRange fresh) {
-        Factor factor = factor();
-        return new TimeRange(
-                fresh.times(factor.least()).least(), fresh.times(factor.most()).most());
     }
 
     /** What it has eaten and what is left, with the arithmetic. */

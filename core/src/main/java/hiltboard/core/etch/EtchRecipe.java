@@ -177,7 +177,8 @@ public record EtchRecipe(
     /** What is done, one after the other, in words. */
     public List<String> lines() {
         List<String> lines = new ArrayList<>();
-        lines.add("Sand to " + grit + ". " + degrease + ", until a white rag stays clean.");
+        lines.add("Sand to " + grit + ". " + degrease
+                + " until a white rag stays clean; alcohol alone has not been enough.");
         lines.add("A look after " + TimeRange.of(firstLook).words() + ": a spot is residue, and can still be wiped.");
         lines.add(cyclesInWords() + " in " + liquid.words().toLowerCase(Locale.ROOT) + "; after each: "
                 + neutraliser.toLowerCase(Locale.ROOT) + ", then "

@@ -1,5 +1,6 @@
 package hiltboard.core.etch;
 
+import hiltboard.core.etch.BathAge.Factor;
 import hiltboard.core.etch.EtchRecipe.AfterBath;
 import hiltboard.core.measure.TimeRange;
 import java.time.Duration;
@@ -14,9 +15,9 @@ import java.util.Optional;
  *
  * @param events in the order in which they were noted; one whose time lies before the last one's, since a clock was set
  *     back, counts as of the same moment
- * @param factor how many times longer than in a fresh bath
+ * @param factor how much longer than in a fresh bath it takes
  */
-public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
+public record TankClock(EtchRecipe recipe, Factor factor, List<Event> events) {
     public TankClock {
         events = List.copyOf(events);
     }
@@ -204,7 +205,7 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
                 ? sinceLast(now, where)
                 : cycles.size() > number - 1 ? cycles.get(number - 1) : Duration.ZERO;
         TimeRange wanted = after.map(AfterBath::time)
-                .orElseGet(() -> recipe.cycle(number).bath().times(factor));
+                .orElseGet(() -> factor.of(recipe.cycle(number).bath()));
         Optional<Instant> began =
                 where == Where.IN || where == Where.AFTER_BATH ? Optional.of(now.minus(inThis)) : Optional.empty();
         return new Standing(
@@ -233,7 +234,7 @@ public record TankClock(EtchRecipe recipe, double factor, List<Event> events) {
     public String next() {
         int over = cyclesOver();
         return switch (where()) {
-            case BEFORE -> "Coupon first, then in. " + recipe.degrease() + ", until a white rag stays clean.";
+            case BEFORE -> "Coupon first, then in. " + recipe.degrease() + " until a white rag stays clean.";
             case IN -> "Out, rinse, look.";
             case OUT ->
                 "Back in, or this cycle is over: " + recipe.neutraliser().toLowerCase(java.util.Locale.ROOT) + ".";

@@ -26,7 +26,7 @@ import java.util.Set;
  * and its own take their place. The keys stay the same for ever.
  */
 public final class UsualEtches {
-    private static final String ACETONE = "Acetone; alcohol alone has not been enough";
+    private static final String ACETONE = "Acetone";
     private static final String SODA = "Baking soda in water";
     private static final String SOAP = "Soap and much water";
     private static final Duration FIRST_LOOK = Duration.ofSeconds(5);

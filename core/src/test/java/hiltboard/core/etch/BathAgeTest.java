@@ -40,7 +40,7 @@ class BathAgeTest {
         Factor factor = bath(0).factor();
         assertThat(factor.likely()).isEqualTo(1);
         assertThat(factor.isGuess()).isFalse();
-        assertThat(bath(0).today(TimeRange.ofMinutes(2, 3))).isEqualTo(TimeRange.ofMinutes(2, 3));
+        assertThat(bath(0).factor().of(TimeRange.ofMinutes(2, 3))).isEqualTo(TimeRange.ofMinutes(2, 3));
     }
 
     @Test
@@ -98,7 +98,7 @@ class BathAgeTest {
     @Test
     @DisplayName("the suggested time holds the recipe's own range, longer by the factor")
     void todays_time() {
-        TimeRange today = bath(0, new Tried(0, 1.5)).today(TimeRange.ofMinutes(60, 60));
+        TimeRange today = bath(0, new Tried(0, 1.5)).factor().of(TimeRange.ofMinutes(60, 60));
         assertThat(today.least()).isLessThan(Duration.ofMinutes(90));
         assertThat(today.most()).isGreaterThan(Duration.ofMinutes(90));
         assertThat(BathAge.usualDepth(Liquid.COFFEE, Duration.ofHours(1)))

@@ -2,6 +2,7 @@ package hiltboard.core.etch;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hiltboard.core.etch.BathAge.Factor;
 import hiltboard.core.etch.TankClock.CycleResult;
 import hiltboard.core.etch.TankClock.Event;
 import hiltboard.core.etch.TankClock.Moment;
@@ -31,7 +32,7 @@ class TankClockTest {
     }
 
     private TankClock clock(double factor) {
-        return new TankClock(PATTERN, factor, events);
+        return new TankClock(PATTERN, new Factor(factor, factor, factor * 1.2, false, false, ""), events);
     }
 
     private Standing standing(long seconds) {
@@ -101,6 +102,7 @@ class TankClockTest {
     void an_old_bath_takes_longer() {
         at(0, Moment.IN);
         assertThat(clock(1.5).standing(NOON).due()).contains(NOON.plusSeconds(450));
+        assertThat(clock(1.5).standing(NOON).late()).contains(NOON.plusSeconds(540));
     }
 
     @Test
@@ -127,7 +129,7 @@ class TankClockTest {
         EtchRecipe grey = UsualEtches.withKey("grey").orElseThrow();
         at(0, Moment.IN).at(25, Moment.OUT);
         over(26, CycleResult.PATCHY);
-        TankClock clock = new TankClock(grey, 1, events);
+        TankClock clock = new TankClock(grey, Factor.FRESH, events);
         assertThat(clock.where()).isEqualTo(Where.OVER);
         assertThat(clock.tookTimes(NOON.plusSeconds(60))).isEmpty();
         assertThat(CycleResult.PATCHY.advice()).contains("white rag");

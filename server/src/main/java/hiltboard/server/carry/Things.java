@@ -94,6 +94,7 @@ final class Things {
                     .withJson("body"),
             Thing.of("tankRuns", "tank_run", "A blade in a bath: by which recipe, and how it came out")
                     .partOf("piece_id", PIECES)
+                    .withYes("is_guess")
                     .withJson("recipe"),
             Thing.of("tankMoments", "tank_moment", "When a blade went in and out, and what a cycle did")
                     .partOf("run_id", "tankRuns"),

@@ -66,7 +66,7 @@ class BathRepository {
 
     /** Those that stand. */
     List<BathRow> baths() {
-        return sql.sql(SELECT + "WHERE gone_at_ms IS NULL ORDER BY bath.id")
+        return sql.sql(SELECT + "WHERE bath.gone_at_ms IS NULL ORDER BY bath.id")
                 .query((row, number) -> bath(row))
                 .list();
     }

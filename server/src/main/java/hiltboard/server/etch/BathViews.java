@@ -96,7 +96,7 @@ class BathViews {
     }
 
     /** {@code 1.5 times as long (1.2–1.8): two trials in this bath}. */
-    private static String longer(Factor factor) {
+    static String longer(Factor factor) {
         if (factor.most() == 1) {
             return factor.words();
         }

@@ -169,7 +169,7 @@ class EtchRecipeController {
                 run.rated().map(rated -> rated.rating().words()).orElse(""),
                 run.rated().map(rated -> rated.words()).orElse(""),
                 run.bathName(),
-                String.format(Locale.ROOT, "%.1f", run.run().factor()),
+                String.format(Locale.ROOT, "%.1f", run.run().factor().likely()),
                 TankViews.tone(file.specification()).darkness(),
                 runs.photo(
                         file.id(),

@@ -1,5 +1,6 @@
 package hiltboard.server.etch;
 
+import hiltboard.core.etch.BathAge.Factor;
 import hiltboard.core.etch.EtchRecipe;
 import hiltboard.core.etch.TankClock;
 import hiltboard.core.etch.TankClock.CycleResult;
@@ -57,14 +58,7 @@ class TankRunRepository {
 
     /** @param recipeFrom which recipe it was, as {@link EtchBook} names it */
     record NewRun(
-            long piece,
-            long bath,
-            EtchRecipe recipe,
-            String recipeFrom,
-            double factor,
-            String factorWords,
-            double area,
-            String noCoupon) {}
+            long piece, long bath, EtchRecipe recipe, String recipeFrom, Factor factor, double area, String noCoupon) {}
 
     /** @param depth as it was measured; empty where it was not */
     record Rated(Rating rating, String words, Optional<Length> depth) {}
@@ -100,16 +94,19 @@ class TankRunRepository {
 
     long begin(NewRun run, long person, long atMillis) {
         return sql.sql("""
-                INSERT INTO tank_run (piece_id, bath_id, recipe, recipe_from, factor, factor_words, area_mm2, no_coupon, begun_by,
+                INSERT INTO tank_run (piece_id, bath_id, recipe, recipe_from, factor_least, factor, factor_most, factor_words, is_guess, area_mm2, no_coupon, begun_by,
                     begun_at_ms)
-                VALUES (:piece, :bath, :recipe, :from, :factor, :words, :area, :noCoupon, :person, :at) RETURNING id
+                VALUES (:piece, :bath, :recipe, :from, :least, :factor, :most, :words, :guess, :area, :noCoupon, :person, :at) RETURNING id
                 """)
                 .param("piece", run.piece())
                 .param("bath", run.bath())
                 .param("recipe", json.writeValueAsString(EtchRecipeFile.of(run.recipe())))
                 .param("from", run.recipeFrom())
-                .param("factor", run.factor())
-                .param("words", run.factorWords())
+                .param("least", run.factor().least())
+                .param("factor", run.factor().likely())
+                .param("most", run.factor().most())
+                .param("words", run.factor().words())
+                .param("guess", run.factor().isGuess())
                 .param("area", run.area())
                 .param("noCoupon", run.noCoupon())
                 .param("person", person)
@@ -178,8 +175,13 @@ class TankRunRepository {
                 row.getLong("bath_id"),
                 json.readValue(row.getString("recipe"), EtchRecipeFile.class).recipe(),
                 row.getString("recipe_from"),
-                row.getDouble("factor"),
-                row.getString("factor_words"),
+                new Factor(
+                        row.getDouble("factor_least"),
+                        row.getDouble("factor"),
+                        row.getDouble("factor_most"),
+                        row.getBoolean("is_guess"),
+                        false,
+                        row.getString("factor_words")),
                 row.getDouble("area_mm2"),
                 row.getString("no_coupon"));
         return new RunRow(

@@ -199,13 +199,7 @@ class TankViews {
                 millis(standing.late()),
                 millis(standing.firstLook()),
                 standing.wanted().words(),
-                run.run().factor() == 1
-                        ? run.run().factorWords()
-                        : String.format(
-                                Locale.ROOT,
-                                "%.1f times the fresh time: %s",
-                                run.run().factor(),
-                                run.run().factorWords()),
+                BathViews.longer(run.run().factor()),
                 tank.next(),
                 Arrays.stream(Moment.values())
                         .filter(tank::canFollow)
@@ -241,7 +235,7 @@ class TankViews {
             boolean isOver = i < results.size();
             cycles.add(new TankCycleView(
                     i + 1,
-                    cycle.bath().times(run.run().factor()).words(),
+                    run.run().factor().of(cycle.bath()).words(),
                     cycle.words(),
                     isOver ? TimeRange.of(took.get(i).plusMillis(1)).words() : "",
                     isOver ? results.get(i).words() : "",
