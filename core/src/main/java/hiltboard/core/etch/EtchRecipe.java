@@ -67,7 +67,7 @@ public record EtchRecipe(
         NOTHING("go on", 1, false),
         WIPE("wipe with a white tissue", 1, false),
         STEEL_WOOL("rub with fine steel wool", 3, false),
-        SAND("sand with", 8, true),
+        SAND("sand with", 15, true),
         POWDER("in oil, polish with powder of", 5, true);
 
         private final String words;

@@ -13,6 +13,7 @@ import hiltboard.core.design.Mark;
 import hiltboard.core.design.MarkTiming;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.Use;
+import hiltboard.core.etch.UsualEtches;
 import java.time.Duration;
 import java.util.Set;
 
@@ -236,13 +237,8 @@ final class BladeWork {
     private record Sanding(int grit, Effort effort) {}
 
     private void sandForEtch() {
-        Sanding to = switch (spec.finish()) {
-            case HAMON -> new Sanding(2000, Effort.SAND_TO_2000);
-            case PATTERN -> new Sanding(1000, Effort.SAND_TO_1000);
-            case ETCHED_GREY -> new Sanding(600, Effort.SAND_TO_600);
-            case VALLEY_AND_PEAK -> new Sanding(220, Effort.SAND_TO_220);
-            default -> new Sanding(400, Effort.SAND_TO_400);
-        };
+        int grit = UsualEtches.of(spec).orElseThrow().grit();
+        Sanding to = new Sanding(grit, effort(grit));
         draft.add(Operation.at(
                         FINISHING,
                         "sand-for-etch",
@@ -259,8 +255,22 @@ final class BladeWork {
                 .checks("No scratch coarser than " + to.grit() + " is left."));
     }
 
+    /** To the next grit that somebody has said a time for. */
+    private static Effort effort(int grit) {
+        if (grit <= 220) {
+            return Effort.SAND_TO_220;
+        }
+        if (grit <= 400) {
+            return Effort.SAND_TO_400;
+        }
+        if (grit <= 800) {
+            return Effort.SAND_TO_800;
+        }
+        return grit <= 1500 ? Effort.SAND_TO_1500 : Effort.SAND_TO_2000;
+    }
+
     private void etch() {
-        Bath bath = Bath.of(spec);
+        EtchTime bath = EtchTime.of(spec);
         Operation.Builder etch = Operation.at(
                         TANK, "etch", spec.isEtchedOnTheHandle() ? "Dip the blade to the line" : "Etch", bath.effort())
                 .is(ETCHES)
@@ -271,7 +281,8 @@ final class BladeWork {
                 .toDo(
                         "First the coupon, then the piece: a scrap of the same steel and finish shows what this bath does today.",
                         "Look after five seconds: a spot is residue, and can still be wiped.",
-                        bath.recipe(),
+                        bath.recipe().name() + ": " + bath.recipe().cyclesInWords() + "; after each "
+                                + bath.recipe().cycle(1).words() + ".",
                         "After each cycle wipe with a white tissue: dark lines under the glove are residue, and eat no further.",
                         "Neutralise between cycles too: acid that stays goes on eating.",
                         "Log the bath: old ones take longer.")

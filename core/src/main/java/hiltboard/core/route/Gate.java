@@ -106,6 +106,21 @@ public record Gate(List<Obstacle> closedBy, List<Obstacle> cares, List<Obstacle>
                 overridden);
     }
 
+    /**
+     * The same gate once the work behind it is begun: what the piece had to be for it, it need not stay, such as clean
+     * while it lies in the acid. What it must not be, it still must not.
+     */
+    public Gate begun() {
+        return new Gate(stillAsked(closedBy), stillAsked(cares), overridden);
+    }
+
+    private static List<Obstacle> stillAsked(List<Obstacle> obstacles) {
+        return obstacles.stream()
+                .filter(obstacle -> !(obstacle.rule() instanceof ConditionRule rule)
+                        || rule.needs().isEmpty())
+                .toList();
+    }
+
     private static List<Obstacle> settingRight(
             List<Obstacle> obstacles, Step before, Route route, Set<String> done, Set<Condition> conditions) {
         return obstacles.stream()

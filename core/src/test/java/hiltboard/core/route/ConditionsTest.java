@@ -164,6 +164,23 @@ class ConditionsTest {
         assertThat(window.warnFrom()).isEqualTo(window.closes().minusSeconds(450));
     }
 
+    @Test
+    @DisplayName("a blade need not stay clean while it lies in the acid; that it is away is asked all the same")
+    void what_it_had_to_be_it_need_not_stay() {
+        Knife knife = knife("ETCHED");
+        Progress progress = knife.before("etch");
+        Set<Condition> conditions = EnumSet.copyOf(progress.conditions());
+        conditions.remove(DEGREASED);
+        conditions.add(HANDLED);
+        Gate gate = Gate.before(knife.step("etch"), progress.doneAt().keySet(), conditions, Set.of(), true);
+        assertThat(gate.closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactlyInAnyOrder("clean-for-the-bath", "no-bath-on-a-handle");
+        assertThat(gate.begun().closedBy())
+                .extracting(obstacle -> obstacle.rule().key())
+                .containsExactly("no-bath-on-a-handle");
+    }
+
     @ParameterizedTest(name = "[trade] {3} is lost {2} min after “{1}”, and that work is done again")
     @CsvSource({
         "ETCHED, degrease-for-etch, 15, DEGREASED, etch",

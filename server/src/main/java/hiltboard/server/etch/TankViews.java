@@ -19,6 +19,7 @@ import hiltboard.server.etch.BathViews.BathLineView;
 import hiltboard.server.etch.EtchBook.InTheBook;
 import hiltboard.server.etch.TankRunRepository.Rating;
 import hiltboard.server.etch.TankRunRepository.RunRow;
+import hiltboard.server.job.Gates;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.route.StepRepository.StepRow;
@@ -160,7 +161,7 @@ class TankViews {
     private static Stream<TankWaitingView> waiting(PieceFile file, Step etch, Units units) {
         boolean isStarted = file.row(etch).filter(StepRow::isUnderWay).isPresent();
         boolean isDone = file.progress().isDone(etch.operation().key());
-        boolean isNext = isStarted || !isDone && file.gate(etch, units).isItsTurn();
+        boolean isNext = isStarted || !isDone && new Gates(file, file.progress(), units).isItsTurn(etch);
         return isNext && !isDone
                 ? Stream.of(new TankWaitingView(
                         file.id(),

@@ -12,6 +12,7 @@ import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Unsettled;
 import hiltboard.server.chain.HoleRepository.HoleRow;
 import hiltboard.server.route.StepRepository.Override;
+import hiltboard.server.route.StepRepository.StepRow;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -56,8 +57,9 @@ public final class Gates {
                 .filter(each -> each.operation().equals(step.operation().key()))
                 .map(Override::rule)
                 .collect(Collectors.toSet());
-        return Gate.before(step, done, conditions, overridden, file.firstPieceProved(), unsettled(step))
+        Gate gate = Gate.before(step, done, conditions, overridden, file.firstPieceProved(), unsettled(step))
                 .settingRight(step, file.route(), done, conditions);
+        return file.row(step).filter(StepRow::isUnderWay).isPresent() ? gate.begun() : gate;
     }
 
     /** Whether nothing at all is open before a step; most steps wait for others, which is quickly known. */
