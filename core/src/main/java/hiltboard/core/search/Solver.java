@@ -51,6 +51,13 @@ public final class Solver {
                 .orElseThrow(() -> new IllegalStateException("The solver's own code is not there for this machine"));
     }
 
+    /** @throws IllegalStateException if the solver's own code is not there for this machine */
+    static void mustBeThere() {
+        if (!Native.IS_LOADED) {
+            throw new IllegalStateException("The solver's own code is not there for this machine");
+        }
+    }
+
     /** Whether an answer was found in the time. */
     public boolean solve(MPSolver model, double seconds) {
         model.setTimeLimit(Math.max(LEAST_MILLIS, Math.round(seconds * 1000)));
