@@ -31,7 +31,7 @@ export const findingWords = (finding: Finding): string =>
   `${finding.problem}${finding.problem.endsWith('?') ? '' : '.'} Accepted: ${finding.accepted}`;
 
 /** Questions that are too long for an address: they are sent, and nothing is taken. */
-const ONLY_READS = ['/api/design/', '/api/calc/'];
+const ONLY_READS = ['/api/design/', '/api/calc/', '/api/tank/ferric/worked', '/api/tank/plans'];
 
 const TRIES = 4;
 

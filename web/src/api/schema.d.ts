@@ -4203,6 +4203,143 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tank/ferric": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Ferric: ferric */
+        get: operations["ferricFerric"];
+        put?: never;
+        /** Ferric: begin */
+        post: operations["ferricBegin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/ferric/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ferric: end */
+        post: operations["ferricEnd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/ferric/{id}/no-bubbles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ferric: no bubbles */
+        post: operations["ferricNoBubbles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/ferric/{id}/portions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ferric: portion */
+        post: operations["ferricPortion"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/ferric/worked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ferric: worked */
+        post: operations["ferricWorked"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/marks/{id}/moments": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mark: note */
+        post: operations["markNote"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/marks/{id}/result": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mark: end */
+        post: operations["markEnd"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/marks/{id}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mark: strike */
+        post: operations["markStrike"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tank/pieces/{id}": {
         parameters: {
             query?: never;
@@ -4214,6 +4351,93 @@ export interface paths {
         get: operations["tankPiece"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/pieces/{id}/marks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Mark: piece */
+        get: operations["markPiece"];
+        put?: never;
+        /** Mark: begin */
+        post: operations["markBegin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/pieces/{id}/mask": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Mask: mask */
+        get: operations["maskMask"];
+        put?: never;
+        /** Mask: draw */
+        post: operations["maskDraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank plan: begin */
+        post: operations["tankPlanBegin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/plans/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tank plan: run */
+        get: operations["tankPlanRun"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/plans/{id}/cancel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank plan: cancel */
+        post: operations["tankPlanCancel"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4351,6 +4575,75 @@ export interface paths {
         put?: never;
         /** Tank: take back */
         post: operations["tankTakeBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/stencils": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Mark: stencils */
+        get: operations["markStencils"];
+        put?: never;
+        /** Mark: ask */
+        post: operations["markAsk"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/stencils/{id}/file": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mark: attach */
+        post: operations["markAttach"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/stencils/{id}/gone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mark: gone */
+        post: operations["markGone"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/tank/stencils/{id}/here": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Mark: here */
+        post: operations["markHere"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4570,6 +4863,13 @@ export interface components {
             between: string;
             grit: string;
         };
+        AskedFerric: {
+            acid: string;
+            acidStrength: string;
+            iron: string;
+            peroxide: string;
+            peroxideStrength: string;
+        };
         AskedFlaw: {
             depth: string;
             goesOn: boolean;
@@ -4618,6 +4918,27 @@ export interface components {
             thickest: string;
             tons: string;
         };
+        AskedMark: {
+            amperes: string;
+            area: string;
+            current: string;
+            efficiency: string;
+            electrolyte: string;
+            goal: string;
+            place: string;
+            /** Format: int64 */
+            stencil: number;
+            volts: string;
+        };
+        AskedMarkResult: {
+            result: string;
+            words: string;
+        };
+        AskedMask: {
+            /** Format: int64 */
+            basedOn: number;
+            zones: components["schemas"]["AskedZone"][];
+        };
         AskedMoment: {
             moment: string;
             result: string;
@@ -4626,6 +4947,17 @@ export interface components {
             mark: string;
             /** Format: int64 */
             piece: number;
+        };
+        AskedPlan: {
+            /** Format: int32 */
+            atOnce: number;
+            /** Format: int64 */
+            bath: number;
+            pieces: number[];
+            recipe: string;
+        };
+        AskedPortion: {
+            temperature: string;
         };
         AskedRating: {
             depth: string;
@@ -4687,6 +5019,16 @@ export interface components {
             treater: string;
             words: string;
         };
+        AskedStencil: {
+            askedOf: string;
+            marks: string;
+            name: string;
+            wantedOn: string;
+            words: string;
+        };
+        AskedSwitch: {
+            moment: string;
+        };
         AskedTrial: {
             result: string;
             triedOn: string;
@@ -4709,6 +5051,15 @@ export interface components {
             amount: string;
             direction: string;
             place: string;
+        };
+        AskedZone: {
+            corners: number[];
+            from: string;
+            high: string;
+            low: string;
+            name: string;
+            to: string;
+            wanted: string;
         };
         AtStation: {
             /** Format: int32 */
@@ -5327,6 +5678,10 @@ export interface components {
             took: string;
             words: string;
         };
+        CurrentTime: {
+            current: string;
+            time: string;
+        };
         CurveEvent: {
             /** Format: int64 */
             atMillis: number;
@@ -5608,6 +5963,39 @@ export interface components {
         };
         Fault: {
             fault: string;
+        };
+        FerricBeingMade: {
+            areBubblesGone: boolean;
+            asked: components["schemas"]["AskedFerric"];
+            /** Format: int64 */
+            begunAtMillis: number;
+            by: string;
+            /** Format: int64 */
+            id: number;
+            portions: string[];
+            /** Format: int32 */
+            portionsLeft: number;
+            /** Format: int64 */
+            waitMillis: number;
+            worked: components["schemas"]["FerricWorkedView"];
+        };
+        FerricView: {
+            cautions: string[];
+            making?: components["schemas"]["FerricBeingMade"];
+        };
+        FerricWorkedView: {
+            cautions: string[];
+            ironForAll: string;
+            ironUntilNoBubbles: string;
+            moles: string[];
+            peroxideNeeded: string;
+            portion: string;
+            /** Format: int32 */
+            portions: number;
+            runsOut: string[];
+            strength: string;
+            tooHot: string;
+            volume: string;
         };
         FieldChange: {
             field: string;
@@ -5933,7 +6321,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "MASK_DRAWN" | "STENCIL_KEPT" | "MARK_MOMENT" | "FERRIC_MADE" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -6168,6 +6556,63 @@ export interface components {
             /** Format: double */
             part: number;
             why: string;
+        };
+        MarkView: {
+            /** Format: int64 */
+            atMillis: number;
+            /** Format: int64 */
+            burstMillis: number;
+            by: string;
+            can: string[];
+            cautions: string[];
+            /** Format: int64 */
+            coolAfterMillis: number;
+            density: components["schemas"]["WorkedView"];
+            depth?: components["schemas"]["WorkedView"];
+            /** Format: int64 */
+            flowedMillis: number;
+            /** Format: int64 */
+            goalMillis: number;
+            how: string;
+            /** Format: int64 */
+            id: number;
+            /** Format: int64 */
+            onSinceMillis: number;
+            place: string;
+            range: string;
+            result: string;
+            stencil: string;
+            /** Format: int64 */
+            warmMillis: number;
+            words: string;
+        };
+        MaskView: {
+            acts: string[];
+            /** Format: int64 */
+            basedOn: number;
+            blade: string;
+            by: string;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            minX: number;
+            /** Format: double */
+            minY: number;
+            total: string;
+            /** Format: double */
+            width: number;
+            working: string[];
+            zones: components["schemas"]["MaskZoneView"][];
+        };
+        MaskZoneView: {
+            area: string;
+            corners: number[];
+            /** Format: int32 */
+            darkness: number;
+            name: string;
+            own: string;
+            path: string;
+            wanted: string;
         };
         Materials: {
             arrival: string;
@@ -6692,6 +7137,21 @@ export interface components {
             stage: string;
             standing: string;
             whose: string;
+        };
+        PieceMarkView: {
+            currents: components["schemas"]["Option"][];
+            electrolytes: components["schemas"]["Option"][];
+            isStarted: boolean;
+            marks: components["schemas"]["MarkView"][];
+            operation: string;
+            /** Format: int64 */
+            piece: number;
+            places: string[];
+            results: components["schemas"]["Option"][];
+            risk: string;
+            stencils: components["schemas"]["StencilView"][];
+            timing: string;
+            usual: components["schemas"]["CurrentTime"][];
         };
         PieceNamed: {
             /** Format: int64 */
@@ -7312,6 +7772,21 @@ export interface components {
             isOwn: boolean;
             words: string;
         };
+        StencilView: {
+            askedBy: string;
+            askedOf: string;
+            file: string;
+            /** Format: int64 */
+            id: number;
+            isHere: boolean;
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            marks: number;
+            name: string;
+            wantedOn: string;
+            words: string;
+        };
         StepChoice: {
             isChosen: boolean;
             operation: string;
@@ -7376,7 +7851,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "SHARPENS" | "PROVES_HOLES")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -7430,6 +7905,14 @@ export interface components {
             title: string;
             waitsFor: components["schemas"]["WaitsFor"];
         };
+        TankActView: {
+            /** Format: int64 */
+            at: number;
+            pieceName: string;
+            /** Format: int64 */
+            takes: number;
+            words: string;
+        };
         TankCycleView: {
             advice: string;
             between: string;
@@ -7438,6 +7921,22 @@ export interface components {
             planned: string;
             result: string;
             took: string;
+        };
+        TankPlanRunView: {
+            /** Format: int64 */
+            id: number;
+            isFailed: boolean;
+            isOver: boolean;
+            labour: string;
+            oneBlade: string;
+            plan?: components["schemas"]["TankPlanView"];
+        };
+        TankPlanView: {
+            acts: components["schemas"]["TankActView"][];
+            atLeast: string;
+            free: string;
+            isShortest: boolean;
+            length: string;
         };
         TankRunView: {
             after: string;
@@ -7845,14 +8344,20 @@ export type AskedCheck = components['schemas']['AskedCheck'];
 export type AskedCoupon = components['schemas']['AskedCoupon'];
 export type AskedCut = components['schemas']['AskedCut'];
 export type AskedCycle = components['schemas']['AskedCycle'];
+export type AskedFerric = components['schemas']['AskedFerric'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
 export type AskedGone = components['schemas']['AskedGone'];
 export type AskedHabit = components['schemas']['AskedHabit'];
 export type AskedHole = components['schemas']['AskedHole'];
 export type AskedKiln = components['schemas']['AskedKiln'];
 export type AskedMachine = components['schemas']['AskedMachine'];
+export type AskedMark = components['schemas']['AskedMark'];
+export type AskedMarkResult = components['schemas']['AskedMarkResult'];
+export type AskedMask = components['schemas']['AskedMask'];
 export type AskedMoment = components['schemas']['AskedMoment'];
 export type AskedPiece = components['schemas']['AskedPiece'];
+export type AskedPlan = components['schemas']['AskedPlan'];
+export type AskedPortion = components['schemas']['AskedPortion'];
 export type AskedRating = components['schemas']['AskedRating'];
 export type AskedReading = components['schemas']['AskedReading'];
 export type AskedReadings = components['schemas']['AskedReadings'];
@@ -7861,10 +8366,13 @@ export type AskedRemedy = components['schemas']['AskedRemedy'];
 export type AskedRun = components['schemas']['AskedRun'];
 export type AskedScale = components['schemas']['AskedScale'];
 export type AskedSheet = components['schemas']['AskedSheet'];
+export type AskedStencil = components['schemas']['AskedStencil'];
+export type AskedSwitch = components['schemas']['AskedSwitch'];
 export type AskedTrial = components['schemas']['AskedTrial'];
 export type AskedTrip = components['schemas']['AskedTrip'];
 export type AskedUse = components['schemas']['AskedUse'];
 export type AskedWarp = components['schemas']['AskedWarp'];
+export type AskedZone = components['schemas']['AskedZone'];
 export type AtStation = components['schemas']['AtStation'];
 export type AtTheBelt = components['schemas']['AtTheBelt'];
 export type AwaitsTreater = components['schemas']['AwaitsTreater'];
@@ -7935,6 +8443,7 @@ export type CostLine = components['schemas']['CostLine'];
 export type CostView = components['schemas']['CostView'];
 export type Counted = components['schemas']['Counted'];
 export type CouponView = components['schemas']['CouponView'];
+export type CurrentTime = components['schemas']['CurrentTime'];
 export type CurveEvent = components['schemas']['CurveEvent'];
 export type CurvePoint = components['schemas']['CurvePoint'];
 export type CurveView = components['schemas']['CurveView'];
@@ -7969,6 +8478,9 @@ export type EtchRecipeView = components['schemas']['EtchRecipeView'];
 export type EtchResultView = components['schemas']['EtchResultView'];
 export type FastenerView = components['schemas']['FastenerView'];
 export type Fault = components['schemas']['Fault'];
+export type FerricBeingMade = components['schemas']['FerricBeingMade'];
+export type FerricView = components['schemas']['FerricView'];
+export type FerricWorkedView = components['schemas']['FerricWorkedView'];
 export type FieldChange = components['schemas']['FieldChange'];
 export type FieldView = components['schemas']['FieldView'];
 export type Figure = components['schemas']['Figure'];
@@ -8026,6 +8538,9 @@ export type LotView = components['schemas']['LotView'];
 export type MachineView = components['schemas']['MachineView'];
 export type MadeView = components['schemas']['MadeView'];
 export type MakingView = components['schemas']['MakingView'];
+export type MarkView = components['schemas']['MarkView'];
+export type MaskView = components['schemas']['MaskView'];
+export type MaskZoneView = components['schemas']['MaskZoneView'];
 export type Materials = components['schemas']['Materials'];
 export type MeasuredHole = components['schemas']['MeasuredHole'];
 export type MillView = components['schemas']['MillView'];
@@ -8094,6 +8609,7 @@ export type PieceHands = components['schemas']['PieceHands'];
 export type PieceJob = components['schemas']['PieceJob'];
 export type PieceKnife = components['schemas']['PieceKnife'];
 export type PieceLine = components['schemas']['PieceLine'];
+export type PieceMarkView = components['schemas']['PieceMarkView'];
 export type PieceNamed = components['schemas']['PieceNamed'];
 export type PieceNow = components['schemas']['PieceNow'];
 export type PiecePast = components['schemas']['PiecePast'];
@@ -8173,6 +8689,7 @@ export type StationPage = components['schemas']['StationPage'];
 export type StationView = components['schemas']['StationView'];
 export type SteelsView = components['schemas']['SteelsView'];
 export type SteelView = components['schemas']['SteelView'];
+export type StencilView = components['schemas']['StencilView'];
 export type StepChoice = components['schemas']['StepChoice'];
 export type StepClock = components['schemas']['StepClock'];
 export type StepEntries = components['schemas']['StepEntries'];
@@ -8188,7 +8705,10 @@ export type TableLine = components['schemas']['TableLine'];
 export type TakenSheets = components['schemas']['TakenSheets'];
 export type TakenTable = components['schemas']['TakenTable'];
 export type TalkView = components['schemas']['TalkView'];
+export type TankActView = components['schemas']['TankActView'];
 export type TankCycleView = components['schemas']['TankCycleView'];
+export type TankPlanRunView = components['schemas']['TankPlanRunView'];
+export type TankPlanView = components['schemas']['TankPlanView'];
 export type TankRunView = components['schemas']['TankRunView'];
 export type TankView = components['schemas']['TankView'];
 export type TankWaitingView = components['schemas']['TankWaitingView'];
@@ -15465,6 +15985,262 @@ export interface operations {
             };
         };
     };
+    ferricFerric: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FerricView"];
+                };
+            };
+        };
+    };
+    ferricBegin: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedFerric"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    ferricEnd: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    ferricNoBubbles: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    ferricPortion: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedPortion"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    ferricWorked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedFerric"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FerricWorkedView"];
+                };
+            };
+        };
+    };
+    markNote: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedSwitch"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    markEnd: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedMarkResult"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    markStrike: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     tankPiece: {
         parameters: {
             query?: never;
@@ -15484,6 +16260,187 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PieceTankView"];
+                };
+            };
+        };
+    };
+    markPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PieceMarkView"];
+                };
+            };
+        };
+    };
+    markBegin: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedMark"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    maskMask: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MaskView"];
+                };
+            };
+        };
+    };
+    maskDraw: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedMask"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    tankPlanBegin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedPlan"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TankPlanRunView"];
+                };
+            };
+        };
+    };
+    tankPlanRun: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TankPlanRunView"];
+                };
+            };
+        };
+    };
+    tankPlanCancel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TankPlanRunView"];
                 };
             };
         };
@@ -15724,6 +16681,148 @@ export interface operations {
         };
     };
     tankTakeBack: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    markStencils: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StencilView"][];
+                };
+            };
+        };
+    };
+    markAsk: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedStencil"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    markAttach: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    photo: string;
+                };
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    markGone: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    markHere: {
         parameters: {
             query?: never;
             header: {

@@ -6,6 +6,8 @@ import { GrindPart } from '../grind/GrindPart';
 import { SharpenPart } from '../grind/SharpenPart';
 import { Holes } from '../machine/Holes';
 import { MillPart } from '../machine/MillPart';
+import { MarkPart } from '../etch/MarkPart';
+import { MaskPart } from '../etch/MaskPart';
 import { TankPart } from '../etch/TankPart';
 import { Drills } from './Drills';
 
@@ -56,6 +58,8 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   GRINDS_BEVELS: GRIND,
   PROVES_HOLES: { part: (piece) => <Holes piece={piece.id} /> },
   ETCHES: TANK,
+  MARKS: { part: (piece) => <MarkPart piece={piece} /> },
+  MASKS: { part: (piece) => <MaskPart piece={piece.id} /> },
   SHARPENS: { part: (piece) => <SharpenPart piece={piece} /> },
 };
 

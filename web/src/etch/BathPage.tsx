@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { change } from '../api/client';
-import type { BathView, WorkedView } from '../api/schema';
+import type { BathView } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Choice } from '../parts/Choice';
 import { Entry } from '../parts/Entry';
@@ -10,8 +10,8 @@ import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
 import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
-import { Working } from '../parts/Working';
 import { moment } from '../parts/words';
+import { Answer } from './Answer';
 import { BathForm } from './BathForm';
 import { useBath } from './useTank';
 
@@ -56,21 +56,6 @@ function Bath({ bath }: { bath: BathView }) {
       {isGone ? null : <Care bath={bath} />}
     </>
   );
-}
-
-function Answer({ label, worked }: { label: string; worked?: WorkedView }) {
-  return worked ? (
-    <div>
-      <p>
-        {label}: <strong>{worked.value}</strong>
-      </p>
-      {worked.working.map((each) => (
-        <p key={each}>
-          <Working>{each}</Working>
-        </p>
-      ))}
-    </div>
-  ) : null;
 }
 
 function Change({ bath }: { bath: BathView }) {

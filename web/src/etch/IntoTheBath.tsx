@@ -8,6 +8,7 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
+import { BatchPlan } from './BatchPlan';
 import { Swatch } from './Etch.styles';
 import { toneColour } from './tone';
 
@@ -98,6 +99,7 @@ export function IntoTheBath({ room, pieces, words, onDone }: IntoTheBathProps) {
           />
         </>
       ) : null}
+      {pieces.length > 1 ? <BatchPlan pieces={pieces} bath={bath.id} recipe={recipe.key} /> : null}
       <Refused problem={problem} />
       <Row>
         <Press data-kind="main" data-large isDisabled={isBusy} onPress={begin}>

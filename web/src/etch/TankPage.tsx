@@ -21,6 +21,8 @@ export default function TankPage() {
       <Row>
         <h1>The tank</h1>
         <Link to="/tank/recipes">Recipes</Link>
+        <Link to="/tank/stencils">Stencils</Link>
+        <Link to="/tank/making">Making and neutralising</Link>
         <Link to="/stations/TANK">What lies here</Link>
       </Row>
       <Thirds>

@@ -10,7 +10,9 @@ import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Doorways } from './Doorways';
 import { ScribedBar } from './ScribedBar';
 import { useCutting } from './useStock';
-import { useSearch } from './useSearch';
+import { useSearch } from '../parts/useSearch';
+
+const isOver = (run: RunView): boolean => Boolean(run.plan) || run.isFailed;
 
 /** How the bars on the rack are cut for the blanks that wait. */
 export default function Cutting() {
@@ -97,7 +99,7 @@ const RULES = [
 function Look({ cutting }: { cutting: CuttingData }) {
   const [rules, setRules] = useState<Record<string, string>>({ ...cutting.usual });
   const [seconds, setSeconds] = useState('5');
-  const search = useSearch();
+  const search = useSearch<RunView>('/api/stock/cutting', 'cutting', isOver);
   return (
     <>
       <Panel aria-label="Look for a way to cut">

@@ -31,7 +31,7 @@ class PageController {
         "/edges",
         "/tank",
         "/tank/baths/{id}",
-        "/tank/recipes",
+        "/tank/{part}",
         "/forge",
         "/forge/{part}",
         "/fire",

@@ -45,12 +45,13 @@ CREATE TABLE etch_recipe (
 ) STRICT;
 
 CREATE TABLE etch_recipe_version (
+    id            INTEGER PRIMARY KEY,
     recipe_id     INTEGER NOT NULL REFERENCES etch_recipe (id),
     version       INTEGER NOT NULL CHECK (version > 0),
     body          TEXT NOT NULL CHECK (json_valid(body)),
     changed_by    INTEGER NOT NULL REFERENCES person (id),
     changed_at_ms INTEGER NOT NULL,
-    PRIMARY KEY (recipe_id, version)
+    UNIQUE (recipe_id, version)
 ) STRICT;
 
 -- A blade in a bath, with the recipe as it was then.
@@ -90,3 +91,92 @@ CREATE TABLE tank_moment (
     struck_at_ms INTEGER
 ) STRICT;
 CREATE INDEX tank_moment_run ON tank_moment (run_id);
+
+-- The zones of a mask on a blade, in the order in which they are opened; the newest of a piece counts.
+CREATE TABLE mask (
+    id        INTEGER PRIMARY KEY,
+    piece_id  INTEGER NOT NULL REFERENCES piece (id),
+    zones     TEXT NOT NULL CHECK (json_valid(zones)),
+    set_by    INTEGER NOT NULL REFERENCES person (id),
+    set_at_ms INTEGER NOT NULL
+) STRICT;
+CREATE INDEX mask_piece ON mask (piece_id);
+
+-- A stencil for a mark: asked of who cuts it, with what is to be cut; then here, until it is worn.
+CREATE TABLE stencil (
+    id          INTEGER PRIMARY KEY,
+    name        TEXT NOT NULL CHECK (length(name) > 0),
+    words       TEXT NOT NULL,
+    marks       INTEGER NOT NULL CHECK (marks > 0),
+    asked_of    TEXT NOT NULL,
+    wanted_on   TEXT,
+    asked_by    INTEGER NOT NULL REFERENCES person (id),
+    asked_at_ms INTEGER NOT NULL,
+    here_at_ms  INTEGER,
+    gone_at_ms  INTEGER
+) STRICT;
+
+-- What a stencil is cut from; the newest counts.
+CREATE TABLE stencil_file (
+    id          INTEGER PRIMARY KEY,
+    stencil_id  INTEGER NOT NULL REFERENCES stencil (id),
+    file_name   TEXT NOT NULL CHECK (length(file_name) > 0),
+    media_type  TEXT NOT NULL,
+    original    BLOB NOT NULL,
+    kept_by     INTEGER NOT NULL REFERENCES person (id),
+    kept_at_ms  INTEGER NOT NULL
+) STRICT;
+CREATE INDEX stencil_file_stencil ON stencil_file (stencil_id);
+
+-- A mark made by current, with what it was made by and how it came out.
+CREATE TABLE mark_run (
+    id            INTEGER PRIMARY KEY,
+    piece_id      INTEGER NOT NULL REFERENCES piece (id),
+    stencil_id    INTEGER REFERENCES stencil (id),
+    place         TEXT NOT NULL CHECK (length(place) > 0),
+    electrolyte   TEXT NOT NULL CHECK (electrolyte IN ('MEANT_FOR_IT', 'SALT_WATER')),
+    current       TEXT NOT NULL CHECK (current IN ('DIRECT', 'ALTERNATING', 'BOTH')),
+    volts         REAL NOT NULL CHECK (volts > 0),
+    amperes       REAL NOT NULL CHECK (amperes > 0),
+    area_mm2      REAL NOT NULL CHECK (area_mm2 > 0),
+    efficiency_percent REAL NOT NULL CHECK (efficiency_percent > 0),
+    goal_seconds  INTEGER NOT NULL CHECK (goal_seconds > 0),
+    begun_by      INTEGER NOT NULL REFERENCES person (id),
+    begun_at_ms   INTEGER NOT NULL,
+    result        TEXT CHECK (result IN ('SHARP', 'PALE', 'BLURRED', 'LIFTED', 'BURNT')),
+    result_words  TEXT NOT NULL DEFAULT '',
+    ended_at_ms   INTEGER,
+    struck_at_ms  INTEGER
+) STRICT;
+CREATE INDEX mark_run_piece ON mark_run (piece_id);
+CREATE INDEX mark_run_stencil ON mark_run (stencil_id);
+
+CREATE TABLE mark_moment (
+    id          INTEGER PRIMARY KEY,
+    run_id      INTEGER NOT NULL REFERENCES mark_run (id),
+    moment      TEXT NOT NULL CHECK (moment IN ('ON', 'OFF', 'COOLED')),
+    noted_by    INTEGER NOT NULL REFERENCES person (id),
+    noted_at_ms INTEGER NOT NULL
+) STRICT;
+CREATE INDEX mark_moment_run ON mark_moment (run_id);
+
+-- Ferric chloride that the shop makes itself: what went in, and each portion of peroxide.
+CREATE TABLE ferric_making (
+    id              INTEGER PRIMARY KEY,
+    entries         TEXT NOT NULL CHECK (json_valid(entries)),
+    portions        INTEGER NOT NULL CHECK (portions > 0),
+    begun_by        INTEGER NOT NULL REFERENCES person (id),
+    begun_at_ms     INTEGER NOT NULL,
+    no_bubbles_by   INTEGER REFERENCES person (id),
+    no_bubbles_at_ms INTEGER,
+    ended_at_ms     INTEGER
+) STRICT;
+
+CREATE TABLE ferric_portion (
+    id            INTEGER PRIMARY KEY,
+    making_id     INTEGER NOT NULL REFERENCES ferric_making (id),
+    millidegrees  INTEGER NOT NULL,
+    noted_by      INTEGER NOT NULL REFERENCES person (id),
+    noted_at_ms   INTEGER NOT NULL
+) STRICT;
+CREATE INDEX ferric_portion_making ON ferric_portion (making_id);

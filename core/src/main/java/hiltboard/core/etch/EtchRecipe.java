@@ -65,6 +65,7 @@ public record EtchRecipe(
     /** What is done to a blade that was neutralised, before the next bath. The names stay the same for ever. */
     public enum Between {
         NOTHING("go on", 1, false),
+        LIFT_MASK("lift the mask of the next areas", 5, false),
         WIPE("wipe with a white tissue", 1, false),
         STEEL_WOOL("rub with fine steel wool", 3, false),
         SAND("sand with", 15, true),

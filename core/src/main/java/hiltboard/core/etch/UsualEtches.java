@@ -1,5 +1,6 @@
 package hiltboard.core.etch;
 
+import static hiltboard.core.etch.EtchRecipe.Between.LIFT_MASK;
 import static hiltboard.core.etch.EtchRecipe.Between.NOTHING;
 import static hiltboard.core.etch.EtchRecipe.Between.POWDER;
 import static hiltboard.core.etch.EtchRecipe.Between.SAND;
@@ -125,7 +126,7 @@ public final class UsualEtches {
             EtchSteel.ANY,
             Liquid.FERRIC_WATER,
             400,
-            List.of(cycle(TimeRange.ofMinutes(3, 3), NOTHING), cycle(TimeRange.ofSeconds(30, 30), NOTHING)),
+            List.of(cycle(TimeRange.ofMinutes(3, 3), LIFT_MASK), cycle(TimeRange.ofSeconds(30, 30), NOTHING)),
             0,
             List.of(),
             Ending.oiled());
@@ -169,6 +170,27 @@ public final class UsualEtches {
                         .map(ALL::get)
                         .filter(recipe -> recipe.finishes().contains(spec.finish()))
                         .findFirst());
+    }
+
+    /** Two tones by a mask whose openings are worked out: each opening a cycle of its own. */
+    public static EtchRecipe byMask(MaskSchedule schedule) {
+        List<Cycle> cycles = schedule.own().stream()
+                .filter(own -> !own.isZero())
+                .map(own -> cycle(TimeRange.of(own), LIFT_MASK))
+                .toList();
+        return new EtchRecipe(
+                MASKED.name(),
+                MASKED.finishes(),
+                MASKED.steel(),
+                MASKED.liquid(),
+                MASKED.degrease(),
+                MASKED.grit(),
+                MASKED.firstLook(),
+                cycles,
+                0,
+                MASKED.neutraliser(),
+                MASKED.afterBaths(),
+                MASKED.ending());
     }
 
     private static EtchRecipe recipe(

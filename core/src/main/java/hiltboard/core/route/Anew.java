@@ -11,8 +11,9 @@ import java.util.Collection;
  * @param handleHoles whether those in scales or sides are
  * @param edge whether the knife is sharpened again
  * @param etch whether the blade is etched again
+ * @param mark whether it is marked again
  */
-public record Anew(boolean steel, boolean tangHoles, boolean handleHoles, boolean edge, boolean etch) {
+public record Anew(boolean steel, boolean tangHoles, boolean handleHoles, boolean edge, boolean etch, boolean mark) {
     public static Anew of(Collection<Operation> again) {
         boolean isNewSteel = any(again, Trait.MEASURES_STOCK);
         return new Anew(
@@ -20,7 +21,8 @@ public record Anew(boolean steel, boolean tangHoles, boolean handleHoles, boolea
                 isNewSteel || any(again, Trait.MAKES_TANG_HOLES),
                 any(again, Trait.DRILLS_SCALES) || any(again, Trait.MAKES_SIDES),
                 isNewSteel || any(again, Trait.SHARPENS),
-                isNewSteel || any(again, Trait.ETCHES));
+                isNewSteel || any(again, Trait.ETCHES),
+                isNewSteel || any(again, Trait.MARKS));
     }
 
     private static boolean any(Collection<Operation> again, Trait trait) {

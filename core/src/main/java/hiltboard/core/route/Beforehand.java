@@ -40,6 +40,18 @@ final class Beforehand {
                 "Back the hole with scrap, a sharp drill, and look for voids before the material is promised.";
             case ETCH_PATCHY ->
                 "Degrease until a white rag stays clean, touch it no more, and look after the first seconds.";
+            case ETCH_STREAKS ->
+                "Wipe with a white tissue after each cycle, clean gloves, rinse in much water, and move it in the bath.";
+            case ETCH_SPOTS ->
+                "Look after the first seconds: a fingerprint or a spot is residue then, and can still be wiped.";
+            case ETCH_PALE ->
+                "Try the bath with a coupon of the same steel first, count what it has eaten, and keep it warm.";
+            case ETCH_DEEP -> "Set its clock, look at half time, and never leave it to do something else.";
+            case TONES_SWAPPED ->
+                "Work the openings out beforehand: what is opened first goes on etching and ends the darkest.";
+            case TANG_RUST -> "Neutralise the tang and its holes too, blow them dry, and oil before it is laid away.";
+            case EDGE_TUMBLED ->
+                "Seal the edge off or sharpen after it, look after half the time, and keep the stones fine.";
             case FINISH_SCRATCHED ->
                 "Tape the blade as soon as it is finished, and keep grit off the bench where handles are fitted.";
             case STENCIL_LIFTED -> "Clean and dry under it, press the edges down, short bursts with time to cool.";

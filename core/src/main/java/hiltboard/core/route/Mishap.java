@@ -3,6 +3,7 @@ package hiltboard.core.route;
 import static hiltboard.core.route.Station.*;
 import static hiltboard.core.route.WayBack.*;
 
+import hiltboard.core.design.Finish;
 import hiltboard.core.design.Mark;
 import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
@@ -121,7 +122,20 @@ public enum Mishap {
             REDO,
             REMAKE,
             GO_ON),
-    ETCH_PATCHY("Etch patchy", at(TANK, FINISHING), "", Optional.of(Part.BLADE), REDO),
+    ETCH_PATCHY("Etch patchy", at(TANK, FINISHING), "", Optional.of(Part.BLADE), REDO, GO_ON),
+    ETCH_STREAKS("Streaks or lines in the etch", at(TANK, FINISHING), "", Optional.of(Part.BLADE), REDO, GO_ON),
+    ETCH_SPOTS("Spots in the etch", at(TANK, FINISHING), "", Optional.of(Part.BLADE), REDO, GO_ON),
+    ETCH_PALE("Etch too pale", at(TANK, FINISHING), "", Optional.of(Part.BLADE), REDO, GO_ON),
+    ETCH_DEEP("Etch too deep", at(TANK, FINISHING), "Depth", Optional.of(Part.BLADE), REDO, GO_ON, REMAKE, SPARE),
+    TONES_SWAPPED("Two tones swapped", at(TANK, FINISHING), "", Optional.of(Part.BLADE), REDO, GO_ON),
+    TANG_RUST("Rust spots from the tang", at(TANK, FINISHING, FITTING), "", Optional.of(Part.BLADE), REDO, GO_ON),
+    EDGE_TUMBLED(
+            "Edge or line rounded in the tumbler",
+            at(FINISHING),
+            "Width of the round",
+            Optional.of(Part.BLADE),
+            REDO,
+            GO_ON),
     FINISH_SCRATCHED(
             "Finish scratched",
             at(FINISHING, FITTING, GLUING, GRINDER),
@@ -204,7 +218,10 @@ public enum Mishap {
             case SCALES_OFF_LINE -> spec.hasScales();
             case HANDLE_STUCK -> spec.isBedded();
             case GLUE_FAILED -> spec.isGlued();
-            case ETCH_PATCHY -> spec.finish().isEtched();
+            case ETCH_PATCHY, ETCH_STREAKS, ETCH_SPOTS, ETCH_PALE, ETCH_DEEP, TANG_RUST ->
+                spec.finish().isEtched();
+            case TONES_SWAPPED -> spec.finish() == Finish.TWO_TONE_MASKED;
+            case EDGE_TUMBLED -> spec.finish().isTumbled();
             case STENCIL_LIFTED -> spec.mark() == Mark.ELECTRO_ETCHED;
             case SHEATH_TIGHT -> spec.sheath() == SheathKind.LEATHER;
             default -> true;

@@ -28,18 +28,18 @@ class AnewTest {
     @DisplayName("[trade] a blade that is hardened once more is the same steel, with the same holes")
     void same_steel() {
         Anew anew = Anew.of(again(Knife.of(Construction.FULL_TANG), Mishap.NOT_HARD, WayBack.HEAT_AGAIN));
-        assertThat(anew).isEqualTo(new Anew(false, false, false, false, false));
+        assertThat(anew).isEqualTo(new Anew(false, false, false, false, false, false));
     }
 
     @Test
     void new_scales_have_no_holes_yet_and_a_new_edge_has_been_tried_on_nothing() {
         Knife knife = Knife.of(Construction.FULL_TANG);
         assertThat(Anew.of(List.of(knife.step("drill-scales").operation())))
-                .isEqualTo(new Anew(false, false, true, false, false));
+                .isEqualTo(new Anew(false, false, true, false, false, false));
         assertThat(Anew.of(List.of(knife.step("sharpen").operation())))
-                .isEqualTo(new Anew(false, false, false, true, false));
+                .isEqualTo(new Anew(false, false, false, true, false, false));
         assertThat(Anew.of(List.of(knife.step("drill-tang-holes").operation())))
-                .isEqualTo(new Anew(false, true, false, false, false));
+                .isEqualTo(new Anew(false, true, false, false, false, false));
     }
 
     private static List<Operation> again(Knife knife, Mishap mishap, WayBack wayBack) {

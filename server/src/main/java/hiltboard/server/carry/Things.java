@@ -98,6 +98,19 @@ final class Things {
                     .withJson("recipe"),
             Thing.of("tankMoments", "tank_moment", "When a blade went in and out, and what a cycle did")
                     .partOf("run_id", "tankRuns"),
+            Thing.of("masks", "mask", "The zones of a mask, in the order in which they are opened")
+                    .partOf("piece_id", PIECES)
+                    .withJson("zones"),
+            Thing.of("stencils", "stencil", "Stencils for marks, asked for and here"),
+            Thing.of("stencilFiles", "stencil_file", "What a stencil is cut from")
+                    .partOf("stencil_id", "stencils"),
+            Thing.of("markRuns", "mark_run", "Marks that were made by current").partOf("piece_id", PIECES),
+            Thing.of("markMoments", "mark_moment", "When current was switched, and the blade cooled")
+                    .partOf("run_id", "markRuns"),
+            Thing.of("ferricMakings", "ferric_making", "Ferric chloride that was made here")
+                    .withJson("entries"),
+            Thing.of("ferricPortions", "ferric_portion", "Portions of peroxide, with how warm it was")
+                    .partOf("making_id", "ferricMakings"),
             Thing.of("groundReadings", "ground_reading", "A blade as it was measured while it was ground")
                     .partOf("piece_id", PIECES),
             Thing.of("abrasiveUses", "abrasive_use", "Belts, papers and stones that were used on a piece")

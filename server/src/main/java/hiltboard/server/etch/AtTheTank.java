@@ -17,10 +17,12 @@ import org.springframework.stereotype.Component;
 @Component
 class AtTheTank implements HoldsStep, FollowsWork {
     private final TankRunRepository runs;
+    private final MarkRepository marks;
     private final ShopClock clock;
 
-    AtTheTank(TankRunRepository runs, ShopClock clock) {
+    AtTheTank(TankRunRepository runs, MarkRepository marks, ShopClock clock) {
         this.runs = runs;
+        this.marks = marks;
         this.clock = clock;
     }
 
@@ -41,6 +43,9 @@ class AtTheTank implements HoldsStep, FollowsWork {
     public void begunAnew(long piece, Anew anew, long atMillis) {
         if (anew.etch()) {
             runs.strikeAll(piece, atMillis);
+        }
+        if (anew.mark()) {
+            marks.strikeAll(piece, atMillis);
         }
     }
 }

@@ -18,13 +18,16 @@ class EtchBook {
     private static final String USUAL = "usual:";
     private static final String OWN = "own:";
     private static final String RUN = "run:";
+    private static final String MASK = "mask:";
 
     private final EtchRecipeRepository recipes;
     private final TankRunRepository runs;
+    private final MaskRepository masks;
 
-    EtchBook(EtchRecipeRepository recipes, TankRunRepository runs) {
+    EtchBook(EtchRecipeRepository recipes, TankRunRepository runs, MaskRepository masks) {
         this.recipes = recipes;
         this.runs = runs;
+        this.masks = masks;
     }
 
     /** @param version zero where it is common practice, and has none */
@@ -66,7 +69,17 @@ class EtchBook {
                         "one of the recipes, or one that a knife was etched by"));
     }
 
+    /** By the openings of the piece's own mask; empty where none is drawn. */
+    Optional<InTheBook> byMask(long piece) {
+        return masks.of(piece)
+                .map(row -> new InTheBook(
+                        MASK + piece, UsualEtches.byMask(row.schedule()), "By its own mask, drawn by " + row.by(), 0));
+    }
+
     private Optional<InTheBook> found(String key) {
+        if (key.startsWith(MASK)) {
+            return number(key.substring(MASK.length())).flatMap(this::byMask);
+        }
         if (key.startsWith(USUAL)) {
             String usual = key.substring(USUAL.length());
             return UsualEtches.withKey(usual).map(recipe -> InTheBook.usual(usual, recipe));

@@ -1,5 +1,6 @@
 package hiltboard.server.etch;
 
+import hiltboard.core.design.Finish;
 import hiltboard.core.design.Specification;
 import hiltboard.core.etch.EtchRecipe;
 import hiltboard.core.etch.TankClock;
@@ -283,7 +284,7 @@ class TankViews {
                         .filter(run -> !run.isOpen())
                         .map(run -> view(run, file, units))
                         .toList(),
-                recipes(spec),
+                recipes(id, spec),
                 baths.choices(file, units),
                 List.of(tone(spec)),
                 options(CycleResult.values(), CycleResult::name, CycleResult::words),
@@ -296,7 +297,7 @@ class TankViews {
     }
 
     /** Those for its finish and steel first, then as it was done on other knives. */
-    private List<RecipeChoice> recipes(Specification spec) {
+    private List<RecipeChoice> recipes(long piece, Specification spec) {
         Optional<EtchRecipe> usual = UsualEtches.of(spec);
         Stream<RecipeChoice> ofTheBook = book.all().stream()
                 .filter(each -> each.recipe().isFor(spec))
@@ -315,7 +316,10 @@ class TankViews {
                         "As wished: " + run.bathName(),
                         run.run().recipe().liquid().words(),
                         false));
-        return Stream.concat(ofTheBook, asBefore).toList();
+        Stream<RecipeChoice> byMask = spec.finish() == Finish.TWO_TONE_MASKED
+                ? book.byMask(piece).stream().map(each -> choice(each, true))
+                : Stream.empty();
+        return Stream.of(byMask, ofTheBook, asBefore).flatMap(each -> each).toList();
     }
 
     private static RecipeChoice choice(InTheBook each, boolean isUsual) {

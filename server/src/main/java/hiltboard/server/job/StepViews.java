@@ -98,6 +98,10 @@ public final class StepViews {
         GRINDS_BEVELS,
         /** The blade goes into the bath. */
         ETCHES,
+        /** A mark is etched by current. */
+        MARKS,
+        /** Its mask is cut. */
+        MASKS,
         /** The edge is put on, or tried. */
         SHARPENS,
         /** Its holes are held against the table. */
@@ -121,6 +125,8 @@ public final class StepViews {
                 case PROVES_HOLES -> operation.is(Trait.PROVES);
                 case GRINDS_BEVELS -> operation.is(Trait.GRINDS_BEVELS);
                 case ETCHES -> operation.is(Trait.ETCHES);
+                case MARKS -> operation.is(Trait.MARKS) && operation.station() == Station.TANK;
+                case MASKS -> operation.is(Trait.MASKS);
                 case SHARPENS ->
                     operation.is(Trait.SHARPENS) || operation.is(Trait.STROPS) || operation.is(Trait.TRIES_EDGE);
             };
