@@ -56,7 +56,10 @@ class PublishedValuesTest {
         "guard-slot, tangWidth=0.690;tangThickness=0.163;guardThickness=0.366, length, 0.815, in, '[trade]'",
         "guard-slot, tangWidth=0.690;tangThickness=0.163;guardThickness=0.366, pocketDepth, 0.346, in, '[trade]'",
         "bevel-angle, stock=0.156;edge=0.020;height=1, angle, 3.89, °, '[worked]'",
-        "hollow-depth, wheel=8;width=1, depth, 0.0314, in, '[worked]'"
+        "hollow-depth, wheel=8;width=1, depth, 0.0314, in, '[worked]'",
+        "two-tones, first=210 s;second=30 s, alone, 180, s, '[worked] 210 − 30'",
+        "two-tones, first=210 s;second=30 s, together, 30, s, '[worked]'",
+        "electro-etch, amperes=2;area=20;efficiency=100;time=180 s, density, 0.10, A/cm², '[worked] 2 ÷ 20'"
     })
     void calculators_give_published_values(
             String name, String inputs, String result, double value, String unit, String source) {

@@ -74,7 +74,7 @@ public final class Calculators {
                     Calculators::guardSlot));
 
     private static final List<Calculator> ALL = Stream.of(
-                    BENCH, GrindCalculators.ALL, SharpeningCalculators.ALL, MachineCalculators.ALL)
+                    BENCH, GrindCalculators.ALL, SharpeningCalculators.ALL, MachineCalculators.ALL, TankCalculators.ALL)
             .flatMap(List::stream)
             .toList();
 

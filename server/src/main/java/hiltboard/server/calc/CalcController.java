@@ -203,8 +203,9 @@ class CalcController {
 
     private static ResultView view(Result result, Units units) {
         Quantity value = result.worked().value();
-        String symbol = value.symbol(units);
         String said = value.in(units);
+        // What is said in two units at once, an ounce with its grams, is not taken apart.
+        String symbol = said.endsWith(value.symbol(units)) ? value.symbol(units) : "";
         return new ResultView(
                 result.name(),
                 result.label(),

@@ -6,6 +6,8 @@ import hiltboard.server.bench.BenchService;
 import hiltboard.server.etch.BathService;
 import hiltboard.server.etch.BathService.AskedBath;
 import hiltboard.server.etch.BathService.AskedCoupon;
+import hiltboard.server.etch.MarkService;
+import hiltboard.server.etch.MarkService.AskedStencil;
 import hiltboard.server.etch.TankService;
 import hiltboard.server.etch.TankService.AskedMoment;
 import hiltboard.server.etch.TankService.AskedRating;
@@ -24,13 +26,21 @@ class DemoTank {
 
     private final BathService baths;
     private final TankService tank;
+    private final MarkService marks;
     private final BenchService bench;
     private final PieceFiles files;
     private final ShopClock clock;
 
-    DemoTank(BathService baths, TankService tank, BenchService bench, PieceFiles files, ShopClock clock) {
+    DemoTank(
+            BathService baths,
+            TankService tank,
+            MarkService marks,
+            BenchService bench,
+            PieceFiles files,
+            ShopClock clock) {
         this.baths = baths;
         this.tank = tank;
+        this.marks = marks;
         this.bench = bench;
         this.files = files;
         this.clock = clock;
@@ -99,6 +109,8 @@ class DemoTank {
                 "Eight spoons of instant coffee, boiling water; not for drinking",
                 "place",
                 "Bench by the sink");
+        stencil("Shop mark", "Two edges crossed", "12", "", maker);
+        stencil("Marsh bird", "For the sheath’s side of the salt-marsh knives", "3", "Tomas Quill", maker);
         larderKnife(shop, tube, maker);
         coupon(tube, "1084", "5 min", "6 min 30 s", Duration.ofHours(3), maker);
         saltBoxKnives(shop, tube, maker);
@@ -115,6 +127,22 @@ class DemoTank {
                 () -> id[0] = baths.mix(new AskedBath(entries, 0), maker, Diary.command(maker))
                         .about());
         return id[0];
+    }
+
+    private void stencil(String name, String words, String count, String askedOf, Person maker) {
+        clock.at(
+                clock.now().minus(Duration.ofDays(6)),
+                () -> marks.ask(
+                        new AskedStencil(
+                                name,
+                                words,
+                                count,
+                                askedOf,
+                                askedOf.isEmpty()
+                                        ? ""
+                                        : clock.today().plusDays(9).toString()),
+                        maker,
+                        Diary.command(maker)));
     }
 
     private void coupon(long bath, String steel, String fresh, String took, Duration ago, Person maker) {

@@ -18,10 +18,10 @@ import org.springframework.stereotype.Repository;
 @Repository
 class MarkRepository {
     private static final String STENCILS = """
-            SELECT stencil.id, name, words, marks, asked_of, wanted_on, person.name AS asker, asked_at_ms, here_at_ms,
+            SELECT stencil.id, stencil.name, words, marks, asked_of, wanted_on, person.name AS asker, asked_at_ms, here_at_ms,
                 (SELECT file_name FROM stencil_file WHERE stencil_id = stencil.id ORDER BY id DESC LIMIT 1) AS file_name,
                 (SELECT count(*) FROM mark_run WHERE stencil_id = stencil.id AND struck_at_ms IS NULL) AS made
-            FROM stencil JOIN person ON person.id = asked_by WHERE gone_at_ms IS NULL
+            FROM stencil JOIN person ON person.id = asked_by WHERE stencil.gone_at_ms IS NULL
             """;
 
     private final JdbcClient sql;

@@ -94,9 +94,10 @@ class TankRunRepository {
 
     long begin(NewRun run, long person, long atMillis) {
         return sql.sql("""
-                INSERT INTO tank_run (piece_id, bath_id, recipe, recipe_from, factor_least, factor, factor_most, factor_words, is_guess, area_mm2, no_coupon, begun_by,
-                    begun_at_ms)
-                VALUES (:piece, :bath, :recipe, :from, :least, :factor, :most, :words, :guess, :area, :noCoupon, :person, :at) RETURNING id
+                INSERT INTO tank_run (piece_id, bath_id, recipe, recipe_from, factor_least, factor, factor_most, factor_words,
+                    is_guess, area_mm2, no_coupon, begun_by, begun_at_ms)
+                VALUES (:piece, :bath, :recipe, :from, :least, :factor, :most, :words, :guess, :area, :noCoupon, :person, :at)
+                RETURNING id
                 """)
                 .param("piece", run.piece())
                 .param("bath", run.bath())
