@@ -192,13 +192,13 @@ public class BenchService {
         if (step.operation().is(Trait.HANDS_OVER)) {
             BelongingService.mustBePromised(file);
         }
-        mustBeFinishable(file, step);
         held.stream()
                 .flatMap(each -> each.notYet(file, step.operation()).stream())
                 .findFirst()
                 .ifPresent(why -> {
                     throw Refusal.outOfTurn(why);
                 });
+        mustBeFinishable(file, step);
         mustBeComplete(file, step.operation(), ticked);
         DimensionChain chain = file.chain(person.units());
         for (String made : step.operation().makes()) {
