@@ -7916,6 +7916,7 @@ export interface components {
         TankCycleView: {
             advice: string;
             between: string;
+            mishap: string;
             /** Format: int32 */
             number: number;
             planned: string;

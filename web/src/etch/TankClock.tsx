@@ -146,7 +146,7 @@ function CycleLine({ run }: { run: TankRunView }) {
           <li
             key={cycle.number}
             data-now={cycle.number === run.cycle && run.isAtTheTank ? true : undefined}
-            data-fault={cycle.advice && cycle.result !== 'too pale' ? true : undefined}
+            data-fault={cycle.advice ? true : undefined}
           >
             {cycle.result
               ? `${cycle.took}, ${cycle.result}`
@@ -156,7 +156,14 @@ function CycleLine({ run }: { run: TankRunView }) {
           </li>
         ))}
       </Cycles>
-      {last?.advice ? <p data-call>{last.advice}</p> : null}
+      {last?.advice ? (
+        <p data-call>
+          {last.advice}{' '}
+          {last.mishap ? (
+            <Link to={`/bench/${run.piece}/${run.operation}?went-wrong=${last.mishap}`}>It went wrong…</Link>
+          ) : null}
+        </p>
+      ) : null}
     </>
   );
 }

@@ -186,6 +186,19 @@ class WaysBackTest {
     }
 
     @Test
+    @DisplayName("[trade] a fingerprint that the acid found: solvent and in again, or sanded back and etched again")
+    void a_spot_while_it_is_etched() {
+        for (Knife knife : List.of(
+                Knife.of(Construction.FULL_TANG, "finish", "ETCHED_DARK_TUMBLED"),
+                Knife.of(
+                        Construction.FULL_TANG, "finish", "PATTERN", "steelForm", "PATTERN_WELDED", "steel", "1084"))) {
+            assertThat(ways(knife, knife.before("etch"), Mishap.ETCH_SPOTS, "etch", false))
+                    .extracting(each -> each.from().orElse(each.way().name()))
+                    .contains("etch", "sand-for-etch", "degrease-for-etch", "GO_ON");
+        }
+    }
+
+    @Test
     void every_mishap_at_any_step_of_any_piece_has_a_way_back_that_can_be_walked() {
         Random random = new Random(7);
         for (int i = 0; i < 1_000; i++) {

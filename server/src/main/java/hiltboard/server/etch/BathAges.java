@@ -72,7 +72,8 @@ class BathAges {
         List<Tried> tried = new ArrayList<>();
         for (Happened each : happened) {
             if (each.atMillis() >= sameSince && each.factor().isPresent()) {
-                tried.add(new Tried(eaten, each.factor().get()));
+                // What it took is that of a bath that went on ageing meanwhile: half of it counts.
+                tried.add(new Tried(eaten + each.eaten() / 2, each.factor().get()));
             }
             eaten += each.eaten();
         }

@@ -12,6 +12,7 @@ import hiltboard.core.field.Option;
 import hiltboard.core.material.EtchTone;
 import hiltboard.core.measure.TimeRange;
 import hiltboard.core.measure.Units;
+import hiltboard.core.route.Mishap;
 import hiltboard.core.route.Route.Step;
 import hiltboard.server.ShopClock;
 import hiltboard.server.access.Person;
@@ -65,8 +66,12 @@ class TankViews {
         this.clock = clock;
     }
 
-    /** @param took in the bath, in words; {@code result} empty while it is not over */
-    record TankCycleView(int number, String planned, String between, String took, String result, String advice) {}
+    /**
+     * @param took in the bath, in words; {@code result} empty while it is not over
+     * @param mishap as what it is said to have gone wrong, where it did; otherwise empty
+     */
+    record TankCycleView(
+            int number, String planned, String between, String took, String result, String advice, String mishap) {}
 
     /** @param picture number of the piece's photograph; zero where there is none */
     record RatedView(String rating, String words, String depth) {}
@@ -241,9 +246,20 @@ class TankViews {
                     cycle.words(),
                     isOver ? TimeRange.of(took.get(i).plusMillis(1)).words() : "",
                     isOver ? results.get(i).words() : "",
-                    isOver ? results.get(i).advice() : ""));
+                    isOver ? results.get(i).advice() : "",
+                    isOver ? mishap(results.get(i)).map(Mishap::name).orElse("") : ""));
         }
         return cycles;
+    }
+
+    private static Optional<Mishap> mishap(CycleResult result) {
+        return switch (result) {
+            case EVEN, GOOD_DEPTH -> Optional.empty();
+            case TOO_PALE -> Optional.of(Mishap.ETCH_PALE);
+            case PATCHY -> Optional.of(Mishap.ETCH_PATCHY);
+            case LINES -> Optional.of(Mishap.ETCH_STREAKS);
+            case SPOTS -> Optional.of(Mishap.ETCH_SPOTS);
+        };
     }
 
     /** A recipe as it may be chosen for a blade. @param today in this shop's newest bath for it, where there is one */
