@@ -1,6 +1,7 @@
 import { styled } from 'styled-components';
 import type { Drawing } from '../api/schema';
 import { type State, hasReached, handleColour, metalColour, steelLook } from './looks';
+import { toneColour } from './tone';
 
 const Lines = styled.g`
   path,
@@ -104,7 +105,12 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
             d={drawing.handle}
             style={reached('HANDLED') && material ? { fill: handleColour(material) } : undefined}
           />
-          <path data-part="steel" data-look={look} d={drawing.blade} />
+          <path
+            data-part="steel"
+            data-look={look}
+            d={drawing.blade}
+            style={look === 'dark' ? { fill: toneColour(drawing.etched) } : undefined}
+          />
         </>
       ) : (
         <>

@@ -10,7 +10,7 @@ import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
 import { BatchPlan } from './BatchPlan';
 import { Swatch } from './Etch.styles';
-import { toneColour } from './tone';
+import { toneColour } from '../blade/tone';
 
 interface IntoTheBathProps {
   /** The piece whose recipes and baths are chosen from; the others of it go in by the same. */

@@ -12,7 +12,7 @@ import { Panel, Quiet, Row } from '../parts/Sheet';
 import { moment } from '../parts/words';
 import { Swatch } from './Etch.styles';
 import { RecipeForm } from './RecipeForm';
-import { toneColour } from './tone';
+import { toneColour } from '../blade/tone';
 import { useEtchBook } from './useTank';
 
 /** The book of recipes: those that are common practice, the shop's own, and what came of each. */

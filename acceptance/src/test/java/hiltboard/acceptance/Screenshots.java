@@ -34,6 +34,7 @@ public final class Screenshots {
             picture(owner, "/forge/2", "forge");
             fire(owner);
             atHand(owner, "/stations/MILL", "Holes", "mill");
+            picture(owner, "/tank", "tank");
             Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");

@@ -18,7 +18,9 @@ public final class MarkMoment {
                         ? "The line stands already: water, stencil and current can stain it. Mask all round, dry at once."
                         : "A lifted stencil scratches or stains a finish that is done: mask all round.";
             case LAST ->
-                finish.isEtched()
+                finish == Finish.HAMON
+                        ? "Water, stencil and current on a finished line: each can stain it. Mask all round, dry at once."
+                        : finish.isEtched()
                         ? "On dark steel it comes out uneven, and a slip spoils the finished knife."
                         : "A slip spoils the finished knife: mask all round, and try it on scrap.";
         };

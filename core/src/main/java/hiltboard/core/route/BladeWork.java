@@ -227,7 +227,9 @@ final class BladeWork {
                         "Have acetone, rags, neutraliser, water and clock at hand before you begin.",
                         "Solvent until a clean white rag stays clean; alcohol alone has not been enough.")
                 .cautions(SOLVENT)
-                .checks("A white rag stays clean."));
+                .checks(
+                        "A white rag stays clean.",
+                        spec.isShapedOnTemporaryPins() ? "The scales are off their pins." : ""));
         etch();
         neutralise();
         afterTheBath();
@@ -405,6 +407,7 @@ final class BladeWork {
                                 + "compounds too: fresh air, no spark, waste collected.",
                         "A charger that was rebuilt can shock: fuse, insulated box, dry hands, no solvent near a spark.")
                 .checks(
+                        "All that is to be etched lies open under the stencil, and no more.",
                         "No touch was longer than a minute.",
                         "A fingernail just catches in a deep mark.",
                         "The mark reads sharp at its edges.");

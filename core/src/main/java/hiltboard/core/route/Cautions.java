@@ -21,7 +21,7 @@ public final class Cautions {
                     + "knocked cutter is changed; no gloves and no hand near what turns.";
     static final String HAMMER = "Eyes and ears at the hammer: glasses, ear protection, nobody in line with it.";
     static final String TUMBLER =
-            "Tumbler: ears; lid shut; no water near its plug, no wet floor; take the blade out by its tang.";
+            "Tumbler: ears, it is loud; lid shut, it splashes; no water near its plug, no wet floor; take the blade out by its tang.";
     static final String BUFFER =
             "The buffer is the most dangerous wheel: edge down, stand aside, blade wrapped; dry air gives shocks that startle the hand.";
     static final String STEEL_WOOL =

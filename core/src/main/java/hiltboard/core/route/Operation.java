@@ -238,7 +238,7 @@ public record Operation(
         }
 
         Builder checks(String... lines) {
-            checks.addAll(List.of(lines));
+            List.of(lines).stream().filter(line -> !line.isEmpty()).forEach(checks::add);
             return this;
         }
 

@@ -35,9 +35,14 @@ class BathAges {
     /** One blade in the bath. @param eaten in mm³ */
     record BathUse(RunRow run, Duration time, double depthMicrometres, double eaten) {}
 
+    /** Since it was last mixed, the oldest first. */
     List<BathUse> uses(BathRow row) {
+        return uses(row, last(baths.cares(row.id()), Care.MIXED_ANEW));
+    }
+
+    private List<BathUse> uses(BathRow row, long sinceMillis) {
         Instant now = clock.now();
-        return runs.inBath(row.id()).stream()
+        return runs.inBath(row.id(), sinceMillis).stream()
                 .map(run -> use(run, row.bath(), now))
                 .filter(use -> !use.time().isZero())
                 .toList();
@@ -63,7 +68,7 @@ class BathAges {
                         baths.coupons(row.id()).stream()
                                 .filter(CouponRow::isRight)
                                 .map(coupon -> new Happened(coupon.atMillis(), 0, Optional.of(coupon.factor()))),
-                        uses(row).stream()
+                        uses(row, freshSince).stream()
                                 .map(use -> new Happened(use.run().begunAtMillis(), use.eaten(), factor(use))))
                 .filter(each -> each.atMillis() >= freshSince)
                 .sorted(Comparator.comparingLong(Happened::atMillis))

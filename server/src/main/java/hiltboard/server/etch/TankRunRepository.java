@@ -125,7 +125,10 @@ class TankRunRepository {
 
     /** Those of living pieces that nobody has said the end of, the oldest first. */
     List<RunRow> open() {
-        return runs(SELECT + " AND rating IS NULL ORDER BY tank_run.id", statement -> statement);
+        return runs(
+                SELECT + " AND rating IS NULL AND piece_id IN (SELECT id FROM piece WHERE standing = 'ALIVE') "
+                        + "ORDER BY tank_run.id",
+                statement -> statement);
     }
 
     /** All of a piece, the newest first. */
@@ -140,11 +143,12 @@ class TankRunRepository {
         return ofPiece(piece).stream().findFirst();
     }
 
-    /** All that were in a bath, the oldest first; what was done to a blade that was made anew was in it too. */
-    List<RunRow> inBath(long bath) {
+    /** All that were in a bath since, the oldest first; a blade that was made anew since then was in it too. */
+    List<RunRow> inBath(long bath, long sinceMillis) {
         return runs(
-                SELECT.replace("WHERE struck_at_ms IS NULL", "WHERE bath_id = :bath") + " ORDER BY tank_run.id",
-                statement -> statement.param("bath", bath));
+                SELECT.replace("WHERE struck_at_ms IS NULL", "WHERE bath_id = :bath AND begun_at_ms >= :since")
+                        + " ORDER BY tank_run.id",
+                statement -> statement.param("bath", bath).param("since", sinceMillis));
     }
 
     /** The last that somebody said something of, the newest first. */

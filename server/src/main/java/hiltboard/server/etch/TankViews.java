@@ -2,6 +2,7 @@ package hiltboard.server.etch;
 
 import hiltboard.core.design.Finish;
 import hiltboard.core.design.Specification;
+import hiltboard.core.etch.BathAge;
 import hiltboard.core.etch.EtchRecipe;
 import hiltboard.core.etch.TankClock;
 import hiltboard.core.etch.TankClock.CycleResult;
@@ -9,6 +10,7 @@ import hiltboard.core.etch.TankClock.Moment;
 import hiltboard.core.etch.TankClock.Standing;
 import hiltboard.core.etch.UsualEtches;
 import hiltboard.core.field.Option;
+import hiltboard.core.forge.ForgeSteel;
 import hiltboard.core.material.EtchTone;
 import hiltboard.core.measure.TimeRange;
 import hiltboard.core.measure.Units;
@@ -21,6 +23,7 @@ import hiltboard.server.etch.BathViews.BathLineView;
 import hiltboard.server.etch.EtchBook.InTheBook;
 import hiltboard.server.etch.TankRunRepository.Rating;
 import hiltboard.server.etch.TankRunRepository.RunRow;
+import hiltboard.server.forge.SteelsOfBillets;
 import hiltboard.server.job.Gates;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
@@ -29,6 +32,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -49,6 +53,7 @@ class TankViews {
     private final EtchBook book;
     private final TankService service;
     private final PieceFiles files;
+    private final SteelsOfBillets steels;
     private final ShopClock clock;
 
     TankViews(
@@ -57,7 +62,9 @@ class TankViews {
             EtchBook book,
             TankService service,
             PieceFiles files,
+            SteelsOfBillets steels,
             ShopClock clock) {
+        this.steels = steels;
         this.runs = runs;
         this.baths = baths;
         this.book = book;
@@ -302,14 +309,40 @@ class TankViews {
                         .toList(),
                 recipes(id, spec),
                 baths.choices(file, units),
-                List.of(tone(spec)),
+                tones(id, spec),
                 options(CycleResult.values(), CycleResult::name, CycleResult::words),
                 options(Rating.values(), Rating::name, Rating::words));
     }
 
+    /** A blade of one steel alone. */
     static ToneView tone(Specification spec) {
-        EtchTone tone = EtchTone.of(spec.steel().grade().composition());
-        return new ToneView(spec.steel().designation(), (int) Math.round(tone.darkness() * 100), tone.words(), "");
+        return view(
+                spec.steel().designation(), EtchTone.alone(spec.steel().grade().composition()), "");
+    }
+
+    private static ToneView view(String steel, EtchTone tone, String relief) {
+        return new ToneView(steel, (int) Math.round(tone.darkness() * 100), tone.words(), relief);
+    }
+
+    /** Of a billet each of its steels, the brightest first, with what it stands over the darkest once it is etched. */
+    private List<ToneView> tones(long piece, Specification spec) {
+        List<ForgeSteel> layers = steels.of(piece).stream()
+                .sorted(Comparator.comparingDouble(steel -> steel.tone().darkness()))
+                .toList();
+        if (layers.size() < 2) {
+            return List.of(tone(spec));
+        }
+        EtchTone darkest = layers.get(layers.size() - 1).tone();
+        double depth = UsualEtches.of(spec)
+                .map(recipe -> BathAge.usualDepth(recipe.liquid(), recipe.inTheBath().middle()))
+                .orElse(0.0);
+        return layers.stream()
+                .map(steel -> view(steel.words(), steel.tone(), relief(steel.tone().standsOver(darkest, depth))))
+                .toList();
+    }
+
+    private static String relief(double micrometres) {
+        return micrometres < 1 ? "" : String.format(Locale.ROOT, "and stands about %.0f µm proud", micrometres);
     }
 
     /** Those for its finish and steel first, then as it was done on other knives. */

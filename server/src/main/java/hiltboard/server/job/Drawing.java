@@ -7,6 +7,7 @@ import hiltboard.core.blade.Point;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
+import hiltboard.core.material.EtchTone;
 import hiltboard.core.material.FittingMaterial;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import java.util.stream.Stream;
  *
  * @param buttX end of the handle; the heel lies at zero
  * @param pointX tip of the blade
+ * @param etched how dark its finish leaves the steel, from 0 to 100
  * @param minX left of the butt; with minY, width and height the smallest frame around bar and knife
  */
 public record Drawing(
@@ -36,7 +38,8 @@ public record Drawing(
         String spacer,
         Optional<FittingMaterial> guardMaterial,
         String handle,
-        List<Spot> holes) {
+        List<Spot> holes,
+        int etched) {
 
     /** A hole, or what goes through it; its centre in millimetres, y downwards. */
     public record Spot(Use use, double x, double y, double diameter) {}
@@ -75,7 +78,13 @@ public record Drawing(
                                 rounded(hole.centre().x()),
                                 rounded(-hole.centre().y()),
                                 rounded(hole.diameter())))
-                        .toList());
+                        .toList(),
+                etched(specification));
+    }
+
+    private static int etched(Specification specification) {
+        EtchTone tone = EtchTone.alone(specification.steel().grade().composition());
+        return specification.finish().isEtched() ? (int) Math.round(tone.darkness() * 100) : 0;
     }
 
     /** A closed outline as a path, y downwards; empty where there is none. */
