@@ -4152,6 +4152,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tank/baths/{id}/cares/{care}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: strike care */
+        post: operations["tankStrikeCare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tank/baths/{id}/coupons": {
         parameters: {
             query?: never;
@@ -4203,6 +4220,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tank/baths/{id}/stands": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Tank: stands */
+        post: operations["tankStands"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tank/ferric": {
         parameters: {
             query?: never;
@@ -4221,6 +4255,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/tank/ferric/{id}/bubbles": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ferric: bubbles */
+        post: operations["ferricBubbles"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/tank/ferric/{id}/end": {
         parameters: {
             query?: never;
@@ -4232,23 +4283,6 @@ export interface paths {
         put?: never;
         /** Ferric: end */
         post: operations["ferricEnd"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/tank/ferric/{id}/no-bubbles": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        /** Ferric: no bubbles */
-        post: operations["ferricNoBubbles"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4837,6 +4871,9 @@ export interface components {
             thickness: string;
             width: string;
         };
+        AskedBubbles: {
+            areGone: boolean;
+        };
         AskedCare: {
             care: string;
             words: string;
@@ -5140,6 +5177,8 @@ export interface components {
             /** Format: int64 */
             atMillis: number;
             by: string;
+            /** Format: int64 */
+            id: number;
             words: string;
         };
         BathChoice: {
@@ -5149,7 +5188,8 @@ export interface components {
             liquid: string;
             longer: string;
             name: string;
-            toCover: string;
+            toCover?: components["schemas"]["WorkedView"];
+            tooShallow: string;
         };
         BathLineView: {
             age: string;
@@ -5197,6 +5237,7 @@ export interface components {
             line: components["schemas"]["BathLineView"];
             secondName: string;
             secondPart?: components["schemas"]["WorkedView"];
+            soda?: components["schemas"]["WorkedView"];
             spent?: components["schemas"]["WorkedView"];
             uses: components["schemas"]["BathUseView"][];
             /** Format: int32 */
@@ -5828,6 +5869,8 @@ export interface components {
             blade: string;
             /** Format: double */
             buttX: number;
+            /** Format: int32 */
+            etched: number;
             guard: string;
             /** @enum {string} */
             guardMaterial: "MILD_STEEL" | "STAINLESS" | "TOOL_STEEL" | "BRASS" | "NICKEL_SILVER" | "COPPER" | "GLASS_EPOXY";
@@ -8340,6 +8383,7 @@ export type Asked = components['schemas']['Asked'];
 export type AskedAfterBath = components['schemas']['AskedAfterBath'];
 export type AskedBath = components['schemas']['AskedBath'];
 export type AskedBillet = components['schemas']['AskedBillet'];
+export type AskedBubbles = components['schemas']['AskedBubbles'];
 export type AskedCare = components['schemas']['AskedCare'];
 export type AskedCheck = components['schemas']['AskedCheck'];
 export type AskedCoupon = components['schemas']['AskedCoupon'];
@@ -15893,6 +15937,35 @@ export interface operations {
             };
         };
     };
+    tankStrikeCare: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                care: number;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     tankTried: {
         parameters: {
             query?: never;
@@ -15986,6 +16059,34 @@ export interface operations {
             };
         };
     };
+    tankStands: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     ferricFerric: {
         parameters: {
             query?: never;
@@ -16037,7 +16138,7 @@ export interface operations {
             };
         };
     };
-    ferricEnd: {
+    ferricBubbles: {
         parameters: {
             query?: never;
             header: {
@@ -16051,7 +16152,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedBubbles"];
+            };
+        };
         responses: {
             "4XX": components["responses"]["Refused"];
             /** @description OK */
@@ -16065,7 +16170,7 @@ export interface operations {
             };
         };
     };
-    ferricNoBubbles: {
+    ferricEnd: {
         parameters: {
             query?: never;
             header: {

@@ -34,7 +34,7 @@ function Bath({ bath }: { bath: BathView }) {
         <h1>{line.name}</h1>
         <Link to="/tank">The tank</Link>
       </Row>
-      {isGone ? <Trouble>Thrown away: {bath.goneTo}</Trouble> : null}
+      {isGone ? <Gone bath={bath} /> : null}
       <Panel aria-label="What it is">
         <p>
           {[line.liquid, line.strength, line.volume, line.place, line.free, line.temperature]
@@ -54,6 +54,21 @@ function Bath({ bath }: { bath: BathView }) {
       {line.etches ? <Age bath={bath} isGone={isGone} /> : null}
       <Uses bath={bath} />
       {isGone ? null : <Care bath={bath} />}
+    </>
+  );
+}
+
+function Gone({ bath }: { bath: BathView }) {
+  const { problem, isBusy, run } = useCaught();
+  return (
+    <>
+      <Trouble>Thrown away: {bath.goneTo}</Trouble>
+      <Refused problem={problem} />
+      <Row>
+        <Press isDisabled={isBusy} onPress={() => void run(() => change(`/api/tank/baths/${bath.line.id}/stands`))}>
+          It stands after all
+        </Press>
+      </Row>
     </>
   );
 }
@@ -162,6 +177,7 @@ function TryCoupon({ address }: { address: string }) {
 }
 
 function Uses({ bath }: { bath: BathView }) {
+  const { problem, isBusy, run } = useCaught();
   return (
     <Panel aria-label="What was in it">
       <h2>What was in it</h2>
@@ -197,10 +213,21 @@ function Uses({ bath }: { bath: BathView }) {
         </Facts>
       ) : null}
       {bath.cares.map((care) => (
-        <p key={`${care.words} ${care.atMillis}`}>
-          {care.words}. {care.by}, {moment(care.atMillis)}
-        </p>
+        <Row key={care.id}>
+          <span>
+            {care.words}. {care.by}, {moment(care.atMillis)}
+          </span>
+          {bath.goneTo ? null : (
+            <Press
+              isDisabled={isBusy}
+              onPress={() => void run(() => change(`/api/tank/baths/${bath.line.id}/cares/${care.id}/strike`))}
+            >
+              Strike out
+            </Press>
+          )}
+        </Row>
       ))}
+      <Refused problem={problem} />
     </Panel>
   );
 }
@@ -246,6 +273,7 @@ function Care({ bath }: { bath: BathView }) {
       </Row>
       <h3>Throw it away</h3>
       <Quiet>{bath.waste}</Quiet>
+      <Answer label="Baking soda until it foams no more, about" worked={bath.soda} />
       <Fields>
         <Entry
           label="As what waste, and where"

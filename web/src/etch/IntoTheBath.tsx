@@ -8,6 +8,7 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Answer } from './Answer';
 import { BatchPlan } from './BatchPlan';
 import { Swatch } from './Etch.styles';
 import { toneColour } from '../blade/tone';
@@ -70,8 +71,9 @@ export function IntoTheBath({ room, pieces, words, onDone }: IntoTheBathProps) {
       </p>
       <p>
         {bath.name}: {bath.longer}
-        {bath.toCover ? `. ${bath.toCover}` : ''}
       </p>
+      <Answer label="So that it is covered" worked={bath.toCover} />
+      {bath.tooShallow ? <Trouble>{bath.tooShallow}</Trouble> : null}
       {room.tones.map((tone) => (
         <Row key={tone.steel}>
           <Swatch

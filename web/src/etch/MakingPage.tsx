@@ -147,6 +147,14 @@ function UnderWay({ making }: { making: FerricBeingMade }) {
             >
               A portion goes in
             </Press>
+            {making.portions.length === 0 ? (
+              <Press
+                isDisabled={isBusy}
+                onPress={() => void run(() => change(`${address}/bubbles`, { areGone: false }))}
+              >
+                Bubbles rise still
+              </Press>
+            ) : null}
           </Row>
         </>
       ) : (
@@ -155,7 +163,7 @@ function UnderWay({ making }: { making: FerricBeingMade }) {
             data-kind="main"
             data-large
             isDisabled={isBusy}
-            onPress={() => void run(() => change(`${address}/no-bubbles`))}
+            onPress={() => void run(() => change(`${address}/bubbles`, { areGone: true }))}
           >
             No bubble rises from fresh iron
           </Press>

@@ -25,7 +25,7 @@ export function MarkPart({ piece }: { piece: PieceView }) {
     <>
       <h2>The mark</h2>
       <Quiet>
-        {room.timing}: {room.risk}
+        {room.timing}: {room.risk} A thin stencil takes dabs of a few seconds, a cut one bursts of 20 to 30.
       </Quiet>
       {open ? <MarkClock mark={open} room={room} name={piece.name} /> : null}
       {!open && room.isStarted ? <NewMark room={room} /> : null}
@@ -33,12 +33,31 @@ export function MarkPart({ piece }: { piece: PieceView }) {
       {room.marks
         .filter((mark) => mark.result)
         .map((mark) => (
-          <p key={mark.id}>
-            <b>{mark.result}</b> at the {mark.place}
-            {mark.stencil ? `, ${mark.stencil}` : ''}: {clockDown(mark.flowedMillis)} of current, {mark.range}.{' '}
-            {mark.words}
-          </p>
+          <MadeMark key={mark.id} mark={mark} room={room} />
         ))}
+    </>
+  );
+}
+
+/** A mark that is made; how it came out can be said anew. */
+function MadeMark({ mark, room }: { mark: MarkView; room: PieceMarkView }) {
+  const { problem, run } = useCaught();
+  const value = room.results.find((each) => each.words === mark.result)?.value ?? '';
+  return (
+    <>
+      <p>
+        At the {mark.place}
+        {mark.stencil ? `, ${mark.stencil}` : ''}: {clockDown(mark.flowedMillis)} of current, {mark.range}
+      </p>
+      <Fields>
+        <Choice
+          label="How it came out"
+          value={value}
+          options={room.results}
+          onChange={(result) => void run(() => change(`/api/tank/marks/${mark.id}/result`, { result, words: '' }))}
+        />
+      </Fields>
+      <Refused problem={problem} />
     </>
   );
 }

@@ -36,6 +36,7 @@ export function TankPart({ piece }: { piece: PieceView }) {
             {run.cycles.map((cycle) => `${cycle.took} ${cycle.result}`).join('; ')}
             {run.rated?.depth ? `; ${run.rated.depth} deep` : ''}
           </Quiet>
+          <Rating run={run} ratings={room.ratings} />
         </Fold>
       ))}
       <Link to="/tank">The tank</Link>

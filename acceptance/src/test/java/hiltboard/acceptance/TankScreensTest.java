@@ -241,7 +241,7 @@ class TankScreensTest {
         press(mark, "Current on");
         press(mark, "Off");
         press(mark, "Sharp");
-        assertThat(page.getByText("at the left of the ricasso, Crossed edges")).isVisible();
+        assertThat(page.getByText("At the left of the ricasso, Crossed edges")).isVisible();
         page.navigate("/tank/stencils");
         assertThat(page.getByLabel("Crossed edges")).containsText("11 of 12 marks left");
     }

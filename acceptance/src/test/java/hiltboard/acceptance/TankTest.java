@@ -242,6 +242,11 @@ class TankTest {
                 .isOk();
         assertThat(tank.look(other).path("goneTo").asString()).contains("council yard");
         tank.coupon(other, "1084", "5 min", "6 min").isRefused(409, "out-of-turn");
+        maker.post("/api/tank/baths/" + other + "/stands", Map.of()).isOk();
+        long care = tank.look(other).path("cares").get(0).path("id").asLong();
+        maker.post("/api/tank/baths/" + other + "/cares/" + care + "/strike", Map.of())
+                .isOk();
+        assertThat(tank.look(other).path("cares")).isEmpty();
     }
 
     @Test
@@ -462,7 +467,7 @@ class TankTest {
                         .isRefused(409, "out-of-turn")
                         .detail())
                 .contains("boils over");
-        maker.post(address + "/no-bubbles", Map.of()).isOk();
+        maker.post(address + "/bubbles", Map.of("areGone", true)).isOk();
         maker.post(address + "/portions", Map.of("temperature", "130 F")).isRefused(422, "entries");
         maker.post(address + "/portions", Map.of("temperature", "75 F")).isOk();
         assertThat(maker.post(address + "/portions", Map.of("temperature", "75 F"))

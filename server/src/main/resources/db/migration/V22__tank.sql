@@ -18,7 +18,8 @@ CREATE TABLE bath_care (
     care        TEXT NOT NULL CHECK (care IN ('MIXED_ANEW', 'TOPPED_UP', 'IRON_RESTED', 'STRAINED')),
     words       TEXT NOT NULL,
     noted_by    INTEGER NOT NULL REFERENCES person (id),
-    noted_at_ms INTEGER NOT NULL
+    noted_at_ms INTEGER NOT NULL,
+    struck_at_ms INTEGER
 ) STRICT;
 CREATE INDEX bath_care_bath ON bath_care (bath_id);
 

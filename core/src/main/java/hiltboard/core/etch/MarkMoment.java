@@ -21,8 +21,8 @@ public final class MarkMoment {
                 finish == Finish.HAMON
                         ? "Water, stencil and current on a finished line: each can stain it. Mask all round, dry at once."
                         : finish.isEtched()
-                        ? "On dark steel it comes out uneven, and a slip spoils the finished knife."
-                        : "A slip spoils the finished knife: mask all round, and try it on scrap.";
+                                ? "On dark steel it comes out uneven, and a slip spoils the finished knife."
+                                : "A slip spoils the finished knife: mask all round, and try it on scrap.";
         };
     }
 }

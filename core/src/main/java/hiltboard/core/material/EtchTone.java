@@ -18,6 +18,7 @@ public record EtchTone(double darkness) {
     private static final double DARK_FROM = 0.6;
     /** A stainless blade turns a dull grey over an hour, beside carbon steel it is bright. */
     private static final double STAINLESS = 0.12;
+
     private static final double DULL = 0.45;
 
     /** @throws IllegalArgumentException if it is not within 0 and 1 */
@@ -39,7 +40,9 @@ public record EtchTone(double darkness) {
         return new EtchTone(Math.max(0, Math.min(1, darkness)));
     }
 
-    /** Of a blade of this steel alone, which stays in until it is as dark as it gets: stainless an hour, to a dull grey. */
+    /**
+     * Of a blade of this steel alone, which stays in until it is as dark as it gets: stainless an hour, to a dull grey.
+     */
     public static EtchTone alone(Composition composition) {
         EtchTone beside = of(composition);
         return beside.darkness >= DULL ? beside : new EtchTone(DULL);

@@ -33,7 +33,8 @@ class EtchToneTest {
 
     @Test
     void a_stainless_blade_by_itself_turns_grey() {
-        EtchTone alone = EtchTone.alone(Steel.named("440C").orElseThrow().grade().composition());
+        EtchTone alone =
+                EtchTone.alone(Steel.named("440C").orElseThrow().grade().composition());
         assertThat(alone.words()).isEqualTo("grey");
         assertThat(EtchTone.alone(Steel.named("1095").orElseThrow().grade().composition()))
                 .isEqualTo(tone("1095"));

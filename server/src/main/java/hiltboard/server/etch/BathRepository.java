@@ -48,7 +48,7 @@ class BathRepository {
     /** @param goneTo as what waste, and where; empty while it stands */
     record BathRow(long id, Bath bath, int version, String changedBy, long begunAtMillis, Optional<String> goneTo) {}
 
-    record CareRow(Care care, String words, String by, long atMillis) {}
+    record CareRow(long id, Care care, String words, String by, long atMillis) {}
 
     record CouponRow(
             long id,
@@ -132,6 +132,12 @@ class BathRepository {
                 .update();
     }
 
+    void stands(long id) {
+        sql.sql("UPDATE bath SET gone_to = NULL, gone_by = NULL, gone_at_ms = NULL WHERE id = :id")
+                .param("id", id)
+                .update();
+    }
+
     void cared(long bath, Care care, String words, long person, long atMillis) {
         sql.sql("""
                 INSERT INTO bath_care (bath_id, care, words, noted_by, noted_at_ms) VALUES (:bath, :care, :words, :person, :at)
@@ -147,9 +153,10 @@ class BathRepository {
     /** The oldest first. */
     List<CareRow> cares(long bath) {
         return sql.sql("SELECT bath_care.*, person.name AS by_name FROM bath_care JOIN person ON person.id = noted_by "
-                        + "WHERE bath_id = :bath ORDER BY bath_care.id")
+                        + "WHERE bath_id = :bath AND struck_at_ms IS NULL ORDER BY bath_care.id")
                 .param("bath", bath)
                 .query((row, number) -> new CareRow(
+                        row.getLong("id"),
                         Care.valueOf(row.getString("care")),
                         row.getString("words"),
                         row.getString("by_name"),
@@ -193,15 +200,24 @@ class BathRepository {
     }
 
     /** @throws Refusal if it is not there, or was struck out before */
+    void strikeCare(long bath, long care, long atMillis) {
+        strike("bath_care", bath, care, atMillis);
+    }
+
+    /** @throws Refusal if it is not there, or was struck out before */
     void strikeCoupon(long bath, long coupon, long atMillis) {
-        int struck = sql.sql("UPDATE bath_coupon SET struck_at_ms = :at WHERE id = :id AND bath_id = :bath "
+        strike("bath_coupon", bath, coupon, atMillis);
+    }
+
+    private void strike(String table, long bath, long id, long atMillis) {
+        int struck = sql.sql("UPDATE " + table + " SET struck_at_ms = :at WHERE id = :id AND bath_id = :bath "
                         + "AND struck_at_ms IS NULL")
                 .param("at", atMillis)
-                .param("id", coupon)
+                .param("id", id)
                 .param("bath", bath)
                 .update();
         if (struck == 0) {
-            throw Refusal.notThere("There is no such coupon any more.");
+            throw Refusal.notThere("That is struck out already.");
         }
     }
 }

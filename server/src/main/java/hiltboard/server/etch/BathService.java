@@ -135,4 +135,21 @@ public class BathService {
             return Entry.ofShop(Entry.Kind.BATH_KEPT, row.bath().name() + ": thrown away, " + to, id);
         });
     }
+
+    Receipt strikeCare(long id, long care, Command command) {
+        return changes.make(command, () -> {
+            BathRow row = baths.standing(id);
+            baths.strikeCare(id, care, clock.nowMillis());
+            return Entry.ofShop(Entry.Kind.BATH_KEPT, row.bath().name() + ": what was done to it is struck out", id);
+        });
+    }
+
+    /** It was not thrown away after all. */
+    Receipt stands(long id, Command command) {
+        return changes.make(command, () -> {
+            BathRow row = baths.bath(id);
+            baths.stands(id);
+            return Entry.ofShop(Entry.Kind.BATH_KEPT, row.bath().name() + ": stands after all", id);
+        });
+    }
 }

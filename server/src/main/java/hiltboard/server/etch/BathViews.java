@@ -7,13 +7,18 @@ import hiltboard.core.etch.BathAge;
 import hiltboard.core.etch.BathAge.Factor;
 import hiltboard.core.etch.BathField;
 import hiltboard.core.etch.Liquid;
+import hiltboard.core.etch.Neutralising;
+import hiltboard.core.etch.Neutralising.Soda;
 import hiltboard.core.etch.Strength;
+import hiltboard.core.etch.Vessel;
 import hiltboard.core.field.Option;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.LiquidVolume;
 import hiltboard.core.measure.TimeRange;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Volume;
+import hiltboard.core.measure.Worked;
 import hiltboard.server.FieldView;
 import hiltboard.server.WorkedView;
 import hiltboard.server.access.Person;
@@ -27,6 +32,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -109,37 +115,53 @@ class BathViews {
                 factor.words());
     }
 
-    /** A bath as it may be chosen, with what a recipe's first cycle takes in it today. */
-    record BathChoice(long id, String name, String longer, String liquid, boolean isTried, String toCover) {}
+    /**
+     * A bath as it may be chosen.
+     *
+     * @param toCover what has to stand in it so that the blade is covered, where its vessel is known
+     * @param tooShallow why it cannot be covered; empty where it can
+     */
+    record BathChoice(
+            long id,
+            String name,
+            String longer,
+            String liquid,
+            boolean isTried,
+            @Nullable WorkedView toCover,
+            String tooShallow) {}
 
     List<BathChoice> choices(PieceFile file, Units units) {
         return baths.baths().stream()
                 .filter(row -> row.bath().liquid().etches())
-                .map(row -> new BathChoice(
-                        row.id(),
-                        row.bath().name(),
-                        longer(ages.of(row).factor()),
-                        row.bath().liquid().words(),
-                        service.isTried(file, row),
-                        cover(row.bath(), file.specification(), units)))
+                .map(row -> choice(row, file, units))
                 .toList();
     }
 
-    /** What has to stand in the bath so that this blade is covered, in words; empty where the vessel is not known. */
-    private static String cover(Bath bath, Specification spec, Units units) {
-        return bath.vessel()
-                .map(vessel -> {
-                    try {
-                        boolean isHung = vessel.along().isEmpty();
-                        Length deep = isHung
-                                ? TankService.reach(spec)
-                                : KnifeShape.bar(spec).width();
-                        return vessel.toCover(deep, steel(spec), units).value().in(units) + " cover it";
-                    } catch (ImpossibleQuantity impossible) {
-                        return impossible.words(units);
-                    }
-                })
-                .orElse("");
+    private BathChoice choice(BathRow row, PieceFile file, Units units) {
+        Optional<WorkedView> toCover = Optional.empty();
+        String tooShallow = "";
+        try {
+            toCover =
+                    row.bath().vessel().map(vessel -> WorkedView.of(cover(vessel, file.specification(), units), units));
+        } catch (ImpossibleQuantity impossible) {
+            tooShallow = impossible.words(units);
+        }
+        return new BathChoice(
+                row.id(),
+                row.bath().name(),
+                longer(ages.of(row).factor()),
+                row.bath().liquid().words(),
+                service.isTried(file, row),
+                toCover.orElse(null),
+                tooShallow);
+    }
+
+    /** A blade hangs in a tube and lies in a trough. */
+    private static Worked<LiquidVolume> cover(Vessel vessel, Specification spec, Units units) {
+        Length deep = vessel.along().isEmpty()
+                ? TankService.reach(spec)
+                : KnifeShape.bar(spec).width();
+        return vessel.toCover(deep, steel(spec), units);
     }
 
     private static Volume steel(Specification spec) {
@@ -157,7 +179,7 @@ class BathViews {
             String by,
             long atMillis) {}
 
-    record BathCareView(String words, String by, long atMillis) {}
+    record BathCareView(long id, String words, String by, long atMillis) {}
 
     record CouponView(
             long id,
@@ -192,7 +214,8 @@ class BathViews {
             List<CouponView> coupons,
             List<Option> careChoices,
             List<String> cautions,
-            String waste) {}
+            String waste,
+            @Nullable WorkedView soda) {}
 
     List<FieldView> fields(Units units) {
         return BathField.all().stream()
@@ -227,6 +250,7 @@ class BathViews {
                 ages.uses(row).stream().map(use -> use(use, units)).toList(),
                 baths.cares(id).stream()
                         .map(care -> new BathCareView(
+                                care.id(),
                                 care.care().words() + (care.words().isEmpty() ? "" : ": " + care.words()),
                                 care.by(),
                                 care.atMillis()))
@@ -246,7 +270,14 @@ class BathViews {
                         .map(care -> new Option(care.name(), care.words()))
                         .toList(),
                 bath.liquid().cautions(),
-                bath.liquid().waste());
+                bath.liquid().waste(),
+                bath.liquid().isFerric()
+                        ? bath.strength()
+                                .map(strength -> WorkedView.of(
+                                        new Neutralising(strength, bath.volume(), Soda.BAKING_SODA).needed(units),
+                                        units))
+                                .orElse(null)
+                        : null);
     }
 
     private static String seconds(long seconds) {

@@ -190,13 +190,19 @@ class FerricController {
                 : row.portions().get(row.portions().size() - 1).atMillis() + FerricMaking.BETWEEN_PORTIONS.toMillis();
     }
 
-    /** Fresh iron raises no bubble any more: only now may peroxide go in. */
-    @PostMapping("/api/tank/ferric/{id}/no-bubbles")
-    Receipt noBubbles(@PathVariable long id, Person person, Command command) {
+    /** @param areGone whether fresh iron raises none any more */
+    record AskedBubbles(boolean areGone) {}
+
+    /** Only when fresh iron raises no bubble any more may peroxide go in. */
+    @PostMapping("/api/tank/ferric/{id}/bubbles")
+    Receipt bubbles(@PathVariable long id, @RequestBody AskedBubbles asked, Person person, Command command) {
         return changes.make(command, () -> {
             open(id);
-            makings.noBubbles(id, person.id(), clock.nowMillis());
-            return Entry.ofShop(Entry.Kind.FERRIC_MADE, "Fresh iron raises no bubble any more", id);
+            makings.bubbles(id, asked.areGone(), person.id(), clock.nowMillis());
+            return Entry.ofShop(
+                    Entry.Kind.FERRIC_MADE,
+                    asked.areGone() ? "Fresh iron raises no bubble any more" : "Bubbles rise from fresh iron still",
+                    id);
         });
     }
 

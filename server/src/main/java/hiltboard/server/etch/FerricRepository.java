@@ -82,10 +82,11 @@ class FerricRepository {
                 .single();
     }
 
-    void noBubbles(long id, long person, long atMillis) {
+    /** @param areGone whether no bubble rises from fresh iron any more */
+    void bubbles(long id, boolean areGone, long person, long atMillis) {
         sql.sql("UPDATE ferric_making SET no_bubbles_by = :person, no_bubbles_at_ms = :at WHERE id = :id")
-                .param("person", person)
-                .param("at", atMillis)
+                .param("person", areGone ? person : null)
+                .param("at", areGone ? atMillis : null)
                 .param("id", id)
                 .update();
     }

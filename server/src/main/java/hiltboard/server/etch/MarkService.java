@@ -263,7 +263,8 @@ public class MarkService {
                 MarkResult.class, "result", asked.result(), "How it came out is not said", "one of the choices");
         String words = Typed.words(asked.words());
         return changes.make(command, () -> {
-            MarkRow mark = open(id);
+            // Said once more, it was a slip of the finger.
+            MarkRow mark = marks.mark(id);
             MarkClock tank = mark.clock();
             if (tank.isOn()) {
                 throw Refusal.outOfTurn("The current is still on.");

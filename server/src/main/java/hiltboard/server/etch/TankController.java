@@ -111,4 +111,14 @@ class TankController {
     Receipt gone(@PathVariable long id, @RequestBody AskedGone asked, Person person, Command command) {
         return baths.gone(id, asked, person, command);
     }
+
+    @PostMapping("/api/tank/baths/{id}/stands")
+    Receipt stands(@PathVariable long id, Command command) {
+        return baths.stands(id, command);
+    }
+
+    @PostMapping("/api/tank/baths/{id}/cares/{care}/strike")
+    Receipt strikeCare(@PathVariable long id, @PathVariable long care, Command command) {
+        return baths.strikeCare(id, care, command);
+    }
 }

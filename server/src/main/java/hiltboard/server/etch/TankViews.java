@@ -334,10 +334,12 @@ class TankViews {
         }
         EtchTone darkest = layers.get(layers.size() - 1).tone();
         double depth = UsualEtches.of(spec)
-                .map(recipe -> BathAge.usualDepth(recipe.liquid(), recipe.inTheBath().middle()))
+                .map(recipe ->
+                        BathAge.usualDepth(recipe.liquid(), recipe.inTheBath().middle()))
                 .orElse(0.0);
         return layers.stream()
-                .map(steel -> view(steel.words(), steel.tone(), relief(steel.tone().standsOver(darkest, depth))))
+                .map(steel ->
+                        view(steel.words(), steel.tone(), relief(steel.tone().standsOver(darkest, depth))))
                 .toList();
     }
 
