@@ -35,10 +35,10 @@ class DemoShopTest {
     }
 
     @Test
-    void nineteen_jobs_five_people_every_state_and_every_construction() {
+    void five_people_every_state_and_every_construction() {
         JsonNode rails = maker.get("/api/wall").json().path("rails");
-        assertThat(rails).hasSize(23);
-        assertThat(PIECES).hasSize(38);
+        assertThat(rails).hasSize(25);
+        assertThat(PIECES).hasSize(42);
         assertThat(maker.get("/api/people").json()).hasSize(5);
         assertThat(PIECES)
                 .extracting(piece -> piece.path("state").asString())
@@ -94,9 +94,12 @@ class DemoShopTest {
         assertThat(bench.path("mine")).isNotEmpty();
         assertThat(bench.path("anybodys")).isNotEmpty();
         assertThat(bench.path("others")).isNotEmpty();
-        assertThat(bench.path("clocks").get(0).path("operation").asString())
-                .as("the closing temper window comes first")
-                .isEqualTo("temper-first");
+        assertThat(bench.path("clocks")
+                        .valueStream()
+                        .map(row -> row.path("operation").asString())
+                        .distinct())
+                .as("a blade in the acid comes first, then the closing temper window")
+                .startsWith("etch", "temper-first");
     }
 
     @Test

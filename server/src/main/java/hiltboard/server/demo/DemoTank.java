@@ -179,6 +179,7 @@ class DemoTank {
                         files.open(piece).step(ETCH).operation().checks(),
                         maker,
                         Diary.command(maker)));
+        shop.work(piece, "tumble", ago.minus(Duration.ofMinutes(15)));
         shop.photograph(piece, ETCH, maker);
         clock.at(
                 clock.now().minus(Duration.ofHours(25)),

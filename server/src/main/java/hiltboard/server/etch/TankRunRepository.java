@@ -146,7 +146,7 @@ class TankRunRepository {
     /** All that were in a bath since, the oldest first; a blade that was made anew since then was in it too. */
     List<RunRow> inBath(long bath, long sinceMillis) {
         return runs(
-                SELECT.replace("WHERE struck_at_ms IS NULL", "WHERE bath_id = :bath AND begun_at_ms >= :since")
+                SELECT.replace("WHERE struck_at_ms IS NULL", "WHERE bath_id = :bath AND tank_run.begun_at_ms >= :since")
                         + " ORDER BY tank_run.id",
                 statement -> statement.param("bath", bath).param("since", sinceMillis));
     }
