@@ -259,27 +259,30 @@ public class TankService {
     }
 
     /**
-     * The step rests while its blade is at the tank, so that its maker's hands are free for the next: until its time in
-     * the bath is up, and no longer once all is over. Of a piece that is held as of any other: the acid does not wait.
+     * The step rests while its blade is in the bath, so that its maker's hands are free for the next, and once all is
+     * over; out of it hands are on it again. Of a piece that is held as of any other: the acid does not wait.
      */
     private void rest(PieceFile file, long id) {
         Instant now = clock.now();
         Standing standing = runs.run(id).clock().standing(now);
-        Instant until = switch (standing.where()) {
-            case IN, AFTER_BATH -> standing.due().orElse(now);
-            case OVER -> now;
-            default -> now.plus(standing.wanted().least());
-        };
-        if (standing.where() != Where.BEFORE) {
-            restUntil(file, until);
+        switch (standing.where()) {
+            case IN, AFTER_BATH -> restUntil(file, standing.due().orElse(now));
+            case OVER -> restUntil(file, now);
+            case BEFORE, OUT, BETWEEN, BEFORE_AFTER_BATH ->
+                resting(file).ifPresent(operation -> steps.notResting(file.id(), operation));
         }
     }
 
     private void restUntil(PieceFile file, Instant until) {
-        etch(file)
+        resting(file).ifPresent(operation -> steps.rest(file.id(), operation, until.toEpochMilli()));
+    }
+
+    /** The step that rests while its blade is in the bath; one that is over in seconds does not. */
+    private static Optional<String> resting(PieceFile file) {
+        return etch(file)
                 .filter(step -> step.operation().rests())
                 .filter(step -> file.row(step).filter(StepRow::isUnderWay).isPresent())
-                .ifPresent(step -> steps.rest(file.id(), step.operation().key(), until.toEpochMilli()));
+                .map(step -> step.operation().key());
     }
 
     /** The last thing that was noted did not happen. */
