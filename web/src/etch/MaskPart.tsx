@@ -8,6 +8,7 @@ import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Section, Trouble } from '../parts/Sheet';
 import { Working } from '../parts/Working';
+import { toneColour } from '../blade/tone';
 import { useMask } from './useTank';
 
 const Drawn = styled.figure`
@@ -28,13 +29,11 @@ const Drawn = styled.figure`
     stroke: ${({ theme }) => theme.scribe};
     fill: none;
   }
-  [data-zone] {
-    fill: #10151c;
-    stroke: #ffd98a;
+  [data-blade] {
+    fill: #c3d0dd;
   }
-  text {
-    fill: #ffd98a;
-    font-weight: 700;
+  [data-zone] {
+    stroke: #ffd98a;
   }
 `;
 
@@ -119,15 +118,9 @@ function Mask({ piece, mask }: { piece: number; mask: MaskView }) {
           onPointerMove={move}
           onPointerUp={lift}
         >
-          <path d={mask.blade} />
-          {mask.zones.map((zone, index) => (
-            <path
-              key={zone.name}
-              data-zone
-              d={zone.path}
-              fillOpacity={zone.darkness / 100}
-              aria-label={`${index + 1}`}
-            />
+          <path data-blade d={mask.blade} />
+          {mask.zones.map((zone) => (
+            <path key={zone.name} data-zone d={zone.path} style={{ fill: toneColour(zone.darkness) }} />
           ))}
           {zones.slice(mask.zones.length).map((zone) => (
             <polyline

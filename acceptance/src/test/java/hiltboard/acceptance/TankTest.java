@@ -272,6 +272,14 @@ class TankTest {
                 maker.post("/api/tank/recipes/" + id + "/drop", Map.of()).isOk();
             }
         }
+        String grey = maker.get("/api/tank/recipes/usual:grey/files/recipe.json")
+                .isOk()
+                .text();
+        for (String endless : List.of("9000000000000000000", "-5", "0")) {
+            String odd = grey.replaceAll("\"leastSeconds\"\\s*:\\s*20", "\"leastSeconds\":" + endless);
+            assertThat(odd).isNotEqualTo(grey);
+            maker.post("/api/tank/recipes/file", Map.of("text", odd)).isRefused(422, "entries");
+        }
         for (String broken :
                 List.of("", "{}", "[1]", "no recipe", "{\"format\":\"etch-recipe-1\",\"name\":\"half\"}")) {
             maker.post("/api/tank/recipes/file", Map.of("text", broken)).isRefused(422, "entries");
@@ -361,6 +369,16 @@ class TankTest {
         assertThat(mask.path("acts").get(0).asString()).isEqualTo("Open: ground");
         assertThat(mask.path("zones").get(0).path("area").asString()).endsWith("cm²");
         maker.post(address, Map.of("zones", List.of(), "basedOn", 0)).isRefused(409, "both-changed");
+        Map<String, Object> vast = new HashMap<>(zone("vast", "", "", "30 s"));
+        vast.put("corners", List.of(0, 0, 1e300, 0, 1, 1));
+        maker.post(
+                        address,
+                        Map.of(
+                                "zones",
+                                List.of(vast),
+                                "basedOn",
+                                mask.path("basedOn").asLong()))
+                .isRefused(422, "entries");
         long run = tank.begun(List.of(piece), tank.bath("name", "Mask tube"), "mask:" + piece);
         JsonNode clock = tank.run(piece);
         assertThat(clock.path("of").asInt()).isEqualTo(2);

@@ -146,7 +146,7 @@ public class EtchRecipeService {
             return read(typed, units);
         } catch (ImpossibleQuantity impossible) {
             throw Refusal.entry("file", "", impossible.words(units), ACCEPTED);
-        } catch (JacksonException | IllegalArgumentException | NullPointerException broken) {
+        } catch (JacksonException | IllegalArgumentException | ArithmeticException | NullPointerException broken) {
             throw Refusal.entry(
                     "file", "", "This file is no etch recipe, or something in it is not understood", ACCEPTED);
         }

@@ -45,6 +45,9 @@ import org.springframework.web.bind.annotation.RestController;
 class MaskController {
     private static final int LONGEST = 40;
     private static final int MOST_CORNERS = 200;
+    /** Millimetres from the heel that no blade reaches. */
+    private static final double FARTHEST = 2_000;
+
     private static final TimeWithin EXPOSURES = new TimeWithin(Duration.ofHours(3));
     private static final LengthRange ALONG = LengthRange.of("0", "60");
 
@@ -203,8 +206,10 @@ class MaskController {
 
     private static List<Double> corners(Typed typed, String at, AskedZone each, Outline blade) {
         if (!each.corners().isEmpty()) {
-            if (each.corners().size() < 6 || each.corners().size() > 2 * MOST_CORNERS) {
-                typed.find(at + "name", each.name(), "This zone is no area", "three corners or more");
+            boolean isOnTheBlade = each.corners().stream().allMatch(corner -> Math.abs(corner) <= FARTHEST);
+            if (each.corners().size() < 6 || each.corners().size() > 2 * MOST_CORNERS || !isOnTheBlade) {
+                typed.find(at + "name", each.name(), "This zone is no area of the blade", "three corners or more");
+                return List.of();
             }
             return each.corners();
         }
