@@ -116,10 +116,6 @@ public final class Screenshots {
         page.getByText("Last change: +").waitFor();
         page.waitForTimeout(400);
         save(page, "consult");
-        tab(page, "Proposals");
-        page.mouse().wheel(0, 500);
-        page.waitForTimeout(400);
-        save(page, "proposals");
     }
 
     private void clientPage(RunningShop shop, Page page) {
