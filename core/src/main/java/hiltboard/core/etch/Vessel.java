@@ -74,7 +74,7 @@ public record Vessel(Length across, Optional<Length> along, Length height) {
                 needed,
                 "",
                 List.of(
-                        deep.in(units) + " + " + OVER_IT.in(units) + " over it = " + level.in(units),
+                        taped(deep, units) + " + " + taped(OVER_IT, units) + " over it ≈ " + taped(level, units),
                         String.format(Locale.ROOT, "%.1f cm²", bottom() / 100) + " × "
                                 + String.format(Locale.ROOT, "%.1f cm", level.millimetres() / 10) + " ≈ "
                                 + poured.in(units),
@@ -84,5 +84,9 @@ public record Vessel(Length across, Optional<Length> along, Length height) {
                                 "It is tall and narrow: a stand and a tray, and a loose lid, since a tight one builds "
                                         + "pressure.")
                         : List.of());
+    }
+
+    private static String taped(Length length, Units units) {
+        return length.asTaped(units).brieflyIn(units);
     }
 }
