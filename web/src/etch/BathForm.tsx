@@ -3,7 +3,7 @@ import { change } from '../api/client';
 import type { FieldView, Receipt } from '../api/schema';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
-import { Question, usualOf } from '../parts/Question';
+import { Question, isAsked, usualOf } from '../parts/Question';
 import { Refused } from '../parts/Refused';
 import { Fields, Row } from '../parts/Sheet';
 
@@ -21,9 +21,7 @@ interface BathFormProps {
 export function BathForm({ address, fields, entries, basedOn, words, onKept, onLeave }: BathFormProps) {
   const [typed, type] = useState<Record<string, string>>(entries ? { ...entries } : usualOf(fields));
   const { problem, isBusy, run } = useCaught();
-  const asked = fields.filter(
-    (field) => field.onlyWith.length === 0 || field.onlyWith.some((choice) => Object.values(typed).includes(choice)),
-  );
+  const asked = fields.filter((field) => isAsked(field, typed));
   const keep = () =>
     void run(async () => {
       const sent = Object.fromEntries(asked.map((field) => [field.key, typed[field.key] ?? '']));

@@ -122,10 +122,3 @@ export const Swatch = styled.span`
   border-radius: 3px;
   flex: none;
 `;
-
-/** Tags of what waits, to be pressed. */
-export const Waits = styled.ul`
-  display: flex;
-  flex-direction: column;
-  gap: 0.5rem;
-`;

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
 import type { TankView, TankWaitingView } from '../api/schema';
-import { Panel, Quiet, Row, Trouble } from '../parts/Sheet';
+import { Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { Baths } from './Baths';
-import { Thirds, Waits } from './Etch.styles';
+import { Thirds } from './Etch.styles';
 import { IntoTheBath } from './IntoTheBath';
 import { Rating } from './Rating';
 import { TankClock } from './TankClock';
@@ -71,7 +71,7 @@ function Waiting({ tank }: { tank: TankView }) {
     <Panel aria-label="Can go in now">
       <h2>Can go in now</h2>
       {tank.waiting.length === 0 ? <Quiet>Nothing waits for a bath.</Quiet> : null}
-      <Waits>
+      <Listed>
         {tank.waiting.map((each) => (
           <li key={each.piece}>
             <Tick
@@ -83,7 +83,7 @@ function Waiting({ tank }: { tank: TankView }) {
             />
           </li>
         ))}
-      </Waits>
+      </Listed>
       {finishes.size > 1 ? (
         <Trouble>These are of two finishes or steels: one recipe does not do for both.</Trouble>
       ) : null}

@@ -37,3 +37,7 @@ export function Question({ field, value, onChange, problem, echo, doubt, onEnter
 /** What a form starts with. */
 export const usualOf = (fields: readonly FieldView[]): Record<string, string> =>
   Object.fromEntries(fields.map((field) => [field.key, field.usual]));
+
+/** Whether a question is asked beside what is answered already. */
+export const isAsked = (field: FieldView, entries: Readonly<Record<string, string>>): boolean =>
+  field.onlyWith.length === 0 || field.onlyWith.some((choice) => Object.values(entries).includes(choice));

@@ -1,6 +1,6 @@
-import type { FieldView, KindView } from '../api/schema';
+import type { KindView } from '../api/schema';
 import type { Problem } from '../api/client';
-import { Question } from '../parts/Question';
+import { Question, isAsked } from '../parts/Question';
 import { Fields } from '../parts/Sheet';
 
 interface LotFieldsProps {
@@ -30,9 +30,6 @@ export function LotFields({ kind, of, entries, problem, onChange }: LotFieldsPro
     </Fields>
   );
 }
-
-const isAsked = (field: FieldView, entries: Readonly<Record<string, string>>): boolean =>
-  field.onlyWith.length === 0 || field.onlyWith.some((choice) => Object.values(entries).includes(choice));
 
 /** The answers that are asked for; one that was typed before its question went away is left out. */
 export function asked(kind: KindView, entries: Readonly<Record<string, string>>): Record<string, string> {

@@ -4,7 +4,6 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.LiquidVolume;
 import hiltboard.core.measure.Mass;
 import hiltboard.core.measure.Temperature;
-import hiltboard.core.measure.TemperatureDifference;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -150,11 +149,6 @@ public record FerricMaking(
         double oxidised = end.ferric() + end.mud();
         double kelvin = oxidised * HEAT / (solutionGrams() / 1000 * HEAT_CAPACITY);
         return Math.max(1, (int) Math.ceil(kelvin / WARMER));
-    }
-
-    /** How much warmer one of these portions makes it at most. */
-    public TemperatureDifference warmerByPortion() {
-        return new TemperatureDifference(WARMER);
     }
 
     public LiquidVolume portion() {

@@ -120,16 +120,8 @@ public final class UsualEtches {
             3,
             List.of(),
             Ending.oiled());
-    private static final EtchRecipe MASKED = recipe(
-            "Two tones by mask",
-            Set.of(Finish.TWO_TONE_MASKED),
-            EtchSteel.ANY,
-            Liquid.FERRIC_WATER,
-            400,
-            List.of(cycle(TimeRange.ofMinutes(3, 3), LIFT_MASK), cycle(TimeRange.ofSeconds(30, 30), NOTHING)),
-            0,
-            List.of(),
-            Ending.oiled());
+    private static final EtchRecipe MASKED =
+            masked(List.of(cycle(TimeRange.ofMinutes(3, 3), LIFT_MASK), cycle(TimeRange.ofSeconds(30, 30), NOTHING)));
 
     private static final Map<String, EtchRecipe> ALL = Map.of(
             "grey", GREY,
@@ -174,23 +166,23 @@ public final class UsualEtches {
 
     /** Two tones by a mask whose openings are worked out: each opening a cycle of its own. */
     public static EtchRecipe byMask(MaskSchedule schedule) {
-        List<Cycle> cycles = schedule.own().stream()
+        return masked(schedule.own().stream()
                 .filter(own -> !own.isZero())
                 .map(own -> cycle(TimeRange.of(own), LIFT_MASK))
-                .toList();
-        return new EtchRecipe(
-                MASKED.name(),
-                MASKED.finishes(),
-                MASKED.steel(),
-                MASKED.liquid(),
-                MASKED.degrease(),
-                MASKED.grit(),
-                MASKED.firstLook(),
-                cycles,
+                .toList());
+    }
+
+    private static EtchRecipe masked(List<Cycle> openings) {
+        return recipe(
+                "Two tones by mask",
+                Set.of(Finish.TWO_TONE_MASKED),
+                EtchSteel.ANY,
+                Liquid.FERRIC_WATER,
+                400,
+                openings,
                 0,
-                MASKED.neutraliser(),
-                MASKED.afterBaths(),
-                MASKED.ending());
+                List.of(),
+                Ending.oiled());
     }
 
     private static EtchRecipe recipe(

@@ -25,6 +25,7 @@ import hiltboard.server.access.Person;
 import hiltboard.server.etch.BathAges.BathUse;
 import hiltboard.server.etch.BathRepository.BathRow;
 import hiltboard.server.etch.BathRepository.Care;
+import hiltboard.server.etch.TankRunRepository.RunRow;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import java.time.Duration;
@@ -75,12 +76,14 @@ class BathViews {
             int inIt) {}
 
     List<BathLineView> lines(Units units) {
-        return baths.baths().stream().map(row -> line(row, units)).toList();
+        List<RunRow> open = runs.open();
+        return baths.baths().stream()
+                .map(row -> line(row, ages.of(row), open, units))
+                .toList();
     }
 
-    BathLineView line(BathRow row, Units units) {
+    private static BathLineView line(BathRow row, BathAge age, List<RunRow> open, Units units) {
         Bath bath = row.bath();
-        BathAge age = ages.of(row);
         Factor factor = age.factor();
         return new BathLineView(
                 row.id(),
@@ -96,7 +99,7 @@ class BathViews {
                 factor.isGuess(),
                 factor.isSpent(),
                 bath.liquid().etches(),
-                (int) runs.open().stream()
+                (int) open.stream()
                         .filter(run -> run.run().bath() == row.id() && run.isAtTheTank())
                         .count());
     }
@@ -168,7 +171,7 @@ class BathViews {
         return new Volume(spec.steel().density().volumeOf(KnifeShape.steelInFire(spec, true)));
     }
 
-    /** @param piece its name and number; {@code eaten} as it was measured or is usual, in words */
+    /** A blade that was in it. @param depth as it was measured, or a guess, in words */
     record BathUseView(
             long piece,
             String pieceName,
@@ -195,7 +198,7 @@ class BathViews {
      * A bath with all that is written down of it.
      *
      * @param entries what the fields were answered with, as the reader would type it
-     * @param made what goes into such a mixture, worked out
+     * @param firstPart what goes into such a mixture, with {@code secondPart}
      */
     record BathView(
             BathLineView line,
@@ -227,14 +230,15 @@ class BathViews {
         Units units = person.units();
         BathRow row = baths.bath(id);
         Bath bath = row.bath();
+        BathAge age = ages.of(row);
         return new BathView(
-                line(row, units),
+                line(row, age, runs.open(), units),
                 row.version(),
                 row.goneTo().orElse(""),
                 fields(units),
                 BathField.all().stream().collect(Collectors.toMap(BathField::key, field -> bath.entry(field, units))),
                 bath.liquid().isFerric() && bath.strength().isPresent()
-                        ? WorkedView.of(ages.of(row).spentWorked(units), units)
+                        ? WorkedView.of(age.spentWorked(units), units)
                         : null,
                 bath.parts()
                         .map(parts -> WorkedView.of(parts.first(bath.volume(), units), units))

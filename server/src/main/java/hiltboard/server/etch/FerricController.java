@@ -51,7 +51,7 @@ class FerricController {
     /** What goes in, as it was typed: volumes, strengths by mass, density or degrees Baumé, and iron by weight. */
     record AskedFerric(String acid, String acidStrength, String iron, String peroxide, String peroxideStrength) {}
 
-    /** @param left what is left over or dropped, in words */
+    /** What comes of it. @param moles what went in and came out, line by line */
     record FerricWorkedView(
             String strength,
             String volume,

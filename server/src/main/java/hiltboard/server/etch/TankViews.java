@@ -80,7 +80,7 @@ class TankViews {
     record TankCycleView(
             int number, String planned, String between, String took, String result, String advice, String mishap) {}
 
-    /** @param picture number of the piece's photograph; zero where there is none */
+    /** What somebody said of a result. @param depth empty where it was not measured */
     record RatedView(String rating, String words, String depth) {}
 
     /**
@@ -269,7 +269,7 @@ class TankViews {
         };
     }
 
-    /** A recipe as it may be chosen for a blade. @param today in this shop's newest bath for it, where there is one */
+    /** A recipe as it may be chosen for a blade. */
     record RecipeChoice(String key, String name, String words, String origin, String liquid, boolean isUsual) {}
 
     /** How dark the bath leaves a steel of the blade. @param darkness from 0 to 100 @param relief over the others */
