@@ -20,7 +20,7 @@ const isOver = (run: TankPlanRunView): boolean => run.isOver || run.isFailed;
 /** In which order several blades go in and out, so that none lies in the acid longer than it should. */
 export function BatchPlan({ pieces, bath, recipe }: BatchPlanProps) {
   const [atOnce, hang] = useState('2');
-  const search = useSearch<TankPlanRunView>('/api/tank/plans', 'tank-plan', isOver);
+  const search = useSearch<TankPlanRunView>('/api/tank/plans', isOver);
   const plan = search.run?.plan;
   return (
     <Fold title="In which order" comesTo={`${pieces.length} blades, one sink, one pair of hands`}>

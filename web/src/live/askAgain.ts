@@ -36,15 +36,7 @@ export type Subject = (typeof SUBJECTS)[number];
  * What no entry changes: calculators and stations are the program's own, a search is followed while it runs, trouble with
  * the data has an event of its own, a client's page does not hear the shop, and what is looked for is asked as it is typed.
  */
-export const NOT_OF_THE_SHOP = [
-  'calculators',
-  'stations',
-  'cutting',
-  'tank-plan',
-  'trouble',
-  'client',
-  'find',
-] as const;
+export const NOT_OF_THE_SHOP = ['calculators', 'stations', 'search', 'trouble', 'client', 'find'] as const;
 
 /** Where a piece, a bar or a fire may be shown; only what is open is read anew. */
 const WORK: readonly Subject[] = [

@@ -9,14 +9,13 @@ const ASK_AGAIN_MS = 400;
  * A search that takes a while: begun, followed, ended early.
  *
  * @param address where it is begun, and below which it is followed by its number
- * @param key the first word of what is asked
  */
-export function useSearch<R extends { id: number }>(address: string, key: string, isOver: (run: R) => boolean) {
+export function useSearch<R extends { id: number }>(address: string, isOver: (run: R) => boolean) {
   const [begun, setBegun] = useState<R | undefined>();
   const { problem, run } = useCaught();
   const isUnderWay = (each: R | undefined): boolean => Boolean(each && !isOver(each));
   const { data } = useQuery({
-    queryKey: [key, begun?.id],
+    queryKey: ['search', address, begun?.id],
     queryFn: () => read<R>(`${address}/${begun?.id}`),
     enabled: Boolean(begun),
     refetchInterval: (query) => (isUnderWay(query.state.data ?? begun) ? ASK_AGAIN_MS : false),

@@ -99,7 +99,7 @@ const RULES = [
 function Look({ cutting }: { cutting: CuttingData }) {
   const [rules, setRules] = useState<Record<string, string>>({ ...cutting.usual });
   const [seconds, setSeconds] = useState('5');
-  const search = useSearch<RunView>('/api/stock/cutting', 'cutting', isOver);
+  const search = useSearch<RunView>('/api/stock/cutting', isOver);
   return (
     <>
       <Panel aria-label="Look for a way to cut">
