@@ -10,19 +10,31 @@ import static hiltboard.core.chain.PieceDimensions.*;
 import hiltboard.core.chain.Dimension.Known;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
+import hiltboard.core.fit.Clearance;
 import hiltboard.core.fit.GuardSlot;
+import hiltboard.core.fit.HandleStack;
+import hiltboard.core.fit.LipDrive;
 import hiltboard.core.fit.TangSlot;
+import hiltboard.core.measure.Allowed;
+import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.measure.Working;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
 
 /** Tang, guard, spacer and cavity of a hidden tang. */
 final class BlockDimensions {
     private static final Length SNUG = Length.ofInchFraction(1, 32);
-    private static final Length BEHIND_THE_TANG = Length.ofInchFraction(1, 8);
+    /** What a calliper does not tell apart. */
+    private static final Length SAME = Length.ofInches("0.0005");
+    /** More is not filed off a tang towards its end; common practice, from memory. */
+    private static final Length TAPERED_AWAY = Length.ofInches("0.060");
 
     private final Specification spec;
     private final Numbers numbers;
@@ -56,12 +68,42 @@ final class BlockDimensions {
                 (known, units) ->
                         Worked.of(length(known, BLADE_THICKNESS), "As thick as the blade, until it is measured"),
                 Numbers::ground);
+        along(TANG_BEHIND, "Tang thickness, half an inch behind");
+        along(TANG_END, "Tang thickness at its end");
+    }
+
+    /** Tapered or not, until somebody measures it: then it counts. */
+    private void along(String key, String label) {
+        numbers.byRule(
+                key,
+                label,
+                List.of(TANG_THICKNESS),
+                CLOSE,
+                (known, units) ->
+                        Worked.of(length(known, TANG_THICKNESS), "As thick as at the shoulder, until it is measured"),
+                BlockDimensions::tapers);
+    }
+
+    /** A tang gets thinner behind, and never thicker: the guard would bind there. */
+    private static Judgement tapers(Quantity reading, Quantity expected, Known known, Units units) {
+        return reading.magnitude() > expected.magnitude() + SAME.magnitude()
+                ? Judgement.out(reading.in(units) + " is thicker than the " + expected.in(units)
+                        + " at the shoulder: the guard binds there before it is home. Take it off, and measure again.")
+                : Judgement.of(reading, expected, new Allowed(TAPERED_AWAY, SAME), units);
+    }
+
+    /** The slot is cut to the thickest of what goes through it. */
+    private static Length thickest(Known known) {
+        return Stream.of(TANG_THICKNESS, TANG_BEHIND, TANG_END)
+                .map(key -> length(known, key))
+                .max(Comparator.naturalOrder())
+                .orElseThrow();
     }
 
     private void guard() {
         numbers.followed(
                 GUARD_THICKNESS, "Guard thickness", spec.length(SpecificationField.GUARD_THICKNESS), CLOSE, AS_IT_CAME);
-        List<String> tang = List.of(TANG_WIDTH, TANG_THICKNESS);
+        List<String> tang = List.of(TANG_WIDTH, TANG_THICKNESS, TANG_BEHIND, TANG_END);
         numbers.byRule(
                 SLOT_WIDTH,
                 "Slot width",
@@ -84,13 +126,38 @@ final class BlockDimensions {
         numbers.byRule(
                 POCKET_DEPTH,
                 "Pocket depth from the back",
-                List.of(TANG_WIDTH, TANG_THICKNESS, GUARD_THICKNESS),
+                List.of(TANG_WIDTH, TANG_THICKNESS, TANG_BEHIND, TANG_END, GUARD_THICKNESS),
                 CLOSE,
                 (known, units) -> new GuardSlot(slot(known), length(known, GUARD_THICKNESS)).pocketDepth(units));
+        numbers.byRule(
+                LIP_WIDTH, "Opening of the lip at the front", List.of(TANG_THICKNESS), CLOSE, this::lip, this::lipFits);
+    }
+
+    private Worked<Length> lip(Known known, Units units) {
+        Length tang = length(known, TANG_THICKNESS);
+        Length drive = LipDrive.most(spec.guardMaterial()).half();
+        Length lip = tang.minus(drive);
+        Working line = new Working(units);
+        return Worked.of(
+                lip,
+                "Tang " + line.of(tang) + " − " + line.of(drive) + " to drive in "
+                        + spec.guardMaterial().words().toLowerCase(Locale.ROOT) + line.comesTo(lip));
+    }
+
+    private Judgement lipFits(Quantity reading, Quantity expected, Known known, Units units) {
+        Length gap = ((Length) reading).minus(length(known, TANG_THICKNESS));
+        Length most = LipDrive.most(spec.guardMaterial());
+        Clearance clearance = Clearance.ofLip(gap, most, units);
+        return clearance.fit().isGood()
+                ? Judgement.in()
+                : Judgement.out("The lip is " + clearance.words() + ". "
+                        + (gap.isPositive()
+                                ? "Peen it closed from behind, or make the guard anew."
+                                : "File it until the tang starts into it."));
     }
 
     private static TangSlot slot(Known known) {
-        return new TangSlot(length(known, TANG_WIDTH), length(known, TANG_THICKNESS));
+        return new TangSlot(length(known, TANG_WIDTH), thickest(known));
     }
 
     private void spacer() {
@@ -98,9 +165,9 @@ final class BlockDimensions {
         numbers.byRule(
                 TANG_SLOT_IN_SPACER,
                 "Slot width in the spacer",
-                List.of(TANG_THICKNESS),
+                List.of(TANG_THICKNESS, TANG_BEHIND, TANG_END),
                 CLOSE,
-                (known, units) -> over(length(known, TANG_THICKNESS), TangSlot.CLEARANCE, CLOSE, units));
+                (known, units) -> over(thickest(known), TangSlot.CLEARANCE, CLOSE, units));
     }
 
     private void handle() {
@@ -170,12 +237,12 @@ final class BlockDimensions {
             depth = depth.minus(before);
             sum.append(" − ").append(line.of(before));
         }
-        depth = depth.plus(BEHIND_THE_TANG);
+        depth = depth.plus(HandleStack.BEHIND_THE_TANG);
         if (depth.compareTo(block) >= 0) {
             return Worked.of(
                     block, sum + " reaches the end of the block: right through, " + block.tightIn(LOOSE, units));
         }
-        return Worked.of(depth, sum + " + " + line.of(BEHIND_THE_TANG) + line.comesTo(depth, LOOSE));
+        return Worked.of(depth, sum + " + " + line.of(HandleStack.BEHIND_THE_TANG) + line.comesTo(depth, LOOSE));
     }
 
     /** What the tang passes before it reaches the block. */

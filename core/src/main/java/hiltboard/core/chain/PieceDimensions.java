@@ -49,6 +49,9 @@ public final class PieceDimensions {
     public static final String NUT_THREAD = "nut.thread";
     public static final String CAP_THICKNESS = "cap.thickness";
     public static final String TANG_THICKNESS = "tang.thickness";
+    public static final String TANG_BEHIND = "tang.thickness-behind";
+    public static final String TANG_END = "tang.thickness-end";
+    public static final String LIP_WIDTH = "slot.lip-width";
     public static final String GUARD_THICKNESS = "guard.thickness";
     public static final String SLOT_WIDTH = "slot.width";
     public static final String SLOT_CUTTER = "slot.cutter";

@@ -11,6 +11,7 @@ import hiltboard.core.blade.KnifeOutline.Hole;
 import hiltboard.core.blade.KnifeOutline.Use;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
+import hiltboard.core.blade.RoundedRectangle;
 import hiltboard.core.material.Saw;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Mass;
@@ -168,24 +169,13 @@ public final class KnifeShape {
             double thick = spec.hasBlock()
                     ? shape.mm(HANDLE_THICKNESS)
                     : 2 * shape.mm(SCALE_THICKNESS) + shape.mm(STOCK_THICKNESS);
-            sections.add(
-                    new Section("Palm swell", roundedBlock(thick, shape.mm(SWELL_WIDTH), shape.mm(HANDLE_ROUNDING))));
+            double high = shape.mm(SWELL_WIDTH);
+            sections.add(new Section(
+                    "Palm swell",
+                    RoundedRectangle.across(high / 2, thick / 2, shape.mm(HANDLE_ROUNDING))
+                            .outline(high / 2)));
         }
         return sections;
-    }
-
-    private static Outline roundedBlock(double thick, double wide, double rounding) {
-        double radius = Math.min(rounding, Math.min(thick, wide) / 2);
-        double half = thick / 2;
-        return Outline.from(-half + radius, 0)
-                .to(half - radius, 0)
-                .rounded(new Point(half, 0), new Point(half, radius))
-                .to(half, wide - radius)
-                .rounded(new Point(half, wide), new Point(half - radius, wide))
-                .to(-half + radius, wide)
-                .rounded(new Point(-half, wide), new Point(-half, wide - radius))
-                .to(-half, radius)
-                .rounded(new Point(-half, 0), new Point(-half + radius, 0));
     }
 
     /** Why a complete specification has an outline that cannot be; empty if it can. */

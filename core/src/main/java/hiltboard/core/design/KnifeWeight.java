@@ -172,22 +172,11 @@ final class KnifeWeight {
     }
 
     private double scaleThickness(double x) {
-        return mm(SCALE_THICKNESS) - mm(ENDS_THINNER) / 2 * towardsEnds(x);
+        return HandleThickness.of(spec, shape.handle()).ofScale(-x);
     }
 
     private double blockThickness(double x) {
-        return mm(HANDLE_THICKNESS) - mm(ENDS_THINNER) * towardsEnds(x);
-    }
-
-    /** Nothing at the palm swell, one at both ends of the handle, smoothly between. */
-    private double towardsEnds(double x) {
-        double front = shape.handle().front().millimetres();
-        double at = Math.max(0, -x - front);
-        double swell = mm(SWELL_AT);
-        double share = at < swell
-                ? (swell - at) / swell
-                : (at - swell) / (shape.handle().length().millimetres() - swell);
-        return Math.min(1, share * share);
+        return HandleThickness.of(spec, shape.handle()).ofBlock(-x);
     }
 
     private double through(Hole hole) {

@@ -22,15 +22,15 @@ import java.util.stream.IntStream;
  * What has to stay between a hole and the next one, and between a hole and the edge of every part that it goes through.
  * The least distances are common practice of the trade, with no published source.
  */
-final class RoomAroundHoles {
+public final class RoomAroundHoles {
     /** Between the edges of two pins' holes in a tang, in diameters of the hole. */
-    static final double BETWEEN_HOLES = 1;
+    public static final double BETWEEN_HOLES = 1;
     /** From a hole's edge to the finished outline of steel, in millimetres; also between a tube and the next hole. */
-    static final double TO_OUTLINE = 3;
+    public static final double TO_OUTLINE = 3;
     /** From a hole's edge to the finished outline of wood, horn and bone, in diameters of the hole. */
-    static final double TO_OUTLINE_OF_WOOD = 1;
+    public static final double TO_OUTLINE_OF_WOOD = 1;
     /** From a pin to the slot of a guard, in millimetres. */
-    static final double TO_SLOT = 1.5;
+    public static final double TO_SLOT = 1.5;
     /** An alignment pin, in millimetres; usual, from memory. */
     private static final double ALIGNMENT_PIN = 1.6;
     /** What stands between a guard's slot and its tang on one side, in millimetres. */

@@ -1,9 +1,11 @@
 package hiltboard.core.design;
 
-/** Whether a spacer stands between guard and handle. */
+/** How many spacers stand between guard and handle. */
 public enum Spacing {
     NONE("No spacer"),
-    ONE("One spacer");
+    ONE("One spacer"),
+    TWO("Two spacers, thickness together"),
+    THREE("Three spacers, thickness together");
 
     private final String words;
 

@@ -427,7 +427,14 @@ public final class Specification {
     }
 
     public boolean hasSpacer() {
-        return is(SpecificationField.SPACER, Spacing.ONE);
+        return spacers() > 0;
+    }
+
+    /** How many stand between guard or bolster and handle. */
+    public int spacers() {
+        return is(SpecificationField.SPACER, Spacing.ONE)
+                ? 1
+                : is(SpecificationField.SPACER, Spacing.TWO) ? 2 : is(SpecificationField.SPACER, Spacing.THREE) ? 3 : 0;
     }
 
     public boolean hasAlignmentPins() {

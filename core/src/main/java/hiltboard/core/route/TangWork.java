@@ -42,8 +42,10 @@ final class TangWork {
                 : "Sand the bolster's back and the tang front";
         draft.add(Operation.at(FITTING, "sand-ricasso", front, Effort.SAND_RICASSO)
                 .is(SANDS_RICASSO)
-                .toDo("Almost to final, in one plane: sanding later opens a gap.")
-                .checks("All of it lies in one plane, square to the blade."));
+                .toDo(
+                        "Almost to final, in one plane: sanding later opens a gap.",
+                        "Taper the tang slightly towards its end, a few thousandths: without it the guard goes hard and one side runs ahead.")
+                .checks("All of it lies in one plane, square to the blade.", "The tang gets thinner towards its end."));
         Operation.Builder measure = Operation.at(
                         FITTING,
                         "measure-for-guard",
@@ -52,9 +54,18 @@ final class TangWork {
                 .is(MEASURES_FOR_GUARD)
                 .toDo(
                         "Measure the tang's thickness at the shoulder, half an inch behind it and at its end: one tight spot decides the "
-                                + "slot, so enter the thickest.")
-                .targets(PieceDimensions.TANG_WIDTH, PieceDimensions.TANG_THICKNESS)
-                .readings(PieceDimensions.TANG_WIDTH, PieceDimensions.TANG_THICKNESS)
+                                + "slot.")
+                .targets(
+                        PieceDimensions.TANG_WIDTH,
+                        PieceDimensions.TANG_THICKNESS,
+                        PieceDimensions.TANG_BEHIND,
+                        PieceDimensions.TANG_END)
+                .readings(
+                        PieceDimensions.TANG_WIDTH,
+                        PieceDimensions.TANG_THICKNESS,
+                        PieceDimensions.TANG_BEHIND,
+                        PieceDimensions.TANG_END,
+                        PieceDimensions.TANG_LENGTH)
                 .checks("It was measured after the last sanding.");
         draft.add(
                 spec.isHiddenTang()
@@ -83,7 +94,9 @@ final class TangWork {
                         PieceDimensions.SLOT_WIDTH,
                         PieceDimensions.SLOT_CUTTER,
                         PieceDimensions.SLOT_LENGTH,
-                        PieceDimensions.POCKET_DEPTH)
+                        PieceDimensions.POCKET_DEPTH,
+                        PieceDimensions.LIP_WIDTH)
+                .readings(PieceDimensions.SLOT_WIDTH, PieceDimensions.LIP_WIDTH)
                 .makes(
                         PieceDimensions.SLOT_WIDTH,
                         PieceDimensions.SLOT_CUTTER,
@@ -145,11 +158,16 @@ final class TangWork {
     }
 
     private void spacer() {
-        draft.add(Operation.at(MILL, "make-spacer", "Make the spacer", Effort.MAKE_SPACER)
+        draft.add(Operation.at(
+                        MILL,
+                        "make-spacer",
+                        spec.spacers() > 1 ? "Make the spacers" : "Make the spacer",
+                        Effort.MAKE_SPACER)
                 .is(MAKES_SPACER)
                 .of(Part.SPACER)
                 .shapedBy(SPACER, SPACER_MATERIAL, SPACER_THICKNESS)
                 .targets(PieceDimensions.SPACER_THICKNESS, PieceDimensions.TANG_SLOT_IN_SPACER)
+                .readings(PieceDimensions.SPACER_THICKNESS)
                 .makes(PieceDimensions.SPACER_THICKNESS, PieceDimensions.TANG_SLOT_IN_SPACER)
                 .toDo("Flat and parallel on both faces; the slot to the measured tang.")
                 .checks("On granite no light shows under it."));

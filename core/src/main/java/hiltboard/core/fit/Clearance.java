@@ -1,0 +1,65 @@
+package hiltboard.core.fit;
+
+import hiltboard.core.measure.Length;
+import hiltboard.core.measure.Units;
+
+/**
+ * What stands between a tang and the opening around it. The limits are common practice of the trade, from memory.
+ *
+ * @param gap both sides together; less than nothing where the tang is the larger
+ * @param words for the maker, with the size
+ */
+public record Clearance(Fit fit, Length gap, String words) {
+    private static final Length SNUG_TO = Length.ofInches("0.003");
+    private static final Length LOOSE_FROM = Length.ofInches("0.020");
+    /** Light shows through less than a hair. */
+    private static final Length LIGHT_SHOWS = Length.ofInches("0.001");
+
+    /** How a part goes on. */
+    public enum Fit {
+        LOOSE,
+        FREE,
+        SNUG,
+        TIGHT,
+        WILL_NOT_GO;
+
+        /** Whether it may stay as it is. */
+        public boolean isGood() {
+            return this == FREE || this == SNUG || this == TIGHT;
+        }
+    }
+
+    /** @param drive by how much the opening may be too small and still be driven on */
+    public static Clearance of(Length gap, Length drive, Units units) {
+        if (gap.compareTo(LOOSE_FROM) > 0) {
+            return new Clearance(Fit.LOOSE, gap, "loose, " + gap.in(units) + " to spare");
+        }
+        if (gap.compareTo(SNUG_TO) > 0) {
+            return new Clearance(Fit.FREE, gap, "free, " + gap.in(units) + " to spare");
+        }
+        return gap.nanometres() >= 0
+                ? new Clearance(Fit.SNUG, gap, "snug, " + gap.in(units) + " to spare")
+                : tight(gap, drive, units);
+    }
+
+    /** The lip at the front of a guard closes on the ricasso: there no light may show. */
+    public static Clearance ofLip(Length gap, Length drive, Units units) {
+        if (gap.compareTo(LIGHT_SHOWS) > 0) {
+            return new Clearance(Fit.LOOSE, gap, "open by " + gap.in(units) + ": light shows at the front");
+        }
+        return gap.nanometres() >= 0
+                ? new Clearance(Fit.SNUG, gap, "closes, goes on by hand")
+                : tight(gap, drive, units);
+    }
+
+    private static Clearance tight(Length gap, Length drive, Units units) {
+        Length over = gap.absolute();
+        return over.compareTo(drive) <= 0
+                ? new Clearance(Fit.TIGHT, gap, "tight by " + over.in(units) + ": it is driven")
+                : new Clearance(
+                        Fit.WILL_NOT_GO,
+                        gap,
+                        "will not go: " + over.in(units) + " too small"
+                                + (drive.isPositive() ? ", at most " + drive.in(units) + " is driven" : ""));
+    }
+}
