@@ -128,6 +128,7 @@ const VIEWS: readonly View[] = [
   { to: '/forge', words: 'Forge', rank: 3 },
   { to: '/fire', words: 'Fire', rank: 2 },
   { to: '/tank', words: 'Tank', rank: 3 },
+  { to: '/fit', words: 'Fit', rank: 3 },
   { to: '/new', words: 'New commission', isOwners: true },
   { to: '/clients', words: 'Clients' },
   { to: '/delivered', words: 'Delivered' },

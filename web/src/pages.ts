@@ -43,6 +43,7 @@ export const PAGES: Record<string, FetchedPage> = {
   '/fire/steels': fetched(() => import('./fire/SteelsPage')),
   '/fire/treater': fetched(() => import('./fire/TreaterPage')),
   '/fire/treater/:id': fetched(() => import('./fire/ConsignmentPage')),
+  '/fit': fetched(() => import('./fit/FitPage')),
   '/tank': fetched(() => import('./etch/TankPage')),
   '/tank/baths/:id': fetched(() => import('./etch/BathPage')),
   '/tank/recipes': fetched(() => import('./etch/RecipesPage')),

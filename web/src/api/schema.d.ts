@@ -1217,6 +1217,159 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fit": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fit: waiting */
+        get: operations["fitWaiting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fit: piece */
+        get: operations["fitPiece"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}/cavity": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: cavity */
+        post: operations["fitCavity"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}/cut": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fit: cut */
+        get: operations["fitCut"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}/levels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: level */
+        post: operations["fitLevel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}/levels/take-back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: take back level */
+        post: operations["fitTakeBackLevel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}/pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: pins */
+        post: operations["fitPins"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}/print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: print */
+        post: operations["fitPrint"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}/stack": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: stack */
+        post: operations["fitStack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/forge": {
         parameters: {
             query?: never;
@@ -4752,6 +4905,12 @@ export interface components {
             /** @enum {string} */
             station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
         };
+        AddedSpacerView: {
+            isNow: boolean;
+            isPossible: boolean;
+            moment: string;
+            words: string[];
+        };
         AdviceView: {
             /** Format: int64 */
             atMillis: number;
@@ -4878,6 +5037,11 @@ export interface components {
             care: string;
             words: string;
         };
+        AskedCavity: {
+            drill: string;
+            longDrill: string;
+            method: string;
+        };
         AskedCheck: {
             grain: string;
             second: string;
@@ -4946,6 +5110,11 @@ export interface components {
             watts: string;
             width: string;
         };
+        AskedLevel: {
+            blows: string;
+            left: string;
+            right: string;
+        };
         AskedMachine: {
             die: string;
             kind: string;
@@ -4985,6 +5154,13 @@ export interface components {
             /** Format: int64 */
             piece: number;
         };
+        AskedPins: {
+            firstAcross: string;
+            firstAlong: string;
+            otherAcross: string;
+            otherAlong: string;
+            pin: string;
+        };
         AskedPlan: {
             /** Format: int32 */
             atOnce: number;
@@ -4995,6 +5171,9 @@ export interface components {
         };
         AskedPortion: {
             temperature: string;
+        };
+        AskedPrint: {
+            print: string;
         };
         AskedRating: {
             depth: string;
@@ -5055,6 +5234,12 @@ export interface components {
             straightness: string;
             treater: string;
             words: string;
+        };
+        AskedStack: {
+            entries: {
+                [key: string]: string;
+            };
+            state: string;
         };
         AskedStencil: {
             askedOf: string;
@@ -5446,6 +5631,28 @@ export interface components {
         CarryView: {
             isPacked: boolean;
             line: string;
+        };
+        CavityHoleView: {
+            deep: string;
+            drill: string;
+            height: string;
+        };
+        CavityView: {
+            drill: string;
+            holes: components["schemas"]["CavityHoleView"][];
+            isPlanned: boolean;
+            lines: components["schemas"]["FitLineView"][];
+            longDrill: string;
+            method: string;
+            methods: components["schemas"]["Option"][];
+            verdict: string;
+            walls: components["schemas"]["CavityWallView"][];
+            why: string;
+        };
+        CavityWallView: {
+            deep: string;
+            left: string;
+            side: string;
         };
         Change: {
             after: string;
@@ -5902,6 +6109,14 @@ export interface components {
             size: string;
             use: string;
         };
+        DrivenView: {
+            isPrintGood: boolean;
+            next: string;
+            print: string;
+            printSays: string;
+            readings: components["schemas"]["LevelView"][];
+            turn: string;
+        };
         EdgeView: {
             agreed: string;
             angle: components["schemas"]["WorkedView"];
@@ -6133,6 +6348,73 @@ export interface components {
             soakCounts: string;
             treatments: components["schemas"]["TreatmentView"][];
         };
+        FitCutView: {
+            fit: string;
+            /** Format: double */
+            height: number;
+            marks: components["schemas"]["FitMark"][];
+            /** Format: double */
+            minX: number;
+            /** Format: double */
+            minY: number;
+            says: string;
+            /** Format: double */
+            width: number;
+            words: string;
+        };
+        FitLineView: {
+            label: string;
+            worked: components["schemas"]["WorkedView"];
+        };
+        FitMark: {
+            kind: string;
+            path: string;
+        };
+        FitSideView: {
+            /** Format: double */
+            height: number;
+            marks: components["schemas"]["FitMark"][];
+            /** Format: double */
+            minX: number;
+            /** Format: double */
+            minY: number;
+            /** Format: double */
+            tangEnd: number;
+            /** Format: double */
+            tangFrom: number;
+            /** Format: double */
+            width: number;
+        };
+        FitView: {
+            cavity: components["schemas"]["CavityView"];
+            driven: components["schemas"]["DrivenView"];
+            hasGuard: boolean;
+            /** Format: int64 */
+            id: number;
+            impossible: string;
+            isAtWork: boolean;
+            jobTitle: string;
+            lip: components["schemas"]["FitLineView"][];
+            passages: components["schemas"]["PassageView"][];
+            pieceName: string;
+            pins: components["schemas"]["StackPinsView"];
+            prints: components["schemas"]["Option"][];
+            side: components["schemas"]["FitSideView"];
+            slot: components["schemas"]["SlotSizeView"][];
+            stack: components["schemas"]["HandleStackView"];
+            tang: components["schemas"]["TangPlaceView"][];
+            taper: components["schemas"]["WorkedView"];
+        };
+        FitWaitingView: {
+            holdsUp: string;
+            isNow: boolean;
+            jobTitle: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            step: string;
+            stepWords: string;
+        };
         FlawAnswer: {
             cautions: string[];
             leftGroundOut: string;
@@ -6238,6 +6520,12 @@ export interface components {
             page: string;
             what: string;
             word: string;
+        };
+        HandleStackView: {
+            added: components["schemas"]["AddedSpacerView"][];
+            addedThickness: string;
+            parts: components["schemas"]["StackPartView"][];
+            sums: components["schemas"]["FitLineView"][];
         };
         HandView: {
             /** Format: int64 */
@@ -6364,7 +6652,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "MASK_DRAWN" | "STENCIL_KEPT" | "MARK_MOMENT" | "FERRIC_MADE" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "MASK_DRAWN" | "STENCIL_KEPT" | "MARK_MOMENT" | "FERRIC_MADE" | "FITTED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -6445,6 +6733,13 @@ export interface components {
             recipient: string;
             subject: string;
             words: string;
+        };
+        LevelView: {
+            /** Format: int32 */
+            blows: number;
+            by: string;
+            left: string;
+            right: string;
         };
         LinkView: {
             /** Format: int64 */
@@ -7054,6 +7349,15 @@ export interface components {
             mass: string;
             name: string;
         };
+        PassageView: {
+            fit: string;
+            isMeasured: boolean;
+            opening: string;
+            part: string;
+            stopsShort: string;
+            tang: string;
+            words: string;
+        };
         PasskeySignIn: {
             credential: string;
             name: string;
@@ -7249,6 +7553,18 @@ export interface components {
             steps: components["schemas"]["StepView"][];
             /** Format: int64 */
             version: number;
+        };
+        PinPlaceView: {
+            across: string;
+            along: string;
+            rooms: components["schemas"]["PinRoomView"][];
+        };
+        PinRoomView: {
+            least: string;
+            left: string;
+            verdict: string;
+            why: string;
+            words: string;
         };
         PinSignIn: {
             /** Format: int64 */
@@ -7719,6 +8035,10 @@ export interface components {
             id: number;
             path: string;
         };
+        SlotSizeView: {
+            label: string;
+            worked: components["schemas"]["WorkedView"];
+        };
         SoakView: {
             blade: string;
             counts: string;
@@ -7752,6 +8072,23 @@ export interface components {
             x: number;
             /** Format: double */
             y: number;
+        };
+        StackPartView: {
+            asMade: string;
+            canBeMeasured: boolean;
+            designed: string;
+            faced: string;
+            from: string;
+            key: string;
+            words: string;
+        };
+        StackPinsView: {
+            asOne: string[];
+            depths: components["schemas"]["FitLineView"][];
+            drill: string;
+            isChosen: boolean;
+            pin: string;
+            places: components["schemas"]["PinPlaceView"][];
         };
         StageView: {
             cautions: string[];
@@ -7894,7 +8231,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES" | "FITS")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -7947,6 +8284,11 @@ export interface components {
             revision: number;
             title: string;
             waitsFor: components["schemas"]["WaitsFor"];
+        };
+        TangPlaceView: {
+            isMeasured: boolean;
+            thickness: string;
+            words: string;
         };
         TankActView: {
             /** Format: int64 */
@@ -8366,6 +8708,7 @@ export interface components {
 }
 export type AbilitiesView = components['schemas']['AbilitiesView'];
 export type AbilityView = components['schemas']['AbilityView'];
+export type AddedSpacerView = components['schemas']['AddedSpacerView'];
 export type AdviceView = components['schemas']['AdviceView'];
 export type AheadView = components['schemas']['AheadView'];
 export type AlarmAnswer = components['schemas']['AlarmAnswer'];
@@ -8385,6 +8728,7 @@ export type AskedBath = components['schemas']['AskedBath'];
 export type AskedBillet = components['schemas']['AskedBillet'];
 export type AskedBubbles = components['schemas']['AskedBubbles'];
 export type AskedCare = components['schemas']['AskedCare'];
+export type AskedCavity = components['schemas']['AskedCavity'];
 export type AskedCheck = components['schemas']['AskedCheck'];
 export type AskedCoupon = components['schemas']['AskedCoupon'];
 export type AskedCut = components['schemas']['AskedCut'];
@@ -8395,14 +8739,17 @@ export type AskedGone = components['schemas']['AskedGone'];
 export type AskedHabit = components['schemas']['AskedHabit'];
 export type AskedHole = components['schemas']['AskedHole'];
 export type AskedKiln = components['schemas']['AskedKiln'];
+export type AskedLevel = components['schemas']['AskedLevel'];
 export type AskedMachine = components['schemas']['AskedMachine'];
 export type AskedMark = components['schemas']['AskedMark'];
 export type AskedMarkResult = components['schemas']['AskedMarkResult'];
 export type AskedMask = components['schemas']['AskedMask'];
 export type AskedMoment = components['schemas']['AskedMoment'];
 export type AskedPiece = components['schemas']['AskedPiece'];
+export type AskedPins = components['schemas']['AskedPins'];
 export type AskedPlan = components['schemas']['AskedPlan'];
 export type AskedPortion = components['schemas']['AskedPortion'];
+export type AskedPrint = components['schemas']['AskedPrint'];
 export type AskedRating = components['schemas']['AskedRating'];
 export type AskedReading = components['schemas']['AskedReading'];
 export type AskedReadings = components['schemas']['AskedReadings'];
@@ -8411,6 +8758,7 @@ export type AskedRemedy = components['schemas']['AskedRemedy'];
 export type AskedRun = components['schemas']['AskedRun'];
 export type AskedScale = components['schemas']['AskedScale'];
 export type AskedSheet = components['schemas']['AskedSheet'];
+export type AskedStack = components['schemas']['AskedStack'];
 export type AskedStencil = components['schemas']['AskedStencil'];
 export type AskedSwitch = components['schemas']['AskedSwitch'];
 export type AskedTrial = components['schemas']['AskedTrial'];
@@ -8455,6 +8803,9 @@ export type Buy = components['schemas']['Buy'];
 export type CalculatorView = components['schemas']['CalculatorView'];
 export type CandidateView = components['schemas']['CandidateView'];
 export type CarryView = components['schemas']['CarryView'];
+export type CavityHoleView = components['schemas']['CavityHoleView'];
+export type CavityView = components['schemas']['CavityView'];
+export type CavityWallView = components['schemas']['CavityWallView'];
 export type Change = components['schemas']['Change'];
 export type ChangedBillet = components['schemas']['ChangedBillet'];
 export type ChecksView = components['schemas']['ChecksView'];
@@ -8513,6 +8864,7 @@ export type Door = components['schemas']['Door'];
 export type Drawing = components['schemas']['Drawing'];
 export type DrawnPiece = components['schemas']['DrawnPiece'];
 export type DrillLine = components['schemas']['DrillLine'];
+export type DrivenView = components['schemas']['DrivenView'];
 export type EdgeView = components['schemas']['EdgeView'];
 export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
@@ -8538,6 +8890,12 @@ export type Finished = components['schemas']['Finished'];
 export type FinishedBillet = components['schemas']['FinishedBillet'];
 export type FireOfPiece = components['schemas']['FireOfPiece'];
 export type FireView = components['schemas']['FireView'];
+export type FitCutView = components['schemas']['FitCutView'];
+export type FitLineView = components['schemas']['FitLineView'];
+export type FitMark = components['schemas']['FitMark'];
+export type FitSideView = components['schemas']['FitSideView'];
+export type FitView = components['schemas']['FitView'];
+export type FitWaitingView = components['schemas']['FitWaitingView'];
 export type FlawAnswer = components['schemas']['FlawAnswer'];
 export type FlawView = components['schemas']['FlawView'];
 export type Forge = components['schemas']['Forge'];
@@ -8551,6 +8909,7 @@ export type HabitView = components['schemas']['HabitView'];
 export type Hand = components['schemas']['Hand'];
 export type HandedOn = components['schemas']['HandedOn'];
 export type HandedView = components['schemas']['HandedView'];
+export type HandleStackView = components['schemas']['HandleStackView'];
 export type HandView = components['schemas']['HandView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
 export type HeldStep = components['schemas']['HeldStep'];
@@ -8570,6 +8929,7 @@ export type KindView = components['schemas']['KindView'];
 export type LadderView = components['schemas']['LadderView'];
 export type LessonView = components['schemas']['LessonView'];
 export type LetterView = components['schemas']['LetterView'];
+export type LevelView = components['schemas']['LevelView'];
 export type LinkView = components['schemas']['LinkView'];
 export type LoadClock = components['schemas']['LoadClock'];
 export type LoadHands = components['schemas']['LoadHands'];
@@ -8642,6 +9002,7 @@ export type OwnPin = components['schemas']['OwnPin'];
 export type Pace = components['schemas']['Pace'];
 export type Packed = components['schemas']['Packed'];
 export type PartView = components['schemas']['PartView'];
+export type PassageView = components['schemas']['PassageView'];
 export type PasskeySignIn = components['schemas']['PasskeySignIn'];
 export type PasskeyView = components['schemas']['PasskeyView'];
 export type PersonView = components['schemas']['PersonView'];
@@ -8660,6 +9021,8 @@ export type PieceNow = components['schemas']['PieceNow'];
 export type PiecePast = components['schemas']['PiecePast'];
 export type PieceTankView = components['schemas']['PieceTankView'];
 export type PieceView = components['schemas']['PieceView'];
+export type PinPlaceView = components['schemas']['PinPlaceView'];
+export type PinRoomView = components['schemas']['PinRoomView'];
 export type PinSignIn = components['schemas']['PinSignIn'];
 export type PlaceView = components['schemas']['PlaceView'];
 export type Planned = components['schemas']['Planned'];
@@ -8724,9 +9087,12 @@ export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
 export type SizeView = components['schemas']['SizeView'];
 export type SketchView = components['schemas']['SketchView'];
+export type SlotSizeView = components['schemas']['SlotSizeView'];
 export type SoakView = components['schemas']['SoakView'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];
+export type StackPartView = components['schemas']['StackPartView'];
+export type StackPinsView = components['schemas']['StackPinsView'];
 export type StageView = components['schemas']['StageView'];
 export type StaleView = components['schemas']['StaleView'];
 export type StationLine = components['schemas']['StationLine'];
@@ -8750,6 +9116,7 @@ export type TableLine = components['schemas']['TableLine'];
 export type TakenSheets = components['schemas']['TakenSheets'];
 export type TakenTable = components['schemas']['TakenTable'];
 export type TalkView = components['schemas']['TalkView'];
+export type TangPlaceView = components['schemas']['TangPlaceView'];
 export type TankActView = components['schemas']['TankActView'];
 export type TankCycleView = components['schemas']['TankCycleView'];
 export type TankPlanRunView = components['schemas']['TankPlanRunView'];
@@ -10822,6 +11189,265 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["Returned"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitWaiting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitWaitingView"][];
+                };
+            };
+        };
+    };
+    fitPiece: {
+        parameters: {
+            query?: {
+                spacer?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitView"];
+                };
+            };
+        };
+    };
+    fitCavity: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedCavity"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitCut: {
+        parameters: {
+            query: {
+                at: number;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FitCutView"];
+                };
+            };
+        };
+    };
+    fitLevel: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedLevel"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitTakeBackLevel: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitPins: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedPins"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitPrint: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedPrint"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitStack: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedStack"];
             };
         };
         responses: {

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { usePerson } from '../access/useSession';
 import type { PieceView, StepView } from '../api/schema';
@@ -20,7 +20,7 @@ import { OfTheDay } from './OfTheDay';
 import { Readings } from './Readings';
 import { ReadingsTogether } from './ReadingsTogether';
 import { Checks } from './Checks';
-import { stationPart } from './rooms';
+import { stationParts } from './rooms';
 import { WhoHasIt } from './WhoHasIt';
 import { Targets } from './Targets';
 import { goesAlong, Together, useAlongside } from './Together';
@@ -70,7 +70,7 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
   const window = piece.days.windows.find((each) => each.operation === step.operation);
   const wrong = useWrongHere();
   const { words: stationWords, room } = useStations()(step.station);
-  const at = stationPart(step);
+  const parts = stationParts(step);
 
   return (
     <Station>
@@ -85,7 +85,10 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
               · <Link to={room.page}>{room.words}</Link>
             </>
           ) : null}
-          {at.links ? <> · {at.links(piece)}</> : null}
+          {parts.map((at, index) =>
+            // oxlint-disable-next-line react/no-array-index-key -- the parts of a step are one fixed list
+            at.links ? <Fragment key={index}> · {at.links(piece)}</Fragment> : null,
+          )}
           {step.marks.includes('HANDS_OVER') ? (
             <>
               {' '}
@@ -125,7 +128,10 @@ function AtTheBench({ piece, step }: { piece: PieceView; step: StepView }) {
               </Quiet>
             ) : null}
             <Targets piece={piece} step={step} />
-            {at.part?.(piece)}
+            {parts.map((at, index) => (
+              // oxlint-disable-next-line react/no-array-index-key -- the parts of a step are one fixed list
+              <Fragment key={index}>{at.part?.(piece, step.operation)}</Fragment>
+            ))}
             {together.length > 0 ? (
               <ReadingsTogether piece={piece} step={step} others={together} />
             ) : (

@@ -9,12 +9,13 @@ import { MillPart } from '../machine/MillPart';
 import { MarkPart } from '../etch/MarkPart';
 import { MaskPart } from '../etch/MaskPart';
 import { TankPart } from '../etch/TankPart';
+import { FitPart } from '../fit/FitPart';
 import { Drills } from './Drills';
 
 /** What a station shows of a piece: beside the title, and among what is to be done. */
 export interface StationPart {
   links?: (piece: PieceView) => ReactNode;
-  part?: (piece: PieceView) => ReactNode;
+  part?: (piece: PieceView, step?: string) => ReactNode;
 }
 
 const FIRE: StationPart = { links: (piece) => <Link to={`/fire/pieces/${piece.id}`}>Hardness and warp</Link> };
@@ -60,14 +61,15 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   ETCHES: TANK,
   MARKS: { part: (piece) => <MarkPart piece={piece} /> },
   MASKS: { part: (piece) => <MaskPart piece={piece.id} /> },
+  FITS: { part: (piece, step) => <FitPart piece={piece.id} step={step ?? ''} /> },
   SHARPENS: { part: (piece) => <SharpenPart piece={piece} /> },
 };
 
 /** Stations whose picture belongs to some of their steps only: those that are marked. */
 const ONLY_MARKED: readonly Station[] = ['GRINDER', 'TANK'];
 
-/** What the station of a step, and the kind of its work, add to its page. */
-export function stationPart(step: StepView): StationPart {
-  const own = ONLY_MARKED.includes(step.station) ? {} : PARTS[step.station];
-  return Object.assign({}, ...step.marks.map((mark) => MARKED[mark]), own) as StationPart;
+/** What the station of a step, and the kinds of its work, add to its page; each once. */
+export function stationParts(step: StepView): readonly StationPart[] {
+  const own = ONLY_MARKED.includes(step.station) ? [] : [PARTS[step.station]];
+  return [...new Set([...own, ...step.marks.map((mark) => MARKED[mark])])];
 }

@@ -11,7 +11,7 @@ import { Refused } from '../parts/Refused';
 import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { moment } from '../parts/words';
-import { Answer } from './Answer';
+import { Answer } from '../parts/Answer';
 import { BathForm } from './BathForm';
 import { useBath } from './useTank';
 

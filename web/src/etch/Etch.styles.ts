@@ -1,21 +1,5 @@
 import { styled } from 'styled-components';
 
-/** The tank: what waits at the left, the clocks in the middle, the baths at the right; one above the other on a tablet. */
-export const Thirds = styled.div`
-  display: grid;
-  grid-template-columns: minmax(0, 17rem) minmax(0, 1fr) minmax(0, 20rem);
-  gap: 1rem;
-  align-items: start;
-  > div {
-    display: flex;
-    flex-direction: column;
-    gap: 1rem;
-  }
-  @media (max-width: 1100px) {
-    grid-template-columns: minmax(0, 1fr);
-  }
-`;
-
 /** A blade's clock, read across the room. */
 export const Clock = styled.section`
   display: flex;

@@ -8,7 +8,7 @@ import { Entry } from '../parts/Entry';
 import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
-import { Answer } from './Answer';
+import { Answer } from '../parts/Answer';
 import { BatchPlan } from './BatchPlan';
 import { Swatch } from './Etch.styles';
 import { toneColour } from '../blade/tone';

@@ -10,7 +10,7 @@ import { Press } from '../parts/Press';
 import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
 import { clockDown } from '../parts/words';
-import { Answer } from './Answer';
+import { Answer } from '../parts/Answer';
 import { Clock } from './Etch.styles';
 import { usePieceMarks } from './useTank';
 

@@ -4,7 +4,7 @@ import type { TankView, TankWaitingView } from '../api/schema';
 import { Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { Baths } from './Baths';
-import { Thirds } from './Etch.styles';
+import { Thirds } from '../parts/Thirds';
 import { IntoTheBath } from './IntoTheBath';
 import { Rating } from './Rating';
 import { TankClock } from './TankClock';

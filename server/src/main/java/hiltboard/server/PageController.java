@@ -37,6 +37,7 @@ class PageController {
         "/fire",
         "/fire/{part}",
         "/fire/{part}/{id}",
+        "/fit",
         "/outbox",
         "/jobs/{job}",
         "/jobs/{job}/consult",

@@ -1,5 +1,6 @@
 package hiltboard.core.design;
 
+import static hiltboard.core.design.SpecificationField.BUTT_ROUND;
 import static hiltboard.core.design.SpecificationField.HANDLE_ROUNDING;
 import static hiltboard.core.design.SpecificationField.STOCK_THICKNESS;
 
@@ -45,6 +46,11 @@ public final class HandleForm {
     /** Behind the heel's plane, in millimetres: where it ends. */
     public double end() {
         return along.front() + along.length();
+    }
+
+    /** Behind the heel's plane, in millimetres: where its butt begins to be rounded. */
+    public double buttBegins() {
+        return end() - spec.length(BUTT_ROUND).millimetres();
     }
 
     /** The cut at a place behind the heel's plane, in millimetres; empty where there is no handle. */

@@ -144,12 +144,14 @@ final class SpecificationClashes {
         };
     }
 
-    /** A tang that is peened or screwed comes out behind the handle. */
+    /** A tang that is peened or screwed comes out behind the handle; half of a nut's thread holds at the least. */
     private void tang() {
         if (!spec.isPeened() && !spec.isTakeDown()) {
             return;
         }
-        Length behind = spec.length(spec.isPeened() ? SpecificationField.CAP_THICKNESS : SpecificationField.NUT_THREAD);
+        Length behind = spec.isPeened()
+                ? spec.length(SpecificationField.CAP_THICKNESS)
+                : spec.length(SpecificationField.NUT_THREAD).half();
         Length least = KnifeShape.fitting(spec)
                 .plus(spec.length(SpecificationField.HANDLE_LENGTH))
                 .plus(behind);

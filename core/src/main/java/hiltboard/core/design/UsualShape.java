@@ -24,6 +24,9 @@ final class UsualShape {
     /** An eighth of an inch stands proud of the cap to be peened into its countersink; common practice, from memory. */
     private static final double HEAD_TO_PEEN = 3.175;
 
+    /** A sixteenth of an inch of thread is left in a pommel nut, so that it draws the stack tight; from memory. */
+    private static final double LEFT_IN_NUT = 1.5875;
+
     private static final double QUARTER_INCH = 6.35;
     private static final int[] WHEELS_IN_INCHES = {8, 10, 12, 14, 20, 24, 36, 48, 72};
 
@@ -159,14 +162,14 @@ final class UsualShape {
     }
 
     /**
-     * To the end of the handle and through what holds it there: cap and a head to peen, or the thread in its nut; three
-     * quarters of the handle where glue holds.
+     * To the end of the handle and through what holds it there: cap and a head to peen, or most of its nut's thread;
+     * three quarters of the handle where glue holds.
      */
     static Length tangLength(Specification spec) {
         double handle = mm(spec, HANDLE_LENGTH);
         double behind = spec.isPeened()
                 ? handle + mm(spec, CAP_THICKNESS) + HEAD_TO_PEEN
-                : spec.isTakeDown() ? handle + mm(spec, NUT_THREAD) : handle * 0.75;
+                : spec.isTakeDown() ? handle + mm(spec, NUT_THREAD) - LEFT_IN_NUT : handle * 0.75;
         return up(KnifeShape.fitting(spec).millimetres() + behind);
     }
 

@@ -14,6 +14,7 @@ import hiltboard.core.measure.Volume;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.measure.Working;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -76,6 +77,13 @@ public final class Cavity {
             }
         }
 
+        /** How deep there is handle around it: what holds a tang that comes out behind lies flat on the butt. */
+        double walled() {
+            return isThrough
+                    ? Math.min(depth.millimetres(), handle.buttBegins() - handle.front())
+                    : depth.millimetres();
+        }
+
         double reach() {
             return Math.min(depth.millimetres(), tang.end().minus(front).millimetres());
         }
@@ -86,6 +94,11 @@ public final class Cavity {
 
         double halfThick(double deep) {
             return (tang.thickestBehind(front.millimetres() + deep) + room.millimetres()) / 2;
+        }
+
+        /** The finished handle at a depth: a front that was measured moves the handle with it. */
+        Optional<HandleForm.Cut> handleAt(double deep) {
+            return handle.at(handle.front() + deep);
         }
 
         /** Half as thick as the tang wants it, at a height; nothing beside it. */
@@ -130,11 +143,11 @@ public final class Cavity {
         double corners =
                 2 * Math.hypot(wanted.tang.widthAt(wanted.front.millimetres() + end) / 2, wanted.halfThick(end));
         double most = IntStream.rangeClosed(0, 10)
-                .mapToDouble(i -> wanted.front.millimetres() + wanted.depth.millimetres() * i / 10)
-                .mapToObj(wanted.handle::at)
+                .mapToDouble(i -> wanted.walled() * i / 10)
+                .mapToObj(wanted::handleAt)
                 .flatMap(Optional::stream)
                 .mapToDouble(cut ->
-                        2 * (Math.min(cut.border().halfThick(), cut.border().halfHigh()) - LEAST_WALL.millimetres()))
+                        2 * (cut.border().inside(wanted.tangMiddle - cut.middle(), 0) - LEAST_WALL.millimetres()))
                 .min()
                 .orElse(corners);
         DrillSeries series = DrillSeries.of(wanted.tang.thickest());
@@ -302,6 +315,22 @@ public final class Cavity {
         return Math.max(holes, wanted.halfHigh(Math.min(deep, wanted.reach()))) + UP;
     }
 
+    /** As a pin beside it sees it, cut across at a depth. */
+    public StackPins.Opening openingAt(double deep) {
+        double over = reachOver(deep);
+        int strips = (int) Math.ceil(2 * over / UP);
+        double[] heights = IntStream.rangeClosed(0, strips)
+                .mapToDouble(i -> -over + 2 * over * i / strips)
+                .filter(height -> half(deep, height) > 0)
+                .toArray();
+        double[] halves =
+                Arrays.stream(heights).map(height -> half(deep, height)).toArray();
+        return (along, across) -> IntStream.range(0, heights.length)
+                .mapToDouble(i -> Math.hypot(along - heights[i], Math.max(0, Math.abs(across) - halves[i])))
+                .min()
+                .orElse(Double.MAX_VALUE);
+    }
+
     @FunctionalInterface
     private interface Half {
         double at(double deep, double height);
@@ -376,7 +405,7 @@ public final class Cavity {
     /** The thinnest wall to the finished handle at each of so many places along the cavity. */
     public List<Wall> walls(int places) {
         List<Wall> walls = new ArrayList<>();
-        double depth = wanted.depth.millimetres();
+        double depth = wanted.walled();
         for (int i = 0; i < places; i++) {
             double deep = depth * i / Math.max(1, places - 1);
             wall(Math.min(deep, depth - 1e-6)).ifPresent(walls::add);
@@ -385,8 +414,7 @@ public final class Cavity {
     }
 
     private Optional<Wall> wall(double deep) {
-        return wanted.handle
-                .at(wanted.front.millimetres() + deep)
+        return wanted.handleAt(deep)
                 .map(cut -> wall(deep, cut))
                 .or(() -> Optional.of(new Wall(Length.ofMillimetres(deep), Side.BUTT, Length.ZERO)));
     }
@@ -423,8 +451,7 @@ public final class Cavity {
         Wall thinnest = walls((int) Math.ceil(wanted.depth.millimetres()) + 1).stream()
                 .reduce((one, other) -> one.left.compareTo(other.left) <= 0 ? one : other)
                 .orElseThrow();
-        Length behind =
-                Length.ofMillimetres(wanted.handle.end() - wanted.front.millimetres() - wanted.depth.millimetres());
+        Length behind = Length.ofMillimetres(wanted.handle.end() - wanted.handle.front() - wanted.depth.millimetres());
         return !wanted.isThrough && behind.compareTo(thinnest.left) < 0
                 ? new Wall(wanted.depth, Side.BUTT, behind)
                 : thinnest;

@@ -15,6 +15,9 @@ public record Clearance(Fit fit, Length gap, String words) {
     /** Light shows through less than a hair. */
     private static final Length LIGHT_SHOWS = Length.ofInches("0.001");
 
+    private static final Length LEAST_FOR_ADHESIVE = Length.ofInches("0.010");
+    private static final Length MOST_FOR_ADHESIVE = Length.ofInchFraction(1, 16);
+
     /** How a part goes on. */
     public enum Fit {
         LOOSE,
@@ -50,6 +53,23 @@ public record Clearance(Fit fit, Length gap, String words) {
         return gap.nanometres() >= 0
                 ? new Clearance(Fit.SNUG, gap, "closes, goes on by hand")
                 : tight(gap, drive, units);
+    }
+
+    /**
+     * A cavity leaves room all round, for adhesive or for taking apart: too little scrapes the adhesive off, too much
+     * shows at the front.
+     */
+    public static Clearance ofCavity(Length gap, Units units) {
+        if (gap.nanometres() < 0) {
+            return tight(gap, Length.ZERO, units);
+        }
+        String room = gap.asRead(units).in(units) + " around the tang";
+        if (gap.compareTo(LEAST_FOR_ADHESIVE) < 0) {
+            return new Clearance(Fit.SNUG, gap, "snug, only " + room);
+        }
+        return gap.compareTo(MOST_FOR_ADHESIVE) > 0
+                ? new Clearance(Fit.LOOSE, gap, "loose, " + room + ": a gap shows where no guard covers it")
+                : new Clearance(Fit.FREE, gap, "free, " + room);
     }
 
     private static Clearance tight(Length gap, Length drive, Units units) {

@@ -42,18 +42,24 @@ public record StackPins(List<Layer> layers, Length diameter) {
      * @param toOutline and {@code toOpening} the least that stays beside a hole, in millimetres
      */
     public record Layer(
-            String part,
-            RoundedRectangle outline,
-            double middle,
-            RoundedRectangle opening,
-            double toOutline,
-            double toOpening) {
+            String part, RoundedRectangle outline, double middle, Opening opening, double toOutline, double toOpening) {
         double left(Pin pin, double radius) {
             return outline.inside(pin.along - middle, pin.across) - radius;
         }
 
         double beside(Pin pin, double radius) {
-            return -opening.inside(pin.along, pin.across) - radius;
+            return opening.beyond(pin.along, pin.across) - radius;
+        }
+    }
+
+    /** What a pin must not come into. */
+    @FunctionalInterface
+    public interface Opening {
+        /** How far a place lies beside it, from the tang's middle up and across, in millimetres; less inside it. */
+        double beyond(double along, double across);
+
+        static Opening of(RoundedRectangle shape) {
+            return (along, across) -> -shape.inside(along, across);
         }
     }
 

@@ -45,9 +45,11 @@ public record TangInParts(MeasuredTang tang, List<Passage> passages) {
     /** How a part goes on. */
     public Clearance clearance(Passage passage, Units units) {
         Length gap = gap(passage, passage.from.millimetres());
-        return passage.role == Role.LIP
-                ? Clearance.ofLip(gap, passage.drive, units)
-                : Clearance.of(gap, passage.drive, units);
+        return switch (passage.role) {
+            case LIP -> Clearance.ofLip(gap, passage.drive, units);
+            case POCKET, SPACER -> Clearance.of(gap, passage.drive, units);
+            case BLOCK -> Clearance.ofCavity(gap, units);
+        };
     }
 
     /** With the opening at a place and all of the tang behind it pushed through. */

@@ -1,31 +1,60 @@
 package hiltboard.core.route;
 
 import java.util.Collection;
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
 
 /**
- * What of a piece is new metal, wood or edge once this work is done again: what was measured of the old one no longer
- * counts. Steel that is only ground or heated again is the same steel.
- *
- * @param steel whether another bar is taken
- * @param tangHoles whether the holes in the steel are drilled again
- * @param handleHoles whether those in scales or sides are
- * @param edge whether the knife is sharpened again
- * @param etch whether the blade is etched again
- * @param mark whether it is marked again
+ * What of a piece is new once this work is done again: what was measured of the old one no longer counts. Steel that is
+ * only ground or heated again is the same steel.
  */
-public record Anew(boolean steel, boolean tangHoles, boolean handleHoles, boolean edge, boolean etch, boolean mark) {
-    public static Anew of(Collection<Operation> again) {
-        boolean isNewSteel = any(again, Trait.MEASURES_STOCK);
-        return new Anew(
-                isNewSteel,
-                isNewSteel || any(again, Trait.MAKES_TANG_HOLES),
-                any(again, Trait.DRILLS_SCALES) || any(again, Trait.MAKES_SIDES),
-                isNewSteel || any(again, Trait.SHARPENS),
-                isNewSteel || any(again, Trait.ETCHES),
-                isNewSteel || any(again, Trait.MARKS));
+public record Anew(Set<Fresh> parts) {
+
+    /** What can be new. */
+    public enum Fresh {
+        /** Another bar is taken. */
+        STEEL,
+        TANG_HOLES,
+        /** Holes in scales or sides. */
+        HANDLE_HOLES,
+        EDGE,
+        ETCH,
+        MARK,
+        GUARD,
+        /** The guard is driven on once more. */
+        GUARD_FIT,
+        SPACER,
+        BLOCK
     }
 
-    private static boolean any(Collection<Operation> again, Trait trait) {
-        return again.stream().anyMatch(operation -> operation.is(trait));
+    private static final Map<Fresh, Set<Trait>> MADE_BY = Map.of(
+            Fresh.STEEL, EnumSet.of(Trait.MEASURES_STOCK),
+            Fresh.TANG_HOLES, EnumSet.of(Trait.MEASURES_STOCK, Trait.MAKES_TANG_HOLES),
+            Fresh.HANDLE_HOLES, EnumSet.of(Trait.DRILLS_SCALES, Trait.MAKES_SIDES),
+            Fresh.EDGE, EnumSet.of(Trait.MEASURES_STOCK, Trait.SHARPENS),
+            Fresh.ETCH, EnumSet.of(Trait.MEASURES_STOCK, Trait.ETCHES),
+            Fresh.MARK, EnumSet.of(Trait.MEASURES_STOCK, Trait.MARKS),
+            Fresh.GUARD, EnumSet.of(Trait.CUTS_GUARD),
+            Fresh.GUARD_FIT, EnumSet.of(Trait.CUTS_GUARD, Trait.FITS_GUARD),
+            Fresh.SPACER, EnumSet.of(Trait.MAKES_SPACER),
+            Fresh.BLOCK, EnumSet.of(Trait.OPENS_CAVITY));
+
+    public Anew {
+        parts = Set.copyOf(parts);
+    }
+
+    public static Anew of(Collection<Operation> again) {
+        Set<Fresh> parts = EnumSet.noneOf(Fresh.class);
+        MADE_BY.forEach((fresh, traits) -> {
+            if (again.stream().anyMatch(operation -> traits.stream().anyMatch(operation::is))) {
+                parts.add(fresh);
+            }
+        });
+        return new Anew(parts);
+    }
+
+    public boolean has(Fresh fresh) {
+        return parts.contains(fresh);
     }
 }

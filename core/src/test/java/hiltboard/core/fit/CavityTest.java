@@ -207,6 +207,25 @@ class CavityTest {
     }
 
     @Test
+    @DisplayName("how far a pin lies beside it is what the geometry library measures to its cut")
+    void beside_a_cavity() {
+        Cavity cavity = Cavity.usual(wanted(), CavityMethod.ANGLED_HOLES);
+        Random random = new Random(31);
+        for (double deep : new double[] {0, 2, 4}) {
+            Geometry other = tangRoom(deep);
+            for (Hole hole : cavity.holes()) {
+                other = other.union(cut(cavity, hole, deep, CavityMethod.ANGLED_HOLES));
+            }
+            for (int i = 0; i < 100; i++) {
+                double across = random.nextDouble(-10, 10);
+                double along = random.nextDouble(-14, 14);
+                double distance = other.distance(PLANE.createPoint(new Coordinate(across, along)));
+                assertThat(cavity.openingAt(deep).beyond(along, across)).isCloseTo(distance, within(0.12));
+            }
+        }
+    }
+
+    @Test
     void what_cannot_be_drilled_is_refused() {
         assertThatThrownBy(() -> Cavity.of(wanted(), CavityMethod.ANGLED_HOLES, inches("0.9"), inches("0.25")))
                 .isInstanceOf(ImpossibleQuantity.class)

@@ -11,6 +11,7 @@ import hiltboard.core.fit.AddedSpacer.Moment;
 import hiltboard.core.fit.MeasuredTang.At;
 import hiltboard.core.fit.StackPart.Kind;
 import hiltboard.core.fit.StackPins.Layer;
+import hiltboard.core.fit.StackPins.Opening;
 import hiltboard.core.fit.StackPins.Pin;
 import hiltboard.core.fit.StackPins.Room;
 import hiltboard.core.measure.ImpossibleQuantity;
@@ -28,6 +29,7 @@ import org.locationtech.jts.geom.GeometryFactory;
 
 class HandleStackTest {
     private static final GeometryFactory PLANE = new GeometryFactory();
+    private static final RoundedRectangle SLOT = RoundedRectangle.across(10.35, 2.16, 1.59);
     private final HandleStack stack = stack("3.75");
 
     @Test
@@ -133,7 +135,7 @@ class HandleStackTest {
                 for (Layer layer : pins.layers()) {
                     assertThat(shape(layer.outline(), layer.middle()).contains(hole))
                             .isTrue();
-                    assertThat(shape(layer.opening(), 0).intersects(hole)).isFalse();
+                    assertThat(shape(SLOT, 0).intersects(hole)).isFalse();
                 }
                 assertThat(pins.rooms(pin, INCH_FAHRENHEIT))
                         .noneMatch(room -> room.judged().isOut());
@@ -181,11 +183,16 @@ class HandleStackTest {
 
     /** A guard of 3/4 × 1-1/4 in and the front of a handle of 26 × 20 mm, half a millimetre lower, around a slot. */
     private static StackPins pins(double diameter) {
-        RoundedRectangle slot = RoundedRectangle.across(10.35, 2.16, 1.59);
         return new StackPins(
                 List.of(
-                        new Layer("Guard", RoundedRectangle.across(15.9, 9.5, 0), 0, slot, 3, 1.5),
-                        new Layer("Handle", RoundedRectangle.across(13, 10.2, 6.35), -0.5, slot, diameter, 1.5)),
+                        new Layer("Guard", RoundedRectangle.across(15.9, 9.5, 0), 0, Opening.of(SLOT), 3, 1.5),
+                        new Layer(
+                                "Handle",
+                                RoundedRectangle.across(13, 10.2, 6.35),
+                                -0.5,
+                                Opening.of(SLOT),
+                                diameter,
+                                1.5)),
                 Length.ofMillimetres(diameter));
     }
 

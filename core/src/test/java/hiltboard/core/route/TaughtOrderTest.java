@@ -163,7 +163,8 @@ class TaughtOrderTest {
                                 "nutThread",
                                 "3/8")
                         .inches())
-                .isBetween(5.25, 5.256);
+                .as("3/8 + 4 1/2 + 3/8 − 1/16 that stays free in the nut, up to 0.005")
+                .isBetween(5.1875, 5.193);
         for (String held : List.of("PEENED", "TAKE_DOWN")) {
             assertThat(length("HIDDEN_TANG", "cavity.depth", "heldBy", held))
                     .isEqualTo(length("HIDDEN_TANG", "handle-block.length", "heldBy", held));

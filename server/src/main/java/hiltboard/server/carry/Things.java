@@ -107,6 +107,16 @@ final class Things {
             Thing.of("markRuns", "mark_run", "Marks that were made by current").partOf("piece_id", PIECES),
             Thing.of("markMoments", "mark_moment", "When current was switched, and the blade cooled")
                     .partOf("run_id", "markRuns"),
+            Thing.of("guardLevels", "guard_level", "How a guard stood open while it was driven on")
+                    .partOf("piece_id", PIECES),
+            Thing.of("guardPrints", "guard_print", "How a ricasso printed into its guard")
+                    .partOf("piece_id", PIECES),
+            Thing.of("stackReadings", "stack_reading", "How thick the parts of a handle's stack are")
+                    .partOf("piece_id", PIECES),
+            Thing.of("cavityPlans", "cavity_plan", "How a block's cavity is opened")
+                    .partOf("piece_id", PIECES),
+            Thing.of("pinPlans", "pin_plan", "Where alignment pins go through a handle's parts")
+                    .partOf("piece_id", PIECES),
             Thing.of("ferricMakings", "ferric_making", "Ferric chloride that was made here")
                     .withJson("entries"),
             Thing.of("ferricPortions", "ferric_portion", "Portions of peroxide, with how warm it was")

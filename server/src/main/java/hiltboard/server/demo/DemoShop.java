@@ -73,6 +73,7 @@ class DemoShop implements SmartInitializingSingleton {
     private final DemoFire fire;
     private final DemoBenches benches;
     private final DemoTank tank;
+    private final DemoFit fit;
     private final ClientWords clientWords;
     private final Diary diary;
     private final Workplaces workplaces;
@@ -95,6 +96,7 @@ class DemoShop implements SmartInitializingSingleton {
             DemoFire fire,
             DemoBenches benches,
             DemoTank tank,
+            DemoFit fit,
             ClientWords clientWords,
             Diary diary,
             Workplaces workplaces,
@@ -117,6 +119,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.fire = fire;
         this.benches = benches;
         this.tank = tank;
+        this.fit = fit;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -241,6 +244,7 @@ class DemoShop implements SmartInitializingSingleton {
             forge.light(makers);
             fire.light(this, owner, makers);
             tank.fill(this, makers);
+            fit.fill(this, makers);
             stock.promise(files.openAllOfLivingJobs(), makers.get(1));
         }
 
@@ -457,19 +461,19 @@ class DemoShop implements SmartInitializingSingleton {
                             "notches",
                             "CHOIL_AND_THUMB_GRIP"));
             diary.work(piece, "fit-guard", ago(Duration.ofHours(26)), makers);
-            diary.read(
-                    piece,
-                    "measure-for-guard",
-                    PieceDimensions.TANG_THICKNESS,
-                    "0.241 in",
-                    ago(Duration.ofHours(3)),
-                    makers.get(0));
+            readAgain(piece, PieceDimensions.TANG_THICKNESS, "0.241 in");
+            readAgain(piece, PieceDimensions.TANG_BEHIND, "0.238 in");
+            readAgain(piece, PieceDimensions.TANG_END, "0.232 in");
             note(
                     piece,
                     "measure-for-guard",
                     "Sanded the ricasso once more after measuring: tang is thinner now. Look at the slot.",
                     makers.get(0),
                     Duration.ofHours(3));
+        }
+
+        private void readAgain(long piece, String dimension, String entry) {
+            diary.read(piece, "measure-for-guard", dimension, entry, ago(Duration.ofHours(3)), makers.get(0));
         }
 
         private void heldHunter() {

@@ -34,8 +34,11 @@ import org.springframework.stereotype.Component;
 @Component
 class Diary {
     /** What a drill makes is as large as the drill. */
-    private static final Set<String> DRILLED =
-            Set.of(PieceDimensions.PIN_DIAMETER, PieceDimensions.TANG_HOLE, PieceDimensions.SCALE_HOLE);
+    private static final Set<String> DRILLED = Set.of(
+            PieceDimensions.PIN_DIAMETER,
+            PieceDimensions.TANG_HOLE,
+            PieceDimensions.SCALE_HOLE,
+            PieceDimensions.LIP_WIDTH);
 
     private static final LocalTime OPENS = LocalTime.of(8, 0);
     private static final LocalTime CLOSES = LocalTime.of(17, 0);

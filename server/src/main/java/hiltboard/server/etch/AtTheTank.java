@@ -1,6 +1,7 @@
 package hiltboard.server.etch;
 
 import hiltboard.core.route.Anew;
+import hiltboard.core.route.Anew.Fresh;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Trait;
 import hiltboard.server.ShopClock;
@@ -41,10 +42,10 @@ class AtTheTank implements HoldsStep, FollowsWork {
 
     @Override
     public void begunAnew(long piece, Anew anew, long atMillis) {
-        if (anew.etch()) {
+        if (anew.has(Fresh.ETCH)) {
             runs.strikeAll(piece, atMillis);
         }
-        if (anew.mark()) {
+        if (anew.has(Fresh.MARK)) {
             marks.strikeAll(piece, atMillis);
         }
     }

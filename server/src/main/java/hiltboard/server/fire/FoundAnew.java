@@ -1,6 +1,7 @@
 package hiltboard.server.fire;
 
 import hiltboard.core.route.Anew;
+import hiltboard.core.route.Anew.Fresh;
 import hiltboard.server.job.FollowsWork;
 import org.springframework.stereotype.Component;
 
@@ -15,7 +16,7 @@ class FoundAnew implements FollowsWork {
 
     @Override
     public void begunAnew(long piece, Anew anew, long atMillis) {
-        if (anew.steel()) {
+        if (anew.has(Fresh.STEEL)) {
             found.strike(piece, atMillis);
         }
     }

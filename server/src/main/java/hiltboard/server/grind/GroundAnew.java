@@ -1,6 +1,7 @@
 package hiltboard.server.grind;
 
 import hiltboard.core.route.Anew;
+import hiltboard.core.route.Anew.Fresh;
 import hiltboard.server.job.FollowsWork;
 import org.springframework.stereotype.Component;
 
@@ -15,10 +16,10 @@ class GroundAnew implements FollowsWork {
 
     @Override
     public void begunAnew(long piece, Anew anew, long atMillis) {
-        if (anew.steel()) {
+        if (anew.has(Fresh.STEEL)) {
             ground.strikeGround(piece, atMillis);
         }
-        if (anew.edge()) {
+        if (anew.has(Fresh.EDGE)) {
             ground.strikeTrials(piece, atMillis);
         }
     }

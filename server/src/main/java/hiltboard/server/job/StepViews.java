@@ -25,6 +25,7 @@ import hiltboard.server.chain.ReadingRepository.Reading;
 import hiltboard.server.job.DayConditions.OfTheDayView;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -105,14 +106,29 @@ public final class StepViews {
         /** The edge is put on, or tried. */
         SHARPENS,
         /** Its holes are held against the table. */
-        PROVES_HOLES;
+        PROVES_HOLES,
+        /** A part of a hidden tang's handle is measured, made or fitted. */
+        FITS;
+
+        private static final Set<Trait> FITTING = EnumSet.of(
+                Trait.SANDS_RICASSO,
+                Trait.MEASURES_FOR_GUARD,
+                Trait.CUTS_GUARD,
+                Trait.FITS_GUARD,
+                Trait.MAKES_SPACER,
+                Trait.OPENS_CAVITY,
+                Trait.LISTS_STACK,
+                Trait.DRILLS_ALIGNMENT,
+                Trait.MAKES_CAP,
+                Trait.MAKES_NUT);
 
         static List<StepMark> of(Operation operation) {
             return Arrays.stream(values()).filter(mark -> mark.isOn(operation)).toList();
         }
 
-        private boolean isOn(Operation operation) {
+        public boolean isOn(Operation operation) {
             return switch (this) {
+                case FITS -> FITTING.stream().anyMatch(operation::is);
                 case DRILLS_FOR_PINS -> operation.targets().contains(PieceDimensions.PIN_DRILL);
                 case LOOKS_AT_THE_FIRE ->
                     operation.targets().contains(PieceDimensions.HARDNESS) || operation.is(Trait.STRAIGHTENS);

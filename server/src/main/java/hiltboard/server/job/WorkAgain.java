@@ -1,6 +1,7 @@
 package hiltboard.server.job;
 
 import hiltboard.core.route.Anew;
+import hiltboard.core.route.Anew.Fresh;
 import hiltboard.core.route.Operation;
 import hiltboard.server.ShopClock;
 import hiltboard.server.chain.ReadingRepository;
@@ -36,7 +37,7 @@ public class WorkAgain {
             readings.strikeMade(file.id(), operation.makes(), clock.nowMillis());
         }
         Anew anew = Anew.of(again);
-        if (anew.steel()) {
+        if (anew.has(Fresh.STEEL)) {
             steps.strikeOverrides(file.id(), clock.nowMillis());
         }
         rooms.forEach(room -> room.begunAnew(file.id(), anew, clock.nowMillis()));

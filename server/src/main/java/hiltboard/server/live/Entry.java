@@ -107,6 +107,7 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
         STENCIL_KEPT,
         MARK_MOMENT,
         FERRIC_MADE,
+        FITTED,
         SENT_OUT,
         CAME_BACK,
         STEEL_KEPT,

@@ -1,6 +1,7 @@
 package hiltboard.server.machine;
 
 import hiltboard.core.route.Anew;
+import hiltboard.core.route.Anew.Fresh;
 import hiltboard.server.chain.HoleRepository;
 import hiltboard.server.job.FollowsWork;
 import org.springframework.stereotype.Component;
@@ -16,10 +17,10 @@ class DrilledAnew implements FollowsWork {
 
     @Override
     public void begunAnew(long piece, Anew anew, long atMillis) {
-        if (anew.tangHoles()) {
+        if (anew.has(Fresh.TANG_HOLES)) {
             holes.strikeSteel(piece, atMillis);
         }
-        if (anew.handleHoles()) {
+        if (anew.has(Fresh.HANDLE_HOLES)) {
             holes.strikeHandle(piece, atMillis);
         }
     }

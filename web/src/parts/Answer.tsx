@@ -1,6 +1,6 @@
 import type { WorkedView } from '../api/schema';
-import { Trouble } from '../parts/Sheet';
-import { Working } from '../parts/Working';
+import { Trouble } from './Sheet';
+import { Working } from './Working';
 
 /** A number with the arithmetic that it comes from. */
 export function Answer({ label, worked }: { label: string; worked?: WorkedView }) {

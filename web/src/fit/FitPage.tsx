@@ -1,0 +1,90 @@
+import { useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import type { FitWaitingView } from '../api/schema';
+import { styled } from 'styled-components';
+import { Listed, Panel, Quiet, Row } from '../parts/Sheet';
+import { Thirds } from '../parts/Thirds';
+import { AtHand, Besides } from './FitPart';
+import { Passages } from './Passages';
+import { Sections } from './Sections';
+import { useFit, useFits } from './useFit';
+
+const Here = styled(Listed)`
+  [aria-current] {
+    font-weight: 700;
+  }
+`;
+
+/** The fitting bench: what waits, the chosen piece in section, and what is measured of it. */
+export default function FitPage() {
+  const { data: waiting } = useFits();
+  const [search] = useSearchParams();
+  if (!waiting) {
+    return <Quiet>One moment…</Quiet>;
+  }
+  const chosen = Number(search.get('piece')) || waiting.find((each) => each.isNow)?.piece || waiting[0]?.piece;
+  return (
+    <>
+      <Row>
+        <h1>The fitting bench</h1>
+        <Link to="/stations/FITTING">What lies here</Link>
+      </Row>
+      {chosen ? (
+        <Bench key={chosen} waiting={waiting} piece={chosen} />
+      ) : (
+        <Quiet>No knife with a hidden tang waits to be fitted.</Quiet>
+      )}
+    </>
+  );
+}
+
+function Bench({ waiting, piece }: { waiting: readonly FitWaitingView[]; piece: number }) {
+  const [spacer, setSpacer] = useState('');
+  const { data: fit } = useFit(piece, spacer);
+  const here = waiting.find((each) => each.piece === piece);
+  return (
+    <Thirds>
+      <div>
+        <Waiting waiting={waiting} piece={piece} />
+      </div>
+      <div>
+        {fit ? (
+          <Panel aria-label={`Fit of ${fit.pieceName}`}>
+            <Row>
+              <h2>
+                <Link to={`/pieces/${piece}`}>{fit.pieceName}</Link>, {fit.jobTitle}
+              </h2>
+              {here ? <Link to={`/bench/${piece}/${here.step}`}>{here.stepWords}</Link> : null}
+            </Row>
+            <Sections fit={fit} />
+            <Passages fit={fit} />
+            <Besides fit={fit} step={here?.step ?? ''} spacer={spacer} onSpacer={setSpacer} />
+          </Panel>
+        ) : null}
+      </div>
+      <div>{fit ? <AtHand fit={fit} step={here?.step ?? ''} spacer={spacer} onSpacer={setSpacer} /> : null}</div>
+    </Thirds>
+  );
+}
+
+function Waiting({ waiting, piece }: { waiting: readonly FitWaitingView[]; piece: number }) {
+  return (
+    <Panel aria-label="Waits to be fitted">
+      <h2>Waits here</h2>
+      <Here>
+        {waiting.map((each) => (
+          <li key={each.piece}>
+            <Link to={`/fit?piece=${each.piece}`} aria-current={each.piece === piece || undefined}>
+              {each.pieceName}, {each.jobTitle}
+            </Link>
+            <Quiet as="div">
+              {each.isNow ? 'Now: ' : 'Later: '}
+              {each.stepWords}
+              {each.holdsUp ? `; ${each.holdsUp}` : ''}
+            </Quiet>
+          </li>
+        ))}
+      </Here>
+    </Panel>
+  );
+}
