@@ -54,7 +54,7 @@ function instruments({ fit, spacer, onSpacer }: InstrumentsProps): readonly Inst
       part: <CavityPlan fit={fit} cavity={fit.cavity} />,
     },
   ];
-  return all.filter((each) => each !== undefined);
+  return all.filter((each): each is Instrument => Boolean(each));
 }
 
 /** What this step is about. */

@@ -115,6 +115,8 @@ class AccessibilityTest {
                 "/tank/stencils",
                 "/tank/making",
                 "/bench/40/etch",
+                "/fit",
+                "/bench/43/fit-guard",
                 "/fire",
                 "/fire/loads/1",
                 "/fire/loads/3",

@@ -35,20 +35,20 @@ public record Clearance(Fit fit, Length gap, String words) {
     /** @param drive by how much the opening may be too small and still be driven on */
     public static Clearance of(Length gap, Length drive, Units units) {
         if (gap.compareTo(LOOSE_FROM) > 0) {
-            return new Clearance(Fit.LOOSE, gap, "loose, " + gap.in(units) + " to spare");
+            return new Clearance(Fit.LOOSE, gap, "loose, " + said(gap, units) + " to spare");
         }
         if (gap.compareTo(SNUG_TO) > 0) {
-            return new Clearance(Fit.FREE, gap, "free, " + gap.in(units) + " to spare");
+            return new Clearance(Fit.FREE, gap, "free, " + said(gap, units) + " to spare");
         }
         return gap.nanometres() >= 0
-                ? new Clearance(Fit.SNUG, gap, "snug, " + gap.in(units) + " to spare")
+                ? new Clearance(Fit.SNUG, gap, "snug, " + said(gap, units) + " to spare")
                 : tight(gap, drive, units);
     }
 
     /** The lip at the front of a guard closes on the ricasso: there no light may show. */
     public static Clearance ofLip(Length gap, Length drive, Units units) {
         if (gap.compareTo(LIGHT_SHOWS) > 0) {
-            return new Clearance(Fit.LOOSE, gap, "open by " + gap.in(units) + ": light shows at the front");
+            return new Clearance(Fit.LOOSE, gap, "open by " + said(gap, units) + ": light shows at the front");
         }
         return gap.nanometres() >= 0
                 ? new Clearance(Fit.SNUG, gap, "closes, goes on by hand")
@@ -63,7 +63,7 @@ public record Clearance(Fit fit, Length gap, String words) {
         if (gap.nanometres() < 0) {
             return tight(gap, Length.ZERO, units);
         }
-        String room = gap.asRead(units).in(units) + " around the tang";
+        String room = said(gap, units) + " around the tang";
         if (gap.compareTo(LEAST_FOR_ADHESIVE) < 0) {
             return new Clearance(Fit.SNUG, gap, "snug, only " + room);
         }
@@ -72,14 +72,23 @@ public record Clearance(Fit fit, Length gap, String words) {
                 : new Clearance(Fit.FREE, gap, "free, " + room);
     }
 
+    /** As near as a good calliper reads. */
+    private static String said(Length length, Units units) {
+        return length.nearest(
+                        units.length() == Units.LengthUnit.INCH
+                                ? Length.ofInches("0.0005")
+                                : Length.ofMillimetres("0.01"))
+                .in(units);
+    }
+
     private static Clearance tight(Length gap, Length drive, Units units) {
         Length over = gap.absolute();
         return over.compareTo(drive) <= 0
-                ? new Clearance(Fit.TIGHT, gap, "tight by " + over.in(units) + ": it is driven")
+                ? new Clearance(Fit.TIGHT, gap, "tight by " + said(over, units) + ": it is driven")
                 : new Clearance(
                         Fit.WILL_NOT_GO,
                         gap,
-                        "will not go: " + over.in(units) + " too small"
+                        "will not go: " + said(over, units) + " too small"
                                 + (drive.isPositive() ? ", at most " + drive.in(units) + " is driven" : ""));
     }
 }

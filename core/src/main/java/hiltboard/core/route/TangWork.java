@@ -96,7 +96,7 @@ final class TangWork {
                         PieceDimensions.SLOT_LENGTH,
                         PieceDimensions.POCKET_DEPTH,
                         PieceDimensions.LIP_WIDTH)
-                .readings(PieceDimensions.SLOT_WIDTH, PieceDimensions.LIP_WIDTH)
+                .readings(PieceDimensions.GUARD_THICKNESS, PieceDimensions.SLOT_WIDTH, PieceDimensions.LIP_WIDTH)
                 .makes(
                         PieceDimensions.SLOT_WIDTH,
                         PieceDimensions.SLOT_CUTTER,
