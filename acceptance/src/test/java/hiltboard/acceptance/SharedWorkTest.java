@@ -94,6 +94,11 @@ class SharedWorkTest {
         Work.read(bram, piece, "measure-for-guard", "tang.width", "0.690").isOk();
         Work.read(bram, piece, "measure-for-guard", "tang.thickness", "0.163").isOk();
         Work.read(bram, piece, "measure-for-guard", "guard.thickness", "0.366").isOk();
+        Work.read(bram, piece, "measure-for-guard", "tang.thickness-behind", "0.162")
+                .isOk();
+        Work.read(bram, piece, "measure-for-guard", "tang.thickness-end", "0.155")
+                .isOk();
+        Work.read(bram, piece, "measure-for-guard", "tang.length", "3.75").isOk();
         Work.done(bram, piece, "measure-for-guard").isOk();
         Work.doStep(shop, bram, piece, "mill-guard-slot");
         assertThat(Work.number(Work.piece(bram, piece), "slot.width")
@@ -102,6 +107,8 @@ class SharedWorkTest {
                 .isEqualTo("0.170 in");
         assertThat(Work.number(Work.piece(bram, piece), "slot.width").has("stale"))
                 .isFalse();
+        Work.read(cato, piece, "measure-for-guard", "tang.thickness-behind", "0.155")
+                .isOk();
         Work.read(cato, piece, "measure-for-guard", "tang.thickness", "0.155").isOk();
         JsonNode stale = Work.number(Work.piece(bram, piece), "slot.width").path("stale");
         assertThat(stale.path("madeTo").asString()).isEqualTo("0.170 in");

@@ -33,8 +33,6 @@ final class BlockDimensions {
     private static final Length SNUG = Length.ofInchFraction(1, 32);
     /** What a calliper does not tell apart. */
     private static final Length SAME = Length.ofInches("0.0005");
-    /** A slot that is too narrow is filed to the tang; one that is too wide stays so. */
-    private static final Allowed SLOT_MAY_BE = new Allowed(FAIR, CLOSE);
     /** More is not filed off a tang towards its end; common practice, from memory. */
     private static final Length TAPERED_AWAY = Length.ofInches("0.060");
 
@@ -111,8 +109,7 @@ final class BlockDimensions {
                 "Slot width",
                 tang,
                 CLOSE,
-                (known, units) -> slot(known).width(units),
-                Dimension.within(SLOT_MAY_BE));
+                (known, units) -> slot(known).width(units));
         numbers.add(new Dimension(
                         SLOT_CUTTER,
                         "Cutter",

@@ -38,6 +38,7 @@ class Diary {
             PieceDimensions.PIN_DIAMETER,
             PieceDimensions.TANG_HOLE,
             PieceDimensions.SCALE_HOLE,
+            PieceDimensions.SLOT_WIDTH,
             PieceDimensions.LIP_WIDTH);
 
     private static final LocalTime OPENS = LocalTime.of(8, 0);
