@@ -1676,6 +1676,211 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/glue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Glue: bench */
+        get: operations["glueBench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/mixes/{id}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: strike mix */
+        post: operations["glueStrikeMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Glue: piece */
+        get: operations["gluePiece"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/pieces/{id}/dry-run": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: begin dry run */
+        post: operations["glueBeginDryRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/pieces/{id}/dry-run/forget": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: forget dry run */
+        post: operations["glueForgetDryRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/pieces/{id}/dry-run/over": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: end dry run */
+        post: operations["glueEndDryRun"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/pieces/{id}/mixes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: mix */
+        post: operations["glueMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/sheet-fields": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Glue: fields */
+        get: operations["glueFields"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: keep */
+        post: operations["glueKeep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/sheets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Glue: sheet */
+        get: operations["glueSheet"];
+        put?: never;
+        /** Glue: change */
+        post: operations["glueChange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/sheets/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: back */
+        post: operations["glueBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/sheets/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: drop */
+        post: operations["glueDrop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/grind/edges": {
         parameters: {
             query?: never;
@@ -4911,6 +5116,17 @@ export interface components {
             moment: string;
             words: string[];
         };
+        AdhesiveSheetView: {
+            entries: {
+                [key: string]: string;
+            };
+            fields: components["schemas"]["FieldView"][];
+            /** Format: int64 */
+            id: number;
+            isDropped: boolean;
+            /** Format: int32 */
+            version: number;
+        };
         AdviceView: {
             /** Format: int64 */
             atMillis: number;
@@ -5064,6 +5280,9 @@ export interface components {
             between: string;
             grit: string;
         };
+        AskedDryRun: {
+            parts: string;
+        };
         AskedFerric: {
             acid: string;
             acidStrength: string;
@@ -5145,14 +5364,19 @@ export interface components {
             basedOn: number;
             zones: components["schemas"]["AskedZone"][];
         };
+        AskedMix: {
+            first: string;
+            /** Format: int64 */
+            lot: number;
+            second: string;
+            /** Format: int64 */
+            sheet: number;
+            sure: boolean;
+            temperature: string;
+        };
         AskedMoment: {
             moment: string;
             result: string;
-        };
-        AskedPiece: {
-            mark: string;
-            /** Format: int64 */
-            piece: number;
         };
         AskedPins: {
             firstAcross: string;
@@ -5228,12 +5452,11 @@ export interface components {
             width: string;
         };
         AskedSheet: {
-            backOn: string;
-            isCold: boolean;
-            pieces: components["schemas"]["AskedPiece"][];
-            straightness: string;
-            treater: string;
-            words: string;
+            /** Format: int32 */
+            basedOn: number;
+            entries: {
+                [key: string]: string;
+            };
         };
         AskedStack: {
             entries: {
@@ -6117,6 +6340,16 @@ export interface components {
             readings: components["schemas"]["LevelView"][];
             turn: string;
         };
+        DryRunView: {
+            /** Format: int64 */
+            begunAtMillis: number;
+            by: string;
+            isTooLong: boolean;
+            /** Format: int32 */
+            parts: number;
+            says: string;
+            took: string;
+        };
         EdgeView: {
             agreed: string;
             angle: components["schemas"]["WorkedView"];
@@ -6458,6 +6691,76 @@ export interface components {
             from: components["schemas"]["Seen"];
             sure: boolean;
         };
+        GlueBenchView: {
+            mixes: components["schemas"]["GlueMixView"][];
+            sheets: components["schemas"]["SheetLineView"][];
+            waiting: components["schemas"]["GlueWaitingView"][];
+        };
+        GlueMixView: {
+            by: string;
+            /** Format: int64 */
+            id: number;
+            jobTitle: string;
+            /** Format: int64 */
+            mixedAtMillis: number;
+            phase: string;
+            phases: components["schemas"]["GluePhaseView"][];
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            sheet: string;
+            step: string;
+            weighed: string;
+        };
+        GluePhaseView: {
+            /** Format: int64 */
+            fromMillis: number;
+            phase: string;
+            /** Format: int64 */
+            toMillis: number;
+        };
+        GlueTimeView: {
+            label: string;
+            range: string;
+            usual: string;
+        };
+        GlueView: {
+            adhesive: string;
+            dryRun: components["schemas"]["DryRunView"];
+            /** Format: int64 */
+            id: number;
+            isAtWork: boolean;
+            isBedding: boolean;
+            isKnown: boolean;
+            jobTitle: string;
+            lies: string[];
+            mixes: components["schemas"]["GlueMixView"][];
+            needed: components["schemas"]["WorkedView"];
+            notWeighed: string;
+            parts: string[];
+            pieceName: string;
+            pull: components["schemas"]["PullView"];
+            ratio: components["schemas"]["WorkedView"];
+            scaleStep: string;
+            /** Format: int64 */
+            sheet: number;
+            sheets: components["schemas"]["Option"][];
+            step: string;
+            stepWords: string;
+            temperature: string;
+            times: components["schemas"]["GlueTimeView"][];
+            tins: components["schemas"]["TinView"][];
+            weighed: components["schemas"]["WeighedView"];
+        };
+        GlueWaitingView: {
+            holdsUp: string;
+            jobTitle: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            step: string;
+            stepWords: string;
+        };
         GrindView: {
             belt: components["schemas"]["AtTheBelt"];
             /** Format: double */
@@ -6652,7 +6955,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "MASK_DRAWN" | "STENCIL_KEPT" | "MARK_MOMENT" | "FERRIC_MADE" | "FITTED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "MASK_DRAWN" | "STENCIL_KEPT" | "MARK_MOMENT" | "FERRIC_MADE" | "FITTED" | "GLUED" | "ADHESIVE_SHEET_KEPT" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -7711,6 +8014,13 @@ export interface components {
             };
             grip: string;
         };
+        PullView: {
+            /** Format: int64 */
+            fromMillis: number;
+            isAtNight: boolean;
+            /** Format: int64 */
+            toMillis: number;
+        };
         Questions: {
             fields: components["schemas"]["FieldView"][];
             muches: components["schemas"]["Option"][];
@@ -8006,6 +8316,15 @@ export interface components {
             steps: string[];
             trials: components["schemas"]["TrialView"][];
         };
+        SheetLineView: {
+            /** Format: int64 */
+            id: number;
+            isDropped: boolean;
+            kind: string;
+            name: string;
+            ratio: string;
+            times: string;
+        };
         SheetText: {
             isJson: boolean;
             text: string;
@@ -8231,7 +8550,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES" | "FITS")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES" | "FITS" | "GLUES")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -8427,6 +8746,11 @@ export interface components {
             checks: string[];
             pieces: number[];
         };
+        TinView: {
+            past: string;
+            value: string;
+            words: string;
+        };
         Together: {
             pieces: number[];
         };
@@ -8595,6 +8919,11 @@ export interface components {
             wayBack: string;
             words: string;
         };
+        WeighedView: {
+            first: string;
+            second: string;
+            worst: string;
+        };
         WentWrong: {
             from: string;
             kind: string;
@@ -8709,6 +9038,7 @@ export interface components {
 export type AbilitiesView = components['schemas']['AbilitiesView'];
 export type AbilityView = components['schemas']['AbilityView'];
 export type AddedSpacerView = components['schemas']['AddedSpacerView'];
+export type AdhesiveSheetView = components['schemas']['AdhesiveSheetView'];
 export type AdviceView = components['schemas']['AdviceView'];
 export type AheadView = components['schemas']['AheadView'];
 export type AlarmAnswer = components['schemas']['AlarmAnswer'];
@@ -8733,6 +9063,7 @@ export type AskedCheck = components['schemas']['AskedCheck'];
 export type AskedCoupon = components['schemas']['AskedCoupon'];
 export type AskedCut = components['schemas']['AskedCut'];
 export type AskedCycle = components['schemas']['AskedCycle'];
+export type AskedDryRun = components['schemas']['AskedDryRun'];
 export type AskedFerric = components['schemas']['AskedFerric'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
 export type AskedGone = components['schemas']['AskedGone'];
@@ -8744,8 +9075,8 @@ export type AskedMachine = components['schemas']['AskedMachine'];
 export type AskedMark = components['schemas']['AskedMark'];
 export type AskedMarkResult = components['schemas']['AskedMarkResult'];
 export type AskedMask = components['schemas']['AskedMask'];
+export type AskedMix = components['schemas']['AskedMix'];
 export type AskedMoment = components['schemas']['AskedMoment'];
-export type AskedPiece = components['schemas']['AskedPiece'];
 export type AskedPins = components['schemas']['AskedPins'];
 export type AskedPlan = components['schemas']['AskedPlan'];
 export type AskedPortion = components['schemas']['AskedPortion'];
@@ -8865,6 +9196,7 @@ export type Drawing = components['schemas']['Drawing'];
 export type DrawnPiece = components['schemas']['DrawnPiece'];
 export type DrillLine = components['schemas']['DrillLine'];
 export type DrivenView = components['schemas']['DrivenView'];
+export type DryRunView = components['schemas']['DryRunView'];
 export type EdgeView = components['schemas']['EdgeView'];
 export type EffectView = components['schemas']['EffectView'];
 export type Entries = components['schemas']['Entries'];
@@ -8903,6 +9235,12 @@ export type ForgeQuestions = components['schemas']['ForgeQuestions'];
 export type Forget = components['schemas']['Forget'];
 export type FoundLine = components['schemas']['FoundLine'];
 export type Given = components['schemas']['Given'];
+export type GlueBenchView = components['schemas']['GlueBenchView'];
+export type GlueMixView = components['schemas']['GlueMixView'];
+export type GluePhaseView = components['schemas']['GluePhaseView'];
+export type GlueTimeView = components['schemas']['GlueTimeView'];
+export type GlueView = components['schemas']['GlueView'];
+export type GlueWaitingView = components['schemas']['GlueWaitingView'];
 export type GrindView = components['schemas']['GrindView'];
 export type GripView = components['schemas']['GripView'];
 export type HabitView = components['schemas']['HabitView'];
@@ -9042,6 +9380,7 @@ export type Promised = components['schemas']['Promised'];
 export type PromiseView = components['schemas']['PromiseView'];
 export type ProposalView = components['schemas']['ProposalView'];
 export type Pulled = components['schemas']['Pulled'];
+export type PullView = components['schemas']['PullView'];
 export type Questions = components['schemas']['Questions'];
 export type QuestionView = components['schemas']['QuestionView'];
 export type Racks = components['schemas']['Racks'];
@@ -9082,6 +9421,7 @@ export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
 export type SharedTablet = components['schemas']['SharedTablet'];
 export type SharpeningView = components['schemas']['SharpeningView'];
+export type SheetLineView = components['schemas']['SheetLineView'];
 export type SheetText = components['schemas']['SheetText'];
 export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
@@ -9132,6 +9472,7 @@ export type Text = components['schemas']['Text'];
 export type Thanks = components['schemas']['Thanks'];
 export type Ticked = components['schemas']['Ticked'];
 export type TickedTogether = components['schemas']['TickedTogether'];
+export type TinView = components['schemas']['TinView'];
 export type Together = components['schemas']['Together'];
 export type TogetherView = components['schemas']['TogetherView'];
 export type Told = components['schemas']['Told'];
@@ -9154,6 +9495,7 @@ export type Wanted = components['schemas']['Wanted'];
 export type WarpView = components['schemas']['WarpView'];
 export type Ways = components['schemas']['Ways'];
 export type WayView = components['schemas']['WayView'];
+export type WeighedView = components['schemas']['WeighedView'];
 export type WentWrong = components['schemas']['WentWrong'];
 export type WhyGivenUp = components['schemas']['WhyGivenUp'];
 export type WindowView = components['schemas']['WindowView'];
@@ -11953,6 +12295,364 @@ export interface operations {
                 "application/json": components["schemas"]["Packed"];
             };
         };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GlueBenchView"];
+                };
+            };
+        };
+    };
+    glueStrikeMix: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    gluePiece: {
+        parameters: {
+            query?: {
+                scaleStep?: string;
+                sheet?: number;
+                temperature?: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GlueView"];
+                };
+            };
+        };
+    };
+    glueBeginDryRun: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueForgetDryRun: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueEndDryRun: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedDryRun"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueMix: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedMix"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueFields: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FieldView"][];
+                };
+            };
+        };
+    };
+    glueKeep: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedSheet"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueSheet: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AdhesiveSheetView"];
+                };
+            };
+        };
+    };
+    glueChange: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedSheet"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueBack: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueDrop: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             "4XX": components["responses"]["Refused"];
             /** @description OK */

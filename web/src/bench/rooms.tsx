@@ -10,6 +10,7 @@ import { MarkPart } from '../etch/MarkPart';
 import { MaskPart } from '../etch/MaskPart';
 import { TankPart } from '../etch/TankPart';
 import { FitPart } from '../fit/FitPart';
+import { GluePart } from '../glue/GluePart';
 import { Drills } from './Drills';
 
 /** What a station shows of a piece: beside the title, and among what is to be done. */
@@ -62,6 +63,7 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   MARKS: { part: (piece) => <MarkPart piece={piece} /> },
   MASKS: { part: (piece) => <MaskPart piece={piece.id} /> },
   FITS: { part: (piece, step) => <FitPart piece={piece.id} step={step ?? ''} /> },
+  GLUES: { part: (piece, step) => <GluePart piece={piece.id} step={step ?? ''} /> },
   SHARPENS: { part: (piece) => <SharpenPart piece={piece} /> },
 };
 

@@ -12,7 +12,7 @@ import { Fields, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
 import { Tick } from '../parts/Tick';
 import { moment } from '../parts/words';
 import { Answer } from '../parts/Answer';
-import { BathForm } from './BathForm';
+import { KeptForm } from '../parts/KeptForm';
 import { useBath } from './useTank';
 
 /** A bath: what it is, how old it is, what was in it. */
@@ -76,7 +76,7 @@ function Gone({ bath }: { bath: BathView }) {
 function Change({ bath }: { bath: BathView }) {
   const [isChanging, setChanging] = useState(false);
   return isChanging ? (
-    <BathForm
+    <KeptForm
       key={bath.version}
       address={`/api/tank/baths/${bath.line.id}`}
       fields={bath.fields}

@@ -5,7 +5,7 @@ import { read } from '../api/client';
 import type { BathLineView, FieldView } from '../api/schema';
 import { Press } from '../parts/Press';
 import { Listed, Panel, Quiet, Row, Trouble } from '../parts/Sheet';
-import { BathForm } from './BathForm';
+import { KeptForm } from '../parts/KeptForm';
 
 /** The baths that stand, each with its strength and its age. */
 export function Baths({ baths }: { baths: readonly BathLineView[] }) {
@@ -50,7 +50,7 @@ function Another({ onLeave }: { onLeave: () => void }) {
   });
   const go = useNavigate();
   return data ? (
-    <BathForm
+    <KeptForm
       address="/api/tank/baths"
       fields={data}
       basedOn={0}

@@ -11,7 +11,7 @@ import { Refused } from '../parts/Refused';
 import { Fields, Quiet, Row, Trouble } from '../parts/Sheet';
 import { clockDown } from '../parts/words';
 import { Answer } from '../parts/Answer';
-import { Clock } from './Etch.styles';
+import { Clock } from '../parts/RoomClock';
 import { usePieceMarks } from './useTank';
 
 /** A mark by current: where, through which stencil, with what current, and its clock. */

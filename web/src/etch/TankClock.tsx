@@ -9,7 +9,8 @@ import { PICTURES, PickFile } from '../parts/PickFile';
 import { Press } from '../parts/Press';
 import { Row } from '../parts/Sheet';
 import { clockDown } from '../parts/words';
-import { Clock, Cycles } from './Etch.styles';
+import { Cycles } from './Etch.styles';
+import { Clock } from '../parts/RoomClock';
 
 const WHERE: Record<string, string> = {
   BEFORE: 'not in yet',

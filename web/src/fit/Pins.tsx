@@ -25,8 +25,10 @@ export function Pins({ fit, pins }: { fit: FitView; pins: StackPinsView }) {
       ))}
       <Lines lines={pins.depths} />
       <ol>
-        {pins.asOne.map((line) => (
-          <li key={line}>{line}</li>
+        {pins.asOne.map((line, index) => (
+          <li key={line}>
+            {index + 1}. {line}
+          </li>
         ))}
       </ol>
       {fit.isAtWork ? <Laid fit={fit} pins={pins} /> : null}

@@ -38,6 +38,8 @@ class PageController {
         "/fire/{part}",
         "/fire/{part}/{id}",
         "/fit",
+        "/glue",
+        "/glue/sheets/{id}",
         "/outbox",
         "/jobs/{job}",
         "/jobs/{job}/consult",

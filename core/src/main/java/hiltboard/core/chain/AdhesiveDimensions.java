@@ -33,26 +33,30 @@ final class AdhesiveDimensions {
                 "Adhesive can be worked for",
                 warmth,
                 MINUTES,
-                (known, units) -> spec.adhesive().working(Numbers.temperature(known, SHOP_TEMPERATURE), units));
+                (known, units) -> spec.adhesive().working(Numbers.temperature(known, SHOP_TEMPERATURE), units),
+                AdhesiveDimensions::asMixed);
         numbers.byRule(
                 ADHESIVE_CURES,
                 "Adhesive bears load after",
                 warmth,
                 MINUTES,
-                (known, units) -> spec.adhesive().cures(Numbers.temperature(known, SHOP_TEMPERATURE), units));
+                (known, units) -> spec.adhesive().cures(Numbers.temperature(known, SHOP_TEMPERATURE), units),
+                AdhesiveDimensions::asMixed);
         if (spec.isBedded()) {
             numbers.byRule(
                     ADHESIVE_GRIPS,
                     "Adhesive grips after",
                     warmth,
                     MINUTES,
-                    (known, units) -> spec.adhesive().grips(Numbers.temperature(known, SHOP_TEMPERATURE), units));
+                    (known, units) -> spec.adhesive().grips(Numbers.temperature(known, SHOP_TEMPERATURE), units),
+                    AdhesiveDimensions::asMixed);
             numbers.byRule(
                     ADHESIVE_SETS,
                     "Adhesive has set after",
                     warmth,
                     MINUTES,
-                    (known, units) -> spec.adhesive().sets(Numbers.temperature(known, SHOP_TEMPERATURE), units));
+                    (known, units) -> spec.adhesive().sets(Numbers.temperature(known, SHOP_TEMPERATURE), units),
+                    AdhesiveDimensions::asMixed);
             numbers.byRule(
                     PULL_WINDOW,
                     "Time to pull, once it grips",
@@ -66,6 +70,11 @@ final class AdhesiveDimensions {
                         return Worked.of(window, line.of(sets) + " − " + line.of(grips) + line.comesTo(window));
                     });
         }
+    }
+
+    /** What was mixed has the times that its own data sheet gives it. */
+    private static Judgement asMixed(Quantity reading, Quantity expected, Dimension.Known known, Units units) {
+        return Judgement.in();
     }
 
     private static Judgement warmth(Quantity reading, Quantity expected, Dimension.Known known, Units units) {

@@ -38,6 +38,16 @@ public record TimeWithin(Duration most) implements Kind<Duration> {
         return time.toSeconds() + " s";
     }
 
+    /** In hours and minutes where they say all of it. */
+    @Override
+    public String entry(Duration time, Units units) {
+        String words = Span.words(time);
+        return read(words, units) instanceof Understood.Value<Duration> value
+                        && value.value().equals(time)
+                ? words
+                : kept(time);
+    }
+
     @Override
     public Duration restored(String kept) {
         if (ShopNotation.time(kept) instanceof Understood.Value<Span> value) {

@@ -69,7 +69,7 @@ public record AddedSpacer(HandleStack stack, MeasuredTang tang, Length thickness
             case AFTER_SHAPING ->
                 Optional.of(List.of(
                         longer(units),
-                        "Make it over size, and shape it flush with guard and handle: its neighbours are touched again, and so is their finish.",
+                        "Make it over size, and shape it flush: its neighbours are touched again, and so is their finish.",
                         "The handle grows by " + thickness.in(units) + ", or the block is faced back by it."));
             case AFTER_GLUE -> Optional.of(List.of("The handle would have to come off: make a new one."));
         };

@@ -193,6 +193,18 @@ public record AdhesiveSheet(Map<SheetField, Answer<?>> answers) {
         return value(field, Duration.class).map(warmth::of);
     }
 
+    /** A time by the usual law alone: what the numbers of a piece are reckoned with. */
+    public Optional<Duration> usually(SheetField field, Temperature shop, Optional<Mass> mix) {
+        Times times = times(shop, mix);
+        return switch (field) {
+            case WORKING -> Optional.of(times.working().usual());
+            case GRIPS -> times.grips().map(InTheShop::usual);
+            case SETS -> times.sets().map(InTheShop::usual);
+            case CURED -> Optional.of(times.cured().usual());
+            default -> Optional.empty();
+        };
+    }
+
     /** Once opened it is good for so many months; empty where its sheet does not say. */
     public Optional<Integer> keepsMonths() {
         return value(SheetField.KEEPS, Integer.class);

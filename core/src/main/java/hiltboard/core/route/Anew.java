@@ -25,20 +25,23 @@ public record Anew(Set<Fresh> parts) {
         /** The guard is driven on once more. */
         GUARD_FIT,
         SPACER,
-        BLOCK
+        BLOCK,
+        /** It is glued once more. */
+        GLUE
     }
 
-    private static final Map<Fresh, Set<Trait>> MADE_BY = Map.of(
-            Fresh.STEEL, EnumSet.of(Trait.MEASURES_STOCK),
-            Fresh.TANG_HOLES, EnumSet.of(Trait.MEASURES_STOCK, Trait.MAKES_TANG_HOLES),
-            Fresh.HANDLE_HOLES, EnumSet.of(Trait.DRILLS_SCALES, Trait.MAKES_SIDES),
-            Fresh.EDGE, EnumSet.of(Trait.MEASURES_STOCK, Trait.SHARPENS),
-            Fresh.ETCH, EnumSet.of(Trait.MEASURES_STOCK, Trait.ETCHES),
-            Fresh.MARK, EnumSet.of(Trait.MEASURES_STOCK, Trait.MARKS),
-            Fresh.GUARD, EnumSet.of(Trait.CUTS_GUARD),
-            Fresh.GUARD_FIT, EnumSet.of(Trait.CUTS_GUARD, Trait.FITS_GUARD),
-            Fresh.SPACER, EnumSet.of(Trait.MAKES_SPACER),
-            Fresh.BLOCK, EnumSet.of(Trait.OPENS_CAVITY));
+    private static final Map<Fresh, Set<Trait>> MADE_BY = Map.ofEntries(
+            Map.entry(Fresh.STEEL, EnumSet.of(Trait.MEASURES_STOCK)),
+            Map.entry(Fresh.TANG_HOLES, EnumSet.of(Trait.MEASURES_STOCK, Trait.MAKES_TANG_HOLES)),
+            Map.entry(Fresh.HANDLE_HOLES, EnumSet.of(Trait.DRILLS_SCALES, Trait.MAKES_SIDES)),
+            Map.entry(Fresh.EDGE, EnumSet.of(Trait.MEASURES_STOCK, Trait.SHARPENS)),
+            Map.entry(Fresh.ETCH, EnumSet.of(Trait.MEASURES_STOCK, Trait.ETCHES)),
+            Map.entry(Fresh.MARK, EnumSet.of(Trait.MEASURES_STOCK, Trait.MARKS)),
+            Map.entry(Fresh.GUARD, EnumSet.of(Trait.CUTS_GUARD)),
+            Map.entry(Fresh.GUARD_FIT, EnumSet.of(Trait.CUTS_GUARD, Trait.FITS_GUARD)),
+            Map.entry(Fresh.SPACER, EnumSet.of(Trait.MAKES_SPACER)),
+            Map.entry(Fresh.BLOCK, EnumSet.of(Trait.OPENS_CAVITY)),
+            Map.entry(Fresh.GLUE, EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS)));
 
     public Anew {
         parts = Set.copyOf(parts);

@@ -44,7 +44,7 @@ final class TangWork {
                 .is(SANDS_RICASSO)
                 .toDo(
                         "Almost to final, in one plane: sanding later opens a gap.",
-                        "Taper the tang slightly towards its end, a few thousandths: without it the guard goes hard and one side runs ahead.")
+                        "Taper the tang slightly towards its end, a few thousandths: without it the guard goes hard, askew.")
                 .checks("All of it lies in one plane, square to the blade.", "The tang gets thinner towards its end."));
         Operation.Builder measure = Operation.at(
                         FITTING,

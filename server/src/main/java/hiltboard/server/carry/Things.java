@@ -63,7 +63,7 @@ final class Things {
                             "readings",
                             "reading",
                             "A measured dimension: a LENGTH in nanometres, a HARDNESS in hundredths of a point, a "
-                                    + "TEMPERATURE in degrees Celsius, and as it was typed")
+                                    + "TEMPERATURE in degrees Celsius, a TIME in seconds, and as it was typed")
                     .partOf("piece_id", PIECES),
             Thing.of("madeTo", "made_to", "What a step was to make, in the units of readings")
                     .partOf("piece_id", PIECES),
@@ -107,6 +107,13 @@ final class Things {
             Thing.of("markRuns", "mark_run", "Marks that were made by current").partOf("piece_id", PIECES),
             Thing.of("markMoments", "mark_moment", "When current was switched, and the blade cooled")
                     .partOf("run_id", "markRuns"),
+            Thing.of("adhesiveSheets", "adhesive_sheet", "Data sheets of adhesives, as their forms were answered")
+                    .withJson("entries"),
+            Thing.of("dryRuns", "dry_run", "How long a dry fit took by the clock")
+                    .partOf("piece_id", PIECES),
+            Thing.of("glueMixes", "glue_mix", "What was weighed for a piece, and by which data sheet")
+                    .partOf("piece_id", PIECES)
+                    .withJson("sheet_then"),
             Thing.of("guardLevels", "guard_level", "How a guard stood open while it was driven on")
                     .partOf("piece_id", PIECES),
             Thing.of("guardPrints", "guard_print", "How a ricasso printed into its guard")

@@ -3,10 +3,12 @@ package hiltboard.server.chain;
 import hiltboard.core.measure.Hardness;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
+import hiltboard.core.measure.Span;
 import hiltboard.core.measure.Temperature;
 import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -15,7 +17,7 @@ import org.springframework.stereotype.Repository;
 
 /**
  * What was measured and what parts were made to. Lengths are kept in nanometres, hardness in HRC, temperatures in
- * degrees Celsius.
+ * degrees Celsius, times in seconds.
  */
 @Repository
 public class ReadingRepository {
@@ -171,21 +173,27 @@ public class ReadingRepository {
         return switch (kind) {
             case "LENGTH" -> new Length(Long.parseLong(amount));
             case "TEMPERATURE" -> Temperature.ofCelsius(Double.parseDouble(amount));
+            case "TIME" -> new Span(Duration.ofSeconds(Long.parseLong(amount)));
             default -> new Hardness(new BigDecimal(amount));
         };
     }
 
     private static String kind(Quantity value) {
-        return value instanceof Length ? "LENGTH" : value instanceof Temperature ? "TEMPERATURE" : "HARDNESS";
+        return value instanceof Length
+                ? "LENGTH"
+                : value instanceof Temperature ? "TEMPERATURE" : value instanceof Span ? "TIME" : "HARDNESS";
     }
 
-    /** Only lengths, hardness and temperatures are read or made to. */
+    /** Only lengths, hardness, temperatures and times are read or made to. */
     private static String amount(Quantity value) {
         if (value instanceof Length length) {
             return String.valueOf(length.nanometres());
         }
         if (value instanceof Temperature temperature) {
             return String.valueOf(temperature.celsius());
+        }
+        if (value instanceof Span span) {
+            return String.valueOf(span.duration().toSeconds());
         }
         if (value instanceof Hardness hardness) {
             return hardness.hrc().toPlainString();

@@ -74,6 +74,7 @@ class DemoShop implements SmartInitializingSingleton {
     private final DemoBenches benches;
     private final DemoTank tank;
     private final DemoFit fit;
+    private final DemoGlue glue;
     private final ClientWords clientWords;
     private final Diary diary;
     private final Workplaces workplaces;
@@ -97,6 +98,7 @@ class DemoShop implements SmartInitializingSingleton {
             DemoBenches benches,
             DemoTank tank,
             DemoFit fit,
+            DemoGlue glue,
             ClientWords clientWords,
             Diary diary,
             Workplaces workplaces,
@@ -120,6 +122,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.benches = benches;
         this.tank = tank;
         this.fit = fit;
+        this.glue = glue;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -245,6 +248,7 @@ class DemoShop implements SmartInitializingSingleton {
             fire.light(this, owner, makers);
             tank.fill(this, makers);
             fit.fill(this, makers);
+            glue.fill(makers);
             stock.promise(files.openAllOfLivingJobs(), makers.get(1));
         }
 

@@ -1,5 +1,6 @@
 package hiltboard.server.etch;
 
+import hiltboard.core.design.Mark;
 import hiltboard.core.design.Specification;
 import hiltboard.core.etch.Current;
 import hiltboard.core.etch.ElectroEtch;
@@ -194,6 +195,9 @@ class MarkController {
     PieceMarkView piece(@PathVariable long id, Person person) {
         PieceFile file = files.open(id);
         Specification spec = file.specification();
+        if (spec.mark() != Mark.ELECTRO_ETCHED) {
+            throw Refusal.notThere(file.name() + " gets no mark by current.");
+        }
         Optional<StepRow> row = MarkService.marking(file).flatMap(file::row);
         return new PieceMarkView(
                 id,

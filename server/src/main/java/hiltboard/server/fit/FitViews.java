@@ -28,6 +28,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.route.Route.Step;
 import hiltboard.server.Refusal;
 import hiltboard.server.WorkedView;
 import hiltboard.server.access.Person;
@@ -196,25 +197,28 @@ class FitViews {
                 .toList();
     }
 
-    /** The first step of it that is done in this room; none once all are done. */
+    /** One that somebody has begun to fit, or could begin now: the first step that is left of it here. */
     private static Stream<FitWaitingView> waiting(PieceFile file, Units units) {
-        return file.route().steps().stream()
-                .filter(step -> StepMark.FITS.isOn(step.operation())
-                        && !file.progress().isDone(step.operation().key()))
-                .limit(1)
-                .map(step -> {
-                    boolean isStarted =
-                            file.row(step).filter(StepRow::isUnderWay).isPresent();
-                    boolean isNow = isStarted || new Gates(file, file.progress(), units).isItsTurn(step);
-                    return new FitWaitingView(
-                            file.id(),
-                            file.name(),
-                            file.jobTitle(),
-                            step.operation().key(),
-                            step.operation().title(),
-                            isNow,
-                            file.heldReason().map(reason -> "held: " + reason).orElse(""));
-                });
+        List<Step> steps = file.route().steps().stream()
+                .filter(step -> StepMark.FITS.isOn(step.operation()))
+                .toList();
+        Optional<Step> next = steps.stream()
+                .filter(step -> !file.progress().isDone(step.operation().key()))
+                .findFirst();
+        boolean isBegun = steps.stream().anyMatch(step -> file.row(step).isPresent());
+        return next.stream().map(step -> waiting(file, step, units)).filter(view -> isBegun || view.isNow());
+    }
+
+    private static FitWaitingView waiting(PieceFile file, Step step, Units units) {
+        boolean isStarted = file.row(step).filter(StepRow::isUnderWay).isPresent();
+        return new FitWaitingView(
+                file.id(),
+                file.name(),
+                file.jobTitle(),
+                step.operation().key(),
+                step.operation().title(),
+                isStarted || new Gates(file, file.progress(), units).isItsTurn(step),
+                file.heldReason().map(reason -> "held: " + reason).orElse(""));
     }
 
     FitView view(long id, String spacer, Person person) {

@@ -108,7 +108,20 @@ public final class StepViews {
         /** Its holes are held against the table. */
         PROVES_HOLES,
         /** A part of a hidden tang's handle is measured, made or fitted. */
-        FITS;
+        FITS,
+        /** Adhesive is mixed, or does its work. */
+        GLUES;
+
+        private static final Set<Trait> GLUING = EnumSet.of(
+                Trait.DRY_FITS,
+                Trait.BEDS,
+                Trait.PULLS_BEDDED,
+                Trait.CURES_BEDDED,
+                Trait.CLEANS_FOR_GLUE,
+                Trait.GLUES_HANDLE,
+                Trait.COVERS_LINERS,
+                Trait.CLEANS_SQUEEZE_OUT,
+                Trait.CURES_HANDLE);
 
         private static final Set<Trait> FITTING = EnumSet.of(
                 Trait.SANDS_RICASSO,
@@ -128,6 +141,7 @@ public final class StepViews {
 
         public boolean isOn(Operation operation) {
             return switch (this) {
+                case GLUES -> GLUING.stream().anyMatch(operation::is);
                 case FITS -> FITTING.stream().anyMatch(operation::is);
                 case DRILLS_FOR_PINS -> operation.targets().contains(PieceDimensions.PIN_DRILL);
                 case LOOKS_AT_THE_FIRE ->

@@ -108,6 +108,8 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
         MARK_MOMENT,
         FERRIC_MADE,
         FITTED,
+        GLUED,
+        ADHESIVE_SHEET_KEPT,
         SENT_OUT,
         CAME_BACK,
         STEEL_KEPT,

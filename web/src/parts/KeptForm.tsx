@@ -1,13 +1,13 @@
 import { useState } from 'react';
 import { change } from '../api/client';
 import type { FieldView, Receipt } from '../api/schema';
-import { useCaught } from '../parts/Caught';
-import { Press } from '../parts/Press';
-import { Question, isAsked, usualOf } from '../parts/Question';
-import { Refused } from '../parts/Refused';
-import { Fields, Row } from '../parts/Sheet';
+import { useCaught } from './Caught';
+import { Press } from './Press';
+import { Question, isAsked, usualOf } from './Question';
+import { Refused } from './Refused';
+import { Fields, Row } from './Sheet';
 
-interface BathFormProps {
+interface KeptFormProps {
   address: string;
   fields: readonly FieldView[];
   entries?: Readonly<Record<string, string>>;
@@ -17,8 +17,8 @@ interface BathFormProps {
   onLeave: () => void;
 }
 
-/** What is written down of a bath. */
-export function BathForm({ address, fields, entries, basedOn, words, onKept, onLeave }: BathFormProps) {
+/** What is written down of something of the shop's own, question by question. */
+export function KeptForm({ address, fields, entries, basedOn, words, onKept, onLeave }: KeptFormProps) {
   const [typed, type] = useState<Record<string, string>>(entries ? { ...entries } : usualOf(fields));
   const { problem, isBusy, run } = useCaught();
   const asked = fields.filter((field) => isAsked(field, typed));
