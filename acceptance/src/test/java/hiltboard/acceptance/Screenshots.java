@@ -23,7 +23,6 @@ public final class Screenshots {
             Page owner = signedIn(shop, "Ines Aldermoor", 1280, 800);
             picture(owner, "/", "wall");
             picture(owner, "/pieces/14", "piece");
-            picture(owner, "/pieces/14/chain", "chain");
             lateChange(owner);
             commission(owner);
             consult(owner);
@@ -33,8 +32,9 @@ public final class Screenshots {
             store(owner);
             picture(owner, "/forge/2", "forge");
             fire(owner);
-            atHand(owner, "/stations/MILL", "Holes", "mill");
             picture(owner, "/tank", "tank");
+            picture(owner, "/fit?piece=43", "fit");
+            picture(owner, "/glue?piece=33", "glue");
             Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");

@@ -74,7 +74,12 @@ public final class Calculators {
                     Calculators::guardSlot));
 
     private static final List<Calculator> ALL = Stream.of(
-                    BENCH, GrindCalculators.ALL, SharpeningCalculators.ALL, MachineCalculators.ALL, TankCalculators.ALL)
+                    BENCH,
+                    GrindCalculators.ALL,
+                    SharpeningCalculators.ALL,
+                    MachineCalculators.ALL,
+                    TankCalculators.ALL,
+                    FitCalculators.ALL)
             .flatMap(List::stream)
             .toList();
 

@@ -147,7 +147,7 @@ public class GlueService implements FollowsWork {
             SheetRow row = glue.sheet(asked.sheet());
             Mass one = first.orElseThrow();
             Mass other = second.orElseThrow();
-            inRatio(row.sheet(), one, other, asked, units);
+            inRatio(row.sheet(), one, other, asked);
             Optional<Tin> tin = asked.lot() == 0 ? Optional.empty() : Optional.of(stock.known(asked.lot(), units));
             tin.flatMap(each -> past(each, row.sheet()))
                     .filter(words -> !asked.sure())
@@ -169,12 +169,16 @@ public class GlueService implements FollowsWork {
             keepTimes(mix, person);
             return entry(
                     file,
-                    row.sheet().name() + " mixed, " + one.in(units) + " and " + other.in(units) + " at "
-                            + shop.in(units));
+                    row.sheet().name() + " mixed, " + grams(one) + " and " + grams(other) + " at " + shop.in(units));
         });
     }
 
-    private static void inRatio(AdhesiveSheet sheet, Mass one, Mass other, AskedMix asked, Units units) {
+    /** Adhesive is weighed in grams, whatever else a maker weighs by. */
+    static String grams(Mass mass) {
+        return new SomeMass().exactly(mass);
+    }
+
+    private static void inRatio(AdhesiveSheet sheet, Mass one, Mass other, AskedMix asked) {
         sheet.ratio().filter(ratio -> !ratio.holds(one, other)).ifPresent(ratio -> {
             MixRatio.Added added = ratio.puttingRight(one, other);
             throw Refusal.entry(
@@ -185,7 +189,7 @@ public class GlueService implements FollowsWork {
                             "The mix is out of ratio by %.1f %%, and its sheet bears %.1f %%",
                             Math.abs(ratio.offBy(one, other)) * 100,
                             ratio.off() * 100),
-                    "add " + added.more().in(units) + " of the " + (added.isFirst() ? "resin" : "hardener")
+                    "add " + grams(added.more()) + " of the " + (added.isFirst() ? "resin" : "hardener")
                             + ", stir, and enter both as they are then");
         });
     }

@@ -256,7 +256,7 @@ class GlueViews {
                                 pull.from().toEpochMilli(), pull.to().toEpochMilli(), pull.isAtNight(clock.zone()))),
                 needed.map(worked -> WorkedView.of(worked, units)),
                 row.flatMap(each -> each.sheet().ratioWorked(units)).map(worked -> WorkedView.of(worked, units)),
-                grams(step),
+                GlueService.grams(step),
                 weighing.weighed(),
                 weighing.why(),
                 tins(row, units),
@@ -309,15 +309,15 @@ class GlueViews {
                     ratio.get().weighed(wanted.milligrams() < least.milligrams() ? least : wanted, step);
             return new Weighing(
                     Optional.of(new WeighedView(
-                            grams(weighed.first()),
-                            grams(weighed.second()),
+                            GlueService.grams(weighed.first()),
+                            GlueService.grams(weighed.second()),
                             String.format(
                                     Locale.ROOT,
                                     "within %.1f %% by the scale’s step; its sheet bears %.1f %%",
                                     weighed.worst() * 100,
                                     ratio.get().off() * 100))),
                     wanted.milligrams() < least.milligrams()
-                            ? "More than the handle takes: with a scale of " + grams(step) + " less than "
+                            ? "More than the handle takes: with a scale of " + GlueService.grams(step) + " less than "
                                     + least.in(units) + " cannot be weighed well enough."
                             : "");
         } catch (ImpossibleQuantity impossible) {
@@ -400,16 +400,18 @@ class GlueViews {
                 run.by());
     }
 
-    /** Adhesive is weighed in grams, whatever else a maker weighs by. */
-    private static String grams(Mass mass) {
-        return new SomeMass().exactly(mass);
+    private static boolean isPulled(PieceFile file) {
+        return file.route().steps().stream()
+                .anyMatch(step -> step.operation().is(Trait.PULLS_BEDDED)
+                        && file.progress().isDone(step.operation().key()));
     }
 
     private GlueMixView mix(MixRow mix, PieceFile file, Units units) {
         boolean isBedding = file.route()
-                .step(mix.operation())
-                .filter(step -> step.operation().is(Trait.BEDS))
-                .isPresent();
+                        .step(mix.operation())
+                        .filter(step -> step.operation().is(Trait.BEDS))
+                        .isPresent()
+                && !isPulled(file);
         GlueClock glueClock =
                 new GlueClock(mix.mixed(), mix.sheet().times(mix.shop(), Optional.of(mix.both())), isBedding);
         Instant now = clock.now();
@@ -420,7 +422,7 @@ class GlueViews {
                 file.jobTitle(),
                 mix.operation(),
                 mix.sheet().name(),
-                grams(mix.first()) + " and " + grams(mix.second()) + " at "
+                GlueService.grams(mix.first()) + " and " + GlueService.grams(mix.second()) + " at "
                         + mix.shop().in(units) + (mix.lot().isEmpty() ? "" : ", " + mix.lot()),
                 mix.by(),
                 mix.mixed().toEpochMilli(),
