@@ -1353,6 +1353,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fit/pieces/{id}/shaping": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fit: shaping */
+        get: operations["fitShaping"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fit/pieces/{id}/stack": {
         parameters: {
             query?: never;
@@ -6020,6 +6037,10 @@ export interface components {
             day: string;
             words: string;
         };
+        CoatView: {
+            dries: string;
+            words: string;
+        };
         ColourView: {
             colour: string;
             from: string;
@@ -6823,6 +6844,18 @@ export interface components {
             page: string;
             what: string;
             word: string;
+        };
+        HandleSectionView: {
+            behindFront: string;
+            /** Format: double */
+            halfHigh: number;
+            /** Format: double */
+            halfThick: number;
+            high: string;
+            name: string;
+            path: string;
+            rounding: string;
+            thick: string;
         };
         HandleStackView: {
             added: components["schemas"]["AddedSpacerView"][];
@@ -8298,6 +8331,14 @@ export interface components {
             /** @enum {string} */
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
         };
+        ShapingView: {
+            cautions: string[];
+            coats: components["schemas"]["CoatView"][];
+            grits: string[];
+            /** Format: int64 */
+            id: number;
+            sections: components["schemas"]["HandleSectionView"][];
+        };
         SharedTablet: {
             isShared: boolean;
         };
@@ -8550,7 +8591,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES" | "FITS" | "GLUES")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES" | "FITS" | "GLUES" | "SHAPES")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -9156,6 +9197,7 @@ export type ClientView = components['schemas']['ClientView'];
 export type ClientWishView = components['schemas']['ClientWishView'];
 export type Closed = components['schemas']['Closed'];
 export type ClosedDay = components['schemas']['ClosedDay'];
+export type CoatView = components['schemas']['CoatView'];
 export type ColourView = components['schemas']['ColourView'];
 export type Coming = components['schemas']['Coming'];
 export type Compared = components['schemas']['Compared'];
@@ -9247,6 +9289,7 @@ export type HabitView = components['schemas']['HabitView'];
 export type Hand = components['schemas']['Hand'];
 export type HandedOn = components['schemas']['HandedOn'];
 export type HandedView = components['schemas']['HandedView'];
+export type HandleSectionView = components['schemas']['HandleSectionView'];
 export type HandleStackView = components['schemas']['HandleStackView'];
 export type HandView = components['schemas']['HandView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
@@ -9419,6 +9462,7 @@ export type Seen = components['schemas']['Seen'];
 export type SentView = components['schemas']['SentView'];
 export type SessionView = components['schemas']['SessionView'];
 export type Setup = components['schemas']['Setup'];
+export type ShapingView = components['schemas']['ShapingView'];
 export type SharedTablet = components['schemas']['SharedTablet'];
 export type SharpeningView = components['schemas']['SharpeningView'];
 export type SheetLineView = components['schemas']['SheetLineView'];
@@ -11769,6 +11813,29 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitShaping: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShapingView"];
                 };
             };
         };

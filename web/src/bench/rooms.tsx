@@ -10,6 +10,7 @@ import { MarkPart } from '../etch/MarkPart';
 import { MaskPart } from '../etch/MaskPart';
 import { TankPart } from '../etch/TankPart';
 import { FitPart } from '../fit/FitPart';
+import { Shaping } from '../fit/Shaping';
 import { GluePart } from '../glue/GluePart';
 import { Drills } from './Drills';
 
@@ -64,6 +65,7 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   MASKS: { part: (piece) => <MaskPart piece={piece.id} /> },
   FITS: { part: (piece, step) => <FitPart piece={piece.id} step={step ?? ''} /> },
   GLUES: { part: (piece, step) => <GluePart piece={piece.id} step={step ?? ''} /> },
+  SHAPES: { part: (piece) => <Shaping piece={piece.id} /> },
   SHARPENS: { part: (piece) => <SharpenPart piece={piece} /> },
 };
 

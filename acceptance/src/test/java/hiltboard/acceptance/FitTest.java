@@ -345,6 +345,35 @@ class FitTest {
     }
 
     @Test
+    @DisplayName("[trade] a handle's sections are drawn, printed at 1:1, and its surface follows its material")
+    void the_handle_is_shaped() {
+        long piece = Work.take(owner, 1, Map.of("handleMaterial", "CARBON_FIBRE"));
+        JsonNode shaping =
+                bram.get("/api/fit/pieces/" + piece + "/shaping").isOk().json();
+        assertThat(shaping.path("sections").size()).isEqualTo(5);
+        assertThat(shaping.path("grits").toString()).contains("P2500");
+        assertThat(shaping.path("cautions").toString()).contains("carbon");
+        assertThat(bram.get("/api/pieces/" + piece + "/files/sections-template.pdf")
+                        .isOk()
+                        .text())
+                .startsWith("%PDF");
+        assertThat(bram.get("/api/pieces/" + piece + "/files/sections-template.svg")
+                        .isOk()
+                        .text())
+                .contains("Palm swell", "mm");
+        bram.get("/api/pieces/" + piece + "/files/sections-nothing.svg").isRefused(404, "not-there");
+        long hatchet = Work.take(
+                owner, 1, Map.of("construction", "HATCHET", "steelForm", "FORGED", "handleMaterial", "HICKORY"));
+        assertThat(bram.get("/api/fit/pieces/" + hatchet + "/shaping")
+                        .isOk()
+                        .json()
+                        .path("sections")
+                        .size())
+                .isZero();
+        bram.get("/api/pieces/" + hatchet + "/files/sections-template.pdf").isRefused(404, "not-there");
+    }
+
+    @Test
     void the_bench_lists_what_can_be_fitted_now() {
         long piece = upTo("fit-guard");
         List<JsonNode> waiting =

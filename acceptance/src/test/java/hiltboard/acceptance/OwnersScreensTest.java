@@ -98,7 +98,7 @@ class OwnersScreensTest {
             bram.enterAndSee("tang.thickness", "163 thou", "0.163 in");
             bram.enterAndSee("tang.thickness-behind", "162 thou", "0.162 in");
             bram.enterAndSee("tang.thickness-end", ".156", "0.156 in");
-            bram.enterAndSee("tang.length", "3-3/4", "3.75 in");
+            bram.enterAndSee("tang.length", "3-3/4", "3.750 in");
             bram.enterAndSee("guard.thickness", "9.2964 mm", "0.366 in");
             bram.tickAll();
             bram.press("Done");

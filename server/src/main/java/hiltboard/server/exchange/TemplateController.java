@@ -3,6 +3,7 @@ package hiltboard.server.exchange;
 import hiltboard.core.blade.Point;
 import hiltboard.core.design.Specification;
 import hiltboard.core.exchange.DxfSheet;
+import hiltboard.core.exchange.HandleGauges;
 import hiltboard.core.exchange.Sheet;
 import hiltboard.core.exchange.SvgSheet;
 import hiltboard.core.exchange.Template;
@@ -52,6 +53,9 @@ class TemplateController {
     }
 
     /** A file's text. */
+    /** What a file of the handle's sections begins with. */
+    private static final String GAUGES = "sections-";
+
     record Text(String text) {}
 
     /** The answers of a specification that came in, as the reader would type them. */
@@ -61,9 +65,26 @@ class TemplateController {
     @GetMapping("/api/pieces/{id}/files/{file}")
     @Transactional(readOnly = true)
     ResponseEntity<byte[]> ofPiece(
-            @PathVariable long id, @PathVariable String file, @RequestParam(defaultValue = "A4") String paper) {
+            @PathVariable long id,
+            @PathVariable String file,
+            @RequestParam(defaultValue = "A4") String paper,
+            Person person) {
         PieceFile piece = pieces.open(id);
-        return sent(piece.specification(), piece.name() + " " + piece.jobTitle(), file, paper);
+        String title = piece.name() + " " + piece.jobTitle();
+        return file.startsWith(GAUGES)
+                ? gauges(piece.specification(), title, file.substring(GAUGES.length()), paper, person)
+                : sent(piece.specification(), title, file, paper);
+    }
+
+    /** Sections of the handle at 1:1, to be cut out and held against it. */
+    private static ResponseEntity<byte[]> gauges(
+            Specification specification, String title, String file, String paper, Person person) {
+        List<Template> gauges = HandleGauges.of(specification, person.units());
+        if (gauges.isEmpty()) {
+            throw Refusal.notThere("This handle has no sections to cut out.");
+        }
+        return drawn(Sheet.of(title + ", handle sections", gauges), title, file, paper)
+                .orElseThrow(() -> Refusal.notThere("There is no such file: sections-template.pdf, .svg or .dxf."));
     }
 
     /** @param size of what goes through; {@code diameter} of the hole */

@@ -10,6 +10,7 @@ import hiltboard.server.fit.FitService.AskedStack;
 import hiltboard.server.fit.FitViews.FitCutView;
 import hiltboard.server.fit.FitViews.FitView;
 import hiltboard.server.fit.FitViews.FitWaitingView;
+import hiltboard.server.fit.ShapingRoom.ShapingView;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
 import java.util.List;
@@ -26,8 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 class FitController {
     private final FitService service;
     private final FitViews views;
+    private final ShapingRoom shaping;
 
-    FitController(FitService service, FitViews views) {
+    FitController(FitService service, FitViews views, ShapingRoom shaping) {
+        this.shaping = shaping;
         this.service = service;
         this.views = views;
     }
@@ -55,6 +58,13 @@ class FitController {
                     "at", String.valueOf(at), "That is no place on the tang", "0 at the shoulder to 1 at its end");
         }
         return views.cut(id, at, person);
+    }
+
+    /** Sections of a handle, and how its surface is brought up and closed. */
+    @GetMapping("/api/fit/pieces/{id}/shaping")
+    @Transactional(readOnly = true)
+    ShapingView shaping(@PathVariable long id, Person person) {
+        return shaping.view(id, person);
     }
 
     @PostMapping("/api/fit/pieces/{id}/levels")

@@ -110,7 +110,16 @@ public final class StepViews {
         /** A part of a hidden tang's handle is measured, made or fitted. */
         FITS,
         /** Adhesive is mixed, or does its work. */
-        GLUES;
+        GLUES,
+        /** A handle is shaped, sanded or closed. */
+        SHAPES;
+
+        private static final Set<Trait> SHAPING = EnumSet.of(
+                Trait.SHAPES_HANDLE_ON_KNIFE,
+                Trait.SHAPES_OFF_KNIFE,
+                Trait.SHAPES_ON_TEMPORARY_PINS,
+                Trait.SANDS_HANDLE,
+                Trait.FINISHES_HANDLE);
 
         private static final Set<Trait> GLUING = EnumSet.of(
                 Trait.DRY_FITS,
@@ -141,6 +150,7 @@ public final class StepViews {
 
         public boolean isOn(Operation operation) {
             return switch (this) {
+                case SHAPES -> SHAPING.stream().anyMatch(operation::is);
                 case GLUES -> GLUING.stream().anyMatch(operation::is);
                 case FITS -> FITTING.stream().anyMatch(operation::is);
                 case DRILLS_FOR_PINS -> operation.targets().contains(PieceDimensions.PIN_DRILL);

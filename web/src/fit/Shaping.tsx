@@ -1,0 +1,93 @@
+import { useQuery } from '@tanstack/react-query';
+import { styled } from 'styled-components';
+import { read } from '../api/client';
+import type { HandleSectionView, ShapingView } from '../api/schema';
+import { Quiet, Row, Section, Trouble } from '../parts/Sheet';
+import { Scribed } from './Fit.styles';
+
+const Cuts = styled.div`
+  display: flex;
+  flex-wrap: wrap;
+  gap: 1.2rem;
+  align-items: flex-end;
+  padding: 1rem;
+  border-radius: 4px;
+  background: ${({ theme }) => theme.blue};
+  color: ${({ theme }) => theme.scribe};
+  figure {
+    margin: 0;
+    max-width: 9.5rem;
+  }
+`;
+
+/** Screen pixels for a millimetre: all sections of a handle are drawn to one scale. */
+const SCALE = 4;
+
+/** The handle cut across from front to butt, its grits and its coats. */
+export function Shaping({ piece }: { piece: number }) {
+  const { data } = useQuery({
+    queryKey: ['fit', 'shaping', piece],
+    queryFn: () => read<ShapingView>(`/api/fit/pieces/${piece}/shaping`),
+  });
+  if (!data) {
+    return null;
+  }
+  return (
+    <Section aria-label="The handle’s shape">
+      <h2>The handle’s shape</h2>
+      {data.sections.length > 0 ? (
+        <>
+          <Cuts>
+            {data.sections.map((section) => (
+              <Cut key={section.name} section={section} />
+            ))}
+          </Cuts>
+          <Row>
+            <a href={`/api/pieces/${piece}/files/sections-template.pdf`} download>
+              Sections at 1:1, to cut out (PDF)
+            </a>
+            <a href={`/api/pieces/${piece}/files/sections-template.dxf`} download>
+              DXF
+            </a>
+          </Row>
+        </>
+      ) : null}
+      <p>
+        Grits: <strong>{data.grits.join(', ')}</strong>, each across the last scratches.
+      </p>
+      <ol>
+        {data.coats.map((coat, index) => (
+          <li key={coat.words}>
+            {index + 1}. {coat.words}
+            {coat.dries ? `; dries ${coat.dries}` : ''}.
+          </li>
+        ))}
+      </ol>
+      {data.cautions.map((caution) => (
+        <Trouble key={caution}>{caution}</Trouble>
+      ))}
+      <Quiet>Usual cautions only: the material’s safety sheet, local rules and licensed practice come first.</Quiet>
+    </Section>
+  );
+}
+
+function Cut({ section }: { section: HandleSectionView }) {
+  const wide = section.halfThick + 1;
+  const high = section.halfHigh + 1;
+  return (
+    <figure>
+      <Scribed
+        viewBox={`${-wide} ${-high} ${2 * wide} ${2 * high}`}
+        style={{ width: 2 * wide * SCALE, maxWidth: '100%' }}
+        role="img"
+        aria-label={section.name}
+      >
+        <path data-kind="OUTER" d={section.path} />
+      </Scribed>
+      <figcaption>
+        <strong>{section.name}</strong>, {section.behindFront} behind the front: {section.high} × {section.thick},
+        rounded {section.rounding}
+      </figcaption>
+    </figure>
+  );
+}
