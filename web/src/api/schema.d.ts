@@ -8332,7 +8332,6 @@ export interface components {
             temperatureUnit: "FAHRENHEIT" | "CELSIUS";
         };
         ShapingView: {
-            cautions: string[];
             coats: components["schemas"]["CoatView"][];
             grits: string[];
             /** Format: int64 */

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { styled } from 'styled-components';
 import { read } from '../api/client';
 import type { HandleSectionView, ShapingView } from '../api/schema';
-import { Quiet, Row, Section, Trouble } from '../parts/Sheet';
+import { Row, Section } from '../parts/Sheet';
 import { Scribed } from './Fit.styles';
 
 const Cuts = styled.div`
@@ -63,10 +63,6 @@ export function Shaping({ piece }: { piece: number }) {
           </li>
         ))}
       </ol>
-      {data.cautions.map((caution) => (
-        <Trouble key={caution}>{caution}</Trouble>
-      ))}
-      <Quiet>Usual cautions only: the material’s safety sheet, local rules and licensed practice come first.</Quiet>
     </Section>
   );
 }
@@ -85,8 +81,8 @@ function Cut({ section }: { section: HandleSectionView }) {
         <path data-kind="OUTER" d={section.path} />
       </Scribed>
       <figcaption>
-        <strong>{section.name}</strong>, {section.behindFront} behind the front: {section.high} × {section.thick},
-        rounded {section.rounding}
+        <strong>{section.name}</strong>, {section.behindFront}: {section.high} × {section.thick}, rounded{' '}
+        {section.rounding}
       </figcaption>
     </figure>
   );

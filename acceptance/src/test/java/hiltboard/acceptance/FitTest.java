@@ -352,7 +352,6 @@ class FitTest {
                 bram.get("/api/fit/pieces/" + piece + "/shaping").isOk().json();
         assertThat(shaping.path("sections").size()).isEqualTo(5);
         assertThat(shaping.path("grits").toString()).contains("P2500");
-        assertThat(shaping.path("cautions").toString()).contains("carbon");
         assertThat(bram.get("/api/pieces/" + piece + "/files/sections-template.pdf")
                         .isOk()
                         .text())

@@ -15,13 +15,12 @@ import java.util.Optional;
  * @param grits the ladder by hand, coarsest first
  * @param coats what comes on it, each with the time until the next
  */
-public record HandleSurface(List<Grit> grits, List<Coat> coats, List<String> cautions) {
+public record HandleSurface(List<Grit> grits, List<Coat> coats) {
     private static final String FIRST = "P120";
 
     public HandleSurface {
         grits = List.copyOf(grits);
         coats = List.copyOf(coats);
-        cautions = List.copyOf(cautions);
     }
 
     /** @param dries nothing where the next follows at once */
@@ -30,8 +29,7 @@ public record HandleSurface(List<Grit> grits, List<Coat> coats, List<String> cau
     public static HandleSurface of(HandleMaterial material, HandleFinish finish) {
         Grit first = Grit.named(FIRST).orElseThrow();
         Grit last = Grit.named("P" + lastGrit(material)).orElseThrow();
-        return new HandleSurface(
-                GritLadder.of(first, last, Optional.empty()).grits(), coats(finish), cautions(material, finish));
+        return new HandleSurface(GritLadder.of(first, last, Optional.empty()).grits(), coats(finish));
     }
 
     /** As {@link HandleMaterial#finalGrit} says in words: the finer one where there are two. */
@@ -75,25 +73,5 @@ public record HandleSurface(List<Grit> grits, List<Coat> coats, List<String> cau
                         "The last grit along the handle, with light pressure; wiped with a damp cloth", Duration.ZERO));
             case BY_MATERIAL -> throw new IllegalArgumentException("By material is no finish of its own");
         };
-    }
-
-    private static List<String> cautions(HandleMaterial material, HandleFinish finish) {
-        List<String> cautions = new ArrayList<>();
-        cautions.add(material.dustCaution());
-        switch (finish) {
-            case OIL ->
-                cautions.add("Oily rags heat by themselves and burn: spread them flat outdoors, or under water.");
-            case CYANOACRYLATE ->
-                cautions.add("Cyanoacrylate on cotton gets hot and fumes: no cotton, fresh air, glasses.");
-            case BUFF ->
-                cautions.add(
-                        "The buffer is the most dangerous wheel: blade wrapped, edge down, stand aside; resin charges up, "
-                                + "so earth yourself.");
-            case WAX -> cautions.add("Wipe away from the edge, blade wrapped.");
-            case AS_SANDED, BY_MATERIAL -> {
-                // The dust says it all.
-            }
-        }
-        return cautions;
     }
 }

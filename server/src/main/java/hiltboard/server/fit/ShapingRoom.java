@@ -39,12 +39,7 @@ class ShapingRoom {
     record CoatView(String words, String dries) {}
 
     /** @param sections none where the handle is flat or a haft */
-    record ShapingView(
-            long id,
-            List<HandleSectionView> sections,
-            List<String> grits,
-            List<CoatView> coats,
-            List<String> cautions) {}
+    record ShapingView(long id, List<HandleSectionView> sections, List<String> grits, List<CoatView> coats) {}
 
     ShapingView view(long id, Person person) {
         PieceFile file = files.open(id);
@@ -59,14 +54,15 @@ class ShapingRoom {
                 surface.coats().stream()
                         .map(coat -> new CoatView(
                                 coat.words(), coat.dries().equals(Duration.ZERO) ? "" : Span.words(coat.dries())))
-                        .toList(),
-                surface.cautions());
+                        .toList());
     }
 
     private static HandleSectionView view(Section section, Units units) {
         return new HandleSectionView(
                 section.name(),
-                section.behindFront().asTaped(units).brieflyIn(units),
+                section.behindFront().isPositive()
+                        ? section.behindFront().asTaped(units).brieflyIn(units) + " behind the front"
+                        : "where it begins",
                 section.high().asRead(units).in(units),
                 section.thick().asRead(units).in(units),
                 section.rounding().asRead(units).in(units),
