@@ -97,6 +97,8 @@ class FitScreensTest {
         assertThat(cato.page().getByText("It bears everywhere")).isVisible();
         bram.press("Done");
         assertThat(bram.standing()).containsText("Done");
+        bram.leave();
+        cato.leave();
     }
 
     @Test
@@ -113,6 +115,7 @@ class FitScreensTest {
         assertThat(field).containsText("Handle block");
         assertThat(field).containsText("around the tang");
         assertThat(page.getByLabel("How the parts go on")).containsText("Lip of the guard: tight by");
+        bram.leave();
     }
 
     @Test
@@ -136,6 +139,7 @@ class FitScreensTest {
         assertThat(bram.page().getByText(Pattern.compile("outline")).first()).isVisible();
         bram.press("Where most stays");
         assertThat(bram.page().getByText("As they were laid down")).isVisible();
+        bram.leave();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package hiltboard.core.fit;
 
+import hiltboard.core.blade.Point;
 import hiltboard.core.blade.RoundedRectangle;
 import hiltboard.core.design.HandleForm;
 import hiltboard.core.measure.Angle;
@@ -42,12 +43,21 @@ public final class Cavity {
     private final CavityMethod method;
     private final DrillSize drill;
     private final DrillSize longDrill;
+    /** By how much each edge of the tang runs towards its middle, in radians. */
+    private final double slope;
+    /** A slanting hole, cut across, is longer along the height by this. */
+    private final double longer;
+
+    private final List<Double> chain;
 
     private Cavity(Wanted wanted, CavityMethod method, DrillSize drill, DrillSize longDrill) {
         this.wanted = wanted;
         this.method = method;
         this.drill = drill;
         this.longDrill = longDrill;
+        this.slope = Math.atan((wanted.halfHigh(0) - wanted.halfHigh(wanted.reach())) / wanted.reach());
+        this.longer = 1 / Math.cos(slope);
+        this.chain = chain(Math.max(0, wanted.halfHigh(0) - radius()));
     }
 
     /**
@@ -176,12 +186,12 @@ public final class Cavity {
         List<Hole> holes = new ArrayList<>();
         switch (method) {
             case ANGLED_HOLES -> {
-                Length deep = Length.ofMillimetres(angledDepth() / Math.cos(slope()));
+                Length deep = Length.ofMillimetres(angledDepth() * longer);
                 holes.add(new Hole(centre(0), deep, drill));
                 holes.add(new Hole(-centre(0), deep, drill));
             }
             case CHAIN ->
-                chain().forEach(height -> holes.add(new Hole(height, Length.ofMillimetres(chainDepth(height)), drill)));
+                chain.forEach(height -> holes.add(new Hole(height, Length.ofMillimetres(chainDepth(height)), drill)));
             case MILLED -> holes.add(new Hole(0, Length.ofMillimetres(milledDepth()), drill));
         }
         holes.add(new Hole(0, wanted.depth, longDrill));
@@ -192,17 +202,12 @@ public final class Cavity {
         return drill.diameter().millimetres() / 2;
     }
 
-    /** By how much each edge of the tang runs towards its middle, in radians. */
-    private double slope() {
-        return Math.atan((wanted.halfHigh(0) - wanted.halfHigh(wanted.reach())) / wanted.reach());
-    }
-
     /** The angle of each of the two holes to the block's axis. */
     public Worked<Angle> angle(Units units) {
         Length front = Length.ofMillimetres(2 * wanted.halfHigh(0)).asRead(units);
         Length back = Length.ofMillimetres(2 * wanted.halfHigh(wanted.reach())).asRead(units);
         Length deep = Length.ofMillimetres(wanted.reach()).asRead(units);
-        Angle angle = new Angle(Math.toDegrees(slope()));
+        Angle angle = new Angle(Math.toDegrees(slope));
         Working line = new Working(units);
         return Worked.of(
                 angle,
@@ -212,20 +217,19 @@ public final class Cavity {
 
     /** Height of a slanting hole's middle. */
     private double centre(double deep) {
-        return Math.max(0, wanted.halfHigh(deep) - radius() / Math.cos(slope()));
+        return Math.max(0, wanted.halfHigh(deep) - radius() * longer);
     }
 
     /** A slanting hole ends where it reaches the middle, or with the tang. */
     private double angledDepth() {
-        double toMiddle = slope() == 0 ? Double.MAX_VALUE : centre(0) / Math.tan(slope());
+        double toMiddle = slope == 0 ? Double.MAX_VALUE : centre(0) / Math.tan(slope);
         return Math.min(wanted.reach(), toMiddle);
     }
 
     /** How deep a web stands between two slanting holes; nothing where they meet at the front already. */
     public Worked<Length> meet(Units units) {
-        double apart = centre(0) - radius() / Math.cos(slope());
-        double deep =
-                apart <= 0 ? 0 : slope() == 0 ? wanted.reach() : Math.min(wanted.reach(), apart / Math.tan(slope()));
+        double apart = centre(0) - radius() * longer;
+        double deep = apart <= 0 ? 0 : slope == 0 ? wanted.reach() : Math.min(wanted.reach(), apart / Math.tan(slope));
         Length meet = Length.ofMillimetres(deep).asTaped(units);
         return Worked.of(
                 meet,
@@ -236,8 +240,8 @@ public final class Cavity {
                                 : "The web between them ends where their middles are one drill apart");
     }
 
-    private List<Double> chain() {
-        double out = Math.max(0, wanted.halfHigh(0) - radius());
+    /** @param out how far the outermost holes stand from the middle */
+    private List<Double> chain(double out) {
         int steps = (int) Math.ceil(2 * out / (2 * radius() * CHAIN_PITCH) - 1e-9);
         return steps == 0
                 ? List.of(0d)
@@ -269,11 +273,9 @@ public final class Cavity {
                 longest,
                 switch (method) {
                     case ANGLED_HOLES ->
-                        deep > angledDepth()
-                                ? 0
-                                : half(Math.abs(height) - centre(deep), radius(), 1 / Math.cos(slope()));
+                        deep > angledDepth() ? 0 : half(Math.abs(height) - centre(deep), radius(), longer);
                     case CHAIN ->
-                        chain().stream()
+                        chain.stream()
                                 .filter(each -> deep <= chainDepth(each))
                                 .mapToDouble(each -> half(height - each, radius(), 1))
                                 .max()
@@ -311,7 +313,7 @@ public final class Cavity {
     private double reachOver(double deep) {
         double holes = Math.max(
                 longDrill.diameter().millimetres() / 2,
-                method == CavityMethod.ANGLED_HOLES ? centre(deep) + radius() / Math.cos(slope()) : wanted.halfHigh(0));
+                method == CavityMethod.ANGLED_HOLES ? centre(deep) + radius() * longer : wanted.halfHigh(0));
         return Math.max(holes, wanted.halfHigh(Math.min(deep, wanted.reach()))) + UP;
     }
 
@@ -424,20 +426,17 @@ public final class Cavity {
         double corner = wanted.halfHigh(Math.min(deep, wanted.reach()));
         double over = reachOver(deep);
         int strips = (int) Math.ceil(2 * over / ALONG_THE_WALL);
-        return DoubleStream.concat(
+        Point nearest = DoubleStream.concat(
                         DoubleStream.of(-corner, corner),
                         IntStream.rangeClosed(0, strips).mapToDouble(i -> -over + 2 * over * i / strips))
-                .filter(height -> half(deep, height) > 0)
-                .mapToObj(height -> wall(deep, cut.border(), height + lift, half(deep, height)))
-                .min(Comparator.comparing(Wall::left))
+                .mapToObj(height -> new Point(height, half(deep, height)))
+                .filter(place -> place.y() > 0)
+                .min(Comparator.comparingDouble(place -> cut.border().inside(place.x() + lift, place.y())))
                 .orElseThrow();
-    }
-
-    private static Wall wall(double deep, RoundedRectangle border, double height, double half) {
         return new Wall(
                 Length.ofMillimetres(deep),
-                side(border, height, half),
-                Length.ofMillimetres(border.inside(height, half)));
+                side(cut.border(), nearest.x() + lift, nearest.y()),
+                Length.ofMillimetres(cut.border().inside(nearest.x() + lift, nearest.y())));
     }
 
     private static Side side(RoundedRectangle border, double height, double half) {

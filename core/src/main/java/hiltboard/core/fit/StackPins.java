@@ -101,14 +101,27 @@ public record StackPins(List<Layer> layers, Length diameter) {
                 : Judgement.in();
     }
 
-    /** How much more than the least stays, at the worst place of all; less than nothing where too little stays. */
-    private double spare(Pin pin) {
+    /**
+     * How much more than the least stays, at the worst place of all; less than nothing where too little stays.
+     *
+     * @param most where less than this stays, nobody asks how much less
+     */
+    private double spare(Pin pin, double most) {
         double radius = diameter.millimetres() / 2;
-        return layers.stream()
-                .mapToDouble(layer -> Math.min(
-                        layer.left(pin, radius) - layer.toOutline, layer.beside(pin, radius) - layer.toOpening))
-                .min()
-                .orElse(0);
+        double spare = Double.MAX_VALUE;
+        for (Layer layer : layers) {
+            spare = Math.min(spare, layer.left(pin, radius) - layer.toOutline);
+            if (spare <= most) {
+                return spare;
+            }
+        }
+        for (Layer layer : layers) {
+            spare = Math.min(spare, layer.beside(pin, radius) - layer.toOpening);
+            if (spare <= most) {
+                return spare;
+            }
+        }
+        return spare;
     }
 
     /** Two places across from each other where most stays; the best that there are, even if it is too little. */
@@ -119,7 +132,7 @@ public record StackPins(List<Layer> layers, Length diameter) {
         for (double across = 0; across <= outline.halfThick(); across += STEP) {
             for (double along = 0; along <= outline.halfHigh(); along += STEP) {
                 Pin pin = new Pin(across, along);
-                double spare = Math.min(spare(pin), spare(new Pin(-across, -along)));
+                double spare = Math.min(spare(pin, most), spare(new Pin(-across, -along), most));
                 if (spare > most) {
                     most = spare;
                     best = pin;
