@@ -432,9 +432,9 @@ public final class Specification {
 
     /** How many stand between guard or bolster and handle. */
     public int spacers() {
-        return is(SpecificationField.SPACER, Spacing.ONE)
-                ? 1
-                : is(SpecificationField.SPACER, Spacing.TWO) ? 2 : is(SpecificationField.SPACER, Spacing.THREE) ? 3 : 0;
+        return answers(SpecificationField.SPACER)
+                ? choice(SpecificationField.SPACER, Spacing.class).count()
+                : 0;
     }
 
     public boolean hasAlignmentPins() {

@@ -28,19 +28,8 @@ public record HandleSurface(List<Grit> grits, List<Coat> coats) {
 
     public static HandleSurface of(HandleMaterial material, HandleFinish finish) {
         Grit first = Grit.named(FIRST).orElseThrow();
-        Grit last = Grit.named("P" + lastGrit(material)).orElseThrow();
+        Grit last = Grit.named("P" + material.finestGrit()).orElseThrow();
         return new HandleSurface(GritLadder.of(first, last, Optional.empty()).grits(), coats(finish));
-    }
-
-    /** As {@link HandleMaterial#finalGrit} says in words: the finer one where there are two. */
-    private static int lastGrit(HandleMaterial material) {
-        return switch (material) {
-            case CARBON_FIBRE -> 2500;
-            case CAST_RESIN -> 2000;
-            case STABILISED_WOOD, BONE, ANTLER, HORN, LAYERED_TUSK -> 1000;
-            case TITANIUM, GLASS_EPOXY, CANVAS_PHENOLIC -> 600;
-            case HICKORY, ASH, WALNUT, MAPLE, DENSE_OILY_WOOD, BURL -> 400;
-        };
     }
 
     private static List<Coat> coats(HandleFinish finish) {

@@ -143,6 +143,17 @@ public enum HandleMaterial {
         };
     }
 
+    /** The number of the last paper of {@link #finalGrit}, by FEPA. */
+    public int finestGrit() {
+        return switch (this) {
+            case CARBON_FIBRE -> 2500;
+            case CAST_RESIN -> 2000;
+            case STABILISED_WOOD, BONE, ANTLER, HORN, LAYERED_TUSK -> 1000;
+            case TITANIUM, GLASS_EPOXY, CANVAS_PHENOLIC -> 600;
+            case HICKORY, ASH, WALNUT, MAPLE, DENSE_OILY_WOOD, BURL -> 400;
+        };
+    }
+
     /** Whether it is finished with oil, which dries overnight between thin coats: wood that nothing has closed. */
     public boolean takesOil() {
         return dust == Dust.WOOD && this != STABILISED_WOOD;

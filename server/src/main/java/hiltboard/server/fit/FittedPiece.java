@@ -55,6 +55,7 @@ final class FittedPiece {
     private final Rows rows;
     private final Specification spec;
     private final DimensionChain chain;
+    private final HandleForm handle;
     private final Units units;
 
     FittedPiece(PieceFile file, Rows rows, Units units) {
@@ -63,6 +64,7 @@ final class FittedPiece {
         this.spec = file.specification();
         this.units = units;
         this.chain = file.chain(units);
+        this.handle = HandleForm.of(spec).orElseThrow();
     }
 
     static boolean isOne(PieceFile file) {
@@ -226,7 +228,7 @@ final class FittedPiece {
     }
 
     HandleForm handle() {
-        return HandleForm.of(spec).orElseThrow();
+        return handle;
     }
 
     /** The guard's finished outline, seen from the front. */

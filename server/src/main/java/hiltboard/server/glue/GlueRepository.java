@@ -143,22 +143,16 @@ class GlueRepository {
                 WHERE piece_id = :piece AND struck_at_ms IS NULL ORDER BY dry_run.id DESC LIMIT 1
                 """)
                 .param("piece", piece)
-                .query((row, number) -> new DryRunRow(
-                        row.getLong("id"),
-                        Instant.ofEpochMilli(row.getLong("begun_at_ms")),
-                        row.getInt("parts"),
-                        Optional.ofNullable((Number) row.getObject("ended_at_ms"))
-                                .map(ended -> Duration.ofMillis(ended.longValue() - millis(row))),
-                        row.getString("by_name")))
+                .query((row, number) -> dryRun(row))
                 .optional();
     }
 
-    private static long millis(ResultSet row) {
-        try {
-            return row.getLong("begun_at_ms");
-        } catch (SQLException failure) {
-            throw new IllegalStateException(failure);
-        }
+    private static DryRunRow dryRun(ResultSet row) throws SQLException {
+        Instant begun = Instant.ofEpochMilli(row.getLong("begun_at_ms"));
+        long ended = row.getLong("ended_at_ms");
+        Optional<Duration> took =
+                row.wasNull() ? Optional.empty() : Optional.of(Duration.between(begun, Instant.ofEpochMilli(ended)));
+        return new DryRunRow(row.getLong("id"), begun, row.getInt("parts"), took, row.getString("by_name"));
     }
 
     long mixed(MixRow mix, long sheet, long person) {

@@ -280,11 +280,13 @@ class GlueViews {
     private Optional<Worked<Mass>> needed(PieceFile file, Optional<SheetRow> row, Units units) {
         return file.specification().isGlued()
                 ? Optional.of(GluedFaces.of(file.specification(), cavities.toFill(file))
-                        .mass(row.orElse(NO_SHEET).sheet().density(), units))
+                        .mass(
+                                row.map(SheetRow::sheet)
+                                        .orElse(AdhesiveSheet.EMPTY)
+                                        .density(),
+                                units))
                 : Optional.empty();
     }
-
-    private static final SheetRow NO_SHEET = new SheetRow(0, AdhesiveSheet.EMPTY, 0, "", false);
 
     /** @param why it cannot be weighed; empty where it can */
     private record Weighing(Optional<WeighedView> weighed, String why) {
