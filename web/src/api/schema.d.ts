@@ -6654,7 +6654,7 @@ export interface components {
             pins: components["schemas"]["StackPinsView"];
             prints: components["schemas"]["Option"][];
             side: components["schemas"]["FitSideView"];
-            slot: components["schemas"]["SlotSizeView"][];
+            slot: components["schemas"]["FitLineView"][];
             stack: components["schemas"]["HandleStackView"];
             tang: components["schemas"]["TangPlaceView"][];
             taper: components["schemas"]["WorkedView"];
@@ -8394,10 +8394,6 @@ export interface components {
             id: number;
             path: string;
         };
-        SlotSizeView: {
-            label: string;
-            worked: components["schemas"]["WorkedView"];
-        };
         SoakView: {
             blade: string;
             counts: string;
@@ -9470,7 +9466,6 @@ export type SiblingView = components['schemas']['SiblingView'];
 export type SignIn = components['schemas']['SignIn'];
 export type SizeView = components['schemas']['SizeView'];
 export type SketchView = components['schemas']['SketchView'];
-export type SlotSizeView = components['schemas']['SlotSizeView'];
 export type SoakView = components['schemas']['SoakView'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];

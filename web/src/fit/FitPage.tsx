@@ -1,19 +1,13 @@
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import type { FitWaitingView } from '../api/schema';
-import { styled } from 'styled-components';
-import { Listed, Panel, Quiet, Row } from '../parts/Sheet';
+import { Panel, Quiet, Row } from '../parts/Sheet';
 import { Thirds } from '../parts/Thirds';
+import { WaitsHere } from '../parts/WaitsHere';
 import { AtHand, Besides } from './FitPart';
 import { Passages } from './Passages';
 import { Sections } from './Sections';
 import { useFit, useFits } from './useFit';
-
-const Here = styled(Listed)`
-  [aria-current] {
-    font-weight: 700;
-  }
-`;
 
 /** The fitting bench: what waits, the chosen piece in section, and what is measured of it. */
 export default function FitPage() {
@@ -45,7 +39,14 @@ function Bench({ waiting, piece }: { waiting: readonly FitWaitingView[]; piece: 
   return (
     <Thirds>
       <div>
-        <Waiting waiting={waiting} piece={piece} />
+        <WaitsHere
+          label="Waits to be fitted"
+          room="/fit"
+          waiting={waiting}
+          chosen={piece}
+          nothing="Nothing waits to be fitted."
+          when={(each) => (each.isNow ? 'Now: ' : 'Later: ')}
+        />
       </div>
       <div>
         {fit ? (
@@ -64,27 +65,5 @@ function Bench({ waiting, piece }: { waiting: readonly FitWaitingView[]; piece: 
       </div>
       <div>{fit ? <AtHand fit={fit} step={here?.step ?? ''} spacer={spacer} onSpacer={setSpacer} /> : null}</div>
     </Thirds>
-  );
-}
-
-function Waiting({ waiting, piece }: { waiting: readonly FitWaitingView[]; piece: number }) {
-  return (
-    <Panel aria-label="Waits to be fitted">
-      <h2>Waits here</h2>
-      <Here>
-        {waiting.map((each) => (
-          <li key={each.piece}>
-            <Link to={`/fit?piece=${each.piece}`} aria-current={each.piece === piece || undefined}>
-              {each.pieceName}, {each.jobTitle}
-            </Link>
-            <Quiet as="div">
-              {each.isNow ? 'Now: ' : 'Later: '}
-              {each.stepWords}
-              {each.holdsUp ? `; ${each.holdsUp}` : ''}
-            </Quiet>
-          </li>
-        ))}
-      </Here>
-    </Panel>
   );
 }

@@ -1,5 +1,4 @@
 import type { FitView } from '../api/schema';
-import { Answer } from '../parts/Answer';
 import { Facts } from '../parts/Facts';
 import { Fold } from '../parts/Fold';
 import { Quiet, Section, Trouble } from '../parts/Sheet';
@@ -34,9 +33,7 @@ export function Passages({ fit }: { fit: FitView }) {
       <Tang fit={fit} />
       {fit.slot.length > 0 ? (
         <Fold title="The guard’s slot" comesTo={fit.slot[0]?.worked.value}>
-          {fit.slot.map((size) => (
-            <Answer key={size.label} label={size.label} worked={size.worked} />
-          ))}
+          <Lines lines={fit.slot} />
         </Fold>
       ) : null}
     </Section>

@@ -1,10 +1,11 @@
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
-import type { GlueBenchView, GlueWaitingView } from '../api/schema';
+import type { GlueBenchView } from '../api/schema';
 import { KeptForm } from '../parts/KeptForm';
 import { Press } from '../parts/Press';
 import { Listed, Panel, Quiet, Row } from '../parts/Sheet';
 import { Thirds } from '../parts/Thirds';
+import { WaitsHere } from '../parts/WaitsHere';
 import { DryRun } from './DryRun';
 import { MixClock } from './MixClock';
 import { Mixing } from './Mixing';
@@ -26,7 +27,13 @@ export default function GluePage() {
       </Row>
       <Thirds>
         <div>
-          <Waiting waiting={data.waiting} piece={piece} />
+          <WaitsHere
+            label="Waits to be glued"
+            room="/glue"
+            waiting={data.waiting}
+            chosen={piece}
+            nothing="Nothing waits to be glued."
+          />
         </div>
         <div>
           <h2>On the clock</h2>
@@ -59,28 +66,6 @@ function Chosen({ piece }: { piece: number }) {
       <Mixing glue={glue} reckoned={reckoned} onReckoned={setReckoned} />
     </Panel>
   ) : null;
-}
-
-function Waiting({ waiting, piece }: { waiting: readonly GlueWaitingView[]; piece: number }) {
-  return (
-    <Panel aria-label="Waits to be glued">
-      <h2>Waits here</h2>
-      {waiting.length === 0 ? <Quiet>Nothing waits to be glued.</Quiet> : null}
-      <Listed>
-        {waiting.map((each) => (
-          <li key={each.piece}>
-            <Link to={`/glue?piece=${each.piece}`} aria-current={each.piece === piece || undefined}>
-              {each.pieceName}, {each.jobTitle}
-            </Link>
-            <Quiet as="div">
-              {each.stepWords}
-              {each.holdsUp ? `; ${each.holdsUp}` : ''}
-            </Quiet>
-          </li>
-        ))}
-      </Listed>
-    </Panel>
-  );
 }
 
 function Sheets({ bench }: { bench: GlueBenchView }) {

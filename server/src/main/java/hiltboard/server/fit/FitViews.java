@@ -86,8 +86,6 @@ class FitViews {
             boolean isMeasured,
             String stopsShort) {}
 
-    record SlotSizeView(String label, WorkedView worked) {}
-
     record LevelView(int blows, String left, String right, String by) {}
 
     /** @param turn what to do now, and {@code next} in words */
@@ -169,7 +167,7 @@ class FitViews {
             List<TangPlaceView> tang,
             Optional<WorkedView> taper,
             List<PassageView> passages,
-            List<SlotSizeView> slot,
+            List<FitLineView> slot,
             List<FitLineView> lip,
             Optional<DrivenView> driven,
             List<Option> prints,
@@ -317,7 +315,7 @@ class FitViews {
                 + Length.ofMillimetres(2 * halfThick).asRead(units).in(units);
     }
 
-    private static List<SlotSizeView> slot(FittedPiece piece, Units units) {
+    private static List<FitLineView> slot(FittedPiece piece, Units units) {
         return Stream.of(
                         PieceDimensions.SLOT_WIDTH,
                         PieceDimensions.SLOT_CUTTER,
@@ -325,7 +323,7 @@ class FitViews {
                         PieceDimensions.POCKET_DEPTH,
                         PieceDimensions.LIP_WIDTH)
                 .map(piece::link)
-                .map(link -> new SlotSizeView(
+                .map(link -> new FitLineView(
                         link.dimension().label(),
                         new WorkedView(
                                 link.currentIn(units),
