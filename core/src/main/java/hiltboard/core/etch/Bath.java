@@ -1,6 +1,7 @@
 package hiltboard.core.etch;
 
 import hiltboard.core.field.Answer;
+import hiltboard.core.field.Answers;
 import hiltboard.core.field.Finding;
 import hiltboard.core.field.Form;
 import hiltboard.core.measure.Length;
@@ -8,11 +9,9 @@ import hiltboard.core.measure.LiquidVolume;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import java.math.BigDecimal;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 
 /**
  * A bath of the tank, as its form was answered.
@@ -38,24 +37,17 @@ public record Bath(Map<BathField, Answer<?>> answers) {
 
     /** As {@link #kept} wrote it. @throws RuntimeException if it did not */
     public static Bath ofKept(Map<String, String> kept) {
-        Map<BathField, Answer<?>> answers = new EnumMap<>(BathField.class);
-        kept.forEach((key, value) -> BathField.withKey(key)
-                .ifPresent(field -> answers.put(field, field.kind(EMPTY).ofKept(value))));
-        return new Bath(Map.copyOf(answers));
+        return new Bath(Answers.restored(BathField.all(), kept, EMPTY));
     }
 
     /** The answers as they stand in the data, by the fields' keys. */
     public Map<String, String> kept() {
-        Map<String, String> kept = new TreeMap<>();
-        answers.forEach((field, answer) -> kept.put(field.key(), answer.kept()));
-        return kept;
+        return Answers.kept(answers);
     }
 
     /** An answer as the reader would type it; empty where there is none. */
     public String entry(BathField field, Units units) {
-        return Optional.ofNullable(answers.get(field))
-                .map(answer -> answer.entry(units))
-                .orElse("");
+        return Answers.entry(answers, field, units);
     }
 
     public boolean has(BathField field) {
@@ -109,6 +101,6 @@ public record Bath(Map<BathField, Answer<?>> answers) {
     }
 
     private <T> Optional<T> value(BathField field, Class<T> type) {
-        return Optional.ofNullable(answers.get(field)).map(Answer::value).map(type::cast);
+        return Answers.value(answers, field, type);
     }
 }

@@ -11,9 +11,7 @@ import hiltboard.core.field.TemperatureWithin;
 import hiltboard.core.field.Words;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -44,10 +42,6 @@ public enum BathField implements Field<Bath> {
         this.key = key;
         this.label = label;
         this.group = group;
-    }
-
-    public static Optional<BathField> withKey(String key) {
-        return Arrays.stream(values()).filter(field -> field.key.equals(key)).findFirst();
     }
 
     public static List<BathField> all() {

@@ -1,6 +1,7 @@
 package hiltboard.core.glue;
 
 import hiltboard.core.field.Answer;
+import hiltboard.core.field.Answers;
 import hiltboard.core.field.Finding;
 import hiltboard.core.field.Form;
 import hiltboard.core.glue.Warmth.InTheShop;
@@ -12,11 +13,9 @@ import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import java.math.BigDecimal;
 import java.time.Duration;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 
 /**
  * The data sheet of an adhesive, as the shop copied it down: what its maker says comes before any rule of thumb.
@@ -50,24 +49,17 @@ public record AdhesiveSheet(Map<SheetField, Answer<?>> answers) {
 
     /** As {@link #kept} wrote it. @throws RuntimeException if it did not */
     public static AdhesiveSheet ofKept(Map<String, String> kept) {
-        Map<SheetField, Answer<?>> answers = new EnumMap<>(SheetField.class);
-        kept.forEach((key, value) -> SheetField.withKey(key)
-                .ifPresent(field -> answers.put(field, field.kind(EMPTY).ofKept(value))));
-        return new AdhesiveSheet(Map.copyOf(answers));
+        return new AdhesiveSheet(Answers.restored(SheetField.all(), kept, EMPTY));
     }
 
     /** The answers as they stand in the data, by the fields' keys. */
     public Map<String, String> kept() {
-        Map<String, String> kept = new TreeMap<>();
-        answers.forEach((field, answer) -> kept.put(field.key(), answer.kept()));
-        return kept;
+        return Answers.kept(answers);
     }
 
     /** An answer as the reader would type it; empty where there is none. */
     public String entry(SheetField field, Units units) {
-        return Optional.ofNullable(answers.get(field))
-                .map(answer -> answer.entry(units))
-                .orElse("");
+        return Answers.entry(answers, field, units);
     }
 
     public boolean has(SheetField field) {
@@ -211,6 +203,6 @@ public record AdhesiveSheet(Map<SheetField, Answer<?>> answers) {
     }
 
     private <T> Optional<T> value(SheetField field, Class<T> type) {
-        return Optional.ofNullable(answers.get(field)).map(Answer::value).map(type::cast);
+        return Answers.value(answers, field, type);
     }
 }

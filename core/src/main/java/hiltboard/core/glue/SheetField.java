@@ -13,9 +13,7 @@ import hiltboard.core.field.Words;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import java.time.Duration;
-import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 
 /** What the data sheet of an adhesive says. The keys stay the same for ever. */
@@ -49,10 +47,6 @@ public enum SheetField implements Field<AdhesiveSheet> {
         this.key = key;
         this.label = label;
         this.group = group;
-    }
-
-    public static Optional<SheetField> withKey(String key) {
-        return Arrays.stream(values()).filter(field -> field.key.equals(key)).findFirst();
     }
 
     public static List<SheetField> all() {
