@@ -130,6 +130,7 @@ const VIEWS: readonly View[] = [
   { to: '/tank', words: 'Tank', rank: 3 },
   { to: '/fit', words: 'Fit' },
   { to: '/glue', words: 'Glue' },
+  { to: '/sheath', words: 'Leather' },
   { to: '/new', words: 'New commission', isOwners: true },
   { to: '/clients', words: 'Clients' },
   { to: '/delivered', words: 'Delivered' },

@@ -1285,6 +1285,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fit/pieces/{id}/grain": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fit: grain */
+        get: operations["fitGrain"];
+        put?: never;
+        /** Fit: read grain */
+        post: operations["fitReadGrain"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fit/pieces/{id}/levels": {
         parameters: {
             query?: never;
@@ -1353,6 +1371,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fit/pieces/{id}/scales": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Fit: scales */
+        get: operations["fitScales"];
+        put?: never;
+        /** Fit: read scales */
+        post: operations["fitReadScales"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fit/pieces/{id}/shaping": {
         parameters: {
             query?: never;
@@ -1370,6 +1406,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/fit/pieces/{id}/spare-pairs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: spare */
+        post: operations["fitSpare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fit/pieces/{id}/stack": {
         parameters: {
             query?: never;
@@ -1381,6 +1434,74 @@ export interface paths {
         put?: never;
         /** Fit: stack */
         post: operations["fitStack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/pieces/{id}/voids": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: mark void */
+        post: operations["fitMarkVoid"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/spare-pairs/{id}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: strike spare */
+        post: operations["fitStrikeSpare"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/voids/{id}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: strike void */
+        post: operations["fitStrikeVoid"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/fit/wheels": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Fit: wheels */
+        post: operations["fitWheels"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1806,6 +1927,23 @@ export interface paths {
         put?: never;
         /** Glue: mix */
         post: operations["glueMix"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/glue/pieces/{id}/ready": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Glue: ready */
+        post: operations["glueReady"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3095,6 +3233,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{piece}/stations/{station}/put-on": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Put on: at station */
+        post: operations["putOnAtStation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{piece}/steps/{operation}/again": {
         parameters: {
             query?: never;
@@ -3447,6 +3602,126 @@ export interface paths {
         put?: never;
         /** Beside: open first */
         post: operations["besideOpenFirst"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheath": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sheath: bench */
+        get: operations["sheathBench"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheath/flaws/{id}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sheath: strike flaw */
+        post: operations["sheathStrikeFlaw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheath/pieces/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sheath: piece */
+        get: operations["sheathPiece"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheath/pieces/{id}/trials": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sheath: tried */
+        post: operations["sheathTried"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheath/sides/{lot}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Sheath: side */
+        get: operations["sheathSide"];
+        put?: never;
+        /** Sheath: measured */
+        post: operations["sheathMeasured"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheath/sides/{lot}/flaws": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sheath: marked */
+        post: operations["sheathMarked"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sheath/trials/{id}/strike": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sheath: strike trial */
+        post: operations["sheathStrikeTrial"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5308,14 +5583,20 @@ export interface components {
             peroxideStrength: string;
         };
         AskedFlaw: {
-            depth: string;
-            goesOn: boolean;
-            thickness: string;
-            wanted: string;
-            words: string;
+            along: string;
+            kind: string;
+            radius: string;
+            up: string;
         };
         AskedGone: {
             to: string;
+        };
+        AskedGrain: {
+            apart: string;
+            end: string;
+            isRight: boolean;
+            isRising: boolean;
+            side: string;
         };
         AskedHabit: {
             least: string;
@@ -5395,6 +5676,11 @@ export interface components {
             moment: string;
             result: string;
         };
+        AskedPair: {
+            hole: string;
+            serial: string;
+            spacing: string;
+        };
         AskedPins: {
             firstAcross: string;
             firstAlong: string;
@@ -5432,6 +5718,10 @@ export interface components {
             };
             stage: string;
         };
+        AskedReady: {
+            isThere: boolean;
+            words: string;
+        };
         AskedRecipe: {
             afterBaths: components["schemas"]["AskedAfterBath"][];
             /** Format: int32 */
@@ -5468,12 +5758,21 @@ export interface components {
             thickness: string;
             width: string;
         };
+        AskedScales: {
+            entries: {
+                [key: string]: string;
+            };
+        };
         AskedSheet: {
             /** Format: int32 */
             basedOn: number;
             entries: {
                 [key: string]: string;
             };
+        };
+        AskedSide: {
+            length: string;
+            width: string;
         };
         AskedStack: {
             entries: {
@@ -5492,8 +5791,8 @@ export interface components {
             moment: string;
         };
         AskedTrial: {
-            result: string;
-            triedOn: string;
+            fit: string;
+            words: string;
         };
         AskedTrip: {
             /** Format: int64 */
@@ -5509,10 +5808,21 @@ export interface components {
             lot: number;
             tool: string;
         };
+        AskedVoid: {
+            across: string;
+            behind: string;
+            isAbove: boolean;
+            isRight: boolean;
+            off: string;
+            reach: string;
+        };
         AskedWarp: {
             amount: string;
             direction: string;
             place: string;
+        };
+        AskedWheels: {
+            sizes: string;
         };
         AskedZone: {
             corners: number[];
@@ -5807,6 +6117,20 @@ export interface components {
             to: string;
             /** Format: double */
             toMillimetres: number;
+        };
+        BlockVoidView: {
+            by: string;
+            fate: string;
+            /** Format: int64 */
+            id: number;
+            isTrouble: boolean;
+            /** Format: double */
+            reach: number;
+            words: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
         };
         Both: {
             field: string;
@@ -6662,6 +6986,7 @@ export interface components {
         FitWaitingView: {
             holdsUp: string;
             isNow: boolean;
+            isOfScales: boolean;
             jobTitle: string;
             /** Format: int64 */
             piece: number;
@@ -6763,6 +7088,7 @@ export interface components {
             pull: components["schemas"]["PullView"];
             ratio: components["schemas"]["WorkedView"];
             scaleStep: string;
+            seen: string[];
             /** Format: int64 */
             sheet: number;
             sheets: components["schemas"]["Option"][];
@@ -6781,6 +7107,28 @@ export interface components {
             pieceName: string;
             step: string;
             stepWords: string;
+        };
+        GrainSideView: {
+            /** Format: double */
+            height: number;
+            lines: string;
+            /** Format: double */
+            minX: number;
+            /** Format: double */
+            minY: number;
+            outline: string;
+            /** Format: double */
+            width: number;
+            words: string;
+        };
+        GrainView: {
+            /** Format: int64 */
+            id: number;
+            pieceName: string;
+            read: string;
+            says: string[];
+            sides: components["schemas"]["GrainSideView"][];
+            voids: components["schemas"]["BlockVoidView"][];
         };
         GrindView: {
             belt: components["schemas"]["AtTheBelt"];
@@ -6845,6 +7193,10 @@ export interface components {
             what: string;
             word: string;
         };
+        HandleNumberView: {
+            label: string;
+            value: string;
+        };
         HandleSectionView: {
             behindFront: string;
             /** Format: double */
@@ -6887,6 +7239,7 @@ export interface components {
             isUntempered: boolean;
             name: string;
             nextTitle: string;
+            sheath?: components["schemas"]["HangingSheath"];
             standing: string;
             /** @enum {string} */
             state: "BAR" | "PROFILED" | "HARDENED" | "GROUND" | "FINISHED" | "GUARDED" | "HANDLED" | "HANDED_OVER";
@@ -6894,6 +7247,30 @@ export interface components {
             underWay: components["schemas"]["UnderWay"][];
             waitsForClient: boolean;
             whose: string;
+            windows: components["schemas"]["WindowView"][];
+            with: string;
+            /** Format: int64 */
+            withId: number;
+        };
+        HangingSheath: {
+            /** Format: int32 */
+            allSteps: number;
+            /** Format: int32 */
+            doneSteps: number;
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            minX: number;
+            /** Format: double */
+            minY: number;
+            name: string;
+            nextTitle: string;
+            outline: string;
+            seam: string;
+            stateWords: string;
+            underWay: components["schemas"]["UnderWay"][];
+            /** Format: double */
+            width: number;
             windows: components["schemas"]["WindowView"][];
             with: string;
             /** Format: int64 */
@@ -6956,6 +7333,12 @@ export interface components {
             x: string;
             y: string;
         };
+        InsideCurveView: {
+            made: components["schemas"]["WorkedView"];
+            name: string;
+            radius: string;
+            says: string;
+        };
         InSlot: {
             name: string;
             /** Format: int64 */
@@ -6988,7 +7371,7 @@ export interface components {
             /** Format: int64 */
             jobId?: number;
             /** @enum {string} */
-            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "MASK_DRAWN" | "STENCIL_KEPT" | "MARK_MOMENT" | "FERRIC_MADE" | "FITTED" | "GLUED" | "ADHESIVE_SHEET_KEPT" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
+            kind: "SHOP_OPENED" | "SHOP_RESTORED" | "TAKEN_ALONG" | "CLIENT_FORGOTTEN" | "PERSON_ADDED" | "PERSON_CHANGED" | "UNITS_CHOSEN" | "JOB_TAKEN" | "PROMISE_CHANGED" | "SPECIFICATION_CHANGED" | "CHANGE_DROPPED" | "PIECE_DESCRIBED" | "PIECE_MARKED" | "PIECE_ADDED" | "BRIEF_CHANGED" | "DAY_SAID" | "STEP_STARTED" | "REST_STARTED" | "REST_UP" | "WINDOW_OPEN" | "WINDOW_CLOSING" | "STEP_DONE" | "STEP_REOPENED" | "STEP_TAKEN_BACK" | "STEP_PUT_DOWN" | "STEP_PICKED_UP" | "PUT_ON" | "READING_TAKEN" | "READING_STRUCK" | "TAKEN_AS_IT_IS" | "GATE_OVERRIDDEN" | "HELD" | "RELEASED" | "WENT_WRONG" | "SCRAPPED" | "HANDED_OVER" | "NOTE_WRITTEN" | "NOTE_STRUCK" | "PHOTO_TAKEN" | "PRICE_SET" | "REVISION_KEPT" | "LINK_MADE" | "LINK_WITHDRAWN" | "APPROVED" | "CLIENT_WISHED" | "CLIENT_SAID" | "PROPOSAL_PUT" | "PROPOSAL_TAKEN" | "SKETCH_TAKEN" | "UPDATES_CHOSEN" | "LETTER_WRITTEN" | "STOCK_RECEIVED" | "STOCK_DESCRIBED" | "STOCK_PROMISED" | "STOCK_RELEASED" | "STOCK_TAKEN" | "STOCK_COUNTED" | "STOCK_CLAIMED" | "STOCK_ORDERED" | "SUPPLY_CHOSEN" | "BAR_PLANNED" | "BAR_CUT" | "BILLET_BEGUN" | "BILLET_CHANGED" | "BILLET_STEP_DONE" | "BILLET_STEP_REOPENED" | "BILLET_FLAW" | "BILLET_FINISHED" | "BILLET_DROPPED" | "MACHINE_KEPT" | "TRIP_PLANNED" | "KILN_KEPT" | "KILN_CHECKED" | "FIRE_PLANNED" | "FIRE_CHANGED" | "FIRE_LIT" | "FIRE_SOAKED" | "FIRE_OVER" | "ALARM" | "ALARM_ANSWERED" | "HARDNESS_TESTED" | "WARP_MEASURED" | "GROUND_MEASURED" | "ABRASIVE_USED" | "EDGE_HABIT_SET" | "EDGE_TRIED" | "HOLE_MEASURED" | "CUTTER_USED" | "BATH_KEPT" | "COUPON_TRIED" | "ETCH_RECIPE_KEPT" | "TANK_MOMENT" | "MASK_DRAWN" | "STENCIL_KEPT" | "MARK_MOMENT" | "FERRIC_MADE" | "FITTED" | "GLUED" | "ADHESIVE_SHEET_KEPT" | "SHEATH_TRIED" | "LEATHER_MARKED" | "SENT_OUT" | "CAME_BACK" | "STEEL_KEPT" | "SHOP_SETTING_CHOSEN";
             origin: string;
             /** Format: int64 */
             personId?: number;
@@ -7042,6 +7425,58 @@ export interface components {
         LadderView: {
             cautions: string[];
             steps: string[];
+            words: string;
+        };
+        LaidView: {
+            part: string;
+            path: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        LeatherBenchView: {
+            leather: components["schemas"]["LeatherLineView"][];
+            waiting: components["schemas"]["SheathWaitingView"][];
+        };
+        LeatherFlawView: {
+            by: string;
+            /** Format: int64 */
+            id: number;
+            kind: string;
+            /** Format: double */
+            radius: number;
+            words: string;
+            /** Format: double */
+            x: number;
+            /** Format: double */
+            y: number;
+        };
+        LeatherLineView: {
+            left: string;
+            /** Format: int64 */
+            lot: number;
+            size: string;
+            words: string;
+        };
+        LeatherSideView: {
+            flaws: components["schemas"]["LeatherFlawView"][];
+            kinds: components["schemas"]["Option"][];
+            laid: components["schemas"]["LaidView"][];
+            left: string;
+            /** Format: double */
+            length: number;
+            /** Format: int64 */
+            lot: number;
+            noRoom: string[];
+            otherwise: string[];
+            size: string;
+            used: string;
+            /** Format: double */
+            width: number;
             words: string;
         };
         LessonView: {
@@ -7383,6 +7818,10 @@ export interface components {
         NamedCurrency: {
             currency: string;
         };
+        NamedWorkedView: {
+            label: string;
+            worked: components["schemas"]["WorkedView"];
+        };
         NeedView: {
             amount: string;
             choices: components["schemas"]["ChoiceView"][];
@@ -7680,6 +8119,18 @@ export interface components {
         Packed: {
             isPacked: boolean;
             line: string;
+        };
+        PartFrame: {
+            /** Format: double */
+            height: number;
+            /** Format: double */
+            hole: number;
+            /** Format: double */
+            minX: number;
+            /** Format: double */
+            minY: number;
+            /** Format: double */
+            width: number;
         };
         PartView: {
             mass: string;
@@ -8277,6 +8728,25 @@ export interface components {
             single: number;
             working: string[];
         };
+        ScaleLineView: {
+            field: string;
+            isOut: boolean;
+            label: string;
+            left: string;
+            right: string;
+            says: string;
+        };
+        ScalesView: {
+            canBeChanged: boolean;
+            /** Format: int64 */
+            id: number;
+            lines: components["schemas"]["ScaleLineView"][];
+            numbers: components["schemas"]["HandleNumberView"][];
+            pieceName: string;
+            says: string[];
+            spacing: string;
+            spares: components["schemas"]["SparePairView"][];
+        };
         SecondFolder: {
             path: string;
         };
@@ -8333,10 +8803,13 @@ export interface components {
         };
         ShapingView: {
             coats: components["schemas"]["CoatView"][];
+            curves: components["schemas"]["InsideCurveView"][];
+            facets: string;
             grits: string[];
             /** Format: int64 */
             id: number;
             sections: components["schemas"]["HandleSectionView"][];
+            wheels: string;
         };
         SharedTablet: {
             isShared: boolean;
@@ -8355,6 +8828,66 @@ export interface components {
             said: string;
             steps: string[];
             trials: components["schemas"]["TrialView"][];
+        };
+        SheathMark: {
+            kind: string;
+            path: string;
+        };
+        SheathPartView: {
+            frame: components["schemas"]["PartFrame"];
+            /** Format: int32 */
+            holes: number;
+            marks: components["schemas"]["SheathMark"][];
+            name: string;
+            size: string;
+        };
+        SheathStepView: {
+            operation: string;
+            stage: string;
+            title: string;
+            waitsFor: string;
+        };
+        SheathTrialView: {
+            /** Format: int64 */
+            atMillis: number;
+            by: string;
+            fit: string;
+            fitWords: string;
+            /** Format: int64 */
+            id: number;
+            remedy: string;
+            words: string;
+        };
+        SheathView: {
+            fits: components["schemas"]["Option"][];
+            frame: components["schemas"]["PartFrame"];
+            holder: components["schemas"]["Holder"];
+            /** Format: int64 */
+            id: number;
+            isTrial: boolean;
+            jobTitle: string;
+            kind: string;
+            leather: string;
+            marks: components["schemas"]["SheathMark"][];
+            numbers: components["schemas"]["NamedWorkedView"][];
+            parts: components["schemas"]["SheathPartView"][];
+            pieceName: string;
+            seam: string;
+            state: string;
+            steps: components["schemas"]["SheathStepView"][];
+            trials: components["schemas"]["SheathTrialView"][];
+        };
+        SheathWaitingView: {
+            holdsUp: string;
+            isNow: boolean;
+            jobTitle: string;
+            /** Format: int64 */
+            piece: number;
+            pieceName: string;
+            state: string;
+            step: string;
+            stepWords: string;
+            with: string;
         };
         SheetLineView: {
             /** Format: int64 */
@@ -8409,6 +8942,15 @@ export interface components {
             /** Format: int64 */
             wantedSeconds: number;
         };
+        SparePairView: {
+            by: string;
+            goesOn: boolean;
+            /** Format: int64 */
+            id: number;
+            left: components["schemas"]["WorkedView"];
+            says: string;
+            serial: string;
+        };
         SpecificationLine: {
             entry: string;
             field: string;
@@ -8422,7 +8964,7 @@ export interface components {
             /** Format: double */
             diameter: number;
             /** @enum {string} */
-            use: "PIN" | "PIVOT" | "LIGHTENING" | "TUBE";
+            use: "PIN" | "PIVOT" | "LIGHTENING" | "TUBE" | "BOLSTER";
             /** Format: double */
             x: number;
             /** Format: double */
@@ -8586,7 +9128,7 @@ export interface components {
             clock: components["schemas"]["StepClock"];
             isItsTurn: boolean;
             isOwners: boolean;
-            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES" | "FITS" | "GLUES" | "SHAPES")[];
+            marks: ("DRILLS_FOR_PINS" | "LOOKS_AT_THE_FIRE" | "READS_WHOLE_BRIEF" | "HANDS_OVER" | "GRINDS_BEVELS" | "ETCHES" | "MARKS" | "MASKS" | "SHARPENS" | "PROVES_HOLES" | "FITS" | "GLUES" | "SHAPES" | "SCALES")[];
             numbers: components["schemas"]["Numbers"];
             ofTheDay: components["schemas"]["OfTheDayView"][];
             operation: string;
@@ -9103,6 +9645,7 @@ export type AskedDryRun = components['schemas']['AskedDryRun'];
 export type AskedFerric = components['schemas']['AskedFerric'];
 export type AskedFlaw = components['schemas']['AskedFlaw'];
 export type AskedGone = components['schemas']['AskedGone'];
+export type AskedGrain = components['schemas']['AskedGrain'];
 export type AskedHabit = components['schemas']['AskedHabit'];
 export type AskedHole = components['schemas']['AskedHole'];
 export type AskedKiln = components['schemas']['AskedKiln'];
@@ -9113,6 +9656,7 @@ export type AskedMarkResult = components['schemas']['AskedMarkResult'];
 export type AskedMask = components['schemas']['AskedMask'];
 export type AskedMix = components['schemas']['AskedMix'];
 export type AskedMoment = components['schemas']['AskedMoment'];
+export type AskedPair = components['schemas']['AskedPair'];
 export type AskedPins = components['schemas']['AskedPins'];
 export type AskedPlan = components['schemas']['AskedPlan'];
 export type AskedPortion = components['schemas']['AskedPortion'];
@@ -9120,18 +9664,23 @@ export type AskedPrint = components['schemas']['AskedPrint'];
 export type AskedRating = components['schemas']['AskedRating'];
 export type AskedReading = components['schemas']['AskedReading'];
 export type AskedReadings = components['schemas']['AskedReadings'];
+export type AskedReady = components['schemas']['AskedReady'];
 export type AskedRecipe = components['schemas']['AskedRecipe'];
 export type AskedRemedy = components['schemas']['AskedRemedy'];
 export type AskedRun = components['schemas']['AskedRun'];
 export type AskedScale = components['schemas']['AskedScale'];
+export type AskedScales = components['schemas']['AskedScales'];
 export type AskedSheet = components['schemas']['AskedSheet'];
+export type AskedSide = components['schemas']['AskedSide'];
 export type AskedStack = components['schemas']['AskedStack'];
 export type AskedStencil = components['schemas']['AskedStencil'];
 export type AskedSwitch = components['schemas']['AskedSwitch'];
 export type AskedTrial = components['schemas']['AskedTrial'];
 export type AskedTrip = components['schemas']['AskedTrip'];
 export type AskedUse = components['schemas']['AskedUse'];
+export type AskedVoid = components['schemas']['AskedVoid'];
 export type AskedWarp = components['schemas']['AskedWarp'];
+export type AskedWheels = components['schemas']['AskedWheels'];
 export type AskedZone = components['schemas']['AskedZone'];
 export type AtStation = components['schemas']['AtStation'];
 export type AtTheBelt = components['schemas']['AtTheBelt'];
@@ -9161,6 +9710,7 @@ export type BilletReading = components['schemas']['BilletReading'];
 export type BladeView = components['schemas']['BladeView'];
 export type BladeWaiting = components['schemas']['BladeWaiting'];
 export type BlankView = components['schemas']['BlankView'];
+export type BlockVoidView = components['schemas']['BlockVoidView'];
 export type Both = components['schemas']['Both'];
 export type BriefBeforeView = components['schemas']['BriefBeforeView'];
 export type Brought = components['schemas']['Brought'];
@@ -9278,16 +9828,20 @@ export type GluePhaseView = components['schemas']['GluePhaseView'];
 export type GlueTimeView = components['schemas']['GlueTimeView'];
 export type GlueView = components['schemas']['GlueView'];
 export type GlueWaitingView = components['schemas']['GlueWaitingView'];
+export type GrainSideView = components['schemas']['GrainSideView'];
+export type GrainView = components['schemas']['GrainView'];
 export type GrindView = components['schemas']['GrindView'];
 export type GripView = components['schemas']['GripView'];
 export type HabitView = components['schemas']['HabitView'];
 export type Hand = components['schemas']['Hand'];
 export type HandedOn = components['schemas']['HandedOn'];
 export type HandedView = components['schemas']['HandedView'];
+export type HandleNumberView = components['schemas']['HandleNumberView'];
 export type HandleSectionView = components['schemas']['HandleSectionView'];
 export type HandleStackView = components['schemas']['HandleStackView'];
 export type HandView = components['schemas']['HandView'];
 export type HangingPiece = components['schemas']['HangingPiece'];
+export type HangingSheath = components['schemas']['HangingSheath'];
 export type HeldStep = components['schemas']['HeldStep'];
 export type HeldView = components['schemas']['HeldView'];
 export type Holder = components['schemas']['Holder'];
@@ -9295,6 +9849,7 @@ export type HolePart = components['schemas']['HolePart'];
 export type HoleSpot = components['schemas']['HoleSpot'];
 export type HolesView = components['schemas']['HolesView'];
 export type HoleView = components['schemas']['HoleView'];
+export type InsideCurveView = components['schemas']['InsideCurveView'];
 export type InSlot = components['schemas']['InSlot'];
 export type JobLine = components['schemas']['JobLine'];
 export type JobTable = components['schemas']['JobTable'];
@@ -9303,6 +9858,11 @@ export type JudgementView = components['schemas']['JudgementView'];
 export type KilnView = components['schemas']['KilnView'];
 export type KindView = components['schemas']['KindView'];
 export type LadderView = components['schemas']['LadderView'];
+export type LaidView = components['schemas']['LaidView'];
+export type LeatherBenchView = components['schemas']['LeatherBenchView'];
+export type LeatherFlawView = components['schemas']['LeatherFlawView'];
+export type LeatherLineView = components['schemas']['LeatherLineView'];
+export type LeatherSideView = components['schemas']['LeatherSideView'];
 export type LessonView = components['schemas']['LessonView'];
 export type LetterView = components['schemas']['LetterView'];
 export type LevelView = components['schemas']['LevelView'];
@@ -9335,6 +9895,7 @@ export type Moved = components['schemas']['Moved'];
 export type MovementView = components['schemas']['MovementView'];
 export type MoveView = components['schemas']['MoveView'];
 export type NamedCurrency = components['schemas']['NamedCurrency'];
+export type NamedWorkedView = components['schemas']['NamedWorkedView'];
 export type NeedView = components['schemas']['NeedView'];
 export type NewBrief = components['schemas']['NewBrief'];
 export type NewJob = components['schemas']['NewJob'];
@@ -9377,6 +9938,7 @@ export type OwnPassword = components['schemas']['OwnPassword'];
 export type OwnPin = components['schemas']['OwnPin'];
 export type Pace = components['schemas']['Pace'];
 export type Packed = components['schemas']['Packed'];
+export type PartFrame = components['schemas']['PartFrame'];
 export type PartView = components['schemas']['PartView'];
 export type PassageView = components['schemas']['PassageView'];
 export type PasskeySignIn = components['schemas']['PasskeySignIn'];
@@ -9451,6 +10013,8 @@ export type RunView = components['schemas']['RunView'];
 export type Said = components['schemas']['Said'];
 export type SaidOfToday = components['schemas']['SaidOfToday'];
 export type SawnView = components['schemas']['SawnView'];
+export type ScaleLineView = components['schemas']['ScaleLineView'];
+export type ScalesView = components['schemas']['ScalesView'];
 export type SecondFolder = components['schemas']['SecondFolder'];
 export type SectionView = components['schemas']['SectionView'];
 export type Seen = components['schemas']['Seen'];
@@ -9460,6 +10024,12 @@ export type Setup = components['schemas']['Setup'];
 export type ShapingView = components['schemas']['ShapingView'];
 export type SharedTablet = components['schemas']['SharedTablet'];
 export type SharpeningView = components['schemas']['SharpeningView'];
+export type SheathMark = components['schemas']['SheathMark'];
+export type SheathPartView = components['schemas']['SheathPartView'];
+export type SheathStepView = components['schemas']['SheathStepView'];
+export type SheathTrialView = components['schemas']['SheathTrialView'];
+export type SheathView = components['schemas']['SheathView'];
+export type SheathWaitingView = components['schemas']['SheathWaitingView'];
 export type SheetLineView = components['schemas']['SheetLineView'];
 export type SheetText = components['schemas']['SheetText'];
 export type SiblingView = components['schemas']['SiblingView'];
@@ -9467,6 +10037,7 @@ export type SignIn = components['schemas']['SignIn'];
 export type SizeView = components['schemas']['SizeView'];
 export type SketchView = components['schemas']['SketchView'];
 export type SoakView = components['schemas']['SoakView'];
+export type SparePairView = components['schemas']['SparePairView'];
 export type SpecificationLine = components['schemas']['SpecificationLine'];
 export type Spot = components['schemas']['Spot'];
 export type StackPartView = components['schemas']['StackPartView'];
@@ -11687,6 +12258,61 @@ export interface operations {
             };
         };
     };
+    fitGrain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GrainView"];
+                };
+            };
+        };
+    };
+    fitReadGrain: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedGrain"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     fitLevel: {
         parameters: {
             query?: never;
@@ -11811,6 +12437,61 @@ export interface operations {
             };
         };
     };
+    fitScales: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScalesView"];
+                };
+            };
+        };
+    };
+    fitReadScales: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedScales"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     fitShaping: {
         parameters: {
             query?: never;
@@ -11834,6 +12515,38 @@ export interface operations {
             };
         };
     };
+    fitSpare: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedPair"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     fitStack: {
         parameters: {
             query?: never;
@@ -11851,6 +12564,124 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AskedStack"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitMarkVoid: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedVoid"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitStrikeSpare: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitStrikeVoid: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    fitWheels: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedWheels"];
             };
         };
         responses: {
@@ -12550,6 +13381,38 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AskedMix"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    glueReady: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedReady"];
             };
         };
         responses: {
@@ -14900,6 +15763,39 @@ export interface operations {
             };
         };
     };
+    putOnAtStation: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                piece: number;
+                station: "TABLE" | "LAYOUT" | "DRILL" | "MILL" | "GRINDER" | "FILING" | "FORGE" | "KILN" | "FINISHING" | "TANK" | "FITTING" | "GLUING" | "LEATHER";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OnWhom"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
     stepAgain: {
         parameters: {
             query?: never;
@@ -15516,6 +16412,225 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OpenDemo"];
+                };
+            };
+        };
+    };
+    sheathBench: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeatherBenchView"];
+                };
+            };
+        };
+    };
+    sheathStrikeFlaw: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    sheathPiece: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheathView"];
+                };
+            };
+        };
+    };
+    sheathTried: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedTrial"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    sheathSide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LeatherSideView"];
+                };
+            };
+        };
+    };
+    sheathMeasured: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedSide"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    sheathMarked: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                lot: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AskedFlaw"];
+            };
+        };
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
+                };
+            };
+        };
+    };
+    sheathStrikeTrial: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description New for each command; the same one for each try of it. */
+                "Command-Id": components["parameters"]["CommandId"];
+                /** @description From where it is given, for the journal: the page, a program's name. */
+                "Command-Origin"?: components["parameters"]["CommandOrigin"];
+            };
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            "4XX": components["responses"]["Refused"];
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Receipt"];
                 };
             };
         };

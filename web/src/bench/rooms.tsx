@@ -10,8 +10,11 @@ import { MarkPart } from '../etch/MarkPart';
 import { MaskPart } from '../etch/MaskPart';
 import { TankPart } from '../etch/TankPart';
 import { FitPart } from '../fit/FitPart';
+import { GrainOf } from '../fit/GrainOf';
+import { Scales } from '../fit/Scales';
 import { Shaping } from '../fit/Shaping';
 import { GluePart } from '../glue/GluePart';
+import { SheathBenchPart } from '../sheath/SheathBenchPart';
 import { Drills } from './Drills';
 
 /** What a station shows of a piece: beside the title, and among what is to be done. */
@@ -49,7 +52,7 @@ export const PARTS: Record<Station, StationPart> = {
   TANK,
   FITTING: {},
   GLUING: {},
-  LEATHER: {},
+  LEATHER: { part: (piece, step) => <SheathBenchPart piece={piece.id} step={step ?? ''} /> },
 };
 
 /** What a step shows that is done elsewhere, and looks at the same. */
@@ -65,6 +68,14 @@ const MARKED: Record<StepView['marks'][number], StationPart> = {
   MASKS: { part: (piece) => <MaskPart piece={piece.id} /> },
   FITS: { part: (piece, step) => <FitPart piece={piece.id} step={step ?? ''} /> },
   GLUES: { part: (piece, step) => <GluePart piece={piece.id} step={step ?? ''} /> },
+  SCALES: {
+    part: (piece, step) => (
+      <>
+        <Scales piece={piece.id} />
+        {step === 'flatten-scales' ? <GrainOf piece={piece.id} /> : null}
+      </>
+    ),
+  },
   SHAPES: { part: (piece) => <Shaping piece={piece.id} /> },
   SHARPENS: { part: (piece) => <SharpenPart piece={piece} /> },
 };

@@ -135,7 +135,7 @@ export function KnifeLines({ drawing, state, finish, material }: KnifeLinesProps
         .filter((hole) => hole.use !== 'LIGHTENING' || !reached('HANDLED'))
         .map((hole) => (
           <circle
-            key={hole.x}
+            key={`${hole.x} ${hole.y}`}
             data-part={reached('HANDLED') && hole.use !== 'TUBE' ? 'pin' : 'hole'}
             cx={hole.x}
             cy={hole.y}

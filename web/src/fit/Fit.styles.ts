@@ -29,6 +29,11 @@ export const Scribed = styled.svg`
     stroke: #ffd98a;
     stroke-dasharray: 6 4;
   }
+  [data-kind='GRAIN'] {
+    stroke: #ffd98a;
+    stroke-width: 1px;
+    stroke-linecap: round;
+  }
   line {
     vector-effect: non-scaling-stroke;
     stroke: #ffd98a;

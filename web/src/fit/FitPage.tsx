@@ -7,6 +7,8 @@ import { WaitsHere } from '../parts/WaitsHere';
 import { AtHand, Besides } from './FitPart';
 import { Passages } from './Passages';
 import { Sections } from './Sections';
+import { GrainOf } from './GrainOf';
+import { Scales } from './Scales';
 import { useFit, useFits } from './useFit';
 
 /** The fitting bench: what waits, the chosen piece in section, and what is measured of it. */
@@ -23,19 +25,15 @@ export default function FitPage() {
         <h1>The fitting bench</h1>
         <Link to="/stations/FITTING">What lies here</Link>
       </Row>
-      {chosen ? (
-        <Bench key={chosen} waiting={waiting} piece={chosen} />
-      ) : (
-        <Quiet>No knife with a hidden tang waits to be fitted.</Quiet>
-      )}
+      {chosen ? <Bench key={chosen} waiting={waiting} piece={chosen} /> : <Quiet>No handle waits to be fitted.</Quiet>}
     </>
   );
 }
 
 function Bench({ waiting, piece }: { waiting: readonly FitWaitingView[]; piece: number }) {
   const [spacer, setSpacer] = useState('');
-  const { data: fit } = useFit(piece, spacer);
   const here = waiting.find((each) => each.piece === piece);
+  const { data: fit } = useFit(piece, spacer, !here?.isOfScales);
   return (
     <Thirds>
       <div>
@@ -62,8 +60,26 @@ function Bench({ waiting, piece }: { waiting: readonly FitWaitingView[]; piece: 
             <Besides fit={fit} step={here?.step ?? ''} spacer={spacer} onSpacer={setSpacer} />
           </Panel>
         ) : null}
+        {here?.isOfScales ? (
+          <Panel aria-label={`Handle of ${here.pieceName}`}>
+            <Row>
+              <h2>
+                <Link to={`/pieces/${piece}`}>{here.pieceName}</Link>, {here.jobTitle}
+              </h2>
+              <Link to={`/bench/${piece}/${here.step}`}>{here.stepWords}</Link>
+            </Row>
+            <Scales piece={piece} />
+          </Panel>
+        ) : null}
       </div>
-      <div>{fit ? <AtHand fit={fit} step={here?.step ?? ''} spacer={spacer} onSpacer={setSpacer} /> : null}</div>
+      <div>
+        {here?.isOfScales ? (
+          <Panel aria-label="Grain">
+            <GrainOf piece={piece} />
+          </Panel>
+        ) : null}
+        {fit ? <AtHand fit={fit} step={here?.step ?? ''} spacer={spacer} onSpacer={setSpacer} /> : null}
+      </div>
     </Thirds>
   );
 }

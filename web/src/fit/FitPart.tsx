@@ -4,6 +4,7 @@ import type { FitView } from '../api/schema';
 import { Fold } from '../parts/Fold';
 import { Section } from '../parts/Sheet';
 import { CavityPlan } from './CavityPlan';
+import { GrainOf } from './GrainOf';
 import { Driving } from './Driving';
 import { Passages } from './Passages';
 import { Pins } from './Pins';
@@ -52,6 +53,11 @@ function instruments({ fit, spacer, onSpacer }: InstrumentsProps): readonly Inst
       comesTo: fit.cavity.verdict === 'OUT' ? 'breaks through' : `${fit.cavity.holes.length} holes`,
       steps: ['open-cavity'],
       part: <CavityPlan fit={fit} cavity={fit.cavity} />,
+    },
+    {
+      title: 'Grain and voids of the block',
+      steps: ['open-cavity'],
+      part: <GrainOf piece={fit.id} />,
     },
   ];
   return all.filter((each): each is Instrument => Boolean(each));

@@ -1,7 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { styled } from 'styled-components';
-import { read } from '../api/client';
+import { change, read } from '../api/client';
 import type { HandleSectionView, ShapingView } from '../api/schema';
+import { Answer } from '../parts/Answer';
+import { useCaught } from '../parts/Caught';
+import { Entry } from '../parts/Entry';
+import { Press } from '../parts/Press';
+import { Refused } from '../parts/Refused';
 import { Row, Section } from '../parts/Sheet';
 import { Scribed } from './Fit.styles';
 
@@ -52,6 +58,16 @@ export function Shaping({ piece }: { piece: number }) {
           </Row>
         </>
       ) : null}
+      {data.facets ? <p>{data.facets}</p> : null}
+      {data.curves.map((curve) => (
+        <div key={curve.name}>
+          <p>
+            {curve.name}, radius {curve.radius}: <strong>{curve.says}</strong>
+          </p>
+          <Answer label="Makes" worked={curve.made} />
+        </div>
+      ))}
+      {data.curves.length > 0 ? <Wheels key={data.wheels} wheels={data.wheels} /> : null}
       <p>
         Grits: <strong>{data.grits.join(', ')}</strong>, each across the last scratches.
       </p>
@@ -64,6 +80,29 @@ export function Shaping({ piece }: { piece: number }) {
         ))}
       </ol>
     </Section>
+  );
+}
+
+/** The wheels and tubes that the shop grinds and sands over, by their diameters. */
+function Wheels({ wheels }: { wheels: string }) {
+  const [sizes, setSizes] = useState(wheels);
+  const { problem, isBusy, run } = useCaught();
+  return (
+    <>
+      <Entry
+        label="The shop’s wheels and tubes, diameters with a semicolon between them"
+        name="wheels"
+        value={sizes}
+        onChange={setSizes}
+        problem={problem?.at('sizes')}
+      />
+      <Row>
+        <Press isDisabled={isBusy} onPress={() => void run(() => change('/api/fit/wheels', { sizes }))}>
+          Write them down
+        </Press>
+      </Row>
+      <Refused problem={problem} />
+    </>
   );
 }
 

@@ -8,11 +8,12 @@ export function useFits() {
 }
 
 /** A piece with a hidden tang, and what one more spacer of this thickness would change. */
-export function useFit(piece: number, spacer: string) {
+export function useFit(piece: number, spacer: string, isOfTang = true) {
   return useQuery({
     queryKey: ['fit', 'piece', piece, spacer],
     queryFn: () => read<FitView>(`/api/fit/pieces/${piece}?spacer=${encodeURIComponent(spacer)}`),
     placeholderData: keepPreviousData,
+    enabled: isOfTang,
   });
 }
 

@@ -17,7 +17,7 @@ export function DryRun({ glue }: { glue: GlueView }) {
   return (
     <Section aria-label="Dry run">
       <h3>Dry run</h3>
-      <Ready lies={glue.lies} />
+      <Ready glue={glue} />
       <p>The parts in their order:</p>
       <ol>
         {glue.parts.map((part, index) => (
@@ -32,19 +32,21 @@ export function DryRun({ glue }: { glue: GlueView }) {
   );
 }
 
-function Ready({ lies }: { lies: readonly string[] }) {
-  const [there, setThere] = useState<readonly string[]>([]);
+/** Ticked for every bench: whoever comes to help sees what is still to be fetched. */
+function Ready({ glue }: { glue: GlueView }) {
+  const { problem, run } = useCaught();
   return (
     <>
       <p>Lies ready:</p>
-      {lies.map((each) => (
+      {glue.lies.map((each) => (
         <Tick
           key={each}
           words={each}
-          isTicked={there.includes(each)}
-          onChange={(isTicked) => setThere(isTicked ? [...there, each] : there.filter((other) => other !== each))}
+          isTicked={glue.seen.includes(each)}
+          onChange={(isThere) => void run(() => change(`/api/glue/pieces/${glue.id}/ready`, { words: each, isThere }))}
         />
       ))}
+      <Refused problem={problem} />
     </>
   );
 }

@@ -84,6 +84,21 @@ const WAYS_OF_WORKING: readonly string[] = [
   'straightening',
   'destination',
   'receiver',
+  'sheathPattern',
+  'handleInSheath',
+  'sheathRetention',
+  'carry',
+  'beltWidth',
+  'leatherWeight',
+  'leatherForming',
+  'stitchPitch',
+  'sheathSheet',
+  'eyelet',
+  'eyeletPitch',
+  'drain',
+  'scaleBolsterLength',
+  'dovetailAngle',
+  'bolsterPin',
 ];
 
 /** Pixels of page and paper on both sides of the drawing. */

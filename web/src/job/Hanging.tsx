@@ -1,10 +1,10 @@
 import { Link } from 'react-router';
-import type { Drawing, HangingPiece, Rail } from '../api/schema';
+import type { Drawing, HangingPiece, HangingSheath, Rail } from '../api/schema';
 import { Silhouette } from '../blade/Silhouette';
 import { Ticking } from '../live/Ticking';
 import { underWayWords, windowWords } from '../route/words';
-import { ownWords, standingWords } from './wallModel';
-import { Hook, Tag } from './Wall.styles';
+import { doing, ownWords, standingWords } from './wallModel';
+import { Cased, Hook, Tag } from './Wall.styles';
 
 interface HangingProps {
   piece: HangingPiece;
@@ -13,8 +13,52 @@ interface HangingProps {
   scale: number;
 }
 
-/** One piece on its rail: the silhouette, and a manila tag with what there is to know. */
-export function Hanging({ piece, rail, drawing, scale }: HangingProps) {
+/** One piece on its rail, and its sheath beside it. */
+export function Hanging(props: HangingProps) {
+  const sheath = props.piece.standing === 'ALIVE' ? props.piece.sheath : undefined;
+  return (
+    <>
+      <Knife {...props} />
+      {sheath ? <Sheath piece={props.piece} sheath={sheath} scale={props.scale} /> : null}
+    </>
+  );
+}
+
+/** A sheath is a piece of its own: drawn to the knife's scale, with its own tag once somebody has to do with it. */
+function Sheath({ piece, sheath, scale }: { piece: HangingPiece; sheath: HangingSheath; scale: number }) {
+  const isTagged = sheath.doneSteps > 0 || sheath.underWay.length > 0 || Boolean(sheath.with);
+  return (
+    <Hook as={Link} to={`/sheath?piece=${piece.id}`} data-bare={!isTagged || undefined}>
+      <Cased
+        width={sheath.width * scale}
+        height={sheath.height * scale}
+        viewBox={`${sheath.minX} ${sheath.minY} ${sheath.width} ${sheath.height}`}
+        role="img"
+        aria-label={`${sheath.name}, ${sheath.stateWords.toLowerCase()}`}
+        data-begun={sheath.doneSteps > 0 || undefined}
+      >
+        <path d={sheath.outline} />
+        <path data-line d={sheath.seam} />
+      </Cased>
+      {isTagged ? (
+        <Tag data-beside>
+          <span>
+            <strong>sheath · {sheath.stateWords.toLowerCase()}</strong>
+            {sheath.nextTitle ? (
+              <>
+                {' · '}
+                <Ticking>{(now) => doing(sheath, now)}</Ticking>
+              </>
+            ) : null}
+          </span>
+        </Tag>
+      ) : null}
+    </Hook>
+  );
+}
+
+/** The silhouette, and a manila tag with what there is to know. */
+function Knife({ piece, rail, drawing, scale }: HangingProps) {
   const isAlive = piece.standing === 'ALIVE';
   const own = ownWords(piece, rail);
   return (

@@ -90,6 +90,9 @@ function Top({ piece }: { piece: PieceView }) {
         {piece.job.pieces > 1 ? <Link to={`/jobs/${piece.job.id}`}>All {piece.job.pieces} pieces</Link> : null}
         <Link to={`/jobs/${piece.job.id}/consult`}>Consult</Link>
         <Link to={`/fire/pieces/${piece.id}`}>Fire and hardness</Link>
+        {piece.steps.some((step) => step.station === 'LEATHER') ? (
+          <Link to={`/sheath?piece=${piece.id}`}>Sheath</Link>
+        ) : null}
         <Link to={`/pieces/${piece.id}/hand-over`}>Record and care card</Link>
         {piece.now.standing === 'ALIVE' ? <Link to={`/tags?of=pieces&one=/pieces/${piece.id}`}>Tag</Link> : null}
         {piece.now.standing === 'ALIVE' ? <Holding piece={piece} /> : null}

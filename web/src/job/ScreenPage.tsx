@@ -5,7 +5,7 @@ import type { HangingPiece, Rail } from '../api/schema';
 import { useNow } from '../live/useNow';
 import { underWayWords, windowWords } from '../route/words';
 import { day, daysInHand } from '../parts/words';
-import { standingWords } from './wallModel';
+import { doing, sheathLeft, standingWords } from './wallModel';
 import { useWall } from './Wall';
 
 /** Fills the screen, in letters that are read at four metres: a finger's breadth high on a wall screen. */
@@ -126,12 +126,23 @@ function Job({ rail }: { rail: Rail }) {
         {rail.pieces.slice(0, MOST_PIECES).map((piece) => (
           <li key={piece.id}>
             {piece.name} {standingWords(piece)}: <What piece={piece} now={now} />
+            <Cased piece={piece} now={now} />
           </li>
         ))}
         {more > 0 ? <li>and {more} more</li> : null}
       </ul>
     </section>
   );
+}
+
+function Cased({ piece, now }: { piece: HangingPiece; now: number }) {
+  const sheath = sheathLeft(piece);
+  return sheath ? (
+    <>
+      {' '}
+      · sheath {sheath.stateWords.toLowerCase()}: {doing(sheath, now)}
+    </>
+  ) : null;
 }
 
 function What({ piece, now }: { piece: HangingPiece; now: number }) {

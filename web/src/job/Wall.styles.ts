@@ -28,7 +28,7 @@ export const Seek = styled.div`
   > :has(> input[type='date']) {
     flex-direction: row;
     align-items: center;
-    gap: 0.4rem;
+    gap: 0.25rem;
     [slot='description'] {
       display: none;
     }
@@ -130,8 +130,13 @@ export const Field = styled.div`
   background: ${({ theme }) => theme.blue};
   display: flex;
   flex-wrap: wrap;
-  gap: 0.3rem 0.9rem;
+  gap: 0 0.55rem;
   align-items: flex-start;
+  /* A knife and its sheath stand in one row. */
+  [data-single] > && {
+    padding-inline: 0.25rem;
+    column-gap: 0.2rem;
+  }
 `;
 
 export const Hook = styled.a`
@@ -147,13 +152,40 @@ export const Hook = styled.a`
   &[data-away] {
     opacity: 0.62;
   }
+  /* A sheath that nobody has begun is small, and still found by a finger. */
+  &[data-bare] {
+    min-block-size: 24px;
+    min-inline-size: 24px;
+  }
   &:hover strong {
     text-decoration: underline;
   }
   [data-single] & {
     flex-direction: row;
     align-items: center;
-    gap: 0.7rem;
+    gap: 0.25rem;
+  }
+`;
+
+/** A sheath: an outline until it is cut, then leather. */
+export const Cased = styled.svg`
+  display: block;
+  overflow: visible;
+  path {
+    vector-effect: non-scaling-stroke;
+    fill: none;
+    stroke: ${({ theme }) => theme.scribe};
+    stroke-width: 1.3px;
+    stroke-dasharray: 4 3;
+  }
+  &[data-begun] path {
+    fill: #8f6a45;
+    stroke-dasharray: none;
+  }
+  path[data-line] {
+    fill: none;
+    stroke: ${({ theme }) => theme.manila};
+    stroke-dasharray: 2 3;
   }
 `;
 
@@ -176,6 +208,10 @@ export const Tag = styled.span`
   font-variant-numeric: tabular-nums;
   b {
     color: ${({ theme }) => theme.alarm};
+  }
+  /* What hangs beside a knife says it in one line where there is room. */
+  &[data-beside] {
+    max-width: 340px;
   }
 `;
 

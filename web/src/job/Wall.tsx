@@ -9,7 +9,7 @@ import { WayTo } from '../parts/Press';
 import { Quiet, Row } from '../parts/Sheet';
 import { day, daysInHand } from '../parts/words';
 import { Hanging } from './Hanging';
-import { found, saidOnce, scaleFor, standingWords, whatNow } from './wallModel';
+import { doing, found, saidOnce, scaleFor, sheathLeft, standingWords, whatNow } from './wallModel';
 import { Seeking, useSought } from './Seeking';
 import { End, Field, Head, Line, Rails, ScaleBar } from './Wall.styles';
 
@@ -70,17 +70,24 @@ const DAY_HEADS = ['Piece', 'Knife', 'For', 'Promised', 'Stands', 'What now'];
 const dayLines = (rail: RailData, now: number) =>
   rail.pieces
     .filter((piece) => piece.standing === 'ALIVE')
-    .map((piece) => ({
-      key: piece.name,
-      cells: [
-        piece.name,
-        rail.title,
-        piece.whose || rail.clientName,
-        `${day(rail.promisedOn)}, ${daysInHand(rail.daysInHand)}`,
-        standingWords(piece),
-        whatNow(piece, now),
-      ],
-    }));
+    .flatMap((piece) => {
+      const line = (name: string, stands: string, does: string) => ({
+        key: name,
+        cells: [
+          name,
+          rail.title,
+          piece.whose || rail.clientName,
+          `${day(rail.promisedOn)}, ${daysInHand(rail.daysInHand)}`,
+          stands,
+          does,
+        ],
+      });
+      const sheath = sheathLeft(piece);
+      return [
+        line(piece.name, standingWords(piece), whatNow(piece, now)),
+        ...(sheath ? [line(sheath.name, sheath.stateWords.toLowerCase(), doing(sheath, now))] : []),
+      ];
+    });
 
 interface RailProps {
   wall: WallData;

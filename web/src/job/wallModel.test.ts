@@ -23,6 +23,7 @@ const piece = (id: number, own: Partial<HangingPiece> = {}): HangingPiece => ({
   with: '',
   doneSteps: 1,
   allSteps: 2,
+  sheath: undefined,
   ...own,
 });
 

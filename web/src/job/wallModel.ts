@@ -1,5 +1,5 @@
 import { underWayWords, windowWords } from '../route/words';
-import type { HangingPiece, Rail, WallView } from '../api/schema';
+import type { HangingPiece, HangingSheath, Rail, WallView } from '../api/schema';
 
 /** Pixels of the longest knife on the wall. */
 const WIDEST_PIECE_PX = 165;
@@ -24,11 +24,23 @@ export function whatNow(piece: HangingPiece, now: number): string {
   if (piece.heldReason) {
     return `Held: ${piece.heldReason}`;
   }
+  return doing(piece, now);
+}
+
+type Doing = Pick<HangingPiece, 'windows' | 'underWay' | 'nextTitle' | 'with'>;
+
+/** What somebody is at on a knife or on its sheath, or what comes next. */
+export function doing(work: Doing, now: number): string {
   const going = [
-    ...piece.windows.map((window) => windowWords(window, now)),
-    ...piece.underWay.map((step) => underWayWords(step, now)),
+    ...work.windows.map((window) => windowWords(window, now)),
+    ...work.underWay.map((step) => underWayWords(step, now)),
   ];
-  return going.length > 0 ? going.join('; ') : `${piece.nextTitle}${piece.with ? `, ${piece.with}` : ''}`;
+  return going.length > 0 ? going.join('; ') : `${work.nextTitle}${work.with ? `, ${work.with}` : ''}`;
+}
+
+/** The sheath of a piece that lives, as long as it is not fitted to it. */
+export function sheathLeft(piece: HangingPiece): HangingSheath | undefined {
+  return piece.standing === 'ALIVE' && piece.sheath?.nextTitle ? piece.sheath : undefined;
 }
 
 /** What is the same for every piece of a job is said once; on the tag stands what is a piece's own. */
@@ -84,13 +96,16 @@ export function found(rails: readonly Rail[], sought: Sought, me: number): Rail[
 }
 
 function isSought(piece: HangingPiece, sought: Sought, me: number): boolean {
+  const sheath = sheathLeft(piece);
+  const isWith = (person: string) => String(piece.withId) === person || String(sheath?.withId) === person;
+  const underWay = [...piece.underWay, ...(sheath?.underWay ?? [])];
   return (
-    (!sought.isMine || piece.withId === me) &&
+    (!sought.isMine || isWith(String(me))) &&
     (!sought.isHeld || Boolean(piece.heldReason)) &&
-    (!sought.isResting || piece.underWay.some((step) => step.isResting)) &&
+    (!sought.isResting || underWay.some((step) => step.isResting)) &&
     (!sought.isWaiting || piece.waitsForClient) &&
-    (!sought.station || piece.at === sought.station) &&
-    (!sought.maker || String(piece.withId) === sought.maker)
+    (!sought.station || piece.at === sought.station || (sought.station === 'LEATHER' && sheath !== undefined)) &&
+    (!sought.maker || isWith(sought.maker))
   );
 }
 

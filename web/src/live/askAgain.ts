@@ -26,6 +26,7 @@ export const SUBJECTS = [
   'prices',
   'questions',
   'session',
+  'sheath',
   'station',
   'stock',
   'tank',
@@ -52,6 +53,7 @@ const WORK: readonly Subject[] = [
   'glue',
   'ledger',
   'piece',
+  'sheath',
   'station',
   'stock',
   'tank',
@@ -159,10 +161,12 @@ const BESIDE: Record<Kind, readonly Subject[]> = {
   FITTED: [],
   GLUED: [],
   ADHESIVE_SHEET_KEPT: [],
+  SHEATH_TRIED: [],
+  LEATHER_MARKED: ['sheath'],
   SENT_OUT: [],
   CAME_BACK: [],
   STEEL_KEPT: ['questions', 'kinds', 'prices'],
-  SHOP_SETTING_CHOSEN: ['closed-days', 'backups', 'prices'],
+  SHOP_SETTING_CHOSEN: ['closed-days', 'backups', 'prices', 'fit'],
 };
 
 /** What is said of one piece and changes what its siblings' pages show. */

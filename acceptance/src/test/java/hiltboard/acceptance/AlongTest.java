@@ -44,7 +44,7 @@ class AlongTest {
             new AtTheMachine(folder, Clock.systemDefaultZone(), new PrintStream(said, true, StandardCharsets.UTF_8))
                     .restore(List.of(archive.toString(), "--yes"));
             assertThat(said.toString(StandardCharsets.UTF_8))
-                    .contains("5 people, 26 jobs, 43 pieces, 2 photographs", "Nobody has a password in it");
+                    .contains("5 people, 27 jobs, 44 pieces, 2 photographs", "Nobody has a password in it");
             try (RunningShop elsewhere = RunningShop.demoOn(Files.readAllBytes(folder.resolve("shop.db")))) {
                 for (String page :
                         List.of("wall", "stock", "forge", "fire/kilns/1/checks", "people", "closed-days", "prices")) {
@@ -62,7 +62,7 @@ class AlongTest {
             List<String> drawings = files.keySet().stream()
                     .filter(name -> name.startsWith("drawings/"))
                     .toList();
-            assertThat(drawings).hasSize(43);
+            assertThat(drawings).hasSize(44);
             Path drawing = Files.writeString(places.resolve("one.svg"), files.get(drawings.get(0)));
             assertThat(OtherProgram.run(
                             "rsvg-convert",

@@ -37,8 +37,8 @@ class DemoShopTest {
     @Test
     void five_people_every_state_and_every_construction() {
         JsonNode rails = maker.get("/api/wall").json().path("rails");
-        assertThat(rails).hasSize(26);
-        assertThat(PIECES).hasSize(43);
+        assertThat(rails).hasSize(27);
+        assertThat(PIECES).hasSize(44);
         assertThat(maker.get("/api/people").json()).hasSize(5);
         assertThat(PIECES)
                 .extracting(piece -> piece.path("state").asString())

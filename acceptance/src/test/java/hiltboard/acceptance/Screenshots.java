@@ -28,13 +28,13 @@ public final class Screenshots {
             consult(owner);
             clientPage(shop, owner);
             picture(owner, "/pieces/17/hand-over", "hand-over");
-            picture(owner, "/jobs/2", "job");
             store(owner);
             picture(owner, "/forge/2", "forge");
             fire(owner);
             picture(owner, "/tank", "tank");
             picture(owner, "/fit?piece=43", "fit");
             picture(owner, "/glue?piece=33", "glue");
+            picture(owner, "/sheath?piece=44", "sheath");
             Page maker = signedIn(shop, "Rufus Penhale", 1024, 768);
             picture(maker, "/bench", "bench");
             picture(maker, "/bench/14/mill-guard-slot", "step");

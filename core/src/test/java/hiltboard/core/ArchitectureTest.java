@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 class ArchitectureTest {
     private static final String CUTTING = "hiltboard.core.stock.cutting..";
     private static final String INSET = "hiltboard.core.blade.inset..";
+    private static final String NESTING = "hiltboard.core.sheath.nesting..";
     private static final String STAGGER = "hiltboard.core.etch.stagger..";
     private static final String SEARCH = "hiltboard.core.search..";
     private static final JavaClasses CORE = new ClassFileImporter()
@@ -22,7 +23,7 @@ class ArchitectureTest {
     void core_knows_nothing_but_java() {
         classes()
                 .that()
-                .resideOutsideOfPackages(CUTTING, INSET, STAGGER, SEARCH)
+                .resideOutsideOfPackages(CUTTING, INSET, STAGGER, NESTING, SEARCH)
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(
@@ -40,7 +41,7 @@ class ArchitectureTest {
     void cutting_and_insets_alone_touch_the_geometry_library_and_long_searches_the_solver() {
         classes()
                 .that()
-                .resideInAnyPackage(CUTTING, INSET, STAGGER, SEARCH)
+                .resideInAnyPackage(CUTTING, INSET, STAGGER, NESTING, SEARCH)
                 .should()
                 .onlyDependOnClassesThat()
                 .resideInAnyPackage(

@@ -40,6 +40,8 @@ class PageController {
         "/fit",
         "/glue",
         "/glue/sheets/{id}",
+        "/sheath",
+        "/sheath/sides/{id}",
         "/outbox",
         "/jobs/{job}",
         "/jobs/{job}/consult",

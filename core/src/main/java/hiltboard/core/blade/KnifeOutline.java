@@ -35,7 +35,8 @@ public record KnifeOutline(
         PIN("pin"),
         PIVOT("pivot"),
         LIGHTENING("lightening hole"),
-        TUBE("lanyard tube");
+        TUBE("lanyard tube"),
+        BOLSTER("bolster pin");
 
         private final String words;
 

@@ -2,7 +2,8 @@ package hiltboard.core.blade;
 
 /** A point, or a way from one point to another, in millimetres. */
 public record Point(double x, double y) {
-    Point towards(Point other, double share) {
+    /** So much of the way to another point. */
+    public Point towards(Point other, double share) {
         return new Point(x + (other.x - x) * share, y + (other.y - y) * share);
     }
 

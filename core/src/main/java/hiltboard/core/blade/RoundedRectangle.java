@@ -42,6 +42,21 @@ public record RoundedRectangle(double halfHigh, double halfThick, double radius)
         return 4 * halfHigh * halfThick - (4 - Math.PI) * radius * radius;
     }
 
+    /** The same with flat corners at 45° that touch its round ones in their middle. */
+    public Outline faceted(double middle) {
+        double leg = radius * (2 - Math.sqrt(2));
+        double top = middle + halfHigh;
+        double low = middle - halfHigh;
+        return Outline.from(-halfThick + leg, low)
+                .to(halfThick - leg, low)
+                .to(halfThick, low + leg)
+                .to(halfThick, top - leg)
+                .to(halfThick - leg, top)
+                .to(-halfThick + leg, top)
+                .to(-halfThick, top - leg)
+                .to(-halfThick, low + leg);
+    }
+
     /** Its closed border: x from side to side, y along its height, around a middle that lies here. */
     public Outline outline(double middle) {
         double top = middle + halfHigh;

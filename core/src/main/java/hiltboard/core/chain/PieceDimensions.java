@@ -1,6 +1,5 @@
 package hiltboard.core.chain;
 
-import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
 import hiltboard.core.measure.HardnessDifference;
 import java.util.List;
@@ -33,6 +32,9 @@ public final class PieceDimensions {
     public static final String TANG_HOLE = "tang.hole";
     public static final String SCALE_DRILL = "scale.drill";
     public static final String SCALE_HOLE = "scale.hole";
+    public static final String BOLSTER_DRILL = "bolster.drill";
+    public static final String BOLSTER_PIN_LENGTH = "bolster.pin-length";
+    public static final String DOVETAIL_UNDERCUT = "bolster.dovetail";
     public static final String PIN_LENGTH = "pin.length";
     public static final String SCALE_THICKNESS = "scale.thickness";
     public static final String SCALE_RELIEF_DEPTH = "scale.relief-depth";
@@ -110,6 +112,11 @@ public final class PieceDimensions {
 
     private PieceDimensions() {}
 
+    /** Which number of a piece with a sheath says how thick what goes into it is. */
+    public static String inSheath(Specification spec) {
+        return SheathDimensions.inside(spec);
+    }
+
     /** Every number that such a piece has, upstream first. */
     public static List<Dimension> of(Specification spec) {
         Numbers numbers = new Numbers();
@@ -127,7 +134,7 @@ public final class PieceDimensions {
         if (spec.isGlued()) {
             AdhesiveDimensions.write(spec, numbers);
         }
-        if (spec.sheath() == SheathKind.LEATHER) {
+        if (spec.hasSheath()) {
             SheathDimensions.write(spec, numbers);
         }
         return numbers.all();

@@ -13,8 +13,10 @@ import hiltboard.core.design.ScaleRelief;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.fit.Counterbore;
+import hiltboard.core.fit.ScalesMeasured;
 import hiltboard.core.machine.Bore;
 import hiltboard.core.machine.HoleCheck;
+import hiltboard.core.machine.PinHole;
 import hiltboard.core.measure.Allowed;
 import hiltboard.core.measure.Judgement;
 import hiltboard.core.measure.Length;
@@ -28,6 +30,9 @@ import java.util.List;
 final class ScaleDimensions {
     /** What drawn rod may be off its name; common practice. */
     private static final Allowed AS_DRAWN = Allowed.eitherWay(Length.ofInches("0.003"));
+
+    /** So much of a pin stands proud at each end to be peened; common practice, from memory. */
+    private static final Length TO_PEEN = Length.ofInchFraction(1, 8);
 
     private final Specification spec;
     private final Numbers numbers;
@@ -46,6 +51,42 @@ final class ScaleDimensions {
         }
         if (spec.hasCounterbores()) {
             scales.counterbore();
+        }
+        if (spec.hasScaleBolsters()) {
+            scales.bolsters();
+        }
+    }
+
+    private void bolsters() {
+        Length pin = spec.length(SpecificationField.BOLSTER_PIN);
+        numbers.byRule(
+                BOLSTER_DRILL,
+                "Drill for the bolsters’ pins",
+                List.of(),
+                TIGHT,
+                (known, units) -> new PinHole(pin).drill(units));
+        numbers.byRule(
+                BOLSTER_PIN_LENGTH,
+                "Bolsters’ pins, sawn to",
+                List.of(SCALE_THICKNESS, BLADE_THICKNESS),
+                LOOSE,
+                (known, units) -> {
+                    Length scale = length(known, SCALE_THICKNESS);
+                    Length tang = length(known, BLADE_THICKNESS);
+                    Length sawn = tang.plus(scale.times(2)).plus(TO_PEEN.times(2));
+                    Working line = new Working(units);
+                    return Worked.of(
+                            sawn,
+                            line.of(tang) + " + 2 × " + line.of(scale) + " + 2 × " + line.of(TO_PEEN) + " to peen"
+                                    + line.comesTo(sawn));
+                });
+        if (spec.isDovetailed()) {
+            numbers.byRule(
+                    DOVETAIL_UNDERCUT,
+                    "Scale goes under the bolster by",
+                    List.of(SCALE_THICKNESS),
+                    CLOSE,
+                    (known, units) -> ScalesMeasured.dovetail(length(known, SCALE_THICKNESS), spec.dovetail(), units));
         }
     }
 

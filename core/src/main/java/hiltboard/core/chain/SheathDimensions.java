@@ -2,14 +2,15 @@ package hiltboard.core.chain;
 
 import static hiltboard.core.chain.Numbers.LOOSE;
 import static hiltboard.core.chain.Numbers.length;
-import static hiltboard.core.chain.PieceDimensions.BLADE_LENGTH;
 import static hiltboard.core.chain.PieceDimensions.SHEATH_MARGIN;
 import static hiltboard.core.chain.PieceDimensions.SHEATH_THREAD;
 
+import hiltboard.core.design.SheathShape;
 import hiltboard.core.design.Specification;
+import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Length;
-import hiltboard.core.sheath.SaddleStitch;
 import hiltboard.core.sheath.SheathTemplate;
+import hiltboard.core.sheath.SheathWall;
 import java.util.List;
 
 /** The sheath around what goes into it. */
@@ -18,11 +19,27 @@ final class SheathDimensions {
 
     private SheathDimensions() {}
 
-    static void write(Specification spec, Numbers numbers) {
-        String inside = spec.isAxe()
+    /** The thickness that goes in first. */
+    static String inside(Specification spec) {
+        return spec.isAxe()
                 ? PieceDimensions.HEAD_THICKNESS
                 : spec.isFolder() ? PieceDimensions.HANDLE_STACK : PieceDimensions.BLADE_THICKNESS;
-        int ounces = SheathTemplate.usualOunces(spec.isFolder());
+    }
+
+    static void write(Specification spec, Numbers numbers) {
+        String inside = inside(spec);
+        if (spec.hasFormedSheath()) {
+            SheathWall sheet = SheathWall.ofSheet(
+                    spec.length(SpecificationField.SHEATH_SHEET), spec.length(SpecificationField.EYELET));
+            numbers.byRule(
+                    SHEATH_MARGIN,
+                    "Added to the outline all round",
+                    List.of(inside),
+                    LOOSE,
+                    (known, units) -> sheet.flanged(length(known, inside), units));
+            return;
+        }
+        int ounces = spec.count(SpecificationField.LEATHER_WEIGHT);
         numbers.byRule(
                 SHEATH_MARGIN,
                 "Added to the outline all round",
@@ -32,8 +49,10 @@ final class SheathDimensions {
         numbers.byRule(
                 SHEATH_THREAD,
                 "Thread for the seam",
-                List.of(BLADE_LENGTH),
+                List.of(inside),
                 THREAD_CUT,
-                (known, units) -> new SaddleStitch(spec.sheathSeam(), SheathTemplate.layers(ounces)).thread(units));
+                (known, units) -> SheathShape.of(spec, length(known, inside))
+                        .orElseThrow()
+                        .thread(units));
     }
 }

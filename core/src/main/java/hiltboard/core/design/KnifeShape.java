@@ -4,6 +4,7 @@ import static hiltboard.core.design.SpecificationField.*;
 
 import hiltboard.core.blade.BladeProfile;
 import hiltboard.core.blade.BladeSection;
+import hiltboard.core.blade.Clipped;
 import hiltboard.core.blade.Fault;
 import hiltboard.core.blade.HandleProfile;
 import hiltboard.core.blade.KnifeOutline;
@@ -36,6 +37,8 @@ public final class KnifeShape {
     private static final double LEFT_BETWEEN = 2.5;
 
     private static final double LEFT_TO_OUTLINE = 4;
+    /** A bolster's two pins stand this share of its width off its middle. */
+    private static final double OF_THE_FRONT = 0.24;
     /** A tube stands this share of the handle before the butt. */
     private static final double TUBE_AT = 0.93;
 
@@ -356,6 +359,10 @@ public final class KnifeShape {
     }
 
     private Outline guard() {
+        if (spec.hasScaleBolsters()) {
+            double back = -mm(SCALE_BOLSTER_LENGTH);
+            return Outline.through(Clipped.where(handle.outline().points(), point -> point.x() - back));
+        }
         if (!spec.hasBlock()) {
             return Outline.none();
         }
@@ -419,16 +426,42 @@ public final class KnifeShape {
         if (spec.hasLanyardTube()) {
             holes.add(new Hole(Use.TUBE, handle.middle(mm(HANDLE_LENGTH) * TUBE_AT), mm(TUBE_DIAMETER)));
         }
+        if (spec.hasScaleBolsters()) {
+            double middle = -mm(SCALE_BOLSTER_LENGTH) / 2;
+            double top = handle.middle(-middle).y() + mm(FRONT_WIDTH) * OF_THE_FRONT;
+            double low = handle.middle(-middle).y() - mm(FRONT_WIDTH) * OF_THE_FRONT;
+            holes.add(new Hole(Use.BOLSTER, new Point(middle, top), mm(BOLSTER_PIN)));
+            holes.add(new Hole(Use.BOLSTER, new Point(middle, low), mm(BOLSTER_PIN)));
+        }
         return holes;
+    }
+
+    /** What of a handle's outline is its scale, behind a bolster. */
+    public static Outline scale(Specification spec) {
+        Outline handle = outline(spec).handle();
+        if (!spec.hasScaleBolsters()) {
+            return handle;
+        }
+        double back = -spec.length(SCALE_BOLSTER_LENGTH).millimetres();
+        return Outline.through(Clipped.where(handle.points(), point -> back - point.x()));
+    }
+
+    /** Where the scale begins behind the front of the handle, in millimetres: behind its bolster. */
+    private static double scaleBegins(Specification spec) {
+        return spec.hasScaleBolsters() ? spec.length(SCALE_BOLSTER_LENGTH).millimetres() : 0;
+    }
+
+    private static double scaleLength(Specification spec) {
+        return spec.length(HANDLE_LENGTH).millimetres() - scaleBegins(spec);
     }
 
     /** Distances of the pins behind the front, in millimetres. */
     private static List<Double> pins(Specification spec) {
         int count = spec.count(PIN_COUNT);
-        double length = spec.length(HANDLE_LENGTH).millimetres();
+        double length = scaleLength(spec);
         double step = count == 1 ? 0 : length * PINS_SPREAD / (count - 1);
         return IntStream.range(0, count)
-                .mapToObj(i -> count == 1 ? length / 2 : length * FIRST_PIN + step * i)
+                .mapToObj(i -> scaleBegins(spec) + (count == 1 ? length / 2 : length * FIRST_PIN + step * i))
                 .toList();
     }
 
@@ -454,11 +487,12 @@ public final class KnifeShape {
     /** Where the pins leave room: between each two of them, or on both sides of a single one. */
     private static List<double[]> gaps(Specification spec) {
         List<Double> pins = pins(spec);
-        double length = spec.length(HANDLE_LENGTH).millimetres();
+        double begins = scaleBegins(spec);
+        double length = scaleLength(spec);
         return pins.size() == 1
                 ? List.of(
-                        new double[] {length * FIRST_PIN, pins.get(0)},
-                        new double[] {pins.get(0), length * (FIRST_PIN + PINS_SPREAD)})
+                        new double[] {begins + length * FIRST_PIN, pins.get(0)},
+                        new double[] {pins.get(0), begins + length * (FIRST_PIN + PINS_SPREAD)})
                 : IntStream.range(1, pins.size())
                         .mapToObj(i -> new double[] {pins.get(i - 1), pins.get(i)})
                         .toList();

@@ -151,6 +151,9 @@ final class KnifeWeight {
         if (spec.isTakeDown()) {
             out.add("pommel nut");
         }
+        if (spec.hasScaleBolsters()) {
+            out.add("what bolsters weigh more than scales");
+        }
         if (spec.isFolder() || spec.hasCounterbores()) {
             out.add("screws’ heads");
         }

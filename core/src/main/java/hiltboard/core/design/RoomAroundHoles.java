@@ -114,6 +114,9 @@ public final class RoomAroundHoles {
         List<Hole> pins = knife.holes(Use.PIN);
         betweenPins(pins);
         pins.forEach(pin -> toOutline(pin, knife.handle()));
+        if (spec.hasScaleBolsters()) {
+            bolsters(knife, pins);
+        }
         for (Hole tube : knife.holes(Use.TUBE)) {
             double toEdge = distance(tube.centre(), knife.handle()) - tube.diameter() / 2;
             double toPin = pins.stream()
@@ -127,6 +130,31 @@ public final class RoomAroundHoles {
                                 + (toPin < toEdge ? " to the last pin" : " to the butt"),
                         "a thinner tube, or a longer handle: at least " + shown(TO_OUTLINE));
             }
+        }
+    }
+
+    /** A bolster's own pins stand clear of its front and its back, and the first pin of the scale behind it. */
+    private void bolsters(KnifeOutline knife, List<Hole> pins) {
+        double back = -spec.length(SCALE_BOLSTER_LENGTH).millimetres();
+        double toScalePin = back - pins.get(0).centre().x() - pins.get(0).diameter() / 2;
+        double toOwn = knife.holes(Use.BOLSTER).stream()
+                .mapToDouble(pin -> Math.min(
+                                distance(pin.centre(), knife.guard()),
+                                pin.centre().x() - back)
+                        - pin.diameter() / 2)
+                .min()
+                .orElseThrow();
+        if (toOwn < TO_OUTLINE) {
+            clash(
+                    SCALE_BOLSTER_LENGTH,
+                    "The bolster leaves " + shown(toOwn) + " beside its own pins",
+                    "a longer bolster or thinner pins: at least " + shown(TO_OUTLINE));
+        } else if (toScalePin < leastToOutline(pins.get(0).diameter())) {
+            clash(
+                    SCALE_BOLSTER_LENGTH,
+                    "The bolster leaves " + shown(toScalePin) + " of scale before its first pin",
+                    "a shorter bolster, or fewer pins: at least "
+                            + shown(leastToOutline(pins.get(0).diameter())));
         }
     }
 

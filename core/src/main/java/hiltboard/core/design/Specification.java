@@ -7,9 +7,15 @@ import hiltboard.core.material.HandleMaterial;
 import hiltboard.core.material.Quench;
 import hiltboard.core.material.Steel;
 import hiltboard.core.material.SteelLibrary;
+import hiltboard.core.measure.Angle;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
+import hiltboard.core.sheath.Carry;
+import hiltboard.core.sheath.Drain;
+import hiltboard.core.sheath.Forming;
+import hiltboard.core.sheath.Retention;
+import hiltboard.core.sheath.SheathPattern;
 import java.time.Duration;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -120,8 +126,53 @@ public final class Specification {
         return choice(SpecificationField.HANDLE_MATERIAL, HandleMaterial.class);
     }
 
-    public SheathKind sheath() {
-        return choice(SpecificationField.SHEATH, SheathKind.class);
+    public boolean hasLeatherSheath() {
+        return is(SpecificationField.SHEATH, SheathKind.LEATHER);
+    }
+
+    public boolean hasFormedSheath() {
+        return is(SpecificationField.SHEATH, SheathKind.FORMED);
+    }
+
+    public boolean hasSheath() {
+        return hasLeatherSheath() || hasFormedSheath();
+    }
+
+    /** Whether a sheath hangs at the belt: an axe's covers its edge only. */
+    boolean hasSheathAtTheBelt() {
+        return hasSheath() && !isAxe();
+    }
+
+    boolean hasBeltLoop() {
+        return answers(SpecificationField.CARRY) && carry() != Carry.NONE;
+    }
+
+    public Carry carry() {
+        return answers(SpecificationField.CARRY) ? choice(SpecificationField.CARRY, Carry.class) : Carry.NONE;
+    }
+
+    /** An axe's cover is sewn of two sides. */
+    public SheathPattern sheathPattern() {
+        return answers(SpecificationField.SHEATH_PATTERN)
+                ? choice(SpecificationField.SHEATH_PATTERN, SheathPattern.class)
+                : SheathPattern.TWO_PART;
+    }
+
+    public boolean isStrappedIn() {
+        return is(SpecificationField.SHEATH_RETENTION, Retention.STRAP);
+    }
+
+    public boolean isWetFormed() {
+        return is(SpecificationField.LEATHER_FORMING, Forming.WET);
+    }
+
+    public boolean hasDrain() {
+        return is(SpecificationField.DRAIN, Drain.HOLE);
+    }
+
+    /** Whether a guard stands between blade and handle: no sheath goes over it. */
+    public boolean hasGuard() {
+        return construction() == Construction.HIDDEN_TANG;
     }
 
     public Hardening hardening() {
@@ -437,6 +488,23 @@ public final class Specification {
                 : 0;
     }
 
+    public boolean hasScaleBolsters() {
+        return answers(SpecificationField.SCALE_BOLSTER) && !is(SpecificationField.SCALE_BOLSTER, ScaleBolster.NONE);
+    }
+
+    public boolean isDovetailed() {
+        return is(SpecificationField.SCALE_BOLSTER, ScaleBolster.DOVETAILED);
+    }
+
+    /** How far a dovetailed bolster leans over its scale, off square. */
+    public Angle dovetail() {
+        return (Angle) value(SpecificationField.DOVETAIL_ANGLE);
+    }
+
+    public boolean hasFacets() {
+        return is(SpecificationField.HANDLE_EDGES, HandleEdges.FACETED);
+    }
+
     public boolean hasAlignmentPins() {
         return is(SpecificationField.ALIGNMENT_PINS, AlignmentPins.TWO);
     }
@@ -483,10 +551,10 @@ public final class Specification {
     }
 
     /**
-     * The seam of a leather sheath: beside the edge and round its end, and a little of the handle; round the head of an
-     * axe. Common practice.
+     * About how long a sheath's seam is, to reckon hours with: beside the edge and round its end, and a little of the
+     * handle; round the head of an axe. Common practice.
      */
-    public Length sheathSeam() {
+    public Length aboutTheSeam() {
         Length along = isAxe()
                 ? length(SpecificationField.HEAD_LENGTH).plus(length(SpecificationField.EDGE_LENGTH))
                 : isFolder()

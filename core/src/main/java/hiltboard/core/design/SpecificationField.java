@@ -1,5 +1,6 @@
 package hiltboard.core.design;
 
+import hiltboard.core.field.AngleWithin;
 import hiltboard.core.field.Choice;
 import hiltboard.core.field.Field;
 import hiltboard.core.field.Kind;
@@ -16,6 +17,12 @@ import hiltboard.core.material.SteelLibrary;
 import hiltboard.core.measure.ShopNotation;
 import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
+import hiltboard.core.sheath.Carry;
+import hiltboard.core.sheath.Drain;
+import hiltboard.core.sheath.Forming;
+import hiltboard.core.sheath.Retention;
+import hiltboard.core.sheath.SheathPattern;
+import hiltboard.core.sheath.SheathTemplate;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -296,6 +303,41 @@ public enum SpecificationField implements Field<Specification> {
             choice(ScaleRelief.class, ScaleRelief::words),
             made(Construction::hasScales),
             "NONE"),
+    SCALE_BOLSTER(
+            "scaleBolster",
+            "Bolsters",
+            "Handle",
+            choice(ScaleBolster.class, ScaleBolster::words),
+            made(kind -> kind == Construction.FULL_TANG),
+            "NONE"),
+    SCALE_BOLSTER_MATERIAL(
+            "scaleBolsterMaterial",
+            "Bolster material",
+            "Handle",
+            choice(FittingMaterial.class, FittingMaterial::words),
+            Specification::hasScaleBolsters,
+            "NICKEL_SILVER"),
+    SCALE_BOLSTER_LENGTH(
+            "scaleBolsterLength",
+            "Bolster, front to back",
+            "Handle",
+            length("1/4", "1-1/2"),
+            Specification::hasScaleBolsters,
+            "7/16"),
+    DOVETAIL_ANGLE(
+            "dovetailAngle",
+            "Dovetail, off square",
+            "Handle",
+            AngleWithin.of("5", "30"),
+            Specification::isDovetailed,
+            "15"),
+    BOLSTER_PIN(
+            "bolsterPin",
+            "Bolster’s pins, diameter",
+            "Handle",
+            hole("1/16", "3/16"),
+            Specification::hasScaleBolsters,
+            "3/32"),
     PIN_COUNT("pinCount", "Pins", "Handle", new WholeNumber(1, 6), made(Construction::hasScales), "2"),
     PIN_DIAMETER("pinDiameter", "Pin diameter", "Handle", hole("1/16", "3/8"), made(Construction::hasScales), "1/4"),
     HANDLE_HOLLOW(
@@ -449,6 +491,78 @@ public enum SpecificationField implements Field<Specification> {
             made(kind -> kind == Construction.FULL_TANG),
             "LAST"),
     SHEATH("sheath", "Sheath", "Sheath", choice(SheathKind.class, SheathKind::words), always(), "NONE"),
+    SHEATH_PATTERN(
+            "sheathPattern",
+            "Sheath is cut as",
+            "Sheath",
+            choice(SheathPattern.class, SheathPattern::words),
+            Specification::hasSheathAtTheBelt,
+            "FOLDED"),
+    HANDLE_IN_SHEATH(
+            "handleInSheath",
+            "Handle goes in by",
+            "Sheath",
+            length("0", "6"),
+            spec -> spec.hasSheathAtTheBelt() && !spec.hasGuard() && !spec.isFolder(),
+            "1"),
+    SHEATH_RETENTION(
+            "sheathRetention",
+            "Held in its sheath by",
+            "Sheath",
+            choice(Retention.class, Retention::words),
+            spec -> spec.hasSheathAtTheBelt() && !spec.isFolder(),
+            "FIT"),
+    CARRY(
+            "carry",
+            "Sheath is carried",
+            "Sheath",
+            choice(Carry.class, Carry::words),
+            Specification::hasSheathAtTheBelt,
+            "UPRIGHT"),
+    BELT_WIDTH("beltWidth", "Belt, width", "Sheath", length("1/2", "4"), Specification::hasBeltLoop, "1-1/2"),
+    LEATHER_WEIGHT(
+            "leatherWeight",
+            "Leather, ounces",
+            "Sheath",
+            new WholeNumber(2, 16),
+            Specification::hasLeatherSheath,
+            spec -> SheathTemplate.usualOunces(spec.isFolder())),
+    LEATHER_FORMING(
+            "leatherForming",
+            "Leather",
+            "Sheath",
+            choice(Forming.class, Forming::words),
+            Specification::hasLeatherSheath,
+            "WET"),
+    STITCH_PITCH(
+            "stitchPitch",
+            "From stitch to stitch",
+            "Sheath",
+            length("1/16", "3/8"),
+            Specification::hasLeatherSheath,
+            "4 mm"),
+    SHEATH_SHEET(
+            "sheathSheet",
+            "Sheet, thickness",
+            "Sheath",
+            length("1/32", "3/16"),
+            Specification::hasFormedSheath,
+            ".080"),
+    EYELET("eyelet", "Eyelets, hole", "Sheath", length("1/8", "1/2"), Specification::hasFormedSheath, "1/4"),
+    EYELET_PITCH(
+            "eyeletPitch",
+            "From eyelet to eyelet",
+            "Sheath",
+            length("1/2", "3"),
+            Specification::hasFormedSheath,
+            "1-1/8"),
+    DRAIN(
+            "drain",
+            "Drain at the point",
+            "Sheath",
+            choice(Drain.class, Drain::words),
+            Specification::hasSheathAtTheBelt,
+            "HOLE"),
 
     PROFILE(
             "profile",
@@ -663,6 +777,13 @@ public enum SpecificationField implements Field<Specification> {
             length("0", "1"),
             made(kind -> !kind.isAxe() && !kind.isFolder()),
             UsualShape::handleRounding),
+    HANDLE_EDGES(
+            "handleEdges",
+            "Handle’s edges",
+            "Handle section",
+            choice(HandleEdges.class, HandleEdges::words),
+            made(kind -> !kind.isAxe() && !kind.isFolder()),
+            "ROUNDED"),
     BOLSTER_LENGTH(
             "bolsterLength",
             "Bolster, front to back",
@@ -767,7 +888,7 @@ public enum SpecificationField implements Field<Specification> {
 
     /** The numbers that the handle is rounded to. */
     public static final Set<SpecificationField> HANDLE_SECTION =
-            Collections.unmodifiableSet(EnumSet.of(HANDLE_THICKNESS, ENDS_THINNER, HANDLE_ROUNDING));
+            Collections.unmodifiableSet(EnumSet.of(HANDLE_THICKNESS, ENDS_THINNER, HANDLE_ROUNDING, HANDLE_EDGES));
 
     private final String key;
     private final String label;
@@ -866,6 +987,12 @@ public enum SpecificationField implements Field<Specification> {
                     TANG_END_WIDTH,
                     HOLE_COUNT,
                     HOLE_DIAMETER,
+                    LEATHER_WEIGHT,
+                    STITCH_PITCH,
+                    SHEATH_SHEET,
+                    EYELET,
+                    EYELET_PITCH,
+                    DRAIN,
                     BAR_WIDTH -> false;
             case CONSTRUCTION,
                     HAND,
@@ -894,6 +1021,9 @@ public enum SpecificationField implements Field<Specification> {
                     SPACER_MATERIAL,
                     HELD_BY,
                     SIDES,
+                    SCALE_BOLSTER,
+                    SCALE_BOLSTER_MATERIAL,
+                    SCALE_BOLSTER_LENGTH,
                     SHEATH -> true;
             default -> compareTo(SHEATH) > 0;
         };

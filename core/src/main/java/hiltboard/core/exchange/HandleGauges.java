@@ -17,7 +17,7 @@ public final class HandleGauges {
                                 + section.behindFront().asTaped(units).brieflyIn(units) + " behind the front: "
                                 + section.high().asRead(units).in(units) + " × "
                                 + section.thick().asRead(units).in(units),
-                        List.of(section.cut().border().outline(0)),
+                        List.of(section.border()),
                         List.of()))
                 .toList();
     }

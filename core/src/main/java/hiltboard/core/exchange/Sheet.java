@@ -108,6 +108,8 @@ public record Sheet(
                 circles.add(new Circle(centre, hole.diameter().millimetres()));
                 cross(centre, hole.diameter().millimetres() / 2 + 1);
             }
+            template.lines().forEach(line -> open.add(line.moved(point -> shifted(point, shift))));
+            template.pricked().forEach(hole -> circles.add(new Circle(shifted(hole.centre(), shift), hole.diameter())));
             cross(shift, CROSS);
             top += high - low + 3;
             holeTable(template);

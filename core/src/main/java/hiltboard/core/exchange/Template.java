@@ -15,8 +15,12 @@ import java.util.stream.Stream;
  * One part as it is cut out: its closed outlines and its holes as they are drilled, from one datum. The datum is where
  * the spine meets the front of the handle; x towards the point, y away from the edge, in millimetres. The right scale
  * is the left one mirrored over the spine's line.
+ *
+ * @param lines what is only drawn on it: a fold, a groove
+ * @param pricked holes along a seam, which nobody measures one by one
  */
-public record Template(String name, List<Outline> outlines, List<Bore> holes) {
+public record Template(
+        String name, List<Outline> outlines, List<Bore> holes, List<Outline> lines, List<Sheet.Circle> pricked) {
     /** What the part is called that is cut out of the bar. */
     public static final String STEEL = "Blade and tang";
 
@@ -25,6 +29,13 @@ public record Template(String name, List<Outline> outlines, List<Bore> holes) {
     public Template {
         outlines = List.copyOf(outlines);
         holes = List.copyOf(holes);
+        lines = List.copyOf(lines);
+        pricked = List.copyOf(pricked);
+    }
+
+    /** With nothing on it but its holes. */
+    public Template(String name, List<Outline> outlines, List<Bore> holes) {
+        this(name, outlines, holes, List.of(), List.of());
     }
 
     /** The parts of a piece that are cut to an outline. */
@@ -45,10 +56,20 @@ public record Template(String name, List<Outline> outlines, List<Bore> holes) {
             String what = spec.isFolder() ? "side" : "scale";
             Template left = new Template(
                     "Left " + what,
-                    List.of(knife.handle()),
-                    bores.stream().filter(bore -> bore.use() != Use.LIGHTENING).toList());
+                    List.of(KnifeShape.scale(spec)),
+                    bores.stream()
+                            .filter(bore -> bore.use() != Use.LIGHTENING && bore.use() != Use.BOLSTER)
+                            .toList());
             parts.add(left);
             parts.add(left.mirrored("Right " + what));
+            if (spec.hasScaleBolsters()) {
+                Template bolster = new Template(
+                        "Left bolster",
+                        List.of(knife.guard()),
+                        bores.stream().filter(bore -> bore.use() == Use.BOLSTER).toList());
+                parts.add(bolster);
+                parts.add(bolster.mirrored("Right bolster"));
+            }
         }
         parts.add(new Template(MOCK_UP, mockUp(spec, knife), List.of()));
         return parts;

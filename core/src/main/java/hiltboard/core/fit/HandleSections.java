@@ -1,5 +1,6 @@
 package hiltboard.core.fit;
 
+import hiltboard.core.blade.Outline;
 import hiltboard.core.design.HandleForm;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
@@ -17,7 +18,12 @@ public final class HandleSections {
      *
      * @param behindFront how far behind the front of the handle
      */
-    public record Section(String name, Length behindFront, HandleForm.Cut cut) {
+    public record Section(String name, Length behindFront, HandleForm.Cut cut, boolean isFaceted) {
+        /** Its border around its middle. */
+        public Outline border() {
+            return isFaceted ? cut.border().faceted(0) : cut.border().outline(0);
+        }
+
         public Length high() {
             return Length.ofMillimetres(2 * cut.border().halfHigh());
         }
@@ -38,21 +44,24 @@ public final class HandleSections {
         form.ifPresent(handle -> {
             double swell = spec.length(SpecificationField.SWELL_AT).millimetres();
             double butt = handle.buttBegins() - handle.front();
-            add(sections, handle, "Front", 0);
+            add(spec, sections, handle, "Front", 0);
             add(
+                    spec,
                     sections,
                     handle,
                     "Waist",
                     spec.length(SpecificationField.WAIST_AT).millimetres());
-            add(sections, handle, "Palm swell", swell);
-            add(sections, handle, "Between swell and butt", (swell + butt) / 2);
-            add(sections, handle, "Butt", butt);
+            add(spec, sections, handle, "Palm swell", swell);
+            add(spec, sections, handle, "Between swell and butt", (swell + butt) / 2);
+            add(spec, sections, handle, "Butt", butt);
         });
         return List.copyOf(sections);
     }
 
-    private static void add(List<Section> sections, HandleForm handle, String name, double behindFront) {
+    private static void add(
+            Specification spec, List<Section> sections, HandleForm handle, String name, double behindFront) {
         handle.at(handle.front() + behindFront)
-                .ifPresent(cut -> sections.add(new Section(name, Length.ofMillimetres(behindFront), cut)));
+                .ifPresent(cut ->
+                        sections.add(new Section(name, Length.ofMillimetres(behindFront), cut, spec.hasFacets())));
     }
 }

@@ -1,7 +1,6 @@
 package hiltboard.core.job;
 
 import hiltboard.core.design.Advice;
-import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import java.util.ArrayList;
@@ -28,7 +27,7 @@ public final class CareCard {
             lines.add("The finish is etched: no metal polish, no scouring.");
         }
         lines.add("Handle: " + spec.handleMaterial().words() + ". Do not soak it; keep it from heat.");
-        if (spec.sheath() == SheathKind.LEATHER) {
+        if (spec.hasLeatherSheath()) {
             lines.add("Do not store it in the leather sheath: leather holds moisture.");
         }
         if (spec.isAxe()) {

@@ -25,7 +25,7 @@ public record Bore(Use use, Point centre, Length part, Length diameter, String d
         Length part = Length.ofMillimetres(hole.diameter());
         return switch (hole.use()) {
             case PIN -> drilled(hole, part, pinDrill(part, spec, Units.INCH_FAHRENHEIT));
-            case TUBE -> drilled(hole, part, new PinHole(part).drill(Units.INCH_FAHRENHEIT));
+            case TUBE, BOLSTER -> drilled(hole, part, new PinHole(part).drill(Units.INCH_FAHRENHEIT));
             case LIGHTENING -> lightening(hole, part);
             // A pivot turns in its hole: it is reamed to the pin, not drilled over it.
             case PIVOT -> new Bore(hole.use(), hole.centre(), part, part, "reamed to the pivot");

@@ -37,7 +37,7 @@ public record HoleCheck(List<Bore> holes) {
         return switch (bore.use()) {
             case LIGHTENING -> FREE;
             case PIVOT -> TURNS;
-            case PIN, TUBE -> {
+            case PIN, TUBE, BOLSTER -> {
                 Length half = bore.diameter().minus(bore.part()).half();
                 yield half.compareTo(BY_HAND) > 0 ? half : BY_HAND;
             }

@@ -2,7 +2,6 @@ package hiltboard.core.money;
 
 import hiltboard.core.design.Bar;
 import hiltboard.core.design.KnifeShape;
-import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.Weighed;
@@ -62,7 +61,7 @@ public record MaterialCost(List<Line> lines, Money total, List<String> missing) 
             if (spec.isGlued()) {
                 add(PriceItem.ADHESIVE, 1);
             }
-            if (spec.sheath() != SheathKind.NONE) {
+            if (spec.hasSheath()) {
                 add(PriceItem.SHEATH, 1);
             }
             if (spec.isSentOut()) {

@@ -36,6 +36,19 @@ public record PutOn(long id, Scope scope, long person) {
         }
     }
 
+    /** What is left of a piece at one station: a sheath may be another maker's than its knife. */
+    public record AtStation(long piece, Station station) implements Scope {
+        @Override
+        public boolean holds(Work work) {
+            return work.piece() == piece && work.station() == station;
+        }
+
+        @Override
+        public String words() {
+            return "what it has at the " + station.words().toLowerCase(Locale.ROOT);
+        }
+    }
+
     /** All that is left of a piece. */
     public record OfPiece(long piece) implements Scope {
         @Override
@@ -89,7 +102,7 @@ public record PutOn(long id, Scope scope, long person) {
     }
 
     private static int closeness(Scope scope) {
-        return Arrays.asList(OfStep.class, OfPiece.class, OfJob.class, OfStation.class)
+        return Arrays.asList(OfStep.class, AtStation.class, OfPiece.class, OfJob.class, OfStation.class)
                 .indexOf(scope.getClass());
     }
 }

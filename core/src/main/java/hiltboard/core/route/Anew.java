@@ -26,8 +26,11 @@ public record Anew(Set<Fresh> parts) {
         GUARD_FIT,
         SPACER,
         BLOCK,
+        SCALES,
         /** It is glued once more. */
-        GLUE
+        GLUE,
+        /** A sheath is cut anew, or tried once more. */
+        SHEATH
     }
 
     private static final Map<Fresh, Set<Trait>> MADE_BY = Map.ofEntries(
@@ -41,7 +44,9 @@ public record Anew(Set<Fresh> parts) {
             Map.entry(Fresh.GUARD_FIT, EnumSet.of(Trait.CUTS_GUARD, Trait.FITS_GUARD)),
             Map.entry(Fresh.SPACER, EnumSet.of(Trait.MAKES_SPACER)),
             Map.entry(Fresh.BLOCK, EnumSet.of(Trait.OPENS_CAVITY)),
-            Map.entry(Fresh.GLUE, EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS)));
+            Map.entry(Fresh.SCALES, EnumSet.of(Trait.FLATTENS_SCALES)),
+            Map.entry(Fresh.GLUE, EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS)),
+            Map.entry(Fresh.SHEATH, EnumSet.of(Trait.CUTS_SHEATH, Trait.PRESSES_SHEATH, Trait.TRIAL_FITS_SHEATH)));
 
     public Anew {
         parts = Set.copyOf(parts);

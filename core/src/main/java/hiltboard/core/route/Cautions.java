@@ -54,7 +54,7 @@ public final class Cautions {
 
     private static final Set<Trait> HOT = EnumSet.of(Trait.FORGES_ON, Trait.HARDENS, Trait.SOFTENS);
     private static final Set<Trait> HAMMERED =
-            EnumSet.of(Trait.FITS_GUARD, Trait.STAMPS, Trait.PEENS, Trait.FITS_HAFT, Trait.WEDGES);
+            EnumSet.of(Trait.FITS_GUARD, Trait.PINS_BOLSTERS, Trait.STAMPS, Trait.PEENS, Trait.FITS_HAFT, Trait.WEDGES);
 
     private Cautions() {}
 

@@ -20,7 +20,7 @@ final class DesignRules {
                     .remedy("Get the client's word on the drawing."),
             rule("approval-before-handle", COSTLY)
                     .first(APPROVES)
-                    .then(FLATTENS_SCALES, OPENS_CAVITY, MAKES_SIDES, SHAPES_HAFT, CUTS_LEATHER)
+                    .then(FLATTENS_SCALES, OPENS_CAVITY, MAKES_SIDES, SHAPES_HAFT, CUTS_SHEATH)
                     .onlyOrder()
                     .because("Handle and leather are cut to the approved shape.")
                     .otherwise("Material cut for a shape that nobody agreed to.")

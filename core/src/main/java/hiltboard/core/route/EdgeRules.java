@@ -94,11 +94,17 @@ final class EdgeRules {
                     .otherwise("The client gets a knife for another use, and brings it back.")
                     .remedy("Read the brief, and compare the knife with it."),
             rule("all-done-before-last-check", COSTLY)
-                    .first(SHARPENS, MARKS, FINISHES_HANDLE, FINISHES_SHEATH)
+                    .first(SHARPENS, MARKS, FINISHES_HANDLE, FITS_SHEATH)
                     .then(CHECKS_LAST)
                     .because("The last check looks at a finished piece.")
                     .otherwise("What is done after the last check is never checked.")
                     .remedy("Finish the work first."),
+            rule("sheath-before-hand-over", COSTLY)
+                    .first(FITS_SHEATH)
+                    .then(PACKS, HANDS_OVER)
+                    .because("A knife leaves in its own sheath, fitted to it.")
+                    .otherwise("The client gets a bare edge, or a sheath that does not hold it.")
+                    .remedy("Finish the sheath, and fit the knife in it."),
             rule("checked-before-hand-over", COSTLY)
                     .first(CHECKS_LAST)
                     .then(HANDS_OVER)

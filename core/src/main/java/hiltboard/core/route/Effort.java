@@ -3,6 +3,7 @@ package hiltboard.core.route;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Length;
+import java.util.List;
 
 /**
  * What a kind of work usually takes at the bench: minutes that are always there, and minutes for each unit of what it
@@ -138,6 +139,8 @@ public enum Effort {
     FILL_VOIDS(30),
     FLATTEN_SCALES(20),
     RELIEVE_SCALES(25),
+    MAKE_BOLSTERS(75),
+    PIN_BOLSTERS(30),
     DRILL_SCALES(10, 7, Measure.HOLES),
     MILL_SCALES(15, 5, Measure.HOLES),
     COUNTERBORE(10, 10, Measure.HOLES),
@@ -188,8 +191,13 @@ public enum Effort {
     KERF_HAFT(10),
     FIT_HAFT(20),
     WEDGE_HAFT(15),
-    // leather
+    // leather and formed plastic
     CUT_LEATHER(40),
+    CUT_SHEET(15),
+    PRESS_SHEATH(30),
+    SET_EYELETS(20, 2, Measure.SEAM_INCHES),
+    TRIM_SHEATH(30),
+    PRIME_SHEATH(15),
     FINISH_SHEATH_INSIDE(30),
     TRIAL_FIT_SHEATH(15),
     CEMENT_SHEATH(15),
@@ -197,6 +205,8 @@ public enum Effort {
     STITCH_SHEATH(25, 12, Measure.SEAM_INCHES),
     WET_FORM(20),
     FINISH_SHEATH(45),
+    FINISH_FORMED(20),
+    FIT_SHEATH(10),
     // the edge and the hand-over
     READ_BRIEF(5),
     SHARPEN(15, 4.5, Measure.BLADE_INCHES),
@@ -221,6 +231,8 @@ public enum Effort {
 
     private static final int FIVE = 5;
     private static final double BOTH_FACES = 2;
+    /** A facet's line is kept crisp through every grit: it takes twice the time. Common practice. */
+    private static final double CRISP = 2;
     /** A head narrows from edge to eye. */
     private static final double OF_AN_AXE = 0.7;
 
@@ -259,7 +271,7 @@ public enum Effort {
                 case TANG_INCHES -> spec.length(SpecificationField.TANG_LENGTH).inches();
                 case HOLES -> spec.count(SpecificationField.PIN_COUNT);
                 case LIGHTENING_HOLES -> spec.count(SpecificationField.HOLE_COUNT);
-                case SEAM_INCHES -> spec.sheathSeam().inches();
+                case SEAM_INCHES -> spec.aboutTheSeam().inches();
             };
         }
 
@@ -298,8 +310,27 @@ public enum Effort {
 
     /** Hands-on minutes for such a piece; never fewer for one that is longer, wider, harder or has more holes. */
     public int minutes(Specification spec) {
-        double minutes = (always + each * measure.of(spec)) * (isOnHardSteel ? hardness(spec) : 1);
+        double minutes = (always + each * measure.of(spec))
+                * (isOnHardSteel ? hardness(spec) : 1)
+                * (isOnFacets() && spec.hasFacets() ? CRISP : 1);
         return minutes < BY_FIVES_FROM ? (int) Math.round(minutes) : (int) Math.round(minutes / FIVE) * FIVE;
+    }
+
+    private boolean isOnFacets() {
+        return switch (this) {
+            case SHAPE_ON_PINS, SHAPE_HANDLE, TOUCH_UP_HANDLE, SAND_HANDLE -> true;
+            default -> false;
+        };
+    }
+
+    /** What crisp facets take more of a maker's time on such a handle, in minutes; nothing where it has none. */
+    public static int moreForFacets(Specification spec, List<Effort> efforts) {
+        return spec.hasFacets()
+                ? efforts.stream()
+                        .filter(Effort::isOnFacets)
+                        .mapToInt(effort -> effort.minutes(spec) / 2)
+                        .sum()
+                : 0;
     }
 
     private static double hardness(Specification spec) {
@@ -317,7 +348,8 @@ public enum Effort {
     /** How the minutes come about, in words. */
     public String words() {
         String size = !isBySize() ? "" : " + " + plain(each) + " min for each " + measure.words;
-        return always + " min" + size + (isOnHardSteel ? "; more on hard and wear-resistant steel" : "");
+        return always + " min" + size + (isOnHardSteel ? "; more on hard and wear-resistant steel" : "")
+                + (isOnFacets() ? "; twice for crisp facets" : "");
     }
 
     private static String plain(double number) {

@@ -25,6 +25,24 @@ final class HandleRules {
                     .because("Voids are filled, and the filling is hard, before anything is cut or shaped.")
                     .otherwise("What is cut open first takes no filling that holds, and leaves a weak spot that shows.")
                     .remedy("Fill them and let them harden."),
+            rule("bolsters-made-before-pinned", COSTLY)
+                    .first(MAKES_BOLSTERS)
+                    .then(PINS_BOLSTERS)
+                    .because("A bolster's front is final before it is pinned.")
+                    .otherwise("Against the blade no wheel and no paper reaches it.")
+                    .remedy("Shape and polish the fronts first."),
+            rule("bolsters-before-scales", COSTLY)
+                    .first(PINS_BOLSTERS)
+                    .then(FINISHES_FRONTS, DRILLS_SCALES, MILLS_SCALES)
+                    .because("Scales are fitted against bolsters that no longer move.")
+                    .otherwise("A bolster moves when it is peened, and a gap shows between it and the scale.")
+                    .remedy("Pin and peen the bolsters first."),
+            rule("bolster-holes-in-soft-steel", STOP)
+                    .first(MAKES_TANG_HOLES)
+                    .then(MAKES_BOLSTERS)
+                    .because("The bolsters are drilled through the tang's own holes.")
+                    .otherwise("A hardened tang takes no hole any more.")
+                    .remedy("Drill the tang first."),
             rule("flat-before-milling", COSTLY)
                     .first(FLATTENS_SCALES)
                     .then(MILLS_SCALES)

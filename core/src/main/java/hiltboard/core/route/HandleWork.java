@@ -10,6 +10,7 @@ import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.design.Hand;
 import hiltboard.core.design.Specification;
 import hiltboard.core.material.HandleMaterial;
+import hiltboard.core.measure.Units;
 import java.time.Duration;
 
 /** Scales, and what joins and shapes any handle of a fixed blade. */
@@ -66,7 +67,41 @@ final class HandleWork {
                         : ", for the " + spec.hand().words().toLowerCase(java.util.Locale.ROOT) + " hand.");
     }
 
+    /** Pinned by themselves before any scale is fitted against them. */
+    private void bolsters() {
+        draft.add(Operation.at(FITTING, "make-bolsters", "Make the bolsters", Effort.MAKE_BOLSTERS)
+                .is(MAKES_BOLSTERS)
+                .of(Part.HANDLE)
+                .shapedBy(SCALE_BOLSTER, SCALE_BOLSTER_MATERIAL, SCALE_BOLSTER_LENGTH, SCALE_THICKNESS)
+                .toDo(
+                        "Both together, inside faces flat: drill them through the tang’s own holes, one pinned before the "
+                                + "other is drilled.",
+                        "Shape and polish their fronts to final: nobody reaches them once they are on.",
+                        spec.isDovetailed()
+                                ? "Cut both backs at " + spec.dovetail().in(Units.INCH_FAHRENHEIT)
+                                        + ", leaning over the scale: the scale slides under and is held down."
+                                : "Backs square to the tang.",
+                        "Taper every hole a little at the outside, so that the peened pin fills it and disappears.")
+                .targets(PieceDimensions.BOLSTER_DRILL)
+                .makes(PieceDimensions.BOLSTER_DRILL)
+                .checks(
+                        "Both are of one length, and no light shows under either.",
+                        "The fronts are polished to final."));
+        draft.add(Operation.at(FITTING, "pin-bolsters", "Pin the bolsters", Effort.PIN_BOLSTERS)
+                .is(PINS_BOLSTERS, NEEDS_TEMPERED, GRIPS_BLADE)
+                .of(Part.HANDLE)
+                .shapedBy(SCALE_BOLSTER, BOLSTER_PIN)
+                .toDo(
+                        "Pins of the bolsters’ own metal, an eighth of an inch proud at both ends, on a hard flat plate.",
+                        "Light blows, both sides in turn, until the taper is full; file flush, and no ring shows.")
+                .targets(PieceDimensions.BOLSTER_PIN_LENGTH)
+                .checks("No light shows under either, and nothing moves.", "No ring shows around a pin."));
+    }
+
     private void scales() {
+        if (spec.hasScaleBolsters()) {
+            bolsters();
+        }
         fillVoids(draft);
         draft.add(flatten());
         if (spec.hasScaleRelief()) {
@@ -94,13 +129,7 @@ final class HandleWork {
                     .cautions(dust)
                     .checks("All are of one depth."));
         }
-        draft.add(Operation.at(FINISHING, "finish-fronts", "Finish the scales' fronts", Effort.FINISH_FRONTS)
-                .is(FINISHES_FRONTS)
-                .of(Part.HANDLE)
-                .shapedBy(HANDLE_MATERIAL)
-                .toDo("Pin both scales together: shape, sand to final, polish.")
-                .cautions(dust)
-                .checks("Both fronts match and are polished to final."));
+        draft.add(fronts());
         if (spec.isShapedOnTemporaryPins()) {
             draft.add(Operation.at(FITTING, "pin-temporarily", "Scales on temporary pins", Effort.PIN_TEMPORARILY)
                     .is(PINS_FOR_A_WHILE, NEEDS_TEMPERED, GRIPS_BLADE)
@@ -118,6 +147,25 @@ final class HandleWork {
                     .cautions(dust)
                     .checks("It lies even in the hand, both sides."));
         }
+    }
+
+    private Operation.Builder fronts() {
+        Operation.Builder fronts = Operation.at(
+                        FINISHING, "finish-fronts", "Finish the scales' fronts", Effort.FINISH_FRONTS)
+                .is(FINISHES_FRONTS)
+                .of(Part.HANDLE)
+                .shapedBy(HANDLE_MATERIAL)
+                .cautions(dust)
+                .checks("Both fronts match and are polished to final.");
+        if (!spec.hasScaleBolsters()) {
+            return fronts.toDo("Pin both scales together: shape, sand to final, polish.");
+        }
+        if (spec.isDovetailed()) {
+            fronts.targets(PieceDimensions.DOVETAIL_UNDERCUT);
+        }
+        return fronts.toDo("Fit both fronts against the pinned bolsters"
+                + (spec.isDovetailed() ? ", undercut as the number below," : "")
+                + " until no light shows; then no more.");
     }
 
     private Operation.Builder flatten() {

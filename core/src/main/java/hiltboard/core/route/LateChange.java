@@ -45,8 +45,8 @@ public final class LateChange {
             "stock for both sides",
             Trait.SHAPES_HAFT,
             "a haft blank",
-            Trait.CUTS_LEATHER,
-            "leather");
+            Trait.CUTS_SHEATH,
+            "leather or sheet");
 
     private static final int DEARER_FROM_MINUTES = 60;
 

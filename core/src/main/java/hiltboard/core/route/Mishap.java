@@ -5,7 +5,6 @@ import static hiltboard.core.route.WayBack.*;
 
 import hiltboard.core.design.Finish;
 import hiltboard.core.design.Mark;
-import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -223,7 +222,7 @@ public enum Mishap {
             case TONES_SWAPPED -> spec.finish() == Finish.TWO_TONE_MASKED;
             case EDGE_TUMBLED -> spec.finish().isTumbled();
             case STENCIL_LIFTED -> spec.mark() == Mark.ELECTRO_ETCHED;
-            case SHEATH_TIGHT -> spec.sheath() == SheathKind.LEATHER;
+            case SHEATH_TIGHT -> spec.hasSheath();
             default -> true;
         };
     }

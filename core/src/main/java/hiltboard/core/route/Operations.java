@@ -1,6 +1,5 @@
 package hiltboard.core.route;
 
-import hiltboard.core.design.SheathKind;
 import hiltboard.core.design.Specification;
 import java.util.List;
 
@@ -40,7 +39,7 @@ public final class Operations {
         }
         BladeWork.finish(draft);
         handle(draft);
-        if (spec.sheath() == SheathKind.LEATHER) {
+        if (spec.hasSheath()) {
             SheathWork.write(draft);
         }
         EdgeWork.write(draft);

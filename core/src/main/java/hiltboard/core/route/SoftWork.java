@@ -70,7 +70,10 @@ final class SoftWork {
                         Effort.DRILL_TANG)
                 .is(MAKES_TANG_HOLES, DRILLS_SOFT_STEEL, CUTS_STEEL)
                 .shapedBy(PIN_COUNT, PIN_DIAMETER, FASTENING, CONSTRUCTION, LANYARD, TUBE_DIAMETER)
-                .toDo("Measure the pin itself, not its label.")
+                .shapedBy(SCALE_BOLSTER, SCALE_BOLSTER_LENGTH, BOLSTER_PIN)
+                .toDo(
+                        "Measure the pin itself, not its label.",
+                        spec.hasScaleBolsters() ? "The bolsters’ own holes too: hard steel takes none." : "")
                 .targets(PieceDimensions.PIN_DIAMETER, PieceDimensions.PIN_DRILL)
                 .readings(PieceDimensions.PIN_DIAMETER, PieceDimensions.TANG_HOLE)
                 .makes(PieceDimensions.PIN_DRILL)

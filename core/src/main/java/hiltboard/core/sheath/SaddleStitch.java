@@ -15,12 +15,11 @@ import java.util.Locale;
  *
  * @param thickness of all layers together
  */
-public record SaddleStitch(Length seam, Length thickness) {
-    private static final Length PITCH = Length.ofMillimetres("4");
+public record SaddleStitch(Length seam, Length thickness, Length pitch) {
     private static final Length TAIL = Length.ofMillimetres("200");
     private static final double PULLED = 1.1;
 
-    /** @throws ImpossibleQuantity if seam or leather is nothing */
+    /** @throws ImpossibleQuantity if seam, leather or pitch is nothing */
     public SaddleStitch {
         if (!seam.isPositive()) {
             throw new ImpossibleQuantity("seam", seam, "more than nothing");
@@ -28,20 +27,19 @@ public record SaddleStitch(Length seam, Length thickness) {
         if (!thickness.isPositive()) {
             throw new ImpossibleQuantity("thickness", thickness, "more than nothing");
         }
-    }
-
-    public int holes() {
-        return (int) Math.round(seam.millimetres() / PITCH.millimetres()) + 1;
+        if (!pitch.isPositive()) {
+            throw new ImpossibleQuantity("pitch", pitch, "more than nothing");
+        }
     }
 
     public Worked<Length> thread(Units units) {
-        double seams = 2 * (1 + thickness.millimetres() / PITCH.millimetres()) * PULLED;
-        Length thread = seam.times(seams).plus(TAIL.times(2));
+        double seams = 2 * (1 + thickness.millimetres() / pitch.millimetres()) * PULLED;
+        Length thread = seam.times(seams).plus(TAIL.times(2)).asTaped(units);
         Working line = new Working(units);
         String times = String.format(Locale.ROOT, "%.1f", seams);
         return Worked.of(
                 thread,
-                "Seam " + line.of(seam) + " × " + times + " through " + line.of(thickness) + " of leather + 2 × "
-                        + line.of(TAIL) + " to hold" + line.comesTo(thread, Length.ofInchFraction(1, 1)));
+                "Seam " + line.taped(seam) + " × " + times + " through " + line.of(thickness) + " of leather + 2 × "
+                        + line.taped(TAIL) + " to hold" + line.comesTo(thread, Length.ofInchFraction(1, 1)));
     }
 }

@@ -1,101 +1,226 @@
 package hiltboard.core.sheath;
 
+import hiltboard.core.blade.Clipped;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.blade.inset.Offset;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
-import hiltboard.core.measure.Units;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.function.ToDoubleFunction;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.stream.Stream;
 
-/**
- * The leather of a sheath, cut around what goes into it: the point to the right, the mouth at the left, in millimetres.
- *
- * @param inside outline of what goes in, seen from the side, as far as its own end; what lies before the mouth is left
- *     out
- * @param thickness of what goes in
- * @param mouth place of the mouth on the drawing
- */
-public record SheathCut(SheathPattern pattern, Outline inside, Length thickness, int leatherOunces, double mouth) {
-    /** From the stitches to the cut edge. Common practice. */
-    public static final Length TO_THE_EDGE = Length.ofInchFraction(1, 8);
+/** A sheath as it is cut around what goes into it: the point to the right, the mouth at the left, in millimetres. */
+public final class SheathCut {
+    private static final double ON_A_LINE = 1e-6;
+    /** A curve is cut along straight lines that lie this near to it, in millimetres: nearer than leather is cut. */
+    private static final double FINE = 0.03;
 
-    /** @throws ImpossibleQuantity if nothing goes into it */
-    public SheathCut {
-        if (inside.points().stream().noneMatch(point -> point.x() > mouth)) {
-            throw new ImpossibleQuantity("mouth", Length.ofMillimetres(mouth), "before the point");
+    private final SheathPattern pattern;
+    private final SheathWall wall;
+    private final double mouth;
+    private final List<Held> free;
+    private final double fold;
+    private final List<Point> hollow;
+    private final List<Point> side;
+    private final List<Point> seam;
+
+    /** A part that goes in, seen from the side. */
+    public record Held(Outline outline, Length thickness) {
+        private double end() {
+            return outline.points().stream().mapToDouble(Point::x).max().orElseThrow();
+        }
+
+        private double top() {
+            return outline.points().stream().mapToDouble(Point::y).max().orElseThrow();
+        }
+
+        /** With half of its own thickness. */
+        private double around() {
+            return top() + thickness.half().millimetres();
+        }
+
+        private Held lower(double by) {
+            return new Held(outline.moved(point -> new Point(point.x(), point.y() - by)), thickness);
         }
     }
 
-    private SheathTemplate template() {
-        return new SheathTemplate(thickness, leatherOunces);
+    /**
+     * @param inside what goes in, as far as its own end; what lies before the mouth is left out
+     * @param mouth place of the mouth on the drawing
+     * @throws ImpossibleQuantity if nothing goes into it
+     */
+    public SheathCut(SheathPattern pattern, List<Held> inside, SheathWall wall, double mouth) {
+        this.pattern = pattern;
+        this.wall = wall;
+        this.mouth = mouth;
+        List<Held> held = inside.stream().filter(part -> part.end() > mouth).toList();
+        if (held.isEmpty()) {
+            throw new ImpossibleQuantity("mouth", Length.ofMillimetres(mouth), "before the point");
+        }
+        Length deep =
+                Length.ofMillimetres(held.stream().mapToDouble(Held::end).max().orElseThrow() - mouth);
+        List<Held> drawn = held.stream()
+                .map(part -> new Held(
+                        Outline.through(Clipped.where(
+                                Offset.drawnOut(Outline.through(part.outline().points(FINE)), deep)
+                                        .points(),
+                                point -> point.x() - mouth)),
+                        part.thickness()))
+                .toList();
+        double spine = drawn.stream().mapToDouble(Held::top).max().orElseThrow()
+                + drawn.stream()
+                        .mapToDouble(part -> part.thickness().half().millimetres())
+                        .min()
+                        .orElseThrow();
+        this.fold = spine + wall.thickness().half().millimetres();
+        this.free = pattern == SheathPattern.FOLDED
+                ? drawn.stream()
+                        .map(part -> part.lower(Math.max(0, part.around() - spine)))
+                        .toList()
+                : drawn;
+        this.hollow = ring(Length.ZERO);
+        this.side = ring(wall.beyond());
+        this.seam = seam(ring(wall.beyond().minus(wall.toEdge())));
     }
 
-    /** From what goes in to the cut edge. */
-    public Length margin() {
-        return template().margin(Units.MILLIMETRE_CELSIUS).value();
+    public SheathPattern pattern() {
+        return pattern;
     }
 
-    /** What goes in, cut off at the mouth. */
-    public List<Point> held() {
-        return clipped(inside.points(), point -> point.x() - mouth);
+    public SheathWall wall() {
+        return wall;
+    }
+
+    public double mouth() {
+        return mouth;
     }
 
     /**
-     * How high the fold lies: over the spine by half of what is inside, and half of the leather that bends around it.
+     * What has to be free, from the mouth on: what lies deeper comes by there when it is drawn out. A folded piece is
+     * bent along one straight line over the thinnest part's back; what a thicker part needs more is left below it.
      */
-    double fold() {
-        double highest = held().stream().mapToDouble(Point::y).max().orElseThrow();
-        return highest
-                + thickness.half().millimetres()
-                + template().leather().half().millimetres();
+    public List<Held> free() {
+        return free;
+    }
+
+    /**
+     * How high the fold lies: over the spine by half of the thinnest part, and half of the wall that bends around it.
+     */
+    public double fold() {
+        return fold;
+    }
+
+    /** The hollow of one side, flat: as far around as half of what is inside takes. */
+    public List<Point> hollow() {
+        return hollow;
+    }
+
+    /** The sheath from its front, when it is closed. */
+    public Outline closed() {
+        return Outline.through(side);
+    }
+
+    /** How high the hollow is at the mouth: what goes in comes by there. */
+    public Length throat() {
+        List<Point> open = hollow.stream().filter(this::isOnMouth).toList();
+        return Length.ofMillimetres(open.stream().mapToDouble(Point::y).max().orElseThrow()
+                - open.stream().mapToDouble(Point::y).min().orElseThrow());
     }
 
     /** The whole piece as it is cut; of two parts, the front. */
     public Outline panel() {
-        return Outline.through(pattern == SheathPattern.TWO_PART ? ring(margin()) : unfolded(ring(margin())));
+        return Outline.through(pattern == SheathPattern.FOLDED ? unfolded(side) : side);
     }
 
-    /** The edge of what is left around it, from the mouth on. */
-    private List<Point> ring(Length by) {
-        List<Point> around = clipped(Offset.around(Outline.through(held()), by), point -> point.x() - mouth);
-        return pattern == SheathPattern.FOLDED ? clipped(around, point -> fold() - point.y()) : around;
+    /** The edge of what is left around it, from the mouth on. @param beyond half of what is inside */
+    private List<Point> ring(Length beyond) {
+        Map<Outline, Length> parts = new LinkedHashMap<>();
+        free.forEach(part -> parts.put(part.outline(), part.thickness().half().plus(beyond)));
+        List<Point> around = Clipped.where(Offset.around(parts), point -> point.x() - mouth);
+        return pattern == SheathPattern.FOLDED ? Clipped.where(around, point -> fold - point.y()) : around;
     }
 
     /** The folded piece laid flat: what is below the fold, and the same above it. */
     private List<Point> unfolded(List<Point> below) {
-        double fold = fold();
-        List<Point> open = opened(below, point -> Math.abs(point.y() - fold) < 1e-6);
-        List<Point> flat = new ArrayList<>(open);
-        for (int i = open.size() - 1; i >= 0; i--) {
-            flat.add(new Point(open.get(i).x(), 2 * fold - open.get(i).y()));
-        }
-        return flat;
+        List<Point> open = opened(below, this::isOnFold);
+        return Stream.concat(
+                        open.stream(),
+                        Offset.reversed(open).stream()
+                                .filter(point -> !isOnFold(point))
+                                .map(this::opposite))
+                .toList();
     }
 
-    /** Along the edge, from the mouth round the point: back to the mouth, or up to the fold. */
+    /**
+     * Along the edge, from the mouth round the point: back to the mouth, or up to the fold. It ends as far from both as
+     * it lies from the edge.
+     */
     public List<Point> seam() {
-        List<Point> ring = ring(margin().minus(TO_THE_EDGE));
-        return opened(
-                ring,
-                pattern == SheathPattern.TWO_PART
-                        ? point -> Math.abs(point.x() - mouth) < 1e-6
-                        : point -> Math.abs(point.x() - mouth) < 1e-6 || Math.abs(point.y() - fold()) < 1e-6);
+        return seam;
     }
 
-    /** The strip of leather between both sides, as wide as from the cut edge to what goes in. */
-    public Length weltWidth() {
-        return margin().minus(thickness.half());
+    private List<Point> seam(List<Point> ring) {
+        double begins = mouth + wall.toEdge().millimetres();
+        double ends = fold - wall.toEdge().millimetres();
+        List<Point> within = Clipped.where(ring, point -> point.x() - begins);
+        return pattern == SheathPattern.FOLDED
+                ? opened(
+                        Clipped.where(within, point -> ends - point.y()),
+                        point -> isOn(point.x(), begins) || isOn(point.y(), ends))
+                : opened(within, point -> isOn(point.x(), begins));
     }
 
-    private interface On {
-        boolean test(Point point);
+    /** The strip between both sides, from the cut edge to the hollow; round the point as far as the fold. */
+    public Outline welt() {
+        List<Outline> open = new ArrayList<>(List.of(Outline.through(hollow)));
+        if (pattern == SheathPattern.FOLDED) {
+            open.add(overTheHollow());
+        }
+        return Outline.through(Offset.without(Outline.through(side), open));
+    }
+
+    /** Between hollow and fold nothing lies, as far as the stitches: the leather bends there. */
+    private Outline overTheHollow() {
+        double end = seam.get(seam.size() - 1).x() - wall.toEdge().millimetres();
+        double low = hollow.stream()
+                .filter(point -> point.x() <= end)
+                .min(Comparator.comparingDouble((Point point) -> -point.x()).thenComparingDouble(point -> -point.y()))
+                .orElseThrow()
+                .y();
+        return Outline.from(mouth - 1, low).to(end, low).to(end, fold + 1).to(mouth - 1, fold + 1);
+    }
+
+    private boolean isOnMouth(Point point) {
+        return isOn(point.x(), mouth);
+    }
+
+    private boolean isOnFold(Point point) {
+        return isOn(point.y(), fold);
+    }
+
+    private static boolean isOn(double place, double line) {
+        return Math.abs(place - line) < ON_A_LINE;
+    }
+
+    /** Where a folded piece is bent, from the mouth to its edge. */
+    Outline foldLine() {
+        double end =
+                side.stream().filter(this::isOnFold).mapToDouble(Point::x).max().orElse(mouth);
+        return Outline.from(mouth, fold).to(end, fold);
+    }
+
+    /** The place on the other half of a folded piece that comes to lie on this one. */
+    public Point opposite(Point point) {
+        return new Point(point.x(), 2 * fold - point.y());
     }
 
     /** A closed line cut open where its points lie on a border: what runs between its last and its first of them. */
-    private static List<Point> opened(List<Point> ring, On border) {
+    private static List<Point> opened(List<Point> ring, Predicate<Point> border) {
         int size = ring.size();
         int start = 0;
         int longest = -1;
@@ -116,24 +241,5 @@ public record SheathCut(SheathPattern pattern, Outline inside, Length thickness,
             open.add(ring.get((start + k) % size));
         }
         return open;
-    }
-
-    /** What of a closed line lies where a distance is not negative (Sutherland and Hodgman 1974, one edge). */
-    private static List<Point> clipped(List<Point> ring, ToDoubleFunction<Point> distance) {
-        List<Point> kept = new ArrayList<>();
-        for (int i = 0; i < ring.size(); i++) {
-            Point at = ring.get(i);
-            Point next = ring.get((i + 1) % ring.size());
-            double here = distance.applyAsDouble(at);
-            double there = distance.applyAsDouble(next);
-            if (here >= 0) {
-                kept.add(at);
-            }
-            if (here >= 0 != there >= 0) {
-                double share = here / (here - there);
-                kept.add(new Point(at.x() + (next.x() - at.x()) * share, at.y() + (next.y() - at.y()) * share));
-            }
-        }
-        return kept;
     }
 }

@@ -16,7 +16,7 @@ import hiltboard.core.measure.Working;
 public record SheathTemplate(Length thickness, int leatherOunces) {
     private static final Length STITCH_MARGIN = Length.ofInchFraction(3, 16);
     /** As near as leather is cut. */
-    private static final Length CUT_WITHIN = Length.ofInches("0.030");
+    static final Length CUT_WITHIN = Length.ofInches("0.030");
 
     private static final int FOLDER_OUNCES = 5;
     private static final int BELT_OUNCES = 8;
@@ -48,9 +48,14 @@ public record SheathTemplate(Length thickness, int leatherOunces) {
         return Length.ofInchFraction(leatherOunces, 64);
     }
 
+    /** From half of what goes in to the cut edge; the welt is as thick as the leather. */
+    Length beyond() {
+        return leather().plus(STITCH_MARGIN);
+    }
+
     /** What is added to the outline all round; the welt is as thick as the leather. */
     public Worked<Length> margin(Units units) {
-        Length margin = thickness.half().plus(leather()).plus(STITCH_MARGIN);
+        Length margin = thickness.half().plus(beyond());
         Working line = new Working(units);
         return Worked.of(
                 margin,

@@ -7,7 +7,7 @@ import hiltboard.core.design.Bar;
 import hiltboard.core.design.BarThickness;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Mark;
-import hiltboard.core.design.SheathKind;
+import hiltboard.core.design.SheathShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.design.SteelForm;
@@ -95,6 +95,16 @@ public final class Needs {
                 SpecificationField.SPACER_MATERIAL,
                 SpecificationField.SPACER_THICKNESS,
                 Trait.MAKES_SPACER);
+        if (spec.hasScaleBolsters()) {
+            fitting(
+                    "bolster",
+                    "Bolsters",
+                    SpecificationField.SCALE_BOLSTER_MATERIAL,
+                    SpecificationField.SCALE_THICKNESS,
+                    spec.length(SpecificationField.SCALE_BOLSTER_LENGTH),
+                    2,
+                    Trait.MAKES_BOLSTERS);
+        }
         used();
         return List.copyOf(needs);
     }
@@ -287,20 +297,33 @@ public final class Needs {
     }
 
     /** Sawn off a flat bar that is as thick as the fitting, across the blade. */
+    /** Cut across the handle's stack, as wide as its guard or its block. */
     private void fitting(
             String key, String words, SpecificationField material, SpecificationField thicknessField, Trait takenAt) {
-        if (!spec.answersAll(material, thicknessField)) {
-            return;
+        if (spec.answersAll(material, thicknessField)) {
+            Length wide = spec.length(
+                    spec.answersAll(SpecificationField.GUARD_WIDTH)
+                            ? SpecificationField.GUARD_WIDTH
+                            : SpecificationField.HANDLE_THICKNESS);
+            fitting(key, words, material, thicknessField, wide, 1, takenAt);
         }
+    }
+
+    /** @param wide as the bar has to be, and {@code pieces} how many are cut from it */
+    private void fitting(
+            String key,
+            String words,
+            SpecificationField material,
+            SpecificationField thicknessField,
+            Length wide,
+            int pieces,
+            Trait takenAt) {
         FittingMaterial metal = spec.fitting(material);
         if (metal == FittingMaterial.GLASS_EPOXY) {
             return;
         }
         Length thick = spec.length(thicknessField);
         BarThickness thickness = new BarThickness(thick, CuttingRules.USUAL.thicker());
-        Length wide = spec.answersAll(SpecificationField.GUARD_WIDTH)
-                ? spec.length(SpecificationField.GUARD_WIDTH)
-                : spec.length(SpecificationField.HANDLE_THICKNESS);
         Length tall = handle.width().plus(EDGE);
         add(
                 key,
@@ -322,7 +345,7 @@ public final class Needs {
                     return new Takes(
                             lot.kind() == StockKind.FITTING
                                     ? 1
-                                    : tall.plus(KERF).nanometres());
+                                    : tall.plus(KERF).times(pieces).nanometres());
                 });
     }
 
@@ -355,22 +378,19 @@ public final class Needs {
                     EnumSet.of(Trait.ETCHES),
                     takes(0));
         }
-        if (spec.sheath() == SheathKind.LEATHER) {
+        if (spec.hasLeatherSheath()) {
             add(
                     "leather",
                     "Leather for the sheath",
                     Set.of(StockKind.LEATHER),
                     List.of(),
-                    EnumSet.of(Trait.CUTS_LEATHER),
+                    EnumSet.of(Trait.CUTS_SHEATH),
                     takes(leather()));
         }
     }
 
-    /** Both sides of the blade with welt and seam around it, and a belt loop; in square millimetres. */
+    /** What is cut for the sheath, part by part in rectangles; in square millimetres. */
     private long leather() {
-        Box blade = Box.of(outline.blade());
-        double width = 2 * (blade.width().millimetres() + WELT_AND_SEAM);
-        return Math.round(width * (blade.length().millimetres() + WELT_AND_SEAM)
-                + BELT_LOOP * blade.width().millimetres());
+        return Math.round(SheathShape.of(spec).orElseThrow().area());
     }
 }

@@ -205,7 +205,7 @@ class SpecificationReaderTest {
         tight.put("handleMaterial", "WALNUT");
         Specification kept = SpecificationReader.restore(tight);
         assertThat(kept.length(SpecificationField.PIN_DIAMETER)).isEqualTo(Length.ofInchFraction(3, 8));
-        Map<String, String> changed = new HashMap<>(tight);
+        Map<String, String> changed = new HashMap<>(SpecificationReader.completed(tight, MILLIMETRE_CELSIUS));
         changed.put("sheath", "LEATHER");
         assertThat(SpecificationReader.reread(changed, kept, MILLIMETRE_CELSIUS, SteelLibrary.KNOWN)
                         .findings())

@@ -140,6 +140,14 @@ public final class Specifications {
             case PLATE_THICKNESS -> thou(random, 120, 240);
             case WASHER_THICKNESS, ACTION_CLEARANCE -> thou(random, 8, 30);
             case BALL_DIAMETER -> thou(random, 32, 90);
+            case SCALE_BOLSTER_LENGTH -> thou(random, 380, 600);
+            case BOLSTER_PIN -> "3/32";
+            case DOVETAIL_ANGLE -> String.valueOf(5 + random.nextInt(26));
+            case HANDLE_IN_SHEATH -> thou(random, 0, 3000);
+            case BELT_WIDTH -> thou(random, 750, 3000);
+            case STITCH_PITCH -> thou(random, 90, 300);
+            case SHEATH_SHEET -> thou(random, 40, 180);
+            case EYELET_PITCH -> thou(random, 600, 2500);
             case GUARD_THICKNESS -> thou(random, 130, 450);
             case BLADE_LENGTH -> thou(random, 2000, 14000);
             case HANDLE_LENGTH -> thou(random, 3000, 6000);

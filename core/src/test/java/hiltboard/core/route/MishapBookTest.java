@@ -507,7 +507,7 @@ class MishapBookTest {
         assertChecked(knife, "etch", "coupon");
         assertChecked(knife, "etch", "The tissue comes away without black");
         assertChecked(knife, "glue-handle", "no band is cracked with age");
-        assertChecked(knife, "cement-sheath", "fresh by its date");
+        assertChecked(knife, "prime-sheath", "fresh by its date");
         assertChecked(Knife.of(Construction.SLIP_JOINT), "cut-nail-nick", "flat on granite");
     }
 

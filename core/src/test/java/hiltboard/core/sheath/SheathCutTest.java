@@ -10,12 +10,14 @@ import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
+import hiltboard.core.sheath.SheathCut.Held;
 import java.util.List;
 import org.junit.jupiter.api.DisplayName;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.locationtech.jts.geom.Coordinate;
+import org.locationtech.jts.geom.Envelope;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.GeometryFactory;
 
@@ -47,16 +49,34 @@ class SheathCutTest {
         for (String steel : List.of("3-1/2", "5", "9")) {
             Outline blade = KnifeShape.outline(Specifications.fullTang("bladeLength", steel))
                     .steel();
-            SheathCut cut = new SheathCut(pattern, blade, mm(4), 8, -15);
-            Geometry knife = polygon(cut.held());
+            SheathCut cut = cut(pattern, blade, -15);
+            Geometry knife = polygon(blade.points()).intersection(rightOf(-15));
             Geometry panel = polygon(cut.panel().points());
             assertThat(panel.isValid()).isTrue();
-            assertThat(panel.covers(knife)).as("%s %s", pattern, steel).isTrue();
+            assertThat(panel.buffer(1e-6).covers(knife))
+                    .as("%s %s", pattern, steel)
+                    .isTrue();
             Geometry seam = PLANE.createLineString(coordinates(cut.seam()));
             assertThat(seam.distance(knife)).isGreaterThanOrEqualTo(2);
-            assertThat(panel.covers(seam)).isTrue();
+            assertThat(panel.buffer(1e-6).covers(seam)).isTrue();
             assertThat(panel.getArea()).isLessThan((pattern == SheathPattern.FOLDED ? 4 : 2.6) * knife.getArea());
         }
+    }
+
+    @Test
+    @DisplayName("what lies deeper comes out by the mouth: 60 mm of flared edge make the mouth 60 mm wide")
+    void drawn_out() {
+        Outline flared = Outline.from(-20, 10)
+                .to(0, 10)
+                .to(80, 30)
+                .to(80, -30)
+                .to(0, -10)
+                .to(-20, -10);
+        SheathCut cut = cut(SheathPattern.TWO_PART, flared, 0);
+        List<Point> mouth =
+                cut.hollow().stream().filter(point -> point.x() < 1e-6).toList();
+        assertThat(mouth.stream().mapToDouble(Point::y).max().orElseThrow()).isCloseTo(32, within(0.01));
+        assertThat(mouth.stream().mapToDouble(Point::y).min().orElseThrow()).isCloseTo(-32, within(0.01));
     }
 
     @Test
@@ -64,7 +84,7 @@ class SheathCutTest {
             "[worked] the folded piece is alike on both sides of its fold, over the spine by half of knife and leather")
     void the_folded_piece() {
         Outline bar = Outline.from(0, 0).to(100, 0).to(100, -20).to(0, -20);
-        SheathCut cut = new SheathCut(SheathPattern.FOLDED, bar, mm(4), 8, 0);
+        SheathCut cut = cut(SheathPattern.FOLDED, bar, 0);
         double leather = 8 / 64d * 25.4;
         double fold = 2 + leather / 2;
         double margin = 2 + leather + 3 / 16d * 25.4;
@@ -75,11 +95,38 @@ class SheathCutTest {
         List<Point> seam = cut.seam();
         Point end = seam.get(seam.size() - 1);
         Point start = seam.get(0);
-        assertThat(List.of(start.x(), end.x())).anyMatch(x -> Math.abs(x) < 1e-6);
-        assertThat(List.of(start.y(), end.y())).anyMatch(y -> Math.abs(y - fold) < 1e-6);
-        assertThat(cut.weltWidth().millimetres()).isCloseTo(margin - 2, within(1e-3));
-        assertThatThrownBy(() -> new SheathCut(SheathPattern.FOLDED, bar, mm(4), 8, 120))
-                .isInstanceOf(ImpossibleQuantity.class);
+        assertThat(start.x()).isCloseTo(25.4 / 8, within(1e-6));
+        assertThat(end.y()).isCloseTo(fold - 25.4 / 8, within(1e-6));
+        assertThat(cut.throat().millimetres()).isCloseTo(20 + 4, within(0.01));
+        Geometry welt = polygon(cut.welt().points());
+        assertThat(welt.isValid()).isTrue();
+        assertThat(welt.intersection(polygon(bar.points())).getArea()).isCloseTo(0, within(1e-6));
+        assertThat(welt.getEnvelopeInternal().getMinY()).isCloseTo(-20 - margin, within(0.01));
+        assertThatThrownBy(() -> cut(SheathPattern.FOLDED, bar, 120)).isInstanceOf(ImpossibleQuantity.class);
+    }
+
+    @Test
+    @DisplayName(
+            "[worked] folded over a spine of 4 mm, a handle 20 mm wide and 22 thick has 42 mm of leather on each side")
+    void a_thick_handle_takes_its_leather_below() {
+        Outline blade = Outline.from(0, 0).to(100, 0).to(100, -20).to(0, -20);
+        Outline handle = Outline.from(-40, 0).to(0, 0).to(0, -20).to(-40, -20);
+        SheathCut cut = new SheathCut(
+                SheathPattern.FOLDED,
+                List.of(new Held(blade, mm(4)), new Held(handle, mm(22))),
+                SheathWall.ofLeather(8),
+                -30);
+        assertThat(cut.fold()).isCloseTo(2 + 8 / 64d * 25.4 / 2, within(1e-6));
+        double low = cut.hollow().stream().mapToDouble(Point::y).min().orElseThrow();
+        assertThat(2 - low).isCloseTo(20 + 22, within(0.01));
+    }
+
+    private static SheathCut cut(SheathPattern pattern, Outline inside, double mouth) {
+        return new SheathCut(pattern, List.of(new Held(inside, mm(4))), SheathWall.ofLeather(8), mouth);
+    }
+
+    private static Geometry rightOf(double x) {
+        return PLANE.toGeometry(new Envelope(x, 1000, -1000, 1000));
     }
 
     private static Geometry polygon(List<Point> points) {

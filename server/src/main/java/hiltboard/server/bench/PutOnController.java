@@ -1,5 +1,6 @@
 package hiltboard.server.bench;
 
+import hiltboard.core.plan.PutOn.AtStation;
 import hiltboard.core.plan.PutOn.OfJob;
 import hiltboard.core.plan.PutOn.OfPiece;
 import hiltboard.core.plan.PutOn.OfStation;
@@ -54,6 +55,16 @@ class PutOnController {
         return service.putPiece(piece, on.person(), on.word(), person, command);
     }
 
+    @PostMapping("/api/pieces/{piece}/stations/{station}/put-on")
+    Receipt atStation(
+            @PathVariable long piece,
+            @PathVariable Station station,
+            @RequestBody OnWhom on,
+            Person person,
+            Command command) {
+        return service.putAtStation(piece, station, on.person(), on.word(), person, command);
+    }
+
     @PostMapping("/api/stations/{station}/put-on")
     Receipt station(@PathVariable Station station, @RequestBody OnWhom on, Person person, Command command) {
         return service.putStation(station, on.person(), on.word(), person, command);
@@ -90,6 +101,9 @@ class PutOnController {
         if (scope instanceof OfPiece of) {
             return files.open(of.piece()).name();
         }
+        if (scope instanceof AtStation of) {
+            return files.open(of.piece()).name() + ", " + of.words();
+        }
         return scope instanceof OfJob of ? "job " + files.openJob(of.job()).number() : "what comes to " + scope.words();
     }
 
@@ -98,6 +112,9 @@ class PutOnController {
             return "/bench/" + of.piece() + "/" + of.operation();
         }
         if (scope instanceof OfPiece of) {
+            return "/pieces/" + of.piece();
+        }
+        if (scope instanceof AtStation of) {
             return "/pieces/" + of.piece();
         }
         return scope instanceof OfJob of ? "/jobs/" + of.job() : "/stations/" + ((OfStation) scope).station();

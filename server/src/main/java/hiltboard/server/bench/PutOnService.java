@@ -1,5 +1,6 @@
 package hiltboard.server.bench;
 
+import hiltboard.core.plan.PutOn.AtStation;
 import hiltboard.core.plan.PutOn.OfJob;
 import hiltboard.core.plan.PutOn.OfPiece;
 import hiltboard.core.plan.PutOn.OfStation;
@@ -70,6 +71,16 @@ class PutOnService {
             PieceFile file = files.openAlive(piece);
             Optional<Person> to = onWhom(new OfPiece(piece), person, word, by);
             return Entry.ofPiece(Entry.Kind.PUT_ON, file.jobId(), piece, file.name() + ": all of it " + said(to, word));
+        });
+    }
+
+    Receipt putAtStation(long piece, Station station, long person, String word, Person by, Command command) {
+        return changes.make(command, () -> {
+            PieceFile file = files.openAlive(piece);
+            AtStation scope = new AtStation(piece, station);
+            Optional<Person> to = onWhom(scope, person, word, by);
+            return Entry.ofPiece(
+                    Entry.Kind.PUT_ON, file.jobId(), piece, file.name() + ": " + scope.words() + " " + said(to, word));
         });
     }
 

@@ -124,6 +124,18 @@ final class Things {
                     .partOf("piece_id", PIECES),
             Thing.of("pinPlans", "pin_plan", "Where alignment pins go through a handle's parts")
                     .partOf("piece_id", PIECES),
+            Thing.of("grainReadings", "grain_reading", "How the rings or layers of a handle's block run")
+                    .partOf("piece_id", PIECES),
+            Thing.of("blockVoids", "block_void", "Voids and knots of a handle's block")
+                    .partOf("piece_id", PIECES),
+            Thing.of("scaleReadings", "scale_reading", "Scales as they were measured before they were glued")
+                    .partOf("piece_id", PIECES),
+            Thing.of("sparePairs", "spare_pair", "Spare scales for the same knife")
+                    .partOf("piece_id", PIECES),
+            Thing.of("glueReady", "glue_ready", "What was seen to lie ready before a glue-up")
+                    .partOf("piece_id", PIECES),
+            Thing.of("sheathTrials", "sheath_trial", "How a knife went into its sheath before it was closed")
+                    .partOf("piece_id", PIECES),
             Thing.of("ferricMakings", "ferric_making", "Ferric chloride that was made here")
                     .withJson("entries"),
             Thing.of("ferricPortions", "ferric_portion", "Portions of peroxide, with how warm it was")
@@ -178,6 +190,10 @@ final class Things {
                             "cutterUses",
                             "cutter_use",
                             "How far a cutter has cut, and in what; nothing where a fresh one was put in")
+                    .partOf("lot_id", "lots"),
+            Thing.of("leatherSides", "leather_side", "How large a side of leather is")
+                    .partOf("lot_id", "lots"),
+            Thing.of("leatherFlaws", "leather_flaw", "Holes and brands on a side of leather")
                     .partOf("lot_id", "lots"),
             Thing.of("claims", "claim", "What a supplier is to make good").partOf("lot_id", "lots"),
             Thing.of("barCuts", "bar_cut", "How a bar is to be cut, or was")

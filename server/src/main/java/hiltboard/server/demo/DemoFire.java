@@ -20,6 +20,7 @@ import hiltboard.server.fire.TreaterService.AskedSheet;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -71,7 +72,7 @@ class DemoFire {
     void light(DemoShop.Work shop, Person owner, List<Person> makers) {
         long herbs = shop.take(24, 26, "Herb knife", "Tilda Marsh", "Parsley by the bucket.", 1, List.of(), SMALL);
         long tomatoes =
-                shop.take(23, 27, "Tomato knife", "Jory Penn", "Tomatoes, and the odd sausage.", 1, List.of(), SMALL);
+                shop.take(23, 27, "Tomato knife", "Jory Penn", "Tomatoes, and the odd sausage.", 1, List.of(), cased());
         long cheese = shop.take(
                 12, 44, "Cheese knife", "Sedge Row Dairy", "Hard cheese, cut thin for tasting.", 1, List.of(), SMALL);
         long skinner = shop.take(
@@ -151,6 +152,14 @@ class DemoFire {
                 clock.today().plusDays(9).toString(),
                 List.of(new AskedPiece(skinner, "NC 1")));
         at(clock.now().minus(Duration.ofHours(49)), () -> treater.send(sheet, owner, Diary.command(owner)));
+    }
+
+    /** It goes along to picnics. */
+    private static Map<String, String> cased() {
+        Map<String, String> answers = new HashMap<>(SMALL);
+        answers.put("sheath", "FORMED");
+        answers.put("carry", "NONE");
+        return answers;
     }
 
     private void measured(long herbs, long tomatoes, Person maker) {

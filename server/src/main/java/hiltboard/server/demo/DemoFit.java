@@ -6,6 +6,13 @@ import hiltboard.server.access.Person;
 import hiltboard.server.fit.FitService;
 import hiltboard.server.fit.FitService.AskedLevel;
 import hiltboard.server.fit.FitService.AskedStack;
+import hiltboard.server.fit.HandleService;
+import hiltboard.server.fit.HandleService.AskedGrain;
+import hiltboard.server.fit.HandleService.AskedScales;
+import hiltboard.server.fit.HandleService.AskedVoid;
+import hiltboard.server.fit.HandleService.AskedWheels;
+import hiltboard.server.job.PieceFile;
+import hiltboard.server.job.PieceFiles;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
@@ -17,10 +24,14 @@ class DemoFit {
     private static final String FIT = "fit-guard";
 
     private final FitService fit;
+    private final HandleService handles;
+    private final PieceFiles files;
     private final ShopClock clock;
 
-    DemoFit(FitService fit, ShopClock clock) {
+    DemoFit(FitService fit, HandleService handles, PieceFiles files, ShopClock clock) {
         this.fit = fit;
+        this.handles = handles;
+        this.files = files;
         this.clock = clock;
     }
 
@@ -46,7 +57,9 @@ class DemoFit {
                         Map.entry("spacer", "TWO"),
                         Map.entry("spacerMaterial", "BRASS"),
                         Map.entry("spacerThickness", "3/16"),
-                        Map.entry("alignmentPins", "TWO")));
+                        Map.entry("alignmentPins", "TWO"),
+                        Map.entry("grooveDepth", "0.08"),
+                        Map.entry("handleEdges", "FACETED")));
         Person maker = makers.get(1);
         shop.work(piece, FIT, Duration.ofMinutes(50));
         shop.begin(piece, FIT, Duration.ofMinutes(40), 1);
@@ -57,6 +70,39 @@ class DemoFit {
                 clock.now().minus(Duration.ofMinutes(18)),
                 () -> fit.stack(
                         piece, new AskedStack("AS_MADE", Map.of("guard", "0.251 in")), maker, Diary.command(maker)));
+        handles(shop, piece, makers);
+    }
+
+    /** The block was read and a void marked; beside it somebody rubs a pair of scales flat. */
+    private void handles(DemoShop.Work shop, long piece, List<Person> makers) {
+        Person maker = makers.get(1);
+        clock.at(clock.now().minus(Duration.ofHours(5)), () -> {
+            handles.grain(piece, new AskedGrain("7", true, "32", false, "5/32"), maker, Diary.command(maker));
+            handles.mark(
+                    piece,
+                    new AskedVoid("2.6 in", "0.3 in", true, "0.41 in", true, "1/8"),
+                    maker,
+                    Diary.command(maker));
+            handles.wheels(new AskedWheels("1/2 in; 3/4 in; 1 in; 2 in; 8 in; 10 in"), maker, Diary.command(maker));
+        });
+        long larder = files.openAllOfLivingJobs().stream()
+                .filter(file -> file.jobTitle().equals("Larder knife"))
+                .map(PieceFile::id)
+                .findFirst()
+                .orElseThrow();
+        shop.begin(larder, "flatten-scales", Duration.ofMinutes(26), 2);
+        Person other = makers.get(2);
+        clock.at(
+                clock.now().minus(Duration.ofMinutes(9)),
+                () -> handles.scales(
+                        larder,
+                        new AskedScales(Map.of(
+                                "THICKNESS_LEFT", "0.381 in",
+                                "THICKNESS_RIGHT", "0.372 in",
+                                "GAP_LEFT", "0.001 in",
+                                "GAP_RIGHT", "0.003 in")),
+                        other,
+                        Diary.command(other)));
     }
 
     private void level(long piece, String blows, String left, String right, Duration ago, Person maker) {

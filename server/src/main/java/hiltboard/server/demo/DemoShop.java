@@ -75,6 +75,7 @@ class DemoShop implements SmartInitializingSingleton {
     private final DemoTank tank;
     private final DemoFit fit;
     private final DemoGlue glue;
+    private final DemoSheath sheath;
     private final ClientWords clientWords;
     private final Diary diary;
     private final Workplaces workplaces;
@@ -99,6 +100,7 @@ class DemoShop implements SmartInitializingSingleton {
             DemoTank tank,
             DemoFit fit,
             DemoGlue glue,
+            DemoSheath sheath,
             ClientWords clientWords,
             Diary diary,
             Workplaces workplaces,
@@ -123,6 +125,7 @@ class DemoShop implements SmartInitializingSingleton {
         this.tank = tank;
         this.fit = fit;
         this.glue = glue;
+        this.sheath = sheath;
         this.diary = diary;
         this.clock = clock;
         this.transactions = transactions;
@@ -249,6 +252,7 @@ class DemoShop implements SmartInitializingSingleton {
             tank.fill(this, makers);
             fit.fill(this, makers);
             glue.fill(makers);
+            sheath.fill(this, makers);
             stock.promise(files.openAllOfLivingJobs(), makers.get(1));
         }
 

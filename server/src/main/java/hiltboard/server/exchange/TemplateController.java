@@ -4,10 +4,12 @@ import hiltboard.core.blade.Point;
 import hiltboard.core.design.Specification;
 import hiltboard.core.exchange.DxfSheet;
 import hiltboard.core.exchange.HandleGauges;
+import hiltboard.core.exchange.SheathTemplates;
 import hiltboard.core.exchange.Sheet;
 import hiltboard.core.exchange.SvgSheet;
 import hiltboard.core.exchange.Template;
 import hiltboard.core.machine.Bore;
+import hiltboard.core.sheath.SheathPlan;
 import hiltboard.server.Refusal;
 import hiltboard.server.access.Person;
 import hiltboard.server.design.ConsultService;
@@ -52,10 +54,12 @@ class TemplateController {
         this.cutting = cutting;
     }
 
-    /** A file's text. */
     /** What a file of the handle's sections begins with. */
     private static final String GAUGES = "sections-";
+    /** What a file of a sheath's parts begins with. */
+    private static final String SHEATH = "sheath-";
 
+    /** A file's text. */
     record Text(String text) {}
 
     /** The answers of a specification that came in, as the reader would type them. */
@@ -71,6 +75,9 @@ class TemplateController {
             Person person) {
         PieceFile piece = pieces.open(id);
         String title = piece.name() + " " + piece.jobTitle();
+        if (file.startsWith(SHEATH)) {
+            return sheath(piece, title, file.substring(SHEATH.length()), paper, person);
+        }
         return file.startsWith(GAUGES)
                 ? gauges(piece.specification(), title, file.substring(GAUGES.length()), paper, person)
                 : sent(piece.specification(), title, file, paper);
@@ -85,6 +92,19 @@ class TemplateController {
         }
         return drawn(Sheet.of(title + ", handle sections", gauges), title, file, paper)
                 .orElseThrow(() -> Refusal.notThere("There is no such file: sections-template.pdf, .svg or .dxf."));
+    }
+
+    /** The parts of a sheath at 1:1, around the knife as it was measured. */
+    private static ResponseEntity<byte[]> sheath(
+            PieceFile piece, String title, String file, String paper, Person person) {
+        SheathPlan plan = piece.sheath(person.units())
+                .orElseThrow(() -> Refusal.notThere(piece.name() + " is made without a sheath."));
+        return drawn(
+                        Sheet.of(title + ", sheath", SheathTemplates.of(plan, person.units())),
+                        title + " sheath",
+                        file,
+                        paper)
+                .orElseThrow(() -> Refusal.notThere("There is no such file: sheath-template.pdf, .svg or .dxf."));
     }
 
     /** @param size of what goes through; {@code diameter} of the hole */

@@ -10,6 +10,13 @@ import hiltboard.server.fit.FitService.AskedStack;
 import hiltboard.server.fit.FitViews.FitCutView;
 import hiltboard.server.fit.FitViews.FitView;
 import hiltboard.server.fit.FitViews.FitWaitingView;
+import hiltboard.server.fit.HandleService.AskedGrain;
+import hiltboard.server.fit.HandleService.AskedPair;
+import hiltboard.server.fit.HandleService.AskedScales;
+import hiltboard.server.fit.HandleService.AskedVoid;
+import hiltboard.server.fit.HandleService.AskedWheels;
+import hiltboard.server.fit.HandleViews.GrainView;
+import hiltboard.server.fit.HandleViews.ScalesView;
 import hiltboard.server.fit.ShapingRoom.ShapingView;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
@@ -28,11 +35,64 @@ class FitController {
     private final FitService service;
     private final FitViews views;
     private final ShapingRoom shaping;
+    private final HandleService handles;
+    private final HandleViews handled;
 
-    FitController(FitService service, FitViews views, ShapingRoom shaping) {
+    FitController(FitService service, FitViews views, ShapingRoom shaping, HandleService handles, HandleViews handled) {
+        this.handles = handles;
+        this.handled = handled;
         this.shaping = shaping;
         this.service = service;
         this.views = views;
+    }
+
+    /** How rings or layers will lie on the finished handle, and what becomes of the block's voids. */
+    @GetMapping("/api/fit/pieces/{id}/grain")
+    @Transactional(readOnly = true)
+    GrainView grain(@PathVariable long id, Person person) {
+        return handled.grain(id, person);
+    }
+
+    @PostMapping("/api/fit/pieces/{id}/grain")
+    Receipt readGrain(@PathVariable long id, @RequestBody AskedGrain asked, Person person, Command command) {
+        return handles.grain(id, asked, person, command);
+    }
+
+    @PostMapping("/api/fit/pieces/{id}/voids")
+    Receipt markVoid(@PathVariable long id, @RequestBody AskedVoid asked, Person person, Command command) {
+        return handles.mark(id, asked, person, command);
+    }
+
+    @PostMapping("/api/fit/voids/{id}/strike")
+    Receipt strikeVoid(@PathVariable long id, Command command) {
+        return handles.strikeVoid(id, command);
+    }
+
+    /** A pair of scales as it was measured, and spare pairs that go on the same tang. */
+    @GetMapping("/api/fit/pieces/{id}/scales")
+    @Transactional(readOnly = true)
+    ScalesView scales(@PathVariable long id, Person person) {
+        return handled.scales(id, person);
+    }
+
+    @PostMapping("/api/fit/pieces/{id}/scales")
+    Receipt readScales(@PathVariable long id, @RequestBody AskedScales asked, Person person, Command command) {
+        return handles.scales(id, asked, person, command);
+    }
+
+    @PostMapping("/api/fit/pieces/{id}/spare-pairs")
+    Receipt spare(@PathVariable long id, @RequestBody AskedPair asked, Person person, Command command) {
+        return handles.spare(id, asked, person, command);
+    }
+
+    @PostMapping("/api/fit/spare-pairs/{id}/strike")
+    Receipt strikeSpare(@PathVariable long id, Command command) {
+        return handles.strikeSpare(id, command);
+    }
+
+    @PostMapping("/api/fit/wheels")
+    Receipt wheels(@RequestBody AskedWheels asked, Person person, Command command) {
+        return handles.wheels(asked, person, command);
     }
 
     /** Pieces that have something to fit. */

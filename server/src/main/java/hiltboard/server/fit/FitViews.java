@@ -28,6 +28,7 @@ import hiltboard.core.measure.ImpossibleQuantity;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
+import hiltboard.core.route.Progress;
 import hiltboard.core.route.Route.Step;
 import hiltboard.server.Refusal;
 import hiltboard.server.WorkedView;
@@ -63,7 +64,12 @@ class FitViews {
         this.fits = fits;
     }
 
-    /** A piece that has something to fit. @param step and {@code stepWords} what comes next there */
+    /**
+     * A piece that has something to fit.
+     *
+     * @param step and {@code stepWords} what comes next there
+     * @param isOfScales whether it is a pair of scales, and no part on a hidden tang
+     */
     record FitWaitingView(
             long piece,
             String pieceName,
@@ -71,6 +77,7 @@ class FitViews {
             String step,
             String stepWords,
             boolean isNow,
+            boolean isOfScales,
             String holdsUp) {}
 
     /** @param isMeasured whether it was read, and is not only expected */
@@ -190,7 +197,6 @@ class FitViews {
     List<FitWaitingView> waiting(Person person) {
         return files.openAllOfLivingJobs().stream()
                 .filter(PieceFile::isAlive)
-                .filter(FittedPiece::isOne)
                 .flatMap(file -> waiting(file, person.units()))
                 .toList();
     }
@@ -198,13 +204,26 @@ class FitViews {
     /** One that somebody has begun to fit, or could begin now: the first step that is left of it here. */
     private static Stream<FitWaitingView> waiting(PieceFile file, Units units) {
         List<Step> steps = file.route().steps().stream()
-                .filter(step -> StepMark.FITS.isOn(step.operation()))
+                .filter(step -> StepMark.FITS.isOn(step.operation()) || StepMark.SCALES.isOn(step.operation()))
                 .toList();
         Optional<Step> next = steps.stream()
                 .filter(step -> !file.progress().isDone(step.operation().key()))
                 .findFirst();
         boolean isBegun = steps.stream().anyMatch(step -> file.row(step).isPresent());
-        return next.stream().map(step -> waiting(file, step, units)).filter(view -> isBegun || view.isNow());
+        return next.stream()
+                .map(step -> waiting(file, step, units))
+                .filter(view -> isBegun || view.isNow() && (!view.isOfScales() || comesNext(file, view.step(), units)));
+    }
+
+    /** Scales can be flattened at any time: they wait here when nothing else of the knife comes before them. */
+    private static boolean comesNext(PieceFile file, String step, Units units) {
+        Progress progress = file.progress();
+        Gates gates = new Gates(file, progress, units);
+        return progress.stepsLeft().stream()
+                .filter(gates::isItsTurn)
+                .findFirst()
+                .filter(first -> first.operation().key().equals(step))
+                .isPresent();
     }
 
     private static FitWaitingView waiting(PieceFile file, Step step, Units units) {
@@ -216,6 +235,7 @@ class FitViews {
                 step.operation().key(),
                 step.operation().title(),
                 isStarted || new Gates(file, file.progress(), units).isItsTurn(step),
+                StepMark.SCALES.isOn(step.operation()),
                 file.heldReason().map(reason -> "held: " + reason).orElse(""));
     }
 
@@ -470,6 +490,11 @@ class FitViews {
         }
         lines.add(new FitLineView(
                 "Left to broach or file", new WorkedView(cavity.broached().in(units), List.of(), List.of())));
+        if (cavity.method() == CavityMethod.ANGLED_HOLES) {
+            lines.add(new FitLineView(
+                    "The long hole opens the front beside the tang",
+                    new WorkedView("guard or bolster hides it; without one, chain or mill", List.of(), List.of())));
+        }
         if (piece.spec().isGlued()) {
             lines.add(line("Adhesive that fills it", cavity.adhesive(units), units));
         }

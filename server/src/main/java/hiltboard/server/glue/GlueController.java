@@ -4,6 +4,7 @@ import hiltboard.server.FieldView;
 import hiltboard.server.access.Person;
 import hiltboard.server.glue.GlueService.AskedDryRun;
 import hiltboard.server.glue.GlueService.AskedMix;
+import hiltboard.server.glue.GlueService.AskedReady;
 import hiltboard.server.glue.GlueViews.AdhesiveSheetView;
 import hiltboard.server.glue.GlueViews.GlueBenchView;
 import hiltboard.server.glue.GlueViews.GlueView;
@@ -52,6 +53,11 @@ class GlueController {
             @RequestParam(defaultValue = "") String scaleStep,
             Person person) {
         return views.piece(id, new Reckoned(sheet, temperature, scaleStep), person);
+    }
+
+    @PostMapping("/api/glue/pieces/{id}/ready")
+    Receipt ready(@PathVariable long id, @RequestBody AskedReady asked, Person person, Command command) {
+        return service.ready(id, asked, person, command);
     }
 
     @PostMapping("/api/glue/pieces/{id}/dry-run")

@@ -113,6 +113,41 @@ class GlueRepository {
                 .update();
     }
 
+    /** What was ticked before is struck out first, so that it stands once. */
+    void ready(long piece, String words, boolean isThere, long person, long atMillis) {
+        sql.sql(
+                        "UPDATE glue_ready SET struck_at_ms = :at WHERE piece_id = :piece AND words = :words AND struck_at_ms IS NULL")
+                .param("piece", piece)
+                .param("words", words)
+                .param("at", atMillis)
+                .update();
+        if (isThere) {
+            sql.sql(
+                            "INSERT INTO glue_ready (piece_id, words, seen_by, seen_at_ms) VALUES (:piece, :words, :person, :at)")
+                    .param("piece", piece)
+                    .param("words", words)
+                    .param("person", person)
+                    .param("at", atMillis)
+                    .update();
+        }
+    }
+
+    /** It was used up: before the next glue-up everything is looked for again. */
+    void nothingReady(long piece, long atMillis) {
+        sql.sql("UPDATE glue_ready SET struck_at_ms = :at WHERE piece_id = :piece AND struck_at_ms IS NULL")
+                .param("piece", piece)
+                .param("at", atMillis)
+                .update();
+    }
+
+    /** What was seen to lie ready. */
+    List<String> ready(long piece) {
+        return sql.sql("SELECT words FROM glue_ready WHERE piece_id = :piece AND struck_at_ms IS NULL")
+                .param("piece", piece)
+                .query(String.class)
+                .list();
+    }
+
     void beginDryRun(long piece, long person, long atMillis) {
         sql.sql("INSERT INTO dry_run (piece_id, begun_by, begun_at_ms) VALUES (:piece, :person, :at)")
                 .param("piece", piece)

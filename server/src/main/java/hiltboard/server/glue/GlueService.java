@@ -2,6 +2,7 @@ package hiltboard.server.glue;
 
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.field.SomeMass;
+import hiltboard.core.fit.ReadyForGlue;
 import hiltboard.core.glue.AdhesiveSheet;
 import hiltboard.core.glue.MixRatio;
 import hiltboard.core.glue.SheetField;
@@ -81,6 +82,23 @@ public class GlueService implements FollowsWork {
 
     private static Step glued(PieceFile file) {
         return GluedPiece.next(file).orElseThrow(() -> Refusal.outOfTurn(file.name() + " has nothing left to glue."));
+    }
+
+    /** @param words what lies ready, as it is listed; {@code isThere} whether it does */
+    public record AskedReady(String words, boolean isThere) {}
+
+    Receipt ready(long piece, AskedReady asked, Person person, Command command) {
+        return changes.make(command, () -> {
+            PieceFile file = files.openAlive(piece);
+            boolean isListed = ReadyForGlue.of(file.specification(), GluedPiece.isBedding(file))
+                    .lies()
+                    .contains(asked.words());
+            if (!isListed) {
+                throw Refusal.notThere("That is not on the list of what lies ready.");
+            }
+            glue.ready(piece, asked.words(), asked.isThere(), person.id(), clock.nowMillis());
+            return entry(file, asked.words() + (asked.isThere() ? ": lies ready" : ": does not lie ready"));
+        });
     }
 
     public Receipt beginDryRun(long piece, Person person, Command command) {
@@ -166,6 +184,7 @@ public class GlueService implements FollowsWork {
                     person.name(),
                     clock.now());
             glue.mixed(mix, row.id(), person.id());
+            glue.nothingReady(piece, clock.nowMillis());
             keepTimes(mix, person);
             return entry(
                     file,

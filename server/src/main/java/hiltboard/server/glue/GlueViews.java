@@ -136,6 +136,7 @@ class GlueViews {
             String notWeighed,
             List<TinView> tins,
             List<String> lies,
+            List<String> seen,
             List<String> parts,
             Optional<DryRunView> dryRun,
             List<GlueMixView> mixes) {}
@@ -227,7 +228,7 @@ class GlueViews {
                 : typed.of("scaleStep", with.scaleStep(), new SomeMass()).orElse(USUAL_STEP);
         typed.mustBeUnderstood();
         Optional<Step> next = GluedPiece.next(file);
-        boolean isBedding = next.filter(each -> each.operation().is(Trait.BEDS)).isPresent();
+        boolean isBedding = GluedPiece.isBedding(file);
         List<SheetRow> sheets = glue.sheets();
         Optional<SheetRow> row = chosen(sheets, with.sheet(), file);
         Optional<Worked<Mass>> needed = needed(file, row, units);
@@ -261,6 +262,7 @@ class GlueViews {
                 weighing.why(),
                 tins(row, units),
                 ready.lies(),
+                glue.ready(id),
                 ready.parts(),
                 glue.dryRun(id).map(run -> dryRun(run, working(times, file, shop, units))),
                 glue.mixes(id).stream().map(mix -> mix(mix, file, units)).toList());

@@ -18,6 +18,11 @@ final class GluedPiece {
         return GLUES.stream().anyMatch(operation::is);
     }
 
+    /** Whether the next adhesive beds the block. */
+    static boolean isBedding(PieceFile file) {
+        return next(file).filter(each -> each.operation().is(Trait.BEDS)).isPresent();
+    }
+
     /** The next step at which adhesive is mixed; empty once all are done. */
     static Optional<Step> next(PieceFile file) {
         return file.route().steps().stream()

@@ -68,9 +68,10 @@ public record Drawing(
                 outline.lines().stream().map(Drawing::open).toList(),
                 closed(outline.guard()),
                 closed(outline.spacer()),
-                Optional.of(SpecificationField.GUARD_MATERIAL)
+                Stream.of(SpecificationField.GUARD_MATERIAL, SpecificationField.SCALE_BOLSTER_MATERIAL)
                         .filter(specification::answersAll)
-                        .map(specification::fitting),
+                        .map(specification::fitting)
+                        .findFirst(),
                 closed(outline.handle()),
                 outline.holes().stream()
                         .map(hole -> new Spot(

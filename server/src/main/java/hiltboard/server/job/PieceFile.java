@@ -2,8 +2,10 @@ package hiltboard.server.job;
 
 import hiltboard.core.chain.DimensionChain;
 import hiltboard.core.chain.PieceDimensions;
+import hiltboard.core.design.SheathShape;
 import hiltboard.core.design.Specification;
 import hiltboard.core.machine.HoleRead;
+import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Quantity;
 import hiltboard.core.measure.Units;
 import hiltboard.core.route.Gate;
@@ -16,6 +18,7 @@ import hiltboard.core.route.Route;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Unsettled;
 import hiltboard.core.route.WorkLeft;
+import hiltboard.core.sheath.SheathPlan;
 import hiltboard.server.Refusal;
 import hiltboard.server.chain.HoleRepository.HoleRow;
 import hiltboard.server.chain.ReadingRepository.MadeTo;
@@ -279,6 +282,16 @@ public record PieceFile(
 
     public Map<String, Reading> readingsByDimension() {
         return readings.stream().collect(Collectors.toMap(Reading::dimension, Function.identity()));
+    }
+
+    /** Its sheath around the knife as it was measured; empty where it has none. */
+    public Optional<SheathPlan> sheath(Units units) {
+        return specification.hasSheath()
+                ? chain(units)
+                        .value(PieceDimensions.inSheath(specification))
+                        .map(Length.class::cast)
+                        .flatMap(thickness -> SheathShape.of(specification, thickness))
+                : Optional.empty();
     }
 
     public String jobTitle() {

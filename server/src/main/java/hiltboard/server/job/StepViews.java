@@ -112,7 +112,19 @@ public final class StepViews {
         /** Adhesive is mixed, or does its work. */
         GLUES,
         /** A handle is shaped, sanded or closed. */
-        SHAPES;
+        SHAPES,
+        /** A pair of scales is made. */
+        SCALES;
+
+        private static final Set<Trait> MAKING_SCALES = EnumSet.of(
+                Trait.MAKES_BOLSTERS,
+                Trait.PINS_BOLSTERS,
+                Trait.FLATTENS_SCALES,
+                Trait.RELIEVES_SCALES,
+                Trait.DRILLS_SCALES,
+                Trait.MILLS_SCALES,
+                Trait.COUNTERBORES,
+                Trait.FINISHES_FRONTS);
 
         private static final Set<Trait> SHAPING = EnumSet.of(
                 Trait.SHAPES_HANDLE_ON_KNIFE,
@@ -150,6 +162,7 @@ public final class StepViews {
 
         public boolean isOn(Operation operation) {
             return switch (this) {
+                case SCALES -> MAKING_SCALES.stream().anyMatch(operation::is);
                 case SHAPES -> SHAPING.stream().anyMatch(operation::is);
                 case GLUES -> GLUING.stream().anyMatch(operation::is);
                 case FITS -> FITTING.stream().anyMatch(operation::is);

@@ -1,23 +1,29 @@
 package hiltboard.server.job;
 
+import hiltboard.core.blade.Outline;
+import hiltboard.core.blade.Point;
 import hiltboard.core.design.Finish;
 import hiltboard.core.design.Specification;
 import hiltboard.core.design.SpecificationField;
 import hiltboard.core.measure.Units;
 import hiltboard.core.plan.DaysInHand;
 import hiltboard.core.route.Operation;
+import hiltboard.core.route.Part;
 import hiltboard.core.route.Progress;
 import hiltboard.core.route.Progress.Window;
+import hiltboard.core.route.SheathState;
 import hiltboard.core.route.State;
 import hiltboard.core.route.Station;
 import hiltboard.core.route.WorkLeft;
 import hiltboard.core.route.WorkLeft.Stage;
+import hiltboard.core.sheath.SheathPlan;
 import hiltboard.server.job.JobRepository.Job;
 import hiltboard.server.job.PieceController.WindowView;
 import hiltboard.server.plan.PutOnRepository;
 import hiltboard.server.route.StepRepository.Standing;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -35,6 +41,9 @@ import org.springframework.stereotype.Component;
 class Wall {
     private static final List<SpecificationField> FACTS =
             List.of(SpecificationField.BLADE_LENGTH, SpecificationField.STEEL, SpecificationField.FINISH);
+
+    /** Points of a sheath's outline on the wall, in millimetres. */
+    private static final double APART = 1;
 
     private final PieceFiles files;
     private final PutOnRepository putOn;
@@ -56,6 +65,29 @@ class Wall {
             String restWords,
             long sinceMillis,
             long untilMillis) {}
+
+    /**
+     * A sheath as it hangs beside its knife: a piece of its own, in other hands and at its own time.
+     *
+     * @param outline of the closed sheath as a path, y downwards, in the frame of its knife's drawing
+     * @param nextTitle what somebody is at, or what is first of what is left of it; empty once it is fitted
+     */
+    record HangingSheath(
+            String name,
+            String stateWords,
+            double minX,
+            double minY,
+            double width,
+            double height,
+            String outline,
+            String seam,
+            List<UnderWay> underWay,
+            List<WindowView> windows,
+            String nextTitle,
+            long withId,
+            String with,
+            int doneSteps,
+            int allSteps) {}
 
     /**
      * A piece as it hangs on the wall.
@@ -89,9 +121,14 @@ class Wall {
             long withId,
             String with,
             int doneSteps,
-            int allSteps) {
-        boolean isOf(Hands.Holder holder, int number) {
-            return withId == holder.id() && with.equals(holder.name()) && drawing == number;
+            int allSteps,
+            @Nullable HangingSheath sheath) {
+        boolean isOf(Hands.Holder holder, Hands.Holder ofSheath, int number) {
+            return withId == holder.id()
+                    && with.equals(holder.name())
+                    && drawing == number
+                    && (sheath == null
+                            || sheath.withId() == ofSheath.id() && sheath.with().equals(ofSheath.name()));
         }
     }
 
@@ -119,9 +156,9 @@ class Wall {
             Progress progress,
             List<WorkLeft> left,
             List<Window> lost,
-            List<WindowView> windows,
             boolean isStale,
             Drawing drawing,
+            Optional<SheathPlan> sheath,
             Map<Units, HangingPiece> said) {
         static Hung of(PieceFile file) {
             Progress progress = file.progress();
@@ -131,32 +168,104 @@ class Wall {
                     progress,
                     left,
                     file.lostWindows(),
-                    PieceController.windows(left),
                     file.isStale(),
                     Drawing.of(file.specification()),
+                    file.sheath(Units.MILLIMETRE_CELSIUS),
                     new ConcurrentHashMap<>());
         }
 
-        /** The operation that somebody is at, or else the first that is left. */
-        Optional<Operation> next() {
-            return Stream.concat(begun(), left.stream()).findFirst().map(WorkLeft::operation);
+        /** What is left of the knife, or of its sheath: each hangs for itself. */
+        private List<WorkLeft> left(boolean isOfSheath) {
+            return left.stream()
+                    .filter(work -> (work.operation().part() == Part.SHEATH) == isOfSheath)
+                    .toList();
         }
 
-        private Stream<WorkLeft> begun() {
+        /** The operation that somebody is at, or else the first that is left. */
+        Optional<Operation> next(boolean isOfSheath) {
+            List<WorkLeft> own = left(isOfSheath);
+            return Stream.concat(begun(own), own.stream()).findFirst().map(WorkLeft::operation);
+        }
+
+        private static Stream<WorkLeft> begun(List<WorkLeft> left) {
             return left.stream().filter(work -> work.isAt(Stage.UNDER_WAY, Stage.RESTS));
+        }
+
+        private Hands.Holder with(Hands hands, boolean isOfSheath) {
+            return next(isOfSheath).map(operation -> hands.of(file, operation)).orElse(Hands.Holder.NOBODY);
         }
 
         /** As it was said last to a reader of these units, if whoever has it still has it. */
         HangingPiece hanging(Hands hands, int number, Units units) {
-            Hands.Holder with =
-                    next().map(operation -> hands.of(file, operation)).orElse(Hands.Holder.NOBODY);
+            Hands.Holder with = with(hands, false);
+            Hands.Holder ofSheath = with(hands, true);
             return said.compute(
                     units,
-                    (key, before) -> before != null && before.isOf(with, number) ? before : say(with, number, units));
+                    (key, before) -> before != null && before.isOf(with, ofSheath, number)
+                            ? before
+                            : say(with, ofSheath, number, units));
         }
 
-        private HangingPiece say(Hands.Holder with, int number, Units units) {
-            Optional<Operation> next = next();
+        private @Nullable HangingSheath sheath(Hands.Holder with) {
+            if (sheath.isEmpty()) {
+                return null;
+            }
+            List<WorkLeft> own = left(true);
+            Outline closed = hung(sheath.get().cut().closed().points());
+            Frame frame = Frame.around(List.of(closed));
+            return new HangingSheath(
+                    file.name() + " sheath",
+                    SheathState.of(progress).words(),
+                    frame.minX(),
+                    frame.minY(),
+                    frame.width(),
+                    frame.height(),
+                    Drawing.closed(closed),
+                    Drawing.open(hung(sheath.get().cut().seam())),
+                    underWay(own),
+                    PieceController.windows(own),
+                    next(true).map(Operation::title).orElse(""),
+                    with.id(),
+                    with.name(),
+                    done(true),
+                    all(true));
+        }
+
+        /** As its knife hangs: an axe's edge is down. */
+        private Outline hung(List<Point> line) {
+            Outline drawn = Outline.through(thinned(line));
+            return file.specification().isAxe() ? drawn.moved(point -> new Point(point.y(), -point.x())) : drawn;
+        }
+
+        /** A drawing on a wall needs no point for each tenth of a millimetre. */
+        private static List<Point> thinned(List<Point> points) {
+            List<Point> kept = new ArrayList<>();
+            for (Point point : points) {
+                if (kept.isEmpty() || kept.get(kept.size() - 1).distanceTo(point) >= APART) {
+                    kept.add(point);
+                }
+            }
+            return kept;
+        }
+
+        private int all(boolean isOfSheath) {
+            return (int) file.route().steps().stream()
+                    .filter(step -> (step.operation().part() == Part.SHEATH) == isOfSheath)
+                    .count();
+        }
+
+        private int done(boolean isOfSheath) {
+            return all(isOfSheath) - left(isOfSheath).size();
+        }
+
+        private List<UnderWay> underWay(List<WorkLeft> own) {
+            return begun(own)
+                    .map(work -> Wall.underWay(file.row(work.step()).orElseThrow(), work.operation()))
+                    .toList();
+        }
+
+        private HangingPiece say(Hands.Holder with, Hands.Holder ofSheath, int number, Units units) {
+            Optional<Operation> next = next(false);
             return new HangingPiece(
                     file.id(),
                     file.name(),
@@ -171,15 +280,15 @@ class Wall {
                     file.isAlive() && progress.isUntempered(),
                     isStale,
                     file.isAlive() && next.map(Operation::key).equals(Optional.of(PieceFile.APPROVAL)),
-                    begun().map(work -> underWay(file.row(work.step()).orElseThrow(), work.operation()))
-                            .toList(),
-                    windows,
+                    underWay(left(false)),
+                    PieceController.windows(left(false)),
                     next.map(Operation::title).orElse(""),
                     next.map(Operation::station).orElse(null),
                     with.id(),
                     with.name(),
-                    progress.doneAt().size(),
-                    file.route().steps().size());
+                    done(false),
+                    all(false),
+                    sheath(ofSheath));
         }
     }
 

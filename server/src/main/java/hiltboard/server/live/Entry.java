@@ -110,6 +110,8 @@ public record Entry(Kind kind, Optional<Long> job, Optional<Long> piece, String 
         FITTED,
         GLUED,
         ADHESIVE_SHEET_KEPT,
+        SHEATH_TRIED,
+        LEATHER_MARKED,
         SENT_OUT,
         CAME_BACK,
         STEEL_KEPT,

@@ -1,6 +1,7 @@
 package hiltboard.server.plan;
 
 import hiltboard.core.plan.PutOn;
+import hiltboard.core.plan.PutOn.AtStation;
 import hiltboard.core.plan.PutOn.OfJob;
 import hiltboard.core.plan.PutOn.OfPiece;
 import hiltboard.core.plan.PutOn.OfStation;
@@ -88,14 +89,24 @@ public class PutOnRepository {
                 .param("job", scope instanceof OfJob of ? of.job() : null)
                 .param("piece", piece(scope).orElse(null))
                 .param("operation", scope instanceof OfStep of ? of.operation() : null)
-                .param("station", scope instanceof OfStation of ? of.station().name() : null);
+                .param("station", station(scope).map(Station::name).orElse(null));
     }
 
     private static Optional<Long> piece(Scope scope) {
         if (scope instanceof OfStep of) {
             return Optional.of(of.piece());
         }
+        if (scope instanceof AtStation of) {
+            return Optional.of(of.piece());
+        }
         return scope instanceof OfPiece of ? Optional.of(of.piece()) : Optional.empty();
+    }
+
+    private static Optional<Station> station(Scope scope) {
+        if (scope instanceof AtStation of) {
+            return Optional.of(of.station());
+        }
+        return scope instanceof OfStation of ? Optional.of(of.station()) : Optional.empty();
     }
 
     private static Row row(ResultSet row) throws SQLException {
@@ -114,7 +125,10 @@ public class PutOnRepository {
             return new OfJob(row.getLong("job_id"));
         }
         if (row.getString("station") != null) {
-            return new OfStation(Station.valueOf(row.getString("station")));
+            Station station = Station.valueOf(row.getString("station"));
+            return row.getObject("piece_id") == null
+                    ? new OfStation(station)
+                    : new AtStation(row.getLong("piece_id"), station);
         }
         return row.getString("operation") == null
                 ? new OfPiece(row.getLong("piece_id"))

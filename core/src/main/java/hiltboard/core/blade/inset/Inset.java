@@ -31,7 +31,8 @@ public record Inset(double whole, double inside, int parts) {
         return new Inset(whole.getArea(), inside.getArea(), inside.isEmpty() ? 0 : inside.getNumGeometries());
     }
 
-    static Geometry polygon(Outline outline) {
+    /** What an outline encloses, as the geometry library takes it. */
+    public static Geometry polygon(Outline outline) {
         List<Point> points = outline.points(TOLERANCE);
         Coordinate[] ring = new Coordinate[points.size() + 1];
         for (int i = 0; i < points.size(); i++) {

@@ -7,15 +7,21 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
 import org.locationtech.jts.geom.Polygon;
+import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /** The line that the middle of a round cutter runs around an outline. */
 public final class Offset {
     /** A quarter of a circle is broken into so many straight lines. */
     private static final int QUARTER = 48;
+    /** As {@link #QUARTER}, where scissors and knives cut. */
+    private static final int QUARTER_OF_LEATHER = 16;
+    /** A line that rises less passes over nothing, in millimetres. */
+    private static final double LEVEL = 1e-6;
 
     private Offset() {}
 
@@ -24,7 +30,45 @@ public final class Offset {
      * A notch that the cutter does not go into is bridged.
      */
     public static List<Point> around(Outline outline, Length by) {
-        Geometry whole = Inset.polygon(outline).buffer(by.millimetres(), QUARTER);
+        return outermost(Inset.polygon(outline).buffer(by.millimetres(), QUARTER));
+    }
+
+    /** As {@link #around(Outline, Length)}, around several parts that lie together, each with its own distance. */
+    public static List<Point> around(Map<Outline, Length> parts) {
+        return outermost(UnaryUnionOp.union(parts.entrySet().stream()
+                .map(part -> Inset.polygon(part.getKey()).buffer(part.getValue().millimetres(), QUARTER_OF_LEATHER))
+                .toList()));
+    }
+
+    /**
+     * All that an outline passes over when it is drawn straight out to the left, as far as its own right end has gone
+     * by.
+     */
+    public static Outline drawnOut(Outline outline, Length by) {
+        Geometry still = Inset.polygon(outline);
+        Coordinate[] ring = still.getCoordinates();
+        double left = -by.millimetres();
+        List<Geometry> passed = new ArrayList<>(List.of(still));
+        for (int i = 1; i < ring.length; i++) {
+            Coordinate a = ring[i - 1];
+            Coordinate b = ring[i];
+            if (Math.abs(a.y - b.y) > LEVEL) {
+                passed.add(still.getFactory().createPolygon(new Coordinate[] {
+                    a.copy(), b.copy(), new Coordinate(b.x + left, b.y), new Coordinate(a.x + left, a.y), a.copy()
+                }));
+            }
+        }
+        return Outline.through(outermost(UnaryUnionOp.union(passed)));
+    }
+
+    /** The largest piece that is left of an outline when others are cut out of it. */
+    public static List<Point> without(Outline outline, List<Outline> others) {
+        return outermost(Inset.polygon(outline)
+                .difference(
+                        UnaryUnionOp.union(others.stream().map(Inset::polygon).toList())));
+    }
+
+    private static List<Point> outermost(Geometry whole) {
         Polygon largest = IntStream.range(0, whole.getNumGeometries())
                 .mapToObj(i -> (Polygon) whole.getGeometryN(i))
                 .max(Comparator.comparingDouble(Geometry::getArea))
