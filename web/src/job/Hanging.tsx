@@ -28,7 +28,7 @@ export function Hanging(props: HangingProps) {
 function Sheath({ piece, sheath, scale }: { piece: HangingPiece; sheath: HangingSheath; scale: number }) {
   const isTagged = sheath.doneSteps > 0 || sheath.underWay.length > 0 || Boolean(sheath.with);
   return (
-    <Hook as={Link} to={`/sheath?piece=${piece.id}`} data-bare={!isTagged || undefined}>
+    <Hook as={Link} to={`/sheath?piece=${piece.id}`}>
       <Cased
         width={sheath.width * scale}
         height={sheath.height * scale}

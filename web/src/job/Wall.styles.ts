@@ -52,7 +52,7 @@ export const Rails = styled.div`
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));
   grid-auto-flow: row dense;
-  gap: 0.15rem;
+  gap: 0.1rem;
   @media (max-width: 1100px) {
     grid-template-columns: minmax(0, 1fr);
   }
@@ -146,16 +146,14 @@ export const Hook = styled.a`
   color: inherit;
   text-decoration: none;
   max-width: 100%;
+  /* A small sheath, and a tag of one line, are still found by a finger. */
+  min-block-size: 24px;
+  min-inline-size: 24px;
   svg {
     max-width: 100%;
   }
   &[data-away] {
     opacity: 0.62;
-  }
-  /* A sheath that nobody has begun is small, and still found by a finger. */
-  &[data-bare] {
-    min-block-size: 24px;
-    min-inline-size: 24px;
   }
   &:hover strong {
     text-decoration: underline;
