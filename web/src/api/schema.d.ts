@@ -6648,7 +6648,7 @@ export interface components {
             etched: number;
             guard: string;
             /** @enum {string} */
-            guardMaterial: "MILD_STEEL" | "STAINLESS" | "TOOL_STEEL" | "BRASS" | "NICKEL_SILVER" | "COPPER" | "GLASS_EPOXY";
+            guardMaterial: "MILD_STEEL" | "STAINLESS" | "TOOL_STEEL" | "BRASS" | "NICKEL_SILVER" | "COPPER" | "GLASS_EPOXY" | "VULCANISED_FIBRE";
             handle: string;
             /** Format: double */
             height: number;
@@ -7061,7 +7061,8 @@ export interface components {
         GluePhaseView: {
             /** Format: int64 */
             fromMillis: number;
-            phase: string;
+            /** @enum {string} */
+            phase: "WORKED" | "GELLING" | "PULLED" | "SETTING" | "HANDLED" | "CURED";
             /** Format: int64 */
             toMillis: number;
         };
@@ -8790,6 +8791,11 @@ export interface components {
             version: string;
             zone: string;
         };
+        SettingView: {
+            phases: components["schemas"]["GluePhaseView"][];
+            /** Format: int64 */
+            piece: number;
+        };
         Setup: {
             code: string;
             /** @enum {string} */
@@ -9453,6 +9459,7 @@ export interface components {
             rails: components["schemas"]["Rail"][];
             /** Format: int64 */
             sequence: number;
+            setting: components["schemas"]["SettingView"][];
         };
         Wanted: {
             /** Format: int64 */
@@ -10020,6 +10027,7 @@ export type SectionView = components['schemas']['SectionView'];
 export type Seen = components['schemas']['Seen'];
 export type SentView = components['schemas']['SentView'];
 export type SessionView = components['schemas']['SessionView'];
+export type SettingView = components['schemas']['SettingView'];
 export type Setup = components['schemas']['Setup'];
 export type ShapingView = components['schemas']['ShapingView'];
 export type SharedTablet = components['schemas']['SharedTablet'];

@@ -47,6 +47,7 @@ const METAL_COLOURS: Record<NonNullable<Drawing['guardMaterial']>, string> = {
   NICKEL_SILVER: '#cfcab4',
   COPPER: '#c07a4f',
   GLASS_EPOXY: '#2a2c2f',
+  VULCANISED_FIBRE: '#7c2f2a',
 };
 
 /** Nothing where there is no guard. */

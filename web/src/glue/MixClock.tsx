@@ -1,44 +1,29 @@
 import { useEffect, useRef } from 'react';
 import { Link } from 'react-router';
 import { change } from '../api/client';
-import type { GlueMixView, GluePhaseView } from '../api/schema';
+import type { GlueMixView } from '../api/schema';
 import { callOut } from '../live/calls';
 import { useNow } from '../live/useNow';
 import { useCaught } from '../parts/Caught';
 import { Press } from '../parts/Press';
 import { Clock } from '../parts/RoomClock';
 import { Row } from '../parts/Sheet';
-import { clockDown, clockUp, moment } from '../parts/words';
-
-type Phase = GluePhaseView['phase'];
-
-const PHASES: Record<Phase, string> = {
-  WORKED: 'can be worked',
-  GELLING: 'gels: nothing is moved, squeeze-out off now',
-  PULLED: 'grips: pull it now',
-  SETTING: 'sets in the clamps',
-  HANDLED: 'out of the clamps; no heat, no grinding, no sharpening yet',
-  CURED: 'cured',
-};
-
-/** Which stretch it is in by the page's own clock: it goes on while nothing is asked. */
-function at(mix: GlueMixView, now: number): GluePhaseView | undefined {
-  return mix.phases.findLast((phase) => now >= phase.fromMillis) ?? mix.phases[0];
-}
+import { clockDown, moment } from '../parts/words';
+import { PHASE_WORDS, leftOf, phaseAt } from '../route/adhesive';
 
 /** A mix on its clock: how long it can be worked, when it is pulled, when it bears load. */
 export function MixClock({ mix }: { mix: GlueMixView }) {
   const now = useNow();
   const { problem, isBusy, run } = useCaught();
-  const phase = at(mix, now);
+  const phase = phaseAt(mix.phases, now);
   const name = phase?.phase ?? 'WORKED';
   const was = useRef(name);
   useEffect(() => {
     if (was.current !== name && (name === 'GELLING' || name === 'PULLED')) {
-      callOut('rest', `${mix.pieceName}: ${mix.sheet} ${PHASES[name]}`);
+      callOut('rest', `${mix.pieceName}: ${mix.sheet} ${PHASE_WORDS[name]}`);
     }
     was.current = name;
-  }, [name, mix.pieceName, mix.sheet]);
+  }, [was, name, mix.pieceName, mix.sheet]);
   return (
     <Clock aria-label={`Adhesive of ${mix.pieceName}`} data-calls={name === 'PULLED' ? true : undefined}>
       <header>
@@ -50,15 +35,15 @@ export function MixClock({ mix }: { mix: GlueMixView }) {
         </span>
       </header>
       <Row>
-        <span data-time role="timer" aria-label={`${mix.pieceName}, ${PHASES[name]}`}>
-          {phase && phase.toMillis > 0 ? clockUp(phase.toMillis - now) : clockDown(now - mix.mixedAtMillis)}
+        <span data-time role="timer" aria-label={`${mix.pieceName}, ${PHASE_WORDS[name]}`}>
+          {phase && phase.toMillis > 0 ? leftOf(phase, now) : clockDown(now - mix.mixedAtMillis)}
         </span>
-        <span data-of>{PHASES[name]}</span>
+        <span data-of>{PHASE_WORDS[name]}</span>
       </Row>
       <ul>
         {mix.phases.map((each) => (
           <li key={each.phase}>
-            {moment(each.fromMillis)}: {PHASES[each.phase]}
+            {moment(each.fromMillis)}: {PHASE_WORDS[each.phase]}
           </li>
         ))}
       </ul>

@@ -1,7 +1,8 @@
 import { Link } from 'react-router';
-import type { Drawing, HangingPiece, HangingSheath, Rail } from '../api/schema';
+import type { Drawing, HangingPiece, HangingSheath, Rail, SettingView } from '../api/schema';
 import { Silhouette } from '../blade/Silhouette';
 import { Ticking } from '../live/Ticking';
+import { settingWords } from '../route/adhesive';
 import { underWayWords, windowWords } from '../route/words';
 import { doing, ownWords, standingWords } from './wallModel';
 import { Cased, Hook, Tag } from './Wall.styles';
@@ -11,6 +12,8 @@ interface HangingProps {
   rail: Rail;
   drawing: Drawing | undefined;
   scale: number;
+  /** Adhesive in it that has not cured. */
+  setting: SettingView | undefined;
 }
 
 /** One piece on its rail, and its sheath beside it. */
@@ -58,7 +61,7 @@ function Sheath({ piece, sheath, scale }: { piece: HangingPiece; sheath: Hanging
 }
 
 /** The silhouette, and a manila tag with what there is to know. */
-function Knife({ piece, rail, drawing, scale }: HangingProps) {
+function Knife({ piece, rail, drawing, scale, setting }: HangingProps) {
   const isAlive = piece.standing === 'ALIVE';
   const own = ownWords(piece, rail);
   return (
@@ -89,6 +92,11 @@ function Knife({ piece, rail, drawing, scale }: HangingProps) {
             <Ticking>{(now) => underWayWords(step, now)}</Ticking>
           </span>
         ))}
+        {setting ? (
+          <span>
+            <Ticking>{(now) => settingWords(setting.phases, now)}</Ticking>
+          </span>
+        ) : null}
         {isAlive && !piece.heldReason && piece.underWay.length === 0 && piece.windows.length === 0 ? (
           <span>
             next: {piece.nextTitle}

@@ -123,7 +123,14 @@ function RailOf({ wall, rail, scale }: RailProps) {
       </div>
       <Field>
         {rail.pieces.map((piece) => (
-          <Hanging key={piece.id} piece={piece} rail={rail} drawing={wall.drawings[piece.drawing]} scale={scale} />
+          <Hanging
+            key={piece.id}
+            piece={piece}
+            rail={rail}
+            drawing={wall.drawings[piece.drawing]}
+            scale={scale}
+            setting={wall.setting.find((each) => each.piece === piece.id)}
+          />
         ))}
       </Field>
       {isSingle ? null : <End>{promised}</End>}

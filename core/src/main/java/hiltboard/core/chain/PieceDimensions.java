@@ -37,6 +37,8 @@ public final class PieceDimensions {
     public static final String DOVETAIL_UNDERCUT = "bolster.dovetail";
     public static final String PIN_LENGTH = "pin.length";
     public static final String SCALE_THICKNESS = "scale.thickness";
+    public static final String SCALE_LINER = "scale.liner";
+    public static final String LINED_SCALE = "scale.lined";
     public static final String SCALE_RELIEF_DEPTH = "scale.relief-depth";
     public static final String SCALE_RELIEF_RIM = "scale.relief-rim";
     public static final String HANDLE_HOLLOW = "handle.deepest-hollow";

@@ -36,10 +36,13 @@ final class ScaleDimensions {
 
     private final Specification spec;
     private final Numbers numbers;
+    /** What a pin goes through on each side. */
+    private final String onTang;
 
     private ScaleDimensions(Specification spec, Numbers numbers) {
         this.spec = spec;
         this.numbers = numbers;
+        this.onTang = spec.hasLinedScales() ? LINED_SCALE : SCALE_THICKNESS;
     }
 
     static void write(Specification spec, Numbers numbers) {
@@ -68,10 +71,10 @@ final class ScaleDimensions {
         numbers.byRule(
                 BOLSTER_PIN_LENGTH,
                 "Bolsters’ pins, sawn to",
-                List.of(SCALE_THICKNESS, BLADE_THICKNESS),
+                List.of(onTang, BLADE_THICKNESS),
                 LOOSE,
                 (known, units) -> {
-                    Length scale = length(known, SCALE_THICKNESS);
+                    Length scale = length(known, onTang);
                     Length tang = length(known, BLADE_THICKNESS);
                     Length sawn = tang.plus(scale.times(2)).plus(TO_PEEN.times(2));
                     Working line = new Working(units);
@@ -84,9 +87,9 @@ final class ScaleDimensions {
             numbers.byRule(
                     DOVETAIL_UNDERCUT,
                     "Scale goes under the bolster by",
-                    List.of(SCALE_THICKNESS),
+                    List.of(onTang),
                     CLOSE,
-                    (known, units) -> ScalesMeasured.dovetail(length(known, SCALE_THICKNESS), spec.dovetail(), units));
+                    (known, units) -> ScalesMeasured.dovetail(length(known, onTang), spec.dovetail(), units));
         }
     }
 
@@ -152,13 +155,28 @@ final class ScaleDimensions {
                     LOOSE,
                     "Usual: pressure rises by whole area over rim area");
         }
-        numbers.byRule(
-                PIN_LENGTH, "Pin length", List.of(BLADE_THICKNESS, SCALE_THICKNESS), LOOSE, ScaleDimensions::pinLength);
+        if (spec.hasLinedScales()) {
+            liners();
+        }
+        numbers.byRule(PIN_LENGTH, "Pin length", List.of(BLADE_THICKNESS, onTang), LOOSE, this::pinLength);
     }
 
-    private static Worked<Length> pinLength(Known known, Units units) {
+    private void liners() {
+        numbers.designed(SCALE_LINER, "Liner", spec.length(SpecificationField.SCALE_LINER_THICKNESS), FAIR);
+        numbers.byRule(
+                LINED_SCALE, "Scale with its liner", List.of(SCALE_THICKNESS, SCALE_LINER), LOOSE, (known, units) -> {
+                    Length scale = length(known, SCALE_THICKNESS);
+                    Length liner = length(known, SCALE_LINER);
+                    Working line = new Working(units);
+                    return Worked.of(
+                            scale.plus(liner),
+                            line.of(scale) + " + " + line.of(liner) + line.comesTo(scale.plus(liner)));
+                });
+    }
+
+    private Worked<Length> pinLength(Known known, Units units) {
         Length proud = Length.ofInchFraction(1, 8);
-        Length scale = length(known, SCALE_THICKNESS);
+        Length scale = length(known, onTang);
         Length blade = length(known, BLADE_THICKNESS);
         Length whole = blade.plus(scale.times(2)).plus(proud);
         Working line = new Working(units);
@@ -195,20 +213,20 @@ final class ScaleDimensions {
         numbers.byRule(
                 COUNTERBORE_DEPTH,
                 "Counterbore from the outside face, depth of the shoulder",
-                List.of(SCALE_THICKNESS, HANDLE_HOLLOW),
+                List.of(onTang, HANDLE_HOLLOW),
                 FAIR,
                 (known, units) -> bore(known).depth(units),
                 this::deeperThanTheHollow);
         numbers.byRule(
                 COUNTERBORE_LEFT,
                 "Left under the head",
-                List.of(SCALE_THICKNESS, HANDLE_HOLLOW, COUNTERBORE_DEPTH),
+                List.of(onTang, HANDLE_HOLLOW, COUNTERBORE_DEPTH),
                 FAIR,
                 (known, units) -> bore(known).left(length(known, COUNTERBORE_DEPTH), units));
     }
 
-    private static Counterbore bore(Known known) {
-        return new Counterbore(length(known, SCALE_THICKNESS), length(known, HANDLE_HOLLOW));
+    private Counterbore bore(Known known) {
+        return new Counterbore(length(known, onTang), length(known, HANDLE_HOLLOW));
     }
 
     private Judgement deeperThanTheHollow(Quantity reading, Quantity expected, Known known, Units units) {

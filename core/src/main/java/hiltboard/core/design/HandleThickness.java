@@ -2,7 +2,6 @@ package hiltboard.core.design;
 
 import static hiltboard.core.design.SpecificationField.ENDS_THINNER;
 import static hiltboard.core.design.SpecificationField.HANDLE_THICKNESS;
-import static hiltboard.core.design.SpecificationField.SCALE_THICKNESS;
 import static hiltboard.core.design.SpecificationField.SWELL_AT;
 
 import hiltboard.core.blade.HandleProfile;
@@ -12,7 +11,7 @@ import hiltboard.core.blade.HandleProfile;
  *
  * @param front and {@code length} of the handle, behind the heel's plane
  * @param swell where it is thickest, behind its front
- * @param thickest of the block, or of one scale
+ * @param thickest of the block, or of one scale with its liner
  * @param thinnerBy how much less the whole handle is at both ends
  */
 record HandleThickness(double front, double length, double swell, double thickest, double thinnerBy) {
@@ -23,8 +22,7 @@ record HandleThickness(double front, double length, double swell, double thickes
                 handle.front().millimetres(),
                 handle.length().millimetres(),
                 spec.length(SWELL_AT).millimetres(),
-                spec.length(spec.hasBlock() ? HANDLE_THICKNESS : SCALE_THICKNESS)
-                        .millimetres(),
+                (spec.hasBlock() ? spec.length(HANDLE_THICKNESS) : spec.scaleOnTang()).millimetres(),
                 spec.length(ENDS_THINNER).millimetres());
     }
 

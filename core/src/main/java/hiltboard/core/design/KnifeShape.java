@@ -171,7 +171,7 @@ public final class KnifeShape {
         if (spec.answersAll(HANDLE_ROUNDING)) {
             double thick = spec.hasBlock()
                     ? shape.mm(HANDLE_THICKNESS)
-                    : 2 * shape.mm(SCALE_THICKNESS) + shape.mm(STOCK_THICKNESS);
+                    : 2 * spec.scaleOnTang().millimetres() + shape.mm(STOCK_THICKNESS);
             double high = shape.mm(SWELL_WIDTH);
             sections.add(new Section(
                     "Palm swell",
@@ -229,7 +229,7 @@ public final class KnifeShape {
         if (spec.answersAll(HANDLE_ROUNDING)) {
             double most = spec.hasBlock()
                     ? (mm(HANDLE_THICKNESS) - mm(ENDS_THINNER)) / 2
-                    : mm(SCALE_THICKNESS) - mm(ENDS_THINNER) / 2;
+                    : spec.scaleOnTang().millimetres() - mm(ENDS_THINNER) / 2;
             if (mm(HANDLE_ROUNDING) - ROUNDED.millimetres() > most) {
                 faults.add(new Fault(
                         HANDLE_ROUNDING.key(),
@@ -447,7 +447,7 @@ public final class KnifeShape {
     }
 
     /** Where the scale begins behind the front of the handle, in millimetres: behind its bolster. */
-    private static double scaleBegins(Specification spec) {
+    static double scaleBegins(Specification spec) {
         return spec.hasScaleBolsters() ? spec.length(SCALE_BOLSTER_LENGTH).millimetres() : 0;
     }
 

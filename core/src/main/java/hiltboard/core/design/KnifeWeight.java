@@ -64,7 +64,7 @@ final class KnifeWeight {
         part("Blade", shape.section().volume(), steel);
         part("Tang", tang(), steel);
         if (spec.hasScales()) {
-            part("Scales", scales(), spec.handleMaterial().density());
+            onTang();
             part(
                     "Pins",
                     outline.holes(Use.PIN).stream()
@@ -107,26 +107,45 @@ final class KnifeWeight {
                 : stock;
     }
 
-    private List<Lump> scales() {
-        List<Lump> lumps = new ArrayList<>();
-        lumps.add(handle.lump((x, border) -> rounded(border, 2 * scaleThickness(x))));
+    /** Scales, and what lies under and before them. */
+    private void onTang() {
+        Area scale = Area.of(KnifeShape.scale(spec));
+        double liners = spec.hasLinedScales() ? 2 * mm(SCALE_LINER_THICKNESS) : 0;
+        List<Hole> holes = outline.holes().stream()
+                .filter(hole -> hole.use() == Use.PIN || hole.use() == Use.TUBE)
+                .toList();
+        List<Lump> scales = new ArrayList<>();
+        scales.add(scale.lump((x, border) -> rounded(border, 2 * onTang(x))));
+        scales.add(scale.lump(liners).times(-1));
+        holes.forEach(hole ->
+                scales.add(cut(hole, 2 * onTang(hole.centre().x()) - liners).times(-1)));
         if (spec.hasScaleRelief()) {
-            lumps.add(handle.lump(this::pocket).times(-1));
+            scales.add(scale.lump(this::pocket).times(-1));
         }
-        outline.holes().stream()
-                .filter(hole -> hole.use() != Use.LIGHTENING)
-                .forEach(hole -> lumps.add(Lump.round(
-                                hole.centre(),
-                                hole.diameter(),
-                                2 * scaleThickness(hole.centre().x()))
-                        .times(-1)));
-        return lumps;
+        part("Scales", scales, spec.handleMaterial().density());
+        if (spec.hasLinedScales()) {
+            List<Lump> sheets = new ArrayList<>(List.of(scale.lump(liners)));
+            holes.forEach(hole -> sheets.add(cut(hole, liners).times(-1)));
+            part("Liners", sheets, fitting(SCALE_LINER_MATERIAL));
+        }
+        if (spec.hasScaleBolsters()) {
+            List<Lump> bolsters = new ArrayList<>();
+            bolsters.add(Area.of(outline.guard()).lump((x, border) -> rounded(border, 2 * onTang(x))));
+            outline.holes(Use.BOLSTER)
+                    .forEach(pin ->
+                            bolsters.add(cut(pin, tangThickness(pin.centre().x()))));
+            part("Bolsters", bolsters, fitting(SCALE_BOLSTER_MATERIAL));
+        }
+    }
+
+    private static Lump cut(Hole hole, double depth) {
+        return Lump.round(hole.centre(), hole.diameter(), depth);
     }
 
     /** The pockets inside both scales, within their rims. */
     private Area.Cut pocket(double x, double[] border) {
         double rim = ScaleRelief.RIM.millimetres();
-        boolean isEnd = x > -rim || x < -mm(HANDLE_LENGTH) + rim;
+        boolean isEnd = x > -KnifeShape.scaleBegins(spec) - rim || x < -mm(HANDLE_LENGTH) + rim;
         if (isEnd || border.length < 2 || border[border.length - 1] - border[0] <= 2 * rim) {
             return new Area.Cut(new double[0], y -> 0);
         }
@@ -151,9 +170,6 @@ final class KnifeWeight {
         if (spec.isTakeDown()) {
             out.add("pommel nut");
         }
-        if (spec.hasScaleBolsters()) {
-            out.add("what bolsters weigh more than scales");
-        }
         if (spec.isFolder() || spec.hasCounterbores()) {
             out.add("screws’ heads");
         }
@@ -174,7 +190,8 @@ final class KnifeWeight {
         });
     }
 
-    private double scaleThickness(double x) {
+    /** So far one side stands off the tang. */
+    private double onTang(double x) {
         return HandleThickness.of(spec, shape.handle()).ofScale(-x);
     }
 
@@ -183,8 +200,7 @@ final class KnifeWeight {
     }
 
     private double through(Hole hole) {
-        return tangThickness(hole.centre().x())
-                + 2 * scaleThickness(hole.centre().x());
+        return tangThickness(hole.centre().x()) + 2 * onTang(hole.centre().x());
     }
 
     private Lump tube(Hole hole) {

@@ -488,6 +488,16 @@ public final class Specification {
                 : 0;
     }
 
+    public boolean hasLinedScales() {
+        return is(SpecificationField.SCALE_LINER, ScaleLiner.LINED);
+    }
+
+    /** One scale with its liner, as thick as it stands on the tang. */
+    public Length scaleOnTang() {
+        Length scale = length(SpecificationField.SCALE_THICKNESS);
+        return hasLinedScales() ? scale.plus(length(SpecificationField.SCALE_LINER_THICKNESS)) : scale;
+    }
+
     public boolean hasScaleBolsters() {
         return answers(SpecificationField.SCALE_BOLSTER) && !is(SpecificationField.SCALE_BOLSTER, ScaleBolster.NONE);
     }

@@ -303,6 +303,27 @@ public enum SpecificationField implements Field<Specification> {
             choice(ScaleRelief.class, ScaleRelief::words),
             made(Construction::hasScales),
             "NONE"),
+    SCALE_LINER(
+            "scaleLiner",
+            "Liners",
+            "Handle",
+            choice(ScaleLiner.class, ScaleLiner::words),
+            made(Construction::hasScales),
+            "NONE"),
+    SCALE_LINER_MATERIAL(
+            "scaleLinerMaterial",
+            "Liner material",
+            "Handle",
+            choice(FittingMaterial.class, FittingMaterial::words),
+            Specification::hasLinedScales,
+            "VULCANISED_FIBRE"),
+    SCALE_LINER_THICKNESS(
+            "scaleLinerThickness",
+            "Liner thickness",
+            "Handle",
+            length("1/64", "1/8"),
+            Specification::hasLinedScales,
+            "1/32"),
     SCALE_BOLSTER(
             "scaleBolster",
             "Bolsters",
@@ -314,7 +335,7 @@ public enum SpecificationField implements Field<Specification> {
             "scaleBolsterMaterial",
             "Bolster material",
             "Handle",
-            choice(FittingMaterial.class, FittingMaterial::words),
+            thickFittings(),
             Specification::hasScaleBolsters,
             "NICKEL_SILVER"),
     SCALE_BOLSTER_LENGTH(
@@ -366,7 +387,7 @@ public enum SpecificationField implements Field<Specification> {
             "guardMaterial",
             "Guard material",
             "Handle",
-            choice(FittingMaterial.class, FittingMaterial::words),
+            thickFittings(),
             made(kind -> kind == Construction.HIDDEN_TANG),
             "BRASS"),
     GUARD_THICKNESS(
@@ -963,6 +984,14 @@ public enum SpecificationField implements Field<Specification> {
                 : this == SPRING_STEEL && steels != SteelLibrary.KNOWN ? springSteels(steels) : kind;
     }
 
+    /** What a guard or a bolster is made of: more than a sheet. */
+    private static Choice thickFittings() {
+        return new Choice(Arrays.stream(FittingMaterial.values())
+                .filter(material -> material != FittingMaterial.VULCANISED_FIBRE)
+                .map(material -> new Option(material.name(), material.words()))
+                .toList());
+    }
+
     private static Choice steels(SteelLibrary steels) {
         return steels(steels.all().stream());
     }
@@ -1021,6 +1050,8 @@ public enum SpecificationField implements Field<Specification> {
                     SPACER_MATERIAL,
                     HELD_BY,
                     SIDES,
+                    SCALE_LINER,
+                    SCALE_LINER_MATERIAL,
                     SCALE_BOLSTER,
                     SCALE_BOLSTER_MATERIAL,
                     SCALE_BOLSTER_LENGTH,

@@ -11,7 +11,7 @@ import hiltboard.core.measure.Working;
  * lies deeper than the deepest hollow of the finished handle, or the grinder cuts through to the head's seat. Common
  * practice.
  *
- * @param scale thickness before shaping
+ * @param scale thickness with its liner before shaping
  * @param hollow the deepest that shaping goes below the outside face
  */
 public record Counterbore(Length scale, Length hollow) {

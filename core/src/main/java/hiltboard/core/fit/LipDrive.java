@@ -24,7 +24,7 @@ public record LipDrive(FittingMaterial material, Length interference, Length bes
             case BRASS, COPPER -> Length.ofInches("0.004");
             case NICKEL_SILVER, MILD_STEEL -> Length.ofInches("0.003");
             case STAINLESS, TOOL_STEEL -> Length.ofInches("0.002");
-            case GLASS_EPOXY -> Length.ZERO;
+            case GLASS_EPOXY, VULCANISED_FIBRE -> Length.ZERO;
         };
     }
 
@@ -66,6 +66,7 @@ public record LipDrive(FittingMaterial material, Length interference, Length bes
             case NICKEL_SILVER -> 350;
             case COPPER -> 200;
             case GLASS_EPOXY -> 250;
+            case VULCANISED_FIBRE -> 90;
         };
     }
 
@@ -77,6 +78,7 @@ public record LipDrive(FittingMaterial material, Length interference, Length bes
             case NICKEL_SILVER -> 125;
             case COPPER -> 117;
             case GLASS_EPOXY -> 18;
+            case VULCANISED_FIBRE -> 6;
         };
     }
 }

@@ -18,15 +18,27 @@ public record ReadyForGlue(List<String> lies, List<String> parts) {
         parts = List.copyOf(parts);
     }
 
-    /** @param isBedding whether the handle is pulled again before it sets */
-    public static ReadyForGlue of(Specification spec, boolean isBedding) {
-        return new ReadyForGlue(lies(spec, isBedding), parts(spec));
+    public static ReadyForGlue of(Specification spec, GlueUp what) {
+        return what == GlueUp.LINES
+                ? new ReadyForGlue(toLine(), List.of("Left scale and liner", "Right scale and liner", "Weight on"))
+                : new ReadyForGlue(lies(spec, what), parts(spec));
     }
 
-    private static List<String> lies(Specification spec, boolean isBedding) {
-        List<String> lies = new ArrayList<>();
-        lies.add("Gloves, two pairs; fresh air");
-        lies.add("Cup and stick, scale, both parts with their caps off");
+    private static List<String> always() {
+        return new ArrayList<>(
+                List.of("Gloves, two pairs; fresh air", "Cup and stick, scale, both parts with their caps off"));
+    }
+
+    private static List<String> toLine() {
+        List<String> lies = always();
+        lies.add("Solvent and clean rags");
+        lies.add("Granite plate, release film over and under both scales");
+        lies.add("Weights or a flat board with clamps: even pressure, and not so much that the joint is starved");
+        return lies;
+    }
+
+    private static List<String> lies(Specification spec, GlueUp what) {
+        List<String> lies = always();
         lies.add("Solvent and clean rags, cotton swabs for the front");
         lies.add("Tape on everything that adhesive must not touch");
         if (spec.hasBlock() && !spec.isPeened()) {
@@ -36,7 +48,7 @@ public record ReadyForGlue(List<String> lies, List<String> parts) {
         } else {
             lies.add("Clamps opened to size, padded; light pressure, so that the joint is not starved");
         }
-        if (isBedding) {
+        if (what == GlueUp.BEDS) {
             lies.add("Release agent on tang and guard already; a timer that somebody hears");
         }
         return lies;

@@ -86,7 +86,7 @@ public enum Workpiece {
             case BRASS -> BRASS;
             case NICKEL_SILVER -> NICKEL_SILVER;
             case COPPER -> COPPER;
-            case GLASS_EPOXY -> LAMINATE;
+            case GLASS_EPOXY, VULCANISED_FIBRE -> LAMINATE;
         };
     }
 

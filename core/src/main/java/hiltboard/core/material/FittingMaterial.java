@@ -1,6 +1,6 @@
 package hiltboard.core.material;
 
-/** What a guard or a spacer is made of. */
+/** What a guard, a spacer or a liner is made of. */
 public enum FittingMaterial {
     MILD_STEEL("Mild steel", 7.85),
     STAINLESS("Stainless steel", 7.9),
@@ -8,7 +8,8 @@ public enum FittingMaterial {
     BRASS("Brass", 8.5),
     NICKEL_SILVER("Nickel silver", 8.7),
     COPPER("Copper", 8.94),
-    GLASS_EPOXY("Black glass-epoxy laminate", 1.85);
+    GLASS_EPOXY("Black glass-epoxy laminate", 1.85),
+    VULCANISED_FIBRE("Vulcanised fibre", 1.3);
 
     private final String words;
     private final Density density;
@@ -27,7 +28,11 @@ public enum FittingMaterial {
         return this == TOOL_STEEL || this == STAINLESS;
     }
 
-    /** Usual for such metal, from memory. */
+    public boolean isMetal() {
+        return this != GLASS_EPOXY && this != VULCANISED_FIBRE;
+    }
+
+    /** Usual for such material, from memory. */
     public Density density() {
         return density;
     }

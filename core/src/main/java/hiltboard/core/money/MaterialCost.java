@@ -58,6 +58,8 @@ public record MaterialCost(List<Line> lines, Money total, List<String> missing) 
             }
             fitting("Guard", SpecificationField.GUARD_MATERIAL);
             fitting("Spacer", SpecificationField.SPACER_MATERIAL);
+            fitting("Bolsters", SpecificationField.SCALE_BOLSTER_MATERIAL);
+            fitting("Liners", SpecificationField.SCALE_LINER_MATERIAL);
             if (spec.isGlued()) {
                 add(PriceItem.ADHESIVE, 1);
             }

@@ -45,7 +45,7 @@ public record Anew(Set<Fresh> parts) {
             Map.entry(Fresh.SPACER, EnumSet.of(Trait.MAKES_SPACER)),
             Map.entry(Fresh.BLOCK, EnumSet.of(Trait.OPENS_CAVITY)),
             Map.entry(Fresh.SCALES, EnumSet.of(Trait.FLATTENS_SCALES)),
-            Map.entry(Fresh.GLUE, EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS)),
+            Map.entry(Fresh.GLUE, Trait.MIXES_ADHESIVE),
             Map.entry(Fresh.SHEATH, EnumSet.of(Trait.CUTS_SHEATH, Trait.PRESSES_SHEATH, Trait.TRIAL_FITS_SHEATH)));
 
     public Anew {

@@ -62,9 +62,7 @@ public enum DayCondition {
     public static List<DayCondition> askedAt(Operation operation) {
         boolean isByColour = operation.station() == Station.FORGE
                 && (operation.is(Trait.FORGES_ON) || operation.is(Trait.HARDENS) || operation.is(Trait.SOFTENS));
-        boolean isOfTheAir = operation.is(Trait.GLUES_HANDLE)
-                || operation.is(Trait.BEDS)
-                || operation.is(Trait.COVERS_LINERS)
+        boolean isOfTheAir = operation.isAnyOf(Trait.MIXES_ADHESIVE)
                 || operation.is(Trait.CEMENTS)
                 || operation.is(Trait.FINISHES_HANDLE);
         return Arrays.stream(values())

@@ -138,6 +138,7 @@ public enum Effort {
     // scales, glue and the shape of the handle
     FILL_VOIDS(30),
     FLATTEN_SCALES(20),
+    LINE_SCALES(25),
     RELIEVE_SCALES(25),
     MAKE_BOLSTERS(75),
     PIN_BOLSTERS(30),

@@ -43,6 +43,19 @@ final class HandleRules {
                     .because("The bolsters are drilled through the tang's own holes.")
                     .otherwise("A hardened tang takes no hole any more.")
                     .remedy("Drill the tang first."),
+            rule("flat-before-lining", COSTLY)
+                    .first(FLATTENS_SCALES)
+                    .then(LINES_SCALES)
+                    .because("A liner is glued to a flat scale.")
+                    .otherwise("It bridges the hollows, and its edge opens when the handle is shaped.")
+                    .remedy("Rub the inside flat first."),
+            rule("lined-before-holes", COSTLY)
+                    .first(LINES_SCALES)
+                    .then(RELIEVES_SCALES, DRILLS_SCALES, MILLS_SCALES, FINISHES_FRONTS)
+                    .because("Scale and liner are drilled and fitted as one.")
+                    .otherwise(
+                            "A liner that is glued on later covers the holes, stands off the front, and makes every pin too short.")
+                    .remedy("Glue the liners on first, and let them cure."),
             rule("flat-before-milling", COSTLY)
                     .first(FLATTENS_SCALES)
                     .then(MILLS_SCALES)

@@ -104,6 +104,9 @@ final class HandleWork {
         }
         fillVoids(draft);
         draft.add(flatten());
+        if (spec.hasLinedScales() && spec.isGlued()) {
+            draft.add(line());
+        }
         if (spec.hasScaleRelief()) {
             draft.add(Operation.at(MILL, "relieve-scales", "Pocket the scales' insides", Effort.RELIEVE_SCALES)
                     .is(RELIEVES_SCALES)
@@ -180,6 +183,9 @@ final class HandleWork {
                                         + "no saw near "
                                         + "the blade.",
                         "Rub the inside faces flat on granite.",
+                        spec.hasLinedScales() && !spec.isGlued()
+                                ? "Cut a liner to each scale: it is drilled with it, and screwed on under it."
+                                : "",
                         spec.handleMaterial().sawing())
                 .targets(PieceDimensions.SCALE_THICKNESS)
                 .readings(PieceDimensions.SCALE_THICKNESS)
@@ -187,6 +193,23 @@ final class HandleWork {
                 .checks(
                         "No light shows between scale and granite.",
                         "Scale and tang touch all over: " + FELT + " is felt, and goes to the belt again.");
+    }
+
+    /** Glued on first and drilled as one: a loose liner creeps while the handle is glued. */
+    private Operation.Builder line() {
+        return Operation.at(GLUING, "line-scales", "Glue the liners to the scales", Effort.LINE_SCALES)
+                .is(LINES_SCALES)
+                .of(Part.HANDLE)
+                .shapedBy(SCALE_LINER, SCALE_LINER_MATERIAL, SCALE_LINER_THICKNESS, ADHESIVE)
+                .rest(PieceDimensions.ADHESIVE_CURES, spec.adhesive().usualCure(), "curing under weight")
+                .toDo(
+                        "Cut both a little over the scale; roughen both faces, solvent, and do not touch them again.",
+                        "Mix exactly as its maker says; thin and even; flat on granite under weight, release film on both sides.",
+                        "Rub the liner’s face flat when it is hard, and measure scale and liner together.")
+                .targets(PieceDimensions.SCALE_LINER, PieceDimensions.LINED_SCALE, PieceDimensions.ADHESIVE_WORKING)
+                .readings(PieceDimensions.LINED_SCALE)
+                .cautions(EPOXY, dust)
+                .checks("No line of adhesive shows at the edge.", "No light shows between liner and granite.");
     }
 
     private Operation.Builder drill() {

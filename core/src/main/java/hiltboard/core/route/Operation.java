@@ -169,7 +169,7 @@ public record Operation(
     }
 
     /** Whether it is work of any of these kinds. */
-    boolean isAnyOf(Set<Trait> kinds) {
+    public boolean isAnyOf(Set<Trait> kinds) {
         for (Trait kind : kinds) {
             if (traits.contains(kind)) {
                 return true;

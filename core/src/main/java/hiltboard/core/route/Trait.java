@@ -1,5 +1,9 @@
 package hiltboard.core.route;
 
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Set;
+
 /** What kind of work an operation is, so that a rule can speak of all of a kind. */
 public enum Trait {
     // design and stock
@@ -108,6 +112,7 @@ public enum Trait {
     // scales and glue
     FILLS_VOIDS,
     FLATTENS_SCALES,
+    LINES_SCALES,
     RELIEVES_SCALES,
     DRILLS_SCALES,
     MILLS_SCALES,
@@ -179,5 +184,9 @@ public enum Trait {
     WRAPS_EDGE,
     CHECKS_LAST,
     PACKS,
-    HANDS_OVER
+    HANDS_OVER;
+
+    /** Work that adhesive is mixed for. */
+    public static final Set<Trait> MIXES_ADHESIVE =
+            Collections.unmodifiableSet(EnumSet.of(BEDS, LINES_SCALES, GLUES_HANDLE, COVERS_LINERS));
 }

@@ -99,11 +99,21 @@ public final class Needs {
             fitting(
                     "bolster",
                     "Bolsters",
-                    SpecificationField.SCALE_BOLSTER_MATERIAL,
-                    SpecificationField.SCALE_THICKNESS,
+                    spec.fitting(SpecificationField.SCALE_BOLSTER_MATERIAL),
+                    spec.scaleOnTang(),
                     spec.length(SpecificationField.SCALE_BOLSTER_LENGTH),
-                    2,
+                    handle.width().plus(EDGE).times(2).plus(KERF),
                     Trait.MAKES_BOLSTERS);
+        }
+        if (spec.hasLinedScales()) {
+            fitting(
+                    "liner",
+                    "Liners",
+                    spec.fitting(SpecificationField.SCALE_LINER_MATERIAL),
+                    spec.length(SpecificationField.SCALE_LINER_THICKNESS),
+                    handle.width(),
+                    handle.length().times(2).plus(KERF),
+                    Trait.FLATTENS_SCALES);
         }
         used();
         return List.copyOf(needs);
@@ -246,7 +256,7 @@ public final class Needs {
         if (!spec.hasScales()) {
             return;
         }
-        Length through = spec.length(SpecificationField.SCALE_THICKNESS)
+        Length through = spec.scaleOnTang()
                 .times(2)
                 .plus(spec.length(SpecificationField.STOCK_THICKNESS))
                 .plus(PIN_ENDS);
@@ -296,7 +306,6 @@ public final class Needs {
                 .isPresent();
     }
 
-    /** Sawn off a flat bar that is as thick as the fitting, across the blade. */
     /** Cut across the handle's stack, as wide as its guard or its block. */
     private void fitting(
             String key, String words, SpecificationField material, SpecificationField thicknessField, Trait takenAt) {
@@ -305,26 +314,18 @@ public final class Needs {
                     spec.answersAll(SpecificationField.GUARD_WIDTH)
                             ? SpecificationField.GUARD_WIDTH
                             : SpecificationField.HANDLE_THICKNESS);
-            fitting(key, words, material, thicknessField, wide, 1, takenAt);
+            Length tall = handle.width().plus(EDGE);
+            fitting(key, words, spec.fitting(material), spec.length(thicknessField), wide, tall, takenAt);
         }
     }
 
-    /** @param wide as the bar has to be, and {@code pieces} how many are cut from it */
+    /** @param wide as the flat has to be, and how {@code much} of its length is taken before the saw's part */
     private void fitting(
-            String key,
-            String words,
-            SpecificationField material,
-            SpecificationField thicknessField,
-            Length wide,
-            int pieces,
-            Trait takenAt) {
-        FittingMaterial metal = spec.fitting(material);
-        if (metal == FittingMaterial.GLASS_EPOXY) {
+            String key, String words, FittingMaterial metal, Length thick, Length wide, Length much, Trait takenAt) {
+        if (!metal.isMetal()) {
             return;
         }
-        Length thick = spec.length(thicknessField);
         BarThickness thickness = new BarThickness(thick, CuttingRules.USUAL.thicker());
-        Length tall = handle.width().plus(EDGE);
         add(
                 key,
                 words + ", " + metal.words().toLowerCase(Locale.ROOT) + " " + in(thick),
@@ -345,7 +346,7 @@ public final class Needs {
                     return new Takes(
                             lot.kind() == StockKind.FITTING
                                     ? 1
-                                    : tall.plus(KERF).times(pieces).nanometres());
+                                    : much.plus(KERF).nanometres());
                 });
     }
 
@@ -357,7 +358,7 @@ public final class Needs {
                     spec.adhesive().words(),
                     Set.of(StockKind.ADHESIVE),
                     List.of(spec.adhesive().name()),
-                    EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS),
+                    Trait.MIXES_ADHESIVE,
                     takes(ADHESIVE_GRAMS));
         }
         if (spec.mark() == Mark.ELECTRO_ETCHED) {

@@ -243,7 +243,7 @@ public enum StockField implements Field<LotForm> {
 
     private static List<Option> metals() {
         return Arrays.stream(FittingMaterial.values())
-                .filter(metal -> metal != FittingMaterial.GLASS_EPOXY)
+                .filter(FittingMaterial::isMetal)
                 .map(metal -> new Option(metal.name(), metal.words()))
                 .toList();
     }

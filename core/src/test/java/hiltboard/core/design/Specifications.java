@@ -141,6 +141,7 @@ public final class Specifications {
             case WASHER_THICKNESS, ACTION_CLEARANCE -> thou(random, 8, 30);
             case BALL_DIAMETER -> thou(random, 32, 90);
             case SCALE_BOLSTER_LENGTH -> thou(random, 380, 600);
+            case SCALE_LINER_THICKNESS -> thou(random, 16, 125);
             case BOLSTER_PIN -> "3/32";
             case DOVETAIL_ANGLE -> String.valueOf(5 + random.nextInt(26));
             case HANDLE_IN_SHEATH -> thou(random, 0, 3000);

@@ -71,7 +71,7 @@ class StockFieldTest {
         assertThat(values(StockKind.BAR))
                 .containsAll(Steel.known().stream().map(Steel::designation).toList());
         List<String> metals = Arrays.stream(FittingMaterial.values())
-                .filter(metal -> metal != FittingMaterial.GLASS_EPOXY)
+                .filter(FittingMaterial::isMetal)
                 .map(Enum::name)
                 .toList();
         for (StockKind kind : List.of(StockKind.BAR, StockKind.ROD, StockKind.TUBE, StockKind.FITTING)) {

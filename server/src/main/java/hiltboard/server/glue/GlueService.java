@@ -90,7 +90,7 @@ public class GlueService implements FollowsWork {
     Receipt ready(long piece, AskedReady asked, Person person, Command command) {
         return changes.make(command, () -> {
             PieceFile file = files.openAlive(piece);
-            boolean isListed = ReadyForGlue.of(file.specification(), GluedPiece.isBedding(file))
+            boolean isListed = ReadyForGlue.of(file.specification(), GluedPiece.nextUp(file))
                     .lies()
                     .contains(asked.words());
             if (!isListed) {

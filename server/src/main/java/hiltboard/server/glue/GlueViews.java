@@ -3,6 +3,7 @@ package hiltboard.server.glue;
 import hiltboard.core.chain.PieceDimensions;
 import hiltboard.core.field.Option;
 import hiltboard.core.field.SomeMass;
+import hiltboard.core.fit.GlueUp;
 import hiltboard.core.fit.GluedFaces;
 import hiltboard.core.fit.ReadyForGlue;
 import hiltboard.core.glue.Adhesive;
@@ -20,7 +21,6 @@ import hiltboard.core.measure.Temperature;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
 import hiltboard.core.route.Route.Step;
-import hiltboard.core.route.Trait;
 import hiltboard.server.FieldView;
 import hiltboard.server.ShopClock;
 import hiltboard.server.Typed;
@@ -31,12 +31,12 @@ import hiltboard.server.glue.GlueRepository.DryRunRow;
 import hiltboard.server.glue.GlueRepository.MixRow;
 import hiltboard.server.glue.GlueRepository.SheetRow;
 import hiltboard.server.job.Gates;
+import hiltboard.server.job.GluePhaseView;
 import hiltboard.server.job.PieceFile;
 import hiltboard.server.job.PieceFiles;
 import hiltboard.server.job.StepViews.StepMark;
 import hiltboard.server.route.StepRepository.StepRow;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -52,7 +52,7 @@ import org.springframework.stereotype.Component;
 class GlueViews {
     private static final Mass USUAL_STEP = Mass.ofGrams(0.1);
     /** A mix is shown on the bench's own page until it has long cured. */
-    private static final Duration SHOWN = Duration.ofDays(3);
+    static final Duration SHOWN = Duration.ofDays(3);
 
     private final PieceFiles files;
     private final GlueRepository glue;
@@ -74,9 +74,6 @@ class GlueViews {
 
     /** @param usual by the habit of the trade, and {@code range} within which it lies */
     record GlueTimeView(String label, String usual, String range) {}
-
-    /** @param toMillis zero where it stays so */
-    record GluePhaseView(String phase, long fromMillis, long toMillis) {}
 
     /** A mix on its clock. */
     record GlueMixView(
@@ -228,12 +225,13 @@ class GlueViews {
                 : typed.of("scaleStep", with.scaleStep(), new SomeMass()).orElse(USUAL_STEP);
         typed.mustBeUnderstood();
         Optional<Step> next = GluedPiece.next(file);
-        boolean isBedding = GluedPiece.isBedding(file);
+        GlueUp up = GluedPiece.nextUp(file);
+        boolean isBedding = up == GlueUp.BEDS;
         List<SheetRow> sheets = glue.sheets();
         Optional<SheetRow> row = chosen(sheets, with.sheet(), file);
         Optional<Worked<Mass>> needed = needed(file, row, units);
         Optional<Times> times = row.map(each -> each.sheet().times(shop, needed.map(Worked::value)));
-        ReadyForGlue ready = ReadyForGlue.of(file.specification(), isBedding);
+        ReadyForGlue ready = ReadyForGlue.of(file.specification(), up);
         Weighing weighing = weighing(row, needed, step, units);
         return new GlueView(
                 file.id(),
@@ -281,7 +279,7 @@ class GlueViews {
 
     private Optional<Worked<Mass>> needed(PieceFile file, Optional<SheetRow> row, Units units) {
         return file.specification().isGlued()
-                ? Optional.of(GluedFaces.of(file.specification(), cavities.toFill(file))
+                ? Optional.of(GluedFaces.of(file.specification(), GluedPiece.nextUp(file), cavities.toFill(file))
                         .mass(
                                 row.map(SheetRow::sheet)
                                         .orElse(AdhesiveSheet.EMPTY)
@@ -404,21 +402,8 @@ class GlueViews {
                 run.by());
     }
 
-    private static boolean isPulled(PieceFile file) {
-        return file.route().steps().stream()
-                .anyMatch(step -> step.operation().is(Trait.PULLS_BEDDED)
-                        && file.progress().isDone(step.operation().key()));
-    }
-
     private GlueMixView mix(MixRow mix, PieceFile file, Units units) {
-        boolean isBedding = file.route()
-                        .step(mix.operation())
-                        .filter(step -> step.operation().is(Trait.BEDS))
-                        .isPresent()
-                && !isPulled(file);
-        GlueClock glueClock =
-                new GlueClock(mix.mixed(), mix.sheet().times(mix.shop(), Optional.of(mix.both())), isBedding);
-        Instant now = clock.now();
+        GlueClock glueClock = GluedPiece.clock(mix, file);
         return new GlueMixView(
                 mix.id(),
                 file.id(),
@@ -430,12 +415,7 @@ class GlueViews {
                         + mix.shop().in(units) + (mix.lot().isEmpty() ? "" : ", " + mix.lot()),
                 mix.by(),
                 mix.mixed().toEpochMilli(),
-                glueClock.at(now).phase().name(),
-                glueClock.stretches().stream()
-                        .map(stretch -> new GluePhaseView(
-                                stretch.phase().name(),
-                                stretch.from().toEpochMilli(),
-                                stretch.to().map(Instant::toEpochMilli).orElse(0L)))
-                        .toList());
+                glueClock.at(clock.now()).phase().name(),
+                GluePhaseView.of(glueClock));
     }
 }

@@ -1,26 +1,29 @@
 package hiltboard.server.glue;
 
+import hiltboard.core.fit.GlueUp;
+import hiltboard.core.glue.GlueClock;
 import hiltboard.core.route.Operation;
 import hiltboard.core.route.Route.Step;
 import hiltboard.core.route.Trait;
+import hiltboard.server.glue.GlueRepository.MixRow;
 import hiltboard.server.job.PieceFile;
-import java.util.EnumSet;
 import java.util.Optional;
-import java.util.Set;
 
 /** What of a piece is glued. */
 final class GluedPiece {
-    private static final Set<Trait> GLUES = EnumSet.of(Trait.BEDS, Trait.GLUES_HANDLE, Trait.COVERS_LINERS);
-
     private GluedPiece() {}
 
     static boolean glues(Operation operation) {
-        return GLUES.stream().anyMatch(operation::is);
+        return operation.isAnyOf(Trait.MIXES_ADHESIVE);
     }
 
-    /** Whether the next adhesive beds the block. */
-    static boolean isBedding(PieceFile file) {
-        return next(file).filter(each -> each.operation().is(Trait.BEDS)).isPresent();
+    /** What the next adhesive is for. */
+    static GlueUp nextUp(PieceFile file) {
+        return next(file)
+                .map(Step::operation)
+                .map(each ->
+                        each.is(Trait.BEDS) ? GlueUp.BEDS : each.is(Trait.LINES_SCALES) ? GlueUp.LINES : GlueUp.JOINS)
+                .orElse(GlueUp.JOINS);
     }
 
     /** The next step at which adhesive is mixed; empty once all are done. */
@@ -29,5 +32,21 @@ final class GluedPiece {
                 .filter(step -> glues(step.operation())
                         && !file.progress().isDone(step.operation().key()))
                 .findFirst();
+    }
+
+    /** How far a mix is: a bedded handle that is pulled already is not waited for. */
+    static GlueClock clock(MixRow mix, PieceFile file) {
+        boolean isBedding = file.route()
+                        .step(mix.operation())
+                        .filter(step -> step.operation().is(Trait.BEDS))
+                        .isPresent()
+                && !isPulled(file);
+        return new GlueClock(mix.mixed(), mix.sheet().times(mix.shop(), Optional.of(mix.both())), isBedding);
+    }
+
+    private static boolean isPulled(PieceFile file) {
+        return file.route().steps().stream()
+                .anyMatch(step -> step.operation().is(Trait.PULLS_BEDDED)
+                        && file.progress().isDone(step.operation().key()));
     }
 }

@@ -5,6 +5,7 @@ import hiltboard.server.job.ChangeService.Decided;
 import hiltboard.server.job.ChangeService.EffectView;
 import hiltboard.server.job.JobService.NewJob;
 import hiltboard.server.job.Wall.Rail;
+import hiltboard.server.job.Wall.SettingView;
 import hiltboard.server.live.Changes;
 import hiltboard.server.live.Command;
 import hiltboard.server.live.Receipt;
@@ -41,7 +42,7 @@ class JobController {
         this.changes = changes;
     }
 
-    record WallView(long sequence, List<Rail> rails, List<Drawing> drawings) {}
+    record WallView(long sequence, List<Rail> rails, List<Drawing> drawings, List<SettingView> setting) {}
 
     /** A promise moved: the day that the page saw, and the new one. */
     record PromiseChange(String from, String to) {}
@@ -51,7 +52,7 @@ class JobController {
     @Transactional(readOnly = true)
     WallView wall(Person person) {
         Wall.Hanging hanging = wall.hanging(days.all(), person.units());
-        return new WallView(changes.latest(), hanging.rails(), hanging.drawings());
+        return new WallView(changes.latest(), hanging.rails(), hanging.drawings(), hanging.setting());
     }
 
     @PostMapping("/api/jobs")

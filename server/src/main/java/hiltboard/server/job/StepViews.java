@@ -141,6 +141,7 @@ public final class StepViews {
                 Trait.CLEANS_FOR_GLUE,
                 Trait.GLUES_HANDLE,
                 Trait.COVERS_LINERS,
+                Trait.LINES_SCALES,
                 Trait.CLEANS_SQUEEZE_OUT,
                 Trait.CURES_HANDLE);
 

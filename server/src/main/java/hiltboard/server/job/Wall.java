@@ -47,11 +47,13 @@ class Wall {
 
     private final PieceFiles files;
     private final PutOnRepository putOn;
+    private final MixesAdhesive adhesive;
     private final WorkedOut<Hung> hung = new WorkedOut<>(Hung::of);
 
-    Wall(PieceFiles files, PutOnRepository putOn) {
+    Wall(PieceFiles files, PutOnRepository putOn, MixesAdhesive adhesive) {
         this.files = files;
         this.putOn = putOn;
+        this.adhesive = adhesive;
     }
 
     /** A step that is under way or rests. */
@@ -143,8 +145,11 @@ class Wall {
             int daysInHand,
             List<HangingPiece> pieces) {}
 
+    /** Adhesive in a piece that has not cured yet. */
+    record SettingView(long piece, List<GluePhaseView> phases) {}
+
     /** The wall: every job with living pieces, the most urgent first, and how its pieces are drawn. */
-    record Hanging(List<Rail> rails, List<Drawing> drawings) {}
+    record Hanging(List<Rail> rails, List<Drawing> drawings, List<SettingView> setting) {}
 
     /**
      * A piece as it was looked at, with the work that is left and what is drawn of it.
@@ -329,7 +334,12 @@ class Wall {
                         .thenComparing(Rail::promisedOn)
                         .thenComparingLong(Rail::jobId))
                 .toList();
-        return new Hanging(rails, List.copyOf(drawings.keySet()));
+        return new Hanging(
+                rails,
+                List.copyOf(drawings.keySet()),
+                adhesive.setting().entrySet().stream()
+                        .map(each -> new SettingView(each.getKey(), GluePhaseView.of(each.getValue())))
+                        .toList());
     }
 
     private static int number(Drawing drawing, Map<Drawing, Integer> drawings) {

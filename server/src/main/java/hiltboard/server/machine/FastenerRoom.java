@@ -82,7 +82,9 @@ class FastenerRoom {
                     new ShoulderedFastener(
                             length(chain, PieceDimensions.BLADE_THICKNESS),
                             length(chain, PieceDimensions.SCALE_THICKNESS),
-                            Length.ZERO,
+                            chain.value(PieceDimensions.SCALE_LINER)
+                                    .map(Length.class::cast)
+                                    .orElse(Length.ZERO),
                             length(chain, PieceDimensions.COUNTERBORE_DEPTH),
                             length(chain, PieceDimensions.HANDLE_HOLLOW),
                             screw,
