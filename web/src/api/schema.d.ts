@@ -7200,6 +7200,7 @@ export interface components {
         };
         HandleSectionView: {
             behindFront: string;
+            corners: string;
             /** Format: double */
             halfHigh: number;
             /** Format: double */
@@ -7207,7 +7208,6 @@ export interface components {
             high: string;
             name: string;
             path: string;
-            rounding: string;
             thick: string;
         };
         HandleStackView: {

@@ -80,7 +80,7 @@ function Pair({ scales }: { scales: ScalesView }) {
         </tbody>
       </Facts>
       {scales.lines.map((line) => (line.isOut ? <Trouble key={line.field}>{line.says}.</Trouble> : null))}
-      <Fields>
+      <Fields data-pairs>
         {scales.lines.flatMap((line) =>
           ['LEFT', 'RIGHT'].map((side) =>
             entered(`${line.field}_${side}`, `${line.label}, ${side.toLowerCase()}`, line.field === 'FRONT'),

@@ -120,8 +120,7 @@ function Cut({ section }: { section: HandleSectionView }) {
         <path data-kind="OUTER" d={section.path} />
       </Scribed>
       <figcaption>
-        <strong>{section.name}</strong>, {section.behindFront}: {section.high} × {section.thick}, rounded{' '}
-        {section.rounding}
+        <strong>{section.name}</strong>, {section.behindFront}: {section.high} × {section.thick}, {section.corners}
       </figcaption>
     </figure>
   );

@@ -53,6 +53,10 @@ export const Fields = styled.div`
   > :not(:has(label)) {
     align-self: end;
   }
+  /* Left beside right. */
+  &[data-pairs] {
+    grid-template-columns: repeat(2, minmax(0, 1fr));
+  }
 `;
 
 export const Trouble = styled.p`

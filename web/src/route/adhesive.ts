@@ -26,5 +26,7 @@ export function leftOf(phase: GluePhaseView, now: number): string {
 /** What a piece's adhesive does and for how long; nothing once it has cured. */
 export function settingWords(phases: readonly GluePhaseView[], now: number): string {
   const phase = phaseAt(phases, now);
-  return phase && phase.toMillis > now ? `adhesive ${PHASE_WORDS[phase.phase]}, ${leftOf(phase, now)} left` : '';
+  // What is to be done then is said at the bench.
+  const [short] = phase ? PHASE_WORDS[phase.phase].split(/[:;]/) : [];
+  return phase && phase.toMillis > now ? `adhesive ${short}, ${leftOf(phase, now)} left` : '';
 }

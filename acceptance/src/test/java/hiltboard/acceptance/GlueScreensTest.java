@@ -67,6 +67,10 @@ class GlueScreensTest {
         bram.press("Mixed: the clock runs");
         assertThat(clock(bram.page(), name)).containsText("can be worked");
         assertThat(clock(cato.page(), name)).containsText("can be worked");
+        Page wall = BROWSER.signedIn(shop, "olwen").page();
+        wall.navigate("/");
+        assertThat(wall.getByText(Pattern.compile("adhesive can be worked, .* left")))
+                .isVisible();
         shop.clock().putForward(Duration.ofMinutes(103));
         cato.page().reload();
         assertThat(clock(cato.page(), name)).containsText("grips: pull it now");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -101,6 +102,7 @@ class GlueTest {
         assertThat(number(piece, "adhesive.pull-window")).isEqualTo("20 min");
         JsonNode mixed = look(piece, "").path("mixes").get(0);
         assertThat(mixed.path("phase").asString()).isEqualTo("WORKED");
+        assertThat(onTheWall(piece)).containsExactly("WORKED", "GELLING", "PULLED", "SETTING", "CURED");
         bram.post(Work.address(piece, "bed-handle") + "/rest", Map.of()).isOk();
         shop.clock().putForward(Duration.ofMinutes(105));
         assertThat(look(piece, "").path("mixes").get(0).path("phase").asString())
@@ -115,6 +117,41 @@ class GlueTest {
         shop.clock().putForward(Duration.ofMinutes(60));
         assertThat(look(piece, "").path("mixes").get(0).path("phase").asString())
                 .isEqualTo("SETTING");
+        shop.clock().putForward(Duration.ofHours(21));
+        assertThat(onTheWall(piece)).as("cured: nothing more to watch").isEmpty();
+    }
+
+    /** What the wall counts for a piece's adhesive, in its order. */
+    private static List<String> onTheWall(long piece) {
+        return cato.get("/api/wall").isOk().json().path("setting").values().stream()
+                .filter(each -> each.path("piece").asLong() == piece)
+                .flatMap(each -> each.path("phases").values().stream())
+                .map(phase -> phase.path("phase").asString())
+                .toList();
+    }
+
+    @Test
+    @DisplayName(
+            "[trade] liners are a glue-up of their own: less adhesive, other things ready, and cured before a hole is drilled")
+    void liners_are_glued_on_first() {
+        long sheet = sheet();
+        long piece = Work.take(owner, 1, Map.of("construction", "FULL_TANG", "scaleLiner", "LINED"));
+        Work.workUpTo(shop, owner, piece, "line-scales");
+        JsonNode lining = look(piece, "?sheet=" + sheet);
+        assertThat(lining.path("step").asString()).isEqualTo("line-scales");
+        assertThat(lining.path("parts").values().stream().map(JsonNode::asString))
+                .containsExactly("Left scale and liner", "Right scale and liner", "Weight on");
+        Work.start(bram, piece, "line-scales").isOk();
+        mix(piece, sheet, "20 g", "10 g", "20 C").isOk();
+        Work.read(bram, piece, "line-scales", "scale.lined", "0.401").isOk();
+        bram.post(Work.address(piece, "line-scales") + "/rest", Map.of()).isOk();
+        Work.start(bram, piece, "drill-scales").isRefused(409, "out-of-turn");
+        shop.clock().putForward(Duration.ofHours(20));
+        Work.done(bram, piece, "line-scales").isOk();
+        Work.start(bram, piece, "drill-scales").isOk();
+        // Tang 5/32 and twice .401, an eighth proud.
+        assertThat(number(piece, "pin.length")).startsWith("1.08");
+        assertThat(look(piece, "?sheet=" + sheet).path("step").asString()).isEqualTo("glue-handle");
     }
 
     @Test

@@ -42,9 +42,14 @@ public record RoundedRectangle(double halfHigh, double halfThick, double radius)
         return 4 * halfHigh * halfThick - (4 - Math.PI) * radius * radius;
     }
 
+    /** So far from each corner a flat at 45° begins that touches the round one in its middle. */
+    public double facet() {
+        return radius * (2 - Math.sqrt(2));
+    }
+
     /** The same with flat corners at 45° that touch its round ones in their middle. */
     public Outline faceted(double middle) {
-        double leg = radius * (2 - Math.sqrt(2));
+        double leg = facet();
         double top = middle + halfHigh;
         double low = middle - halfHigh;
         return Outline.from(-halfThick + leg, low)

@@ -32,8 +32,10 @@ public final class HandleSections {
             return Length.ofMillimetres(2 * cut.border().halfThick());
         }
 
-        public Length rounding() {
-            return Length.ofMillimetres(cut.border().radius());
+        /** The radius of its corners, or how far from each its flat begins. */
+        public Length corner() {
+            return Length.ofMillimetres(
+                    isFaceted ? cut.border().facet() : cut.border().radius());
         }
     }
 

@@ -32,14 +32,14 @@ final class SheathRules {
                     .remedy("Cut it to the template."),
             rule("inside-before-closing", COSTLY)
                     .first(FINISHES_SHEATH_INSIDE)
-                    .then(CEMENTS, CLOSES_SHEATH)
+                    .then(PRIMES_SHEATH, CEMENTS, CLOSES_SHEATH)
                     .because("Inside faces and mouth are finished before the sheath is closed.")
                     .otherwise("Once it is closed, inside and mouth cannot be reached any more.")
                     .remedy("Finish inside, mouth, loop and stamp."),
             rule("trial-before-welt", COSTLY)
                     .first(TRIAL_FITS_SHEATH)
-                    .then(CEMENTS, CLOSES_SHEATH)
-                    .because("Trial fit before the welt is glued.")
+                    .then(PRIMES_SHEATH, CEMENTS, CLOSES_SHEATH)
+                    .because("Trial fit before the welt gets its cement.")
                     .otherwise("What does not fit then stays too tight or too loose for ever.")
                     .remedy("Clip it together and try the knife."),
             rule("two-coats", COSTLY)
@@ -48,12 +48,6 @@ final class SheathRules {
                     .because("Leather drinks the first coat; the second one holds.")
                     .otherwise("One coat is drunk up, and the edge opens when it is sanded.")
                     .remedy("Give it a first coat and let it dry."),
-            rule("trial-before-cement", COSTLY)
-                    .first(TRIAL_FITS_SHEATH, FINISHES_SHEATH_INSIDE)
-                    .then(PRIMES_SHEATH)
-                    .because("No cement before it has been tried and its inside is finished.")
-                    .otherwise("What does not fit then stays so, and the inside cannot be reached any more.")
-                    .remedy("Finish the inside, clip it together, try the knife."),
             rule("tacky-before-closing", COSTLY)
                     .first(CEMENTS)
                     .then(CLOSES_SHEATH)

@@ -162,7 +162,7 @@ class DemoTank {
                 "Bread, sausage, cheese; it hangs on a nail by the door.",
                 1,
                 List.of(),
-                Map.of("finish", "ETCHED_DARK_TUMBLED", "steel", "1095", "bladeLength", "5"));
+                Map.of("finish", "ETCHED_DARK_TUMBLED", "steel", "1095", "bladeLength", "5", "scaleLiner", "LINED"));
         shop.work(piece, ETCH, Duration.ofMinutes(1565));
         Duration ago = Duration.ofHours(26);
         long run = begin(List.of(piece), bath, "usual:dark", "", ago, maker);

@@ -249,6 +249,8 @@ class HandleViews {
                         .map(what -> line(what, rows, units))
                         .toList(),
                 Stream.of(
+                                PieceDimensions.SCALE_LINER,
+                                PieceDimensions.LINED_SCALE,
                                 PieceDimensions.SCALE_DRILL,
                                 PieceDimensions.PIN_LENGTH,
                                 PieceDimensions.COUNTERBORE_DEPTH,
@@ -275,6 +277,12 @@ class HandleViews {
         says.add(
                 "A bookmatched pair is sawn from one block and opened like a book: mark both faces of the cut before it, and keep "
                         + "them outside.");
+        if (spec.hasLinedScales()) {
+            says.add(
+                    spec.isGlued()
+                            ? "The liners are glued on and hard before anything is drilled: scale and liner are one from then on."
+                            : "Each liner stays with its scale: it is drilled with it, and screwed on under it.");
+        }
         if (spec.isPinned()) {
             says.add(
                     "Mosaic pins: scribe one line along each pin, and turn every pin to it at both ends before the adhesive grips.");

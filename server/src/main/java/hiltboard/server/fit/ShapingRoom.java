@@ -43,7 +43,7 @@ class ShapingRoom {
             String behindFront,
             String high,
             String thick,
-            String rounding,
+            String corners,
             double halfHigh,
             double halfThick,
             String path) {}
@@ -132,7 +132,8 @@ class ShapingRoom {
                         : "where it begins",
                 section.high().asRead(units).in(units),
                 section.thick().asRead(units).in(units),
-                section.rounding().asRead(units).in(units),
+                (section.isFaceted() ? "corners cut flat from " : "rounded ")
+                        + section.corner().asRead(units).in(units),
                 section.cut().border().halfHigh(),
                 section.cut().border().halfThick(),
                 Drawing.closed(section.border()));
