@@ -147,10 +147,11 @@ final class Client {
     }
 
     private <T> HttpResponse<T> sent(HttpRequest.Builder request, HttpResponse.BodyHandler<T> body) {
+        HttpRequest asked = request.timeout(Duration.ofSeconds(60)).build();
         try {
-            return http.send(request.timeout(Duration.ofSeconds(60)).build(), body);
+            return http.send(asked, body);
         } catch (IOException failure) {
-            throw new UncheckedIOException(failure);
+            throw new UncheckedIOException(asked.method() + " " + asked.uri(), failure);
         } catch (InterruptedException interrupted) {
             Thread.currentThread().interrupt();
             throw new IllegalStateException(interrupted);
