@@ -37,6 +37,8 @@ class LateChangeTest {
         "FULL_TANG, shape-handle, handleMaterial=ANTLER, glue-handle, hand-sand",
         "FULL_TANG, finish-grind, notches=NONE, '', profile",
         "FULL_TANG, glue-handle, scaleThickness=1/4, flatten-scales, drill-tang-holes",
+        "FULL_TANG, dry-fit, scaleLiner=LINED, drill-scales, flatten-scales",
+        "FULL_TANG, shape-handle, scaleLiner=LINED, glue-handle, drill-tang-holes",
         "FULL_TANG, harden, pinDiameter=9/32, drill-tang-holes, choose-stock",
         "FULL_TANG, dry-fit, bladeLength=3-1/2, profile, choose-stock",
         "HIDDEN_TANG, dry-fit, guardMaterial=COPPER, mill-guard-slot, finish-grind",

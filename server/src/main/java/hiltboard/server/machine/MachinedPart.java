@@ -43,7 +43,8 @@ record MachinedPart(Template template, Workpiece material, Optional<Length> thic
     private static Optional<Length> thickness(DimensionChain chain, boolean isSteel) {
         return (isSteel
                         ? chain.value(PieceDimensions.STOCK_THICKNESS)
-                        : chain.value(PieceDimensions.SCALE_THICKNESS)
+                        : chain.value(PieceDimensions.LINED_SCALE)
+                                .or(() -> chain.value(PieceDimensions.SCALE_THICKNESS))
                                 .or(() -> chain.value(PieceDimensions.PLATE_THICKNESS)))
                 .map(Length.class::cast);
     }
