@@ -229,7 +229,7 @@ class GlueViews {
         boolean isBedding = up == GlueUp.BEDS;
         List<SheetRow> sheets = glue.sheets();
         Optional<SheetRow> row = chosen(sheets, with.sheet(), file);
-        Optional<Worked<Mass>> needed = needed(file, row, units);
+        Optional<Worked<Mass>> needed = needed(file, up, row, units);
         Optional<Times> times = row.map(each -> each.sheet().times(shop, needed.map(Worked::value)));
         ReadyForGlue ready = ReadyForGlue.of(file.specification(), up);
         Weighing weighing = weighing(row, needed, step, units);
@@ -277,9 +277,9 @@ class GlueViews {
                         .reduce((before, after) -> after));
     }
 
-    private Optional<Worked<Mass>> needed(PieceFile file, Optional<SheetRow> row, Units units) {
+    private Optional<Worked<Mass>> needed(PieceFile file, GlueUp up, Optional<SheetRow> row, Units units) {
         return file.specification().isGlued()
-                ? Optional.of(GluedFaces.of(file.specification(), GluedPiece.nextUp(file), cavities.toFill(file))
+                ? Optional.of(GluedFaces.of(file.specification(), up, cavities.toFill(file))
                         .mass(
                                 row.map(SheetRow::sheet)
                                         .orElse(AdhesiveSheet.EMPTY)
