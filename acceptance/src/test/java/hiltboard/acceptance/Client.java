@@ -21,6 +21,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Talks HTTP to the application as a page does: with its cookies, its CSRF token and an id for each command. */
 final class Client {
+    /** Only so that a run ends: how quick an answer is, a busy machine does not tell. */
+    private static final Duration PATIENCE = Duration.ofMinutes(5);
+
     private static final String BOUNDARY = "between-the-parts";
     private static final JsonMapper JSON = new JsonMapper();
     private final String address;
@@ -147,7 +150,7 @@ final class Client {
     }
 
     private <T> HttpResponse<T> sent(HttpRequest.Builder request, HttpResponse.BodyHandler<T> body) {
-        HttpRequest asked = request.timeout(Duration.ofSeconds(60)).build();
+        HttpRequest asked = request.timeout(PATIENCE).build();
         try {
             return http.send(asked, body);
         } catch (IOException failure) {

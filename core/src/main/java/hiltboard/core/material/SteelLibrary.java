@@ -38,4 +38,15 @@ public final class SteelLibrary {
                 .filter(steel -> steel.designation().equalsIgnoreCase(designation.strip()))
                 .findFirst();
     }
+
+    /** Two libraries with the same steels of the shop are the same. */
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof SteelLibrary library && own.equals(library.own);
+    }
+
+    @Override
+    public int hashCode() {
+        return own.hashCode();
+    }
 }

@@ -1,6 +1,7 @@
 package hiltboard.core.sheath;
 
 import hiltboard.core.blade.Clipped;
+import hiltboard.core.blade.DrawnOut;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
 import hiltboard.core.blade.inset.Offset;
@@ -62,15 +63,9 @@ public final class SheathCut {
         if (held.isEmpty()) {
             throw new ImpossibleQuantity("mouth", Length.ofMillimetres(mouth), "before the point");
         }
-        Length deep =
-                Length.ofMillimetres(held.stream().mapToDouble(Held::end).max().orElseThrow() - mouth);
         List<Held> drawn = held.stream()
                 .map(part -> new Held(
-                        Outline.through(Clipped.where(
-                                Offset.drawnOut(Outline.through(part.outline().points(FINE)), deep)
-                                        .points(),
-                                point -> point.x() - mouth)),
-                        part.thickness()))
+                        Outline.through(DrawnOut.past(mouth, part.outline().points(FINE))), part.thickness()))
                 .toList();
         double spine = drawn.stream().mapToDouble(Held::top).max().orElseThrow()
                 + drawn.stream()

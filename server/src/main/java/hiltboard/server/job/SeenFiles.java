@@ -27,7 +27,7 @@ final class SeenFiles {
     /** All of them if nothing was written since, and nothing became something else by itself. */
     Optional<List<PieceFile>> all(long sequence, SteelLibrary steels, Instant now) {
         return whole.filter(each -> each.sequence() == sequence
-                        && each.steels() == steels
+                        && each.steels().equals(steels)
                         && !now.isBefore(each.from())
                         && each.until().filter(until -> !now.isBefore(until)).isEmpty())
                 .map(Whole::files);
@@ -42,7 +42,7 @@ final class SeenFiles {
     /** The file of a piece if it would be the same today. @param steels as the shop describes them now */
     Optional<PieceFile> unchanged(Job job, Piece piece, SteelLibrary steels, Instant now) {
         return Optional.ofNullable(seen.get(piece.id()))
-                .filter(each -> each.steels() == steels
+                .filter(each -> each.steels().equals(steels)
                         && !now.isBefore(each.file().at())
                         && each.until().filter(until -> !now.isBefore(until)).isEmpty()
                         && each.file().job().equals(job)

@@ -53,7 +53,7 @@ public class Specifications {
                 entered -> SpecificationReader.restore(entered.entries(), entered.steels()));
     }
 
-    /** The steels that specifications are read with; the same object as long as none changes. */
+    /** The steels that specifications are read with. */
     public SteelLibrary steels() {
         return steels.library();
     }

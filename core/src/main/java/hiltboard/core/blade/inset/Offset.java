@@ -20,8 +20,6 @@ public final class Offset {
     private static final int QUARTER = 48;
     /** As {@link #QUARTER}, where scissors and knives cut. */
     private static final int QUARTER_OF_LEATHER = 16;
-    /** A line that rises less passes over nothing, in millimetres. */
-    private static final double LEVEL = 1e-6;
 
     private Offset() {}
 
@@ -38,27 +36,6 @@ public final class Offset {
         return outermost(UnaryUnionOp.union(parts.entrySet().stream()
                 .map(part -> Inset.polygon(part.getKey()).buffer(part.getValue().millimetres(), QUARTER_OF_LEATHER))
                 .toList()));
-    }
-
-    /**
-     * All that an outline passes over when it is drawn straight out to the left, as far as its own right end has gone
-     * by.
-     */
-    public static Outline drawnOut(Outline outline, Length by) {
-        Geometry still = Inset.polygon(outline);
-        Coordinate[] ring = still.getCoordinates();
-        double left = -by.millimetres();
-        List<Geometry> passed = new ArrayList<>(List.of(still));
-        for (int i = 1; i < ring.length; i++) {
-            Coordinate a = ring[i - 1];
-            Coordinate b = ring[i];
-            if (Math.abs(a.y - b.y) > LEVEL) {
-                passed.add(still.getFactory().createPolygon(new Coordinate[] {
-                    a.copy(), b.copy(), new Coordinate(b.x + left, b.y), new Coordinate(a.x + left, a.y), a.copy()
-                }));
-            }
-        }
-        return Outline.through(outermost(UnaryUnionOp.union(passed)));
     }
 
     /** The largest piece that is left of an outline when others are cut out of it. */
