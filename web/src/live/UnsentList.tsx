@@ -24,11 +24,16 @@ export function unsentWords(unsent: readonly Unsent[]): string {
     .join(' ');
 }
 
-/** What was kept while the server could not be reached, and what to do about what it did not take. */
+/**
+ * What was kept while the server could not be reached, and what to do about what it did not take: that stands first, so
+ * that it stays where it is while the rest is sent.
+ */
 export function UnsentList({ unsent, onClose }: { unsent: readonly Unsent[]; onClose: () => void }) {
+  const refused = unsent.filter((each) => each.refusal);
+  const waiting = unsent.filter((each) => !each.refusal);
   return (
     <Ask title="Kept on this device" isOpen={unsent.length > 0} onClose={onClose}>
-      {unsent.map((each) => (
+      {[...refused, ...waiting].map((each) => (
         <OneUnsent key={each.id} unsent={each} onLeave={onClose} />
       ))}
       <Row>

@@ -77,9 +77,10 @@ const Veil = styled(ModalOverlay)`
   inset: 0;
   background: rgb(11 35 66 / 55%);
   display: grid;
-  place-items: center;
+  /* It hangs from the top: what is answered in it grows and shrinks, and nothing may move under a finger. */
+  place-items: start center;
   z-index: 20;
-  padding: 1rem;
+  padding: 6vh 1rem 1rem;
 `;
 
 const Body = styled(Dialog)`

@@ -51,6 +51,7 @@ class WirelessTest {
 
     @AfterEach
     void is_there_again() {
+        tablet.unrouteAll();
         tablet.context().setOffline(false);
     }
 
@@ -147,6 +148,35 @@ class WirelessTest {
             assertThat(notes.get(0).path("words").asString()).isEqualTo("Bar " + i + " lay under the bench");
         }
         assertThat(Work.piece(owner, first + 5).path("past").path("photos")).hasSize(1);
+    }
+
+    @Test
+    void what_is_pressed_in_the_list_stays_under_the_finger_while_the_rest_is_sent() {
+        long first = batch();
+        IntStream.range(0, PIECES).forEach(i -> to(first + i));
+        tablet.context().setOffline(true);
+        to(first);
+        read("0.156");
+        for (int i = 0; i < PIECES; i++) {
+            write("Bar " + i + " lay under the bench");
+            assertThat(strip()).containsText(i + 2 + " things kept");
+        }
+        Work.read(shop.signedIn("cato"), first, STEP, "stock.thickness", "0.155")
+                .isOk();
+        tablet.route("**/notes", each -> {
+            tablet.waitForTimeout(1_000);
+            each.resume();
+        });
+        tablet.context().setOffline(false);
+        assertThat(strip()).containsText("One thing that was kept could not be taken");
+        press("Look").click();
+        Locator mine = press("Use mine");
+        mine.waitFor();
+        double before = mine.boundingBox().y;
+        assertThat(tablet.getByRole(AriaRole.DIALOG).locator("section")).hasCount(1);
+        assertThat(mine.boundingBox().y).isEqualTo(before);
+        mine.click();
+        assertThat(tablet.getByRole(AriaRole.DIALOG)).isHidden();
     }
 
     @Test
