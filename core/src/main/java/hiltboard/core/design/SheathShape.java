@@ -14,7 +14,10 @@ import hiltboard.core.sheath.SheathJoint;
 import hiltboard.core.sheath.SheathPlan;
 import hiltboard.core.sheath.SheathWall;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -30,7 +33,19 @@ public final class SheathShape {
 
     private static final int PLACES = 8;
 
+    private static final int KEPT = 200;
+    /** The last ones: to draw one takes milliseconds, and every chain asks for the thread of its seam. */
+    private static final Map<Asked, SheathPlan> DRAWN =
+            Collections.synchronizedMap(new LinkedHashMap<>(KEPT, 0.75f, true) {
+                @Override
+                protected boolean removeEldestEntry(Map.Entry<Asked, SheathPlan> eldest) {
+                    return size() > KEPT;
+                }
+            });
+
     private SheathShape() {}
+
+    private record Asked(Specification spec, Length thickness) {}
 
     /** As {@link #of(Specification, Length)} with the thickness that was agreed. */
     public static Optional<SheathPlan> of(Specification spec) {
@@ -46,6 +61,10 @@ public final class SheathShape {
         if (!spec.hasSheath()) {
             return Optional.empty();
         }
+        return Optional.of(DRAWN.computeIfAbsent(new Asked(spec, thickness), asked -> draw(spec, thickness)));
+    }
+
+    private static SheathPlan draw(Specification spec, Length thickness) {
         SheathWall wall = spec.hasLeatherSheath()
                 ? SheathWall.ofLeather(spec.count(LEATHER_WEIGHT))
                 : SheathWall.ofSheet(spec.length(SHEATH_SHEET), spec.length(EYELET));
@@ -53,13 +72,13 @@ public final class SheathShape {
                 ? SheathJoint.sewn(spec.length(STITCH_PITCH))
                 : SheathJoint.eyelets(spec.length(EYELET_PITCH), spec.length(EYELET));
         KnifeOutline knife = KnifeShape.outline(spec);
-        return Optional.of(new SheathPlan(
+        return new SheathPlan(
                 new SheathCut(spec.sheathPattern(), inside(spec, knife, thickness), wall, mouth(spec, knife)),
                 joint,
                 spec.carry(),
                 spec.hasBeltLoop() ? spec.length(BELT_WIDTH) : Length.ZERO,
                 girth(spec),
-                spec.hasDrain() ? Drain.HOLE : Drain.NONE));
+                spec.hasDrain() ? Drain.HOLE : Drain.NONE);
     }
 
     private static List<Held> inside(Specification spec, KnifeOutline knife, Length thickness) {

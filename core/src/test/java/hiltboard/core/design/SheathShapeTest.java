@@ -32,6 +32,21 @@ class SheathShapeTest {
         assertThat(SheathShape.of(Specifications.fullTang())).isEmpty();
     }
 
+    @Test
+    void one_of_the_same_numbers_is_drawn_once_and_any_other_number_draws_another() {
+        Specification spec = Specifications.fullTang("sheath", "LEATHER");
+        Length thin = Length.ofMillimetres(3);
+        SheathPlan plan = SheathShape.of(spec, thin).orElseThrow();
+        assertThat(SheathShape.of(Specifications.fullTang("sheath", "LEATHER"), thin))
+                .containsSame(plan);
+        assertThat(SheathShape.of(spec, Length.ofMillimetres(4)).orElseThrow().area())
+                .isGreaterThan(plan.area());
+        assertThat(SheathShape.of(Specifications.fullTang("sheath", "LEATHER", "bladeLength", "7"), thin)
+                        .orElseThrow()
+                        .area())
+                .isGreaterThan(plan.area());
+    }
+
     @ParameterizedTest
     @EnumSource(Construction.class)
     @DisplayName(
