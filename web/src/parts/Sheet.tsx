@@ -80,7 +80,7 @@ const Veil = styled(ModalOverlay)`
   /* It hangs from the top: what is answered in it grows and shrinks, and nothing may move under a finger. */
   place-items: start center;
   z-index: 20;
-  padding: 6vh 1rem 1rem;
+  padding: 6vh 3vw;
 `;
 
 const Body = styled(Dialog)`

@@ -11,12 +11,14 @@ import java.lang.reflect.Proxy;
 import java.time.Duration;
 
 /**
- * Playwright's assertions, looked at again every few milliseconds. Their own looks come 100, 350, 850 and 1850 ms after
- * the press, so that half of a test would be waiting for what stands on the page already.
+ * Playwright's assertions, looked at again after a few milliseconds, and less often the longer it takes: each look
+ * keeps the page from its work. Their own looks come 100, 350, 850 and 1850 ms after the press, so that half of a test
+ * would be waiting for what stands on the page already.
  */
 final class Seen {
     private static final Duration PATIENCE = Duration.ofSeconds(25);
-    private static final long BETWEEN_LOOKS_MS = 20;
+    private static final long FIRST_PAUSE_MS = 20;
+    private static final long LONGEST_PAUSE_MS = 160;
 
     static {
         PlaywrightAssertions.setDefaultAssertionTimeout(1);
@@ -47,6 +49,7 @@ final class Seen {
     }
 
     private static Object looked(Object one, Method method, Object[] arguments, long endNanos) throws Throwable {
+        long pause = FIRST_PAUSE_MS;
         while (true) {
             try {
                 return method.invoke(one, arguments);
@@ -54,7 +57,8 @@ final class Seen {
                 if (!(failed.getCause() instanceof AssertionError) || System.nanoTime() > endNanos) {
                     throw failed.getCause();
                 }
-                Thread.sleep(BETWEEN_LOOKS_MS);
+                Thread.sleep(pause);
+                pause = Math.min(LONGEST_PAUSE_MS, pause + pause / 2);
             }
         }
     }
