@@ -1,8 +1,9 @@
 package hiltboard.core.blade;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
+import java.util.stream.IntStream;
 
 /** What a part passes over when it is drawn straight out to the left, past a mouth. */
 public final class DrawnOut {
@@ -19,15 +20,18 @@ public final class DrawnOut {
      */
     public static List<Point> past(double mouth, List<Point> ring) {
         List<Point> within = Clipped.where(ring, point -> point.x() - mouth);
+        List<Line> lines = IntStream.range(0, within.size())
+                .mapToObj(i -> new Line(within.get(i), within.get((i + 1) % within.size())))
+                .toList();
         List<Double> heights = within.stream().map(Point::y).distinct().sorted().toList();
         List<Point> right = new ArrayList<>();
         for (int i = 1; i < heights.size(); i++) {
             double low = heights.get(i - 1);
             double high = heights.get(i);
             if (high - low > SAME) {
-                Optional<Line> line = rightmost(within, (low + high) / 2);
-                right.add(new Point(line.map(each -> each.at(low)).orElse(mouth), low));
-                right.add(new Point(line.map(each -> each.at(high)).orElse(mouth), high));
+                Line line = rightmost(lines, (low + high) / 2);
+                right.add(new Point(line.at(low), low));
+                right.add(new Point(line.at(high), high));
             }
         }
         if (right.isEmpty()) {
@@ -39,17 +43,11 @@ public final class DrawnOut {
     }
 
     /** Lines of one ring do not cross, so that the same one lies furthest right between two heights of its corners. */
-    private static Optional<Line> rightmost(List<Point> ring, double height) {
-        Optional<Line> furthest = Optional.empty();
-        for (int i = 0; i < ring.size(); i++) {
-            Line line = new Line(ring.get(i), ring.get((i + 1) % ring.size()));
-            if (line.passes(height)
-                    && furthest.filter(each -> each.at(height) >= line.at(height))
-                            .isEmpty()) {
-                furthest = Optional.of(line);
-            }
-        }
-        return furthest;
+    private static Line rightmost(List<Line> ring, double height) {
+        return ring.stream()
+                .filter(line -> line.passes(height))
+                .max(Comparator.comparingDouble(line -> line.at(height)))
+                .orElseThrow();
     }
 
     private record Line(Point from, Point to) {

@@ -7,22 +7,19 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
-import org.locationtech.jts.geom.Coordinate;
 import org.locationtech.jts.geom.Geometry;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 import org.locationtech.jts.operation.union.UnaryUnionOp;
 
 /** What a part passes over, against the parallelograms that its lines pass over, put together by a geometry library. */
 class DrawnOutTest {
-    private static final GeometryFactory MILLIMETRES = new GeometryFactory();
     private static final double FAR = 500;
 
     @Test
     void a_notch_that_opens_to_the_point_stays_and_one_that_opens_to_the_edge_is_passed_over() {
         List<Point> opensRight =
                 List.of(new Point(-10, 0), new Point(30, 0), new Point(20, 5), new Point(30, 10), new Point(-10, 10));
-        assertThat(polygon(DrawnOut.past(0, opensRight)).getArea()).isCloseTo(300 - 50, within(1e-9));
+        assertThat(Polygons.of(DrawnOut.past(0, opensRight)).getArea()).isCloseTo(300 - 50, within(1e-9));
         List<Point> opensDown = List.of(
                 new Point(-10, 0),
                 new Point(10, 0),
@@ -31,7 +28,7 @@ class DrawnOutTest {
                 new Point(30, 0),
                 new Point(30, 10),
                 new Point(-10, 10));
-        assertThat(polygon(DrawnOut.past(0, opensDown)).getArea()).isCloseTo(300, within(1e-9));
+        assertThat(Polygons.of(DrawnOut.past(0, opensDown)).getArea()).isCloseTo(300, within(1e-9));
     }
 
     @Test
@@ -49,9 +46,7 @@ class DrawnOutTest {
             List<Point> star = star(chance);
             double mouth = -20 + 70 * chance.nextDouble();
             Geometry passed = UnaryUnionOp.union(parallelograms(star)).intersection(box(mouth));
-            List<Point> ring = DrawnOut.past(mouth, star);
-            Geometry drawn =
-                    ring.isEmpty() ? MILLIMETRES.createPolygon() : polygon(ring).buffer(0);
+            Geometry drawn = Polygons.of(DrawnOut.past(mouth, star)).buffer(0);
             assertThat(drawn.symDifference(passed).getArea())
                     .as("%s from %s", star, mouth)
                     .isLessThan(1e-6);
@@ -70,24 +65,17 @@ class DrawnOutTest {
     }
 
     private static List<Geometry> parallelograms(List<Point> ring) {
-        List<Geometry> all = new ArrayList<>(List.of(polygon(ring)));
+        List<Geometry> all = new ArrayList<>(List.of(Polygons.of(ring)));
         for (int i = 0; i < ring.size(); i++) {
             Point a = ring.get(i);
             Point b = ring.get((i + 1) % ring.size());
-            all.add(polygon(List.of(a, b, new Point(b.x() - FAR, b.y()), new Point(a.x() - FAR, a.y()))));
+            all.add(Polygons.of(List.of(a, b, new Point(b.x() - FAR, b.y()), new Point(a.x() - FAR, a.y()))));
         }
         return all;
     }
 
     private static Polygon box(double mouth) {
-        return polygon(
+        return Polygons.of(
                 List.of(new Point(mouth, -FAR), new Point(FAR, -FAR), new Point(FAR, FAR), new Point(mouth, FAR)));
-    }
-
-    private static Polygon polygon(List<Point> ring) {
-        List<Coordinate> around = new ArrayList<>(
-                ring.stream().map(at -> new Coordinate(at.x(), at.y())).toList());
-        around.add(around.get(0));
-        return MILLIMETRES.createPolygon(around.toArray(new Coordinate[0]));
     }
 }

@@ -7,8 +7,7 @@ import hiltboard.core.blade.Area;
 import hiltboard.core.blade.Lump;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
-import java.util.ArrayList;
-import java.util.List;
+import hiltboard.core.blade.Polygons;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DisplayName;
@@ -16,8 +15,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.locationtech.jts.geom.Coordinate;
-import org.locationtech.jts.geom.GeometryFactory;
 import org.locationtech.jts.geom.Polygon;
 
 /**
@@ -41,7 +38,7 @@ class PatternsTest {
     @MethodSource("outlines")
     @DisplayName("area and centre of gravity agree with the library, and no outline crosses itself")
     void as_an_independent_library_computes(Outline outline) {
-        Polygon polygon = polygon(outline);
+        Polygon polygon = Polygons.of(outline);
         assertThat(polygon.isValid()).as("crosses itself: %s", outline).isTrue();
         assertThat(Area.of(outline).squareMillimetres()).isCloseTo(polygon.getArea(), within(polygon.getArea() * 1e-9));
         Lump lump = Area.of(outline).lump(1);
@@ -87,13 +84,5 @@ class PatternsTest {
         assertThat(small.chosen())
                 .doesNotContainKeys("bellyStart", "waistAt", "barWidth")
                 .containsEntry("bladeLength", "101.6 mm");
-    }
-
-    private static Polygon polygon(Outline outline) {
-        List<Coordinate> ring = new ArrayList<>(outline.points().stream()
-                .map(point -> new Coordinate(point.x(), point.y()))
-                .toList());
-        ring.add(ring.get(0));
-        return new GeometryFactory().createPolygon(ring.toArray(Coordinate[]::new));
     }
 }

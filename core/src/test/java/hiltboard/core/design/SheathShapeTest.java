@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import hiltboard.core.blade.KnifeOutline;
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
+import hiltboard.core.blade.Polygons;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import hiltboard.core.measure.Worked;
@@ -59,13 +60,13 @@ class SheathShapeTest {
                 SheathPlan plan = SheathShape.of(spec).orElseThrow();
                 String which = construction + " " + kind + " " + pattern;
                 for (SheathPart part : plan.parts(MM)) {
-                    Geometry cut = polygon(part.cut());
+                    Geometry cut = Polygons.of(part.cut());
                     assertThat(cut.isValid()).as("%s %s", which, part.name()).isTrue();
                     assertThat(part.holes())
                             .as("%s %s", which, part.name())
                             .allMatch(hole -> cut.covers(round(hole, part.hole())));
                 }
-                Geometry hollow = polygon(Outline.through(plan.cut().hollow()));
+                Geometry hollow = Polygons.of(plan.cut().hollow());
                 assertThat(plan.seamHoles())
                         .as(which)
                         .allMatch(
@@ -82,11 +83,12 @@ class SheathShapeTest {
             Specification spec = Specifications.random(random);
             if (spec.hasSheath()) {
                 SheathPlan plan = SheathShape.of(spec).orElseThrow();
-                Geometry panel = polygon(plan.cut().panel());
-                Geometry hollow = polygon(Outline.through(plan.cut().hollow()));
+                Geometry panel = Polygons.of(plan.cut().panel());
+                Geometry hollow = Polygons.of(plan.cut().hollow());
                 assertThat(panel.buffer(1e-3).covers(hollow)).as("%s", spec).isTrue();
                 assertThat(plan.seamLength().millimetres()).as("%s", spec).isPositive();
-                assertThat(plan.parts(MM)).allMatch(part -> polygon(part.cut()).isValid());
+                assertThat(plan.parts(MM))
+                        .allMatch(part -> Polygons.of(part.cut()).isValid());
             }
         }
     }
@@ -98,17 +100,16 @@ class SheathShapeTest {
         Specification spec = Specifications.fullTang(
                 "bladeLength", blade, "sheath", "LEATHER", "sheathPattern", pattern, "handleInSheath", "1-1/2");
         KnifeOutline knife = KnifeShape.outline(spec);
-        Geometry goesIn = UnaryUnionOp.union(List.of(polygon(knife.blade()), polygon(knife.handle())))
-                .intersection(polygon(
+        Geometry goesIn = UnaryUnionOp.union(List.of(Polygons.of(knife.blade()), Polygons.of(knife.handle())))
+                .intersection(Polygons.of(
                         Outline.from(-38.1, 500).to(500, 500).to(500, -500).to(-38.1, -500)));
         double half = spec.length(SpecificationField.STOCK_THICKNESS).millimetres() / 2;
-        Geometry hollow =
-                polygon(Outline.through(SheathShape.of(spec).orElseThrow().cut().hollow()));
+        Geometry hollow = Polygons.of(SheathShape.of(spec).orElseThrow().cut().hollow());
         assertThat(hollow.buffer(1e-3).covers(goesIn)).isTrue();
         Geometry deeper = goesIn.intersection(
-                polygon(Outline.from(-30, 500).to(500, 500).to(500, -500).to(-30, -500)));
+                Polygons.of(Outline.from(-30, 500).to(500, 500).to(500, -500).to(-30, -500)));
         assertThat(hollow.getBoundary().distance(deeper.getCentroid())).isGreaterThan(half);
-        assertThat(polygon(knife.blade()).getBoundary().isWithinDistance(hollow.getBoundary(), half * 0.95))
+        assertThat(Polygons.of(knife.blade()).getBoundary().isWithinDistance(hollow.getBoundary(), half * 0.95))
                 .isFalse();
     }
 
@@ -146,7 +147,7 @@ class SheathShapeTest {
                 .orElseThrow()
                 .at(HandleForm.of(spec).orElseThrow().front() + 15)
                 .orElseThrow();
-        double around = polygon(cut.border().outline(0)).getLength();
+        double around = Polygons.of(cut.border().outline(0)).getLength();
         double leather = spec.count(SpecificationField.LEATHER_WEIGHT) * 25.4 / 64;
         List<Worked<Length>> strips = SheathShape.of(spec).orElseThrow().lengths(MM);
         assertThat(strips.get(strips.size() - 1).value().millimetres())
@@ -160,7 +161,7 @@ class SheathShapeTest {
         SheathPlan plan = SheathShape.of(spec).orElseThrow();
         List<Point> holes = plan.seamHoles();
         assertThat(holes.size()).isBetween(5, 12);
-        Geometry edge = polygon(plan.cut().panel()).getBoundary();
+        Geometry edge = Polygons.of(plan.cut().panel()).getBoundary();
         assertThat(holes).allMatch(hole -> edge.distance(PLANE.createPoint(at(hole))) > 0.75 * 6.35);
         assertThat(plan.parts(MM)).extracting(SheathPart::name).doesNotContain("Welt");
     }
@@ -186,15 +187,5 @@ class SheathShapeTest {
 
     private static Coordinate at(Point point) {
         return new Coordinate(point.x(), point.y());
-    }
-
-    private static Geometry polygon(Outline outline) {
-        List<Point> points = outline.points();
-        Coordinate[] ring = new Coordinate[points.size() + 1];
-        for (int i = 0; i < points.size(); i++) {
-            ring[i] = at(points.get(i));
-        }
-        ring[points.size()] = ring[0].copy();
-        return PLANE.createPolygon(ring);
     }
 }

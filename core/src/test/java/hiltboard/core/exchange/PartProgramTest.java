@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import hiltboard.core.blade.Point;
+import hiltboard.core.blade.Polygons;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.exchange.Backplot.Stroke;
 import hiltboard.core.exchange.PartProgram.Setup;
@@ -15,7 +15,6 @@ import hiltboard.core.machine.Workpiece;
 import hiltboard.core.measure.Length;
 import hiltboard.core.measure.Units;
 import java.util.List;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -87,7 +86,7 @@ class PartProgramTest {
     @ValueSource(booleans = {true, false})
     void the_cutters_middle_runs_its_radius_outside_and_never_nearer(boolean isInch) {
         String program = PartProgram.outline("005", TANG, setup(isInch, "0"), cutter());
-        Geometry part = polygon(TANG);
+        Geometry part = Polygons.of(TANG.outlines().get(0).points(0.002));
         List<Stroke> strokes = Backplot.of(program);
         List<Stroke> cut = strokes.stream()
                 .filter(stroke -> stroke.isCut() && stroke.low() < 0)
@@ -144,13 +143,5 @@ class PartProgramTest {
     void the_plot_refuses_what_it_would_not_draw() {
         assertThatThrownBy(() -> Backplot.of("G90 G91\n")).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Backplot.of("G1 X1 #2=3\n")).isInstanceOf(IllegalArgumentException.class);
-    }
-
-    private static Geometry polygon(Template part) {
-        List<Point> points = part.outlines().get(0).points(0.002);
-        return PLANE.createPolygon(IntStream.rangeClosed(0, points.size())
-                .mapToObj(i -> points.get(i % points.size()))
-                .map(point -> new Coordinate(point.x(), point.y()))
-                .toArray(Coordinate[]::new));
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hiltboard.core.blade.Outline;
 import hiltboard.core.blade.Point;
+import hiltboard.core.blade.Polygons;
 import hiltboard.core.design.KnifeShape;
 import hiltboard.core.design.Specifications;
 import hiltboard.core.measure.ImpossibleQuantity;
@@ -50,8 +51,8 @@ class SheathCutTest {
             Outline blade = KnifeShape.outline(Specifications.fullTang("bladeLength", steel))
                     .steel();
             SheathCut cut = cut(pattern, blade, -15);
-            Geometry knife = polygon(blade.points()).intersection(rightOf(-15));
-            Geometry panel = polygon(cut.panel().points());
+            Geometry knife = Polygons.of(blade).intersection(rightOf(-15));
+            Geometry panel = Polygons.of(cut.panel());
             assertThat(panel.isValid()).isTrue();
             assertThat(panel.buffer(1e-6).covers(knife))
                     .as("%s %s", pattern, steel)
@@ -88,7 +89,7 @@ class SheathCutTest {
         double leather = 8 / 64d * 25.4;
         double fold = 2 + leather / 2;
         double margin = 2 + leather + 3 / 16d * 25.4;
-        Geometry panel = polygon(cut.panel().points());
+        Geometry panel = Polygons.of(cut.panel());
         assertThat(panel.getEnvelopeInternal().getMinY()).isCloseTo(-20 - margin, within(0.01));
         assertThat(panel.getEnvelopeInternal().getMaxY()).isCloseTo(2 * fold + 20 + margin, within(0.01));
         assertThat(panel.getEnvelopeInternal().getMinX()).isCloseTo(0, within(1e-6));
@@ -98,9 +99,9 @@ class SheathCutTest {
         assertThat(start.x()).isCloseTo(25.4 / 8, within(1e-6));
         assertThat(end.y()).isCloseTo(fold - 25.4 / 8, within(1e-6));
         assertThat(cut.throat().millimetres()).isCloseTo(20 + 4, within(0.01));
-        Geometry welt = polygon(cut.welt().points());
+        Geometry welt = Polygons.of(cut.welt());
         assertThat(welt.isValid()).isTrue();
-        assertThat(welt.intersection(polygon(bar.points())).getArea()).isCloseTo(0, within(1e-6));
+        assertThat(welt.intersection(Polygons.of(bar)).getArea()).isCloseTo(0, within(1e-6));
         assertThat(welt.getEnvelopeInternal().getMinY()).isCloseTo(-20 - margin, within(0.01));
         assertThatThrownBy(() -> cut(SheathPattern.FOLDED, bar, 120)).isInstanceOf(ImpossibleQuantity.class);
     }
@@ -127,13 +128,6 @@ class SheathCutTest {
 
     private static Geometry rightOf(double x) {
         return PLANE.toGeometry(new Envelope(x, 1000, -1000, 1000));
-    }
-
-    private static Geometry polygon(List<Point> points) {
-        Coordinate[] ring = new Coordinate[points.size() + 1];
-        System.arraycopy(coordinates(points), 0, ring, 0, points.size());
-        ring[points.size()] = ring[0].copy();
-        return PLANE.createPolygon(ring);
     }
 
     private static Coordinate[] coordinates(List<Point> points) {

@@ -32,7 +32,7 @@ public class Steels {
         this.known = changes.remember(this::read, Entry.Kind.STEEL_KEPT);
     }
 
-    /** Stays the same object while nothing changes. */
+    /** Equal to the one before while no steel changes. */
     public SteelLibrary library() {
         return known.get();
     }
